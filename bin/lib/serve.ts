@@ -1,0 +1,93 @@
+// Serves the built application: node bin/lib/bundle.mjs serve demo|own [--keep]
+import { spawn } from 'node:child_process';
+import { existsSync, renameSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import path from 'node:path';
+import { MigrationError, openShop, maybeOneShop } from '@/data';
+import { seedDemo } from '@/services/demo/seed';
+import { ensureShop } from '@/services/new-shop';
+import { z } from '@/core/parse';
+
+const HOST = '127.0.0.1';
+const DEFAULT_PORT = 4400;
+
+function refuse(sentence: string): never {
+  process.stderr.write(`${sentence}\n`);
+  process.exit(1);
+}
+
+function readPort(): number {
+  const value = process.env['OLVIK_PORT'] ?? String(DEFAULT_PORT);
+  const port = z.coerce.number().int().min(1).max(65535).safeParse(value);
+  if (!port.success) refuse(`OLVIK_PORT: “${value}” is not a port. Allowed: 1 to 65535. Nothing was changed.`);
+  return port.data;
+}
+
+async function portIsFree(port: number): Promise<boolean> {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, HOST, () => probe.close(() => resolve(true)));
+  });
+}
+
+/** Puts the last demo aside, so that a new one starts on its busy Friday. */
+function putAside(folder: string): void {
+  if (!existsSync(folder)) return;
+  const aside = `${folder}-last`;
+  rmSync(aside, { recursive: true, force: true });
+  renameSync(folder, aside);
+}
+
+function prepareData(mode: 'demo' | 'own', keep: boolean): string {
+  const folder = path.resolve(
+    process.env[mode === 'demo' ? 'OLVIK_DEMO_DATA' : 'OLVIK_DATA'] ?? path.join('data', mode === 'demo' ? 'demo' : 'shop'),
+  );
+  try {
+    if (mode === 'demo' && !keep) putAside(folder);
+    const db = openShop(folder);
+    if (mode === 'own') ensureShop(db, Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC');
+    else if (maybeOneShop(db) === null) {
+      process.stdout.write('Setting up the demo shop.\n');
+      const fixed = process.env['OLVIK_NOW'];
+      const nowMs = fixed === undefined || fixed.startsWith('@') ? Date.now() : Date.parse(fixed);
+      seedDemo(db, nowMs);
+    }
+    db.close();
+  } catch (error) {
+    if (error instanceof MigrationError) refuse(error.message);
+    if ((error as NodeJS.ErrnoException).code === 'EACCES') {
+      refuse(`The data folder ${folder} can not be written. Give a folder you may write to. Nothing was changed.`);
+    }
+    throw error;
+  }
+  return folder;
+}
+
+async function waitUntilOpen(port: number): Promise<void> {
+  for (let i = 0; i < 600; i += 1) {
+    try {
+      await fetch(`http://${HOST}:${port}/`);
+      return;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+  throw new Error('The server did not answer within a minute.');
+}
+
+const mode = process.argv[2] === 'demo' ? 'demo' : 'own';
+const port = readPort();
+if (!(await portIsFree(port))) {
+  refuse(`Port ${port} is in use. Stop what uses it, or choose another with OLVIK_PORT. Nothing was changed.`);
+}
+const folder = prepareData(mode, process.argv.includes('--keep'));
+const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
+const server = spawn(process.execPath, [next, 'start', '-H', HOST, '-p', String(port)], {
+  env: { ...process.env, NODE_ENV: 'production', OLVIK_DATA: folder },
+  stdio: ['ignore', 'ignore', 'inherit'],
+});
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => server.kill('SIGTERM'));
+server.on('exit', (code) => process.exit(code === 143 ? 0 : (code ?? 0)));
+await waitUntilOpen(port);
+process.stdout.write(`Olvik is open at http://${HOST}:${port}\nData: ${folder}\nStop it with Ctrl-C.\n`);

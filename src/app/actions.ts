@@ -1,0 +1,67 @@
+'use server';
+
+import { revalidatePath } from 'next/cache';
+import { shopContext } from '@/services/context';
+import { actOnLot, doStep } from '@/services/hands';
+import { logLook } from '@/services/look';
+import { moveStep } from '@/services/move-step';
+import { takeBake } from '@/services/new-bake';
+import type { Outcome } from '@/services/outcome';
+import { changePlace, changeShop, setDemoRate } from '@/services/shop';
+import { undoBatch } from '@/services/undo';
+import { withdrawBake } from '@/services/withdraw-bake';
+
+function answered<T>(outcome: Outcome<T>): Outcome<T> {
+  if (outcome.ok) revalidatePath('/', 'layout');
+  return outcome;
+}
+
+/** A planned step, done. */
+export async function doStepAction(form: unknown) {
+  return answered(doStep(shopContext(), form));
+}
+
+/** A planned step, at another hour. */
+export async function moveStepAction(form: unknown) {
+  return answered(moveStep(shopContext(), form));
+}
+
+/** A look at a lot. */
+export async function logLookAction(form: unknown) {
+  return answered(logLook(shopContext(), form));
+}
+
+/** A fold, a move or an addition outside the plan. */
+export async function actOnLotAction(form: unknown) {
+  return answered(actOnLot(shopContext(), form));
+}
+
+/** Takes back what a batch wrote. */
+export async function undoAction(batch: string) {
+  return answered(undoBatch(shopContext(), String(batch)));
+}
+
+/** Withdraws what is still planned of a bake. */
+export async function withdrawBakeAction(bakeId: string) {
+  return answered(withdrawBake(shopContext(), String(bakeId)));
+}
+
+/** Takes a new bake. */
+export async function takeBakeAction(form: unknown) {
+  return answered(takeBake(shopContext(), form));
+}
+
+/** Saves the shop’s settings. */
+export async function changeShopAction(form: unknown) {
+  return answered(changeShop(shopContext(), form));
+}
+
+/** Adds or changes a place. */
+export async function changePlaceAction(form: unknown) {
+  return answered(changePlace(shopContext(), form));
+}
+
+/** Sets the demo clock’s speed. */
+export async function setDemoRateAction(rate: number) {
+  return answered(setDemoRate(shopContext(), Number(rate)));
+}

@@ -1,0 +1,21 @@
+import type { HandsActions } from '@/ui/hands/actions';
+import {
+  actOnLotAction,
+  doStepAction,
+  logLookAction,
+  moveStepAction,
+  setDemoRateAction,
+  undoAction,
+  withdrawBakeAction,
+} from './actions';
+
+/** The server’s acts, as the views take them. */
+export const handsActions: HandsActions = {
+  doStep: doStepAction,
+  moveStep: moveStepAction,
+  logLook: logLookAction,
+  actOnLot: actOnLotAction,
+  undo: undoAction,
+  withdrawBake: withdrawBakeAction,
+  setDemoRate: setDemoRateAction,
+};

@@ -1,0 +1,10 @@
+export {
+  massOf,
+  mixCompositions,
+  portion,
+  totals,
+  type Composition,
+  type CompositionTotals,
+  type Ingredient,
+  type Pantry,
+} from './composition';

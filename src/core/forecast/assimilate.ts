@@ -1,0 +1,150 @@
+import type { LookSigns } from '../journal';
+import type { Trajectory } from '../kinetics';
+import { updateBelief, updateByBound, type LnTimeBelief } from '../learning';
+import { firstRise, rowAtHour, type RipeWindow } from '../ripeness';
+
+/** A look at an hour of a lot's run. */
+export interface LookAtHour {
+  readonly hour: number;
+  readonly signs: LookSigns;
+}
+
+/** A forecast run with its window. */
+export interface ReadRun {
+  readonly run: Trajectory;
+  readonly window: RipeWindow;
+}
+
+/** What a look did to a forecast. */
+export interface LookEffect {
+  readonly hour: number;
+  /** Best (or opening) before the look and after it, h; null when there is none. */
+  readonly beforeH: number | null;
+  readonly afterH: number | null;
+}
+
+/** What the looks on a lot leave behind. */
+export interface Assimilated {
+  /** Factor on the lot's speed. */
+  readonly speed: number;
+  /** Factor on every sd of its band. */
+  readonly shrink: number;
+  readonly effects: readonly LookEffect[];
+}
+
+/** A rise is read off a jar to about a tenth of itself. Set. */
+const RISE_READING_SD = 0.1;
+/** Time noise of any look: the model is no better than this in ln t. Source: model of ripening §6. */
+const LN_NOISE_VARIANCE = 0.05 ** 2;
+/** Doubt of a sign that only says before or after, in ln t. Set. */
+const SIGN_VARIANCE = 0.08 ** 2;
+/** Above this share of the peak the level hardly moves: a rise there says only "near the peak". */
+const FLAT_TOP = 0.97;
+
+const keyHour = (window: RipeWindow) => window.bestH ?? window.opensH;
+
+/**
+ * Moves a lot's forecast to meet its looks, in the proportion of what is known of both.
+ * @param priorLnSd sd of ln t before any look
+ * @param runAt runs the lot at a speed factor
+ */
+export function assimilateLooks(
+  looks: readonly LookAtHour[],
+  priorLnSd: number,
+  runAt: (speed: number) => ReadRun,
+): Assimilated {
+  let lnSpeed = 0;
+  let variance = priorLnSd ** 2;
+  const effects: LookEffect[] = [];
+  let now = runAt(1);
+  for (const look of looks) {
+    if (look.hour <= 0) continue;
+    const beforeH = keyHour(now.window);
+    const belief = believe(look, now, variance);
+    const wanted = belief.mean;
+    if (Math.abs(wanted) > 1e-4) {
+      lnSpeed = solveSpeed(lnSpeed, wanted, now, runAt);
+      now = runAt(Math.exp(lnSpeed));
+    }
+    variance = belief.variance;
+    effects.push({ hour: look.hour, beforeH, afterH: keyHour(now.window) });
+  }
+  return {
+    speed: Math.exp(lnSpeed),
+    shrink: priorLnSd > 0 ? Math.sqrt(variance) / priorLnSd : 1,
+    effects,
+  };
+}
+
+/** What a look says about ln t of the run. */
+function believe(look: LookAtHour, now: ReadRun, variance: number): LnTimeBelief {
+  let belief: LnTimeBelief = { mean: 0, variance };
+  const seen = riseObservation(look, now);
+  if (seen !== null) belief = updateBelief(belief, seen);
+  for (const bound of boundsOf(look.signs, now.window)) {
+    const z = Math.log(look.hour) - Math.log(bound.atH);
+    belief = updateByBound(belief, { z, side: bound.side, variance: SIGN_VARIANCE });
+  }
+  return belief;
+}
+
+/** A rise seen, as z = ln t_seen − ln t_predicted with its variance; null when it says nothing about time. */
+function riseObservation(
+  look: LookAtHour,
+  { run, window }: ReadRun,
+): { z: number; variance: number } | null {
+  const { rise, dome } = look.signs;
+  if (rise === undefined || dome === 'sinking') return null;
+  const most = 1 + (window.peakRise - 1) * FLAT_TOP;
+  const level = Math.min(Math.max(rise, 1.02), most);
+  const series = { hours: run.hours, length: run.length, at: (row: number) => run.rises[row] ?? 0 };
+  const predictedH = firstRise(series, level);
+  if (predictedH === null || predictedH <= 0) return null;
+  const slope = slopeAt(run, predictedH);
+  const readingSdH = (RISE_READING_SD * Math.max(0.3, rise - 1)) / Math.max(slope, 1e-3);
+  const z = Math.log(look.hour) - Math.log(predictedH);
+  return { z, variance: (readingSdH / look.hour) ** 2 + LN_NOISE_VARIANCE };
+}
+
+/** Rise per hour around an hour of the run. */
+function slopeAt(run: Trajectory, hour: number): number {
+  const row = Math.max(2, rowAtHour(run.hours, run.length, hour));
+  const low = Math.max(0, row - 4);
+  const high = Math.min(run.length - 1, row + 2);
+  const dh = (run.hours[high] as number) - (run.hours[low] as number);
+  return dh > 0 ? ((run.rises[high] as number) - (run.rises[low] as number)) / dh : 0;
+}
+
+/** Signs that say only before or after a moment of the window. */
+function boundsOf(
+  signs: LookSigns,
+  window: RipeWindow,
+): { atH: number; side: 'before' | 'after' }[] {
+  const bounds: { atH: number; side: 'before' | 'after' }[] = [];
+  const best = keyHour(window);
+  if (signs.dome === 'sinking' && best !== null) bounds.push({ atH: best, side: 'before' });
+  const notYet = signs.float === 'sinks' || signs.smell === 'floury';
+  if (notYet && window.opensH !== null) bounds.push({ atH: window.opensH, side: 'after' });
+  const open = signs.float === 'floats' || signs.smell === 'sharp' || signs.smell === 'boozy';
+  if (open && window.opensH !== null) bounds.push({ atH: window.opensH, side: 'before' });
+  return bounds.filter((bound) => bound.atH > 0);
+}
+
+/** The speed at which the key moment comes `wanted` later in ln t: a first guess and two secant steps. */
+function solveSpeed(
+  lnSpeed: number,
+  wanted: number,
+  now: ReadRun,
+  runAt: (speed: number) => ReadRun,
+): number {
+  const startH = keyHour(now.window);
+  if (startH === null) return lnSpeed - wanted;
+  const goal = Math.log(startH) + wanted;
+  let guess = lnSpeed - wanted;
+  for (let i = 0; i < 2; i += 1) {
+    const hour = keyHour(runAt(Math.exp(guess)).window);
+    if (hour === null) return guess;
+    guess += Math.log(hour) - goal;
+  }
+  return guess;
+}

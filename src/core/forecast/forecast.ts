@@ -1,0 +1,80 @@
+import type { Folded } from '../journal';
+import { MS_PER_HOUR } from '../units';
+import { effectiveActs, type ForecastAct } from './effective-plan';
+import { forecastLot, type LotForecast } from './lot-forecast';
+import type { Surroundings } from './lot-run';
+import { tellStories, type Conflict, type LotStory } from './stories';
+
+/** What a forecast of a whole shop is asked for. */
+export interface ForecastRequest extends Surroundings {
+  readonly folded: Folded;
+  readonly nowMs: number;
+  /** Lots that ended before this are left out, but for those that later ones descend from. */
+  readonly visibleFromMs: number;
+  /** Learned speed of each culture, 1 where absent. */
+  readonly cultureSpeeds?: ReadonlyMap<string, number>;
+  /** Bands cost 17 runs a lot; leave them out where only curves are wanted. */
+  readonly withBands: boolean;
+}
+
+/** The shop’s lots, past and to come. */
+export interface ShopForecast {
+  readonly acts: readonly ForecastAct[];
+  readonly lots: ReadonlyMap<string, LotForecast>;
+  readonly conflicts: readonly Conflict[];
+}
+
+/** Generations back that a visible lot is followed; older cultures are taken as steady. */
+const GENERATIONS = 4;
+
+/** Runs the journal on through the plan: every visible lot with its curve, window and band. */
+export function forecastShop(request: ForecastRequest): ShopForecast {
+  const acts = effectiveActs(request.folded, request.nowMs);
+  const stories = tellStories(acts);
+  const wanted = wantedLots(stories.byLot, request.visibleFromMs);
+  const lots = new Map<string, LotForecast>();
+  const inOrder = [...stories.byLot.values()].sort((a, b) => a.startMs - b.startMs);
+  for (const story of inOrder) {
+    const visible = wanted.get(story.lot.id);
+    if (visible === undefined) continue;
+    const { cultureId } = story.lot;
+    lots.set(
+      story.lot.id,
+      forecastLot(story, {
+        runs: lots,
+        around: request,
+        cultureSpeed: (cultureId === null ? undefined : request.cultureSpeeds?.get(cultureId)) ?? 1,
+        nowMs: request.nowMs,
+        withBand: request.withBands && visible && endsAfter(story, request.nowMs),
+      }),
+    );
+  }
+  return { acts, lots, conflicts: stories.conflicts };
+}
+
+function endsAfter(story: LotStory, atMs: number): boolean {
+  return story.endMs === null || story.endMs > atMs - MS_PER_HOUR;
+}
+
+/** Visible lots (true) and their forebears (false). */
+function wantedLots(byLot: ReadonlyMap<string, LotStory>, fromMs: number): Map<string, boolean> {
+  const wanted = new Map<string, boolean>();
+  for (const story of byLot.values()) {
+    if (story.endMs === null || story.endMs >= fromMs) wanted.set(story.lot.id, true);
+  }
+  for (const id of [...wanted.keys()]) addForebears(byLot, id, GENERATIONS, wanted);
+  return wanted;
+}
+
+function addForebears(
+  byLot: ReadonlyMap<string, LotStory>,
+  lotId: string,
+  generations: number,
+  wanted: Map<string, boolean>,
+): void {
+  if (generations === 0) return;
+  for (const parent of byLot.get(lotId)?.lot.madeFrom ?? []) {
+    if (!wanted.has(parent)) wanted.set(parent, false);
+    addForebears(byLot, parent, generations - 1, wanted);
+  }
+}

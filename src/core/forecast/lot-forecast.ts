@@ -1,0 +1,137 @@
+import type { Trajectory } from '../kinetics';
+import { handlingOf, ripeWindow, type RipeWindow } from '../ripeness';
+import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
+import { assimilateLooks, type LookEffect } from './assimilate';
+import { windowBand, type HourBand, type WindowBand } from './band';
+import { NO_DOUBT, runLot, type Doubt, type LotStart, type Surroundings } from './lot-run';
+import { placeTempC } from './places';
+import { startState, type RunLot } from './start-state';
+import type { LotStory } from './stories';
+
+/** Instants that hold 8 runs in 10. */
+export type InstantBand = readonly [earlyMs: number, lateMs: number] | null;
+
+/** A ripe window in instants, each with its band. */
+export interface WindowInstants {
+  readonly opensMs: number | null;
+  readonly bestMs: number | null;
+  readonly closesMs: number | null;
+  readonly opensBand: InstantBand;
+  readonly bestBand: InstantBand;
+  readonly closesBand: InstantBand;
+  readonly peakRise: number;
+  readonly by: RipeWindow['by'];
+}
+
+/** Everything forecast about one lot. */
+export interface LotForecast extends RunLot {
+  readonly window: WindowInstants;
+  readonly band: WindowBand | null;
+  /** Speed of the lot against its culture, from its looks. */
+  readonly speed: number;
+  readonly lookEffects: readonly LookEffect[];
+}
+
+/** How far past its end, or past now, a lot is run, h: the peak must be inside. */
+const LOOK_AHEAD_H: Readonly<Record<string, number>> = { cold: 120, tempered: 40, room: 40 };
+/** Extra sd of ln t for a dough that rises by a leaven of baker's yeast: not yet calibrated. Source: model of ripening §5. */
+const LEAVENED_DOUGH_LN_SD = 0.3;
+const BAND_STEP_H = 0.1;
+const RUN_STEP_H = 0.05;
+
+/** What a lot’s forecast depends on beside its own story. */
+export interface LotContext {
+  readonly runs: ReadonlyMap<string, RunLot>;
+  readonly around: Surroundings;
+  readonly cultureSpeed: number;
+  readonly nowMs: number;
+  readonly withBand: boolean;
+}
+
+/** Forecasts one lot: start state, looks taken in, window, band. */
+export function forecastLot(story: LotStory, context: LotContext): LotForecast {
+  const { around } = context;
+  const ambients = story.stays.map((stay) =>
+    placeTempC(around.places, stay.placeId, Math.max(stay.fromMs, story.startMs)),
+  );
+  const handling = handlingOf(ambients);
+  const start: LotStart = {
+    story,
+    state: startState(story, context.runs, around),
+    speed: context.cultureSpeed,
+    untilMs: runUntil(story, handling, context.nowMs),
+    stepH: RUN_STEP_H,
+  };
+  const read = (run: Trajectory) => ripeWindow(run, { kind: story.lot.kind, handling });
+  const runWith = (speed: number, stepH: number, doubt: Doubt) =>
+    runLot({ ...start, speed: start.speed * speed, stepH }, around, doubt);
+  const bandAt = (speed: number, shrink: number, base: RipeWindow) =>
+    windowBand(base, {
+      run: (doubt) => runWith(speed, BAND_STEP_H, doubt),
+      read,
+      ...dough(story, context.runs),
+      shrink,
+    });
+
+  const book = runWith(1, RUN_STEP_H, NO_DOUBT);
+  const looks = story.looks.map((look) => ({
+    hour: hoursBetween(story.startMs, look.atMs),
+    signs: look.signs,
+  }));
+  const prior = looks.length > 0 ? bandAt(1, 1, read(book)) : null;
+  const learned = assimilateLooks(looks, prior?.lnSd ?? 0.2, (speed) => {
+    const run = runWith(speed, RUN_STEP_H, NO_DOUBT);
+    return { run, window: read(run) };
+  });
+  const run = looks.length > 0 ? runWith(learned.speed, RUN_STEP_H, NO_DOUBT) : book;
+  const window = read(run);
+  const band = context.withBand ? bandAt(learned.speed, learned.shrink, window) : null;
+  return {
+    story,
+    run,
+    window: inInstants(story.startMs, window, band),
+    band,
+    speed: learned.speed,
+    lookEffects: learned.effects,
+  };
+}
+
+function runUntil(story: LotStory, handling: string, nowMs: number): number {
+  const aheadMs = (LOOK_AHEAD_H[handling] ?? 40) * MS_PER_HOUR;
+  const standsUntilMs = story.endMs ?? Math.max(nowMs, story.startMs);
+  return Math.max(story.startMs, standsUntilMs) + aheadMs;
+}
+
+/** The extra doubt of a dough raised by a leaven, counted from the dough’s mixing for its balls too. */
+function dough(
+  story: LotStory,
+  runs: ReadonlyMap<string, RunLot>,
+): { extraLnSd: number; earlierH: number } {
+  if (story.start.kind === 'divide') {
+    const parent = runs.get(story.start.lotId)?.story;
+    return {
+      extraLnSd: LEAVENED_DOUGH_LN_SD,
+      earlierH: parent === undefined ? 0 : hoursBetween(parent.startMs, story.startMs),
+    };
+  }
+  const leavened = story.lot.kind === 'dough' && story.start.portions.length > 0;
+  return { extraLnSd: leavened ? LEAVENED_DOUGH_LN_SD : 0, earlierH: 0 };
+}
+
+function inInstants(startMs: number, window: RipeWindow, band: WindowBand | null): WindowInstants {
+  const at = (hour: number | null) => (hour === null ? null : addHours(startMs, hour));
+  const span = (hours: HourBand | undefined): InstantBand =>
+    hours === null || hours === undefined
+      ? null
+      : [addHours(startMs, hours[0]), addHours(startMs, hours[1])];
+  return {
+    opensMs: at(window.opensH),
+    bestMs: at(window.bestH),
+    closesMs: at(window.closesH),
+    opensBand: span(band?.opensH),
+    bestBand: span(band?.bestH),
+    closesBand: span(band?.closesH),
+    peakRise: window.peakRise,
+    by: window.by,
+  };
+}

@@ -1,0 +1,133 @@
+import { portion, totals, type Composition } from '../composition';
+import {
+  afterHandWork,
+  blendStates,
+  BOOK_MODEL,
+  freshFlourState,
+  steadyCulture,
+  STATE_SIZE,
+  X,
+  type BlendPart,
+  type MassState,
+  type Trajectory,
+} from '../kinetics';
+import type { ActOf } from '../journal';
+import { stateAt, type Surroundings } from './lot-run';
+import type { LotStory } from './stories';
+
+/** A lot already run: where a portion of it takes its state from. */
+export interface RunLot {
+  readonly story: LotStory;
+  readonly run: Trajectory;
+}
+
+/** Adaptation of yeast put in dry, log-odds. Source: model of ripening, §2. */
+const DRY_YEAST_AWAKE = -2;
+
+/** The state of a lot just made, from what went into it. */
+export function startState(
+  story: LotStory,
+  runs: ReadonlyMap<string, RunLot>,
+  around: Surroundings,
+): MassState {
+  const { start } = story;
+  if (start.kind === 'divide') return dividedState(story, start, runs);
+  return madeState(story, start, runs, around);
+}
+
+function dividedState(
+  story: LotStory,
+  start: ActOf<'divide'>,
+  runs: ReadonlyMap<string, RunLot>,
+): MassState {
+  const parent = runs.get(start.lotId);
+  if (parent === undefined) return new Float64Array(STATE_SIZE);
+  const state = stateAt(parent.run, parent.story.startMs, story.startMs);
+  return afterHandWork(state, start.gasKept, parent.run.constants);
+}
+
+function madeState(
+  story: LotStory,
+  start: ActOf<'make'>,
+  runs: ReadonlyMap<string, RunLot>,
+  around: Surroundings,
+): MassState {
+  const model = around.model ?? BOOK_MODEL;
+  const fresh: Composition = Object.fromEntries(
+    start.ingredients.map((line) => [line.ingredientId, line.massG]),
+  );
+  const sum = totals(fresh, around.pantry);
+  const parts: BlendPart[] = [
+    {
+      flourG: sum.flourG,
+      waterG: sum.waterG,
+      state: freshFlourState(model, sum.wholegrainShare, Math.min(45, start.startC)),
+    },
+    ...start.portions.map((line) => portionPart(line, story.startMs, runs, around)),
+  ];
+  const broughtIn = start.portions.length === 0 && isSourdough(start.lotKind);
+  const state = broughtIn ? ripeCulture(start.startC) : blendStates(parts, start.gasKept);
+  addYeast(state, start, story, around);
+  state[X.coreC] = start.startC;
+  return state;
+}
+
+/** Kinds that are alive by wild yeast; made from nothing, they were brought in ripe. */
+function isSourdough(kind: ActOf<'make'>['lotKind']): boolean {
+  return kind === 'starter' || kind === 'stiff starter' || kind === 'levain';
+}
+
+const ripeCache = new Map<number, MassState>();
+
+/** A mother at the peak of its own steady cycle of 1:5:5 feeds at a temperature. */
+function ripeCulture(tempC: number): MassState {
+  const cycleC = Math.min(30, Math.max(18, Math.round(tempC)));
+  const known = ripeCache.get(cycleC);
+  if (known !== undefined) return known.slice();
+  const state = steadyCulture({ ratio: [1, 5, 5], tempC: cycleC, motherHydration: 1 });
+  for (const i of [X.gasHeld, X.gasMade, X.gasOfYeast, X.gasLost]) state[i] = 0;
+  ripeCache.set(cycleC, state);
+  return state.slice();
+}
+
+function portionPart(
+  line: { lotId: string; massG: number },
+  atMs: number,
+  runs: ReadonlyMap<string, RunLot>,
+  around: Surroundings,
+): BlendPart {
+  const parent = runs.get(line.lotId);
+  if (parent === undefined) {
+    const halfG = line.massG / 2;
+    return { flourG: halfG, waterG: halfG, state: ripeCulture(25) };
+  }
+  const { composition } = parent.story.lot;
+  const whole = Object.values(composition).reduce((a, b) => a + b, 0);
+  const sum = totals(portion(composition, Math.min(whole, line.massG)).taken, around.pantry);
+  return {
+    flourG: sum.flourG,
+    waterG: sum.waterG,
+    state: stateAt(parent.run, parent.story.startMs, atMs),
+  };
+}
+
+/** Baker's yeast weighed in: activity over all the flour, adaptation weighted with what is there. */
+function addYeast(
+  state: MassState,
+  start: ActOf<'make'>,
+  story: LotStory,
+  around: Surroundings,
+): void {
+  const { flourG } = totals(story.lot.composition, around.pantry);
+  for (const line of start.ingredients) {
+    const ingredient = around.pantry.get(line.ingredientId);
+    if (ingredient?.kind !== 'yeast' || line.massG <= 0) continue;
+    const { freshYeastG } = totals({ [line.ingredientId]: line.massG }, around.pantry);
+    const added = (100 * freshYeastG) / flourG;
+    const before = state[X.yeastB] as number;
+    const awake = ingredient.type === 'fresh' ? 0 : DRY_YEAST_AWAKE;
+    state[X.awakeB] =
+      (before * (state[X.awakeB] as number) + added * awake) / (before + added);
+    state[X.yeastB] = before + added;
+  }
+}

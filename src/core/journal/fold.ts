@@ -1,0 +1,96 @@
+import type { Act, ActOf, Entry } from './schema';
+
+/** An act that was done and not taken back. */
+export interface DoneAct {
+  readonly entryId: string;
+  readonly atMs: number;
+  readonly act: Act;
+  readonly by: string | null;
+  readonly bakeId: string | null;
+  readonly fulfils: string | null;
+  readonly batch: string;
+}
+
+/** An act still to be done, after every replacement. */
+export interface PlannedAct {
+  /** The first planned entry of this step; it stays the same through replacements. */
+  readonly stepId: string;
+  readonly atMs: number;
+  readonly act: Act;
+  readonly by: string | null;
+  readonly bakeId: string | null;
+}
+
+/** The journal in its two tenses. */
+export interface Folded {
+  /** In order of time, then of writing. */
+  readonly done: readonly DoneAct[];
+  /** In order of time, then of writing. */
+  readonly plan: readonly PlannedAct[];
+}
+
+/** Ids of the entries that a strike, itself not taken back, takes back. */
+export function struckIds(entries: readonly Entry[]): Set<string> {
+  const struck = new Set<string>();
+  for (let i = entries.length - 1; i >= 0; i -= 1) {
+    const entry = entries[i] as Entry;
+    if (entry.body.kind === 'strike' && !struck.has(entry.id)) struck.add(entry.body.strikes);
+  }
+  return struck;
+}
+
+/**
+ * Folds the journal: what was done, and what is still to be done.
+ * @param entries in the order of writing
+ */
+export function foldJournal(entries: readonly Entry[]): Folded {
+  const struck = struckIds(entries);
+  const steps = new Map<string, PlannedAct>();
+  const done: DoneAct[] = [];
+  for (const entry of entries) {
+    if (struck.has(entry.id)) continue;
+    const { body } = entry;
+    if (body.kind === 'strike') continue;
+    if (body.kind === 'withdraw') steps.delete(body.supersedes);
+    else if (body.kind === 'replace') replaceStep(steps, body.supersedes, body.atMs, body.act);
+    else if (entry.tense === 'planned') steps.set(entry.id, planned(entry, body));
+    else {
+      if (entry.fulfils !== null) steps.delete(entry.fulfils);
+      done.push(doneAct(entry, body));
+    }
+  }
+  return {
+    done: done.sort((a, b) => a.atMs - b.atMs),
+    plan: [...steps.values()].sort((a, b) => a.atMs - b.atMs),
+  };
+}
+
+function replaceStep(steps: Map<string, PlannedAct>, stepId: string, atMs: number, act: Act): void {
+  const step = steps.get(stepId);
+  if (step !== undefined) steps.set(stepId, { ...step, atMs, act });
+}
+
+function planned(entry: Entry, act: Act): PlannedAct {
+  return { stepId: entry.id, atMs: entry.atMs, act, by: entry.by, bakeId: entry.bakeId };
+}
+
+function doneAct(entry: Entry, act: Act): DoneAct {
+  const { id, atMs, by, bakeId, fulfils, batch } = entry;
+  return { entryId: id, atMs, act, by, bakeId, fulfils, batch };
+}
+
+/** The lot that an act makes, if it makes one. */
+export function lotMadeBy(act: Act): string | null {
+  if (act.kind === 'make') return act.lotId;
+  return act.kind === 'divide' ? act.ballsLotId : null;
+}
+
+/** The lots that an act takes from or acts on. */
+export function lotsTouchedBy(act: Act): readonly string[] {
+  return act.kind === 'make' ? act.portions.map((line) => line.lotId) : [act.lotId];
+}
+
+/** True for acts of one kind; narrows the type. */
+export function isAct<K extends Act['kind']>(act: Act, kind: K): act is ActOf<K> {
+  return act.kind === kind;
+}

@@ -1,0 +1,124 @@
+import { z } from '../parse';
+import { LOT_KINDS } from '../ripeness';
+
+const id = z.string().min(1).max(80);
+const grams = z.number().min(0).max(5_000_000);
+const celsius = z.number().min(-40).max(100);
+
+const ingredientLine = z.object({ ingredientId: id, massG: grams });
+const portionLine = z.object({ lotId: id, massG: grams });
+
+/** Signs a look can hold; what was not looked at is left out. */
+const lookSigns = z.object({
+  /** Rise seen, × the volume just mixed. */
+  rise: z.number().min(0.5).max(8).optional(),
+  dome: z.enum(['flat', 'domed', 'sinking']).optional(),
+  smell: z.enum(['floury', 'mild', 'fruity', 'sharp', 'boozy']).optional(),
+  float: z.enum(['floats', 'sinks']).optional(),
+});
+
+const make = z.object({
+  kind: z.literal('make'),
+  lotId: id,
+  lotKind: z.enum(LOT_KINDS),
+  name: z.string().min(1).max(60),
+  /** A line of lots that goes on through feedings; absent for lots made once. */
+  cultureId: id.optional(),
+  ingredients: z.array(ingredientLine),
+  portions: z.array(portionLine),
+  placeId: id,
+  /** Temperature of the mass just mixed, °C. */
+  startC: celsius,
+  /** Share of the leavens’ CO2 that survives this mixing. */
+  gasKept: z.number().min(0).max(1),
+});
+const add = z.object({
+  kind: z.literal('add'),
+  lotId: id,
+  ingredients: z.array(ingredientLine).min(1),
+  startC: celsius,
+});
+const work = z.object({
+  kind: z.literal('work'),
+  lotId: id,
+  act: z.enum(['fold', 'knead', 'punch down', 'ball again']),
+  /** Share of the bubbles that stays. */
+  gasKept: z.number().min(0).max(1),
+});
+const move = z.object({ kind: z.literal('move'), lotId: id, placeId: id });
+const look = z.object({ kind: z.literal('look'), lotId: id, signs: lookSigns });
+const divide = z.object({
+  kind: z.literal('divide'),
+  lotId: id,
+  ballsLotId: id,
+  name: z.string().min(1).max(60),
+  count: z.number().int().min(1).max(5000),
+  ballG: grams,
+  placeId: id,
+  gasKept: z.number().min(0).max(1),
+});
+const use = z.object({
+  kind: z.literal('use'),
+  lotId: id,
+  count: z.number().int().min(0).max(5000),
+  untilMs: z.number().int(),
+});
+/** Thrown away, eaten, given away: leaves the shop. */
+const discard = z.object({ kind: z.literal('discard'), lotId: id, massG: grams });
+const strike = z.object({ kind: z.literal('strike'), strikes: id });
+
+/** What can be planned or done to the shop's masses. */
+export const actSchema = z.discriminatedUnion('kind', [
+  make,
+  add,
+  work,
+  move,
+  look,
+  divide,
+  use,
+  discard,
+]);
+const replace = z.object({
+  kind: z.literal('replace'),
+  supersedes: id,
+  atMs: z.number().int(),
+  act: actSchema,
+});
+const withdraw = z.object({ kind: z.literal('withdraw'), supersedes: id });
+
+/** The body of an entry: an act, or a word about earlier entries. */
+export const bodySchema = z.discriminatedUnion('kind', [
+  make,
+  add,
+  work,
+  move,
+  look,
+  divide,
+  use,
+  discard,
+  strike,
+  replace,
+  withdraw,
+]);
+
+/** One thing that happens, or is to happen, at an instant. The journal is a list of these, only ever added to. */
+export const entrySchema = z.object({
+  id,
+  /** When it happens, UTC ms. */
+  atMs: z.number().int(),
+  /** When it was written down, UTC ms. */
+  recordedMs: z.number().int(),
+  tense: z.enum(['planned', 'done']),
+  /** Entries written together are taken back together. */
+  batch: id,
+  by: z.string().max(60).nullable(),
+  bakeId: id.nullable(),
+  /** The planned entry that this done one carries out. */
+  fulfils: id.nullable(),
+  body: bodySchema,
+});
+
+export type Act = z.infer<typeof actSchema>;
+export type ActOf<K extends Act['kind']> = Extract<Act, { kind: K }>;
+export type Entry = z.infer<typeof entrySchema>;
+export type LookSigns = z.infer<typeof lookSigns>;

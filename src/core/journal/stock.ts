@@ -1,0 +1,157 @@
+import { massOf, mixCompositions, portion, type Composition } from '../composition';
+import type { LotKind } from '../ripeness';
+import { DomainError } from '../units';
+import type { Act } from './schema';
+
+/** A lot as the journal knows it at an instant. */
+export interface Lot {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: LotKind;
+  readonly cultureId: string | null;
+  readonly madeAtMs: number;
+  readonly composition: Composition;
+  readonly placeId: string;
+  /** Balls still there; null for masses that are not divided. */
+  readonly balls: number | null;
+  readonly ballG: number | null;
+  /** One step back. */
+  readonly madeFrom: readonly string[];
+}
+
+/** An act at its time, whatever its tense. */
+export interface TimedAct {
+  readonly atMs: number;
+  readonly act: Act;
+}
+
+/** Grams under which a lot counts as used up. */
+const USED_UP_G = 0.5;
+
+/** True when nothing to speak of is left of a lot. */
+export function isUsedUp(lot: Lot): boolean {
+  return lot.balls === 0 || massOf(lot.composition) < USED_UP_G;
+}
+
+/**
+ * The state of the shop: the fold of acts in order of time. Grams are conserved: what a make takes from a lot
+ * leaves that lot.
+ * @throws {DomainError} lot-unknown, portion-exceeds-mass, lot-exists
+ */
+export function stockAfter(acts: readonly TimedAct[]): Map<string, Lot> {
+  const lots = new Map<string, Lot>();
+  for (const { atMs, act } of acts) applyAct(lots, act, atMs);
+  return lots;
+}
+
+/**
+ * One act on the stock, in place.
+ * @throws {DomainError} lot-unknown, portion-exceeds-mass, lot-exists
+ */
+export function applyAct(lots: Map<string, Lot>, act: Act, atMs: number): void {
+  switch (act.kind) {
+    case 'make':
+      return applyMake(lots, act, atMs);
+    case 'divide':
+      return applyDivide(lots, act, atMs);
+    case 'add':
+      return change(lots, act.lotId, (lot) => ({
+        ...lot,
+        composition: mixCompositions([lot.composition, compositionOf(act.ingredients)]),
+      }));
+    case 'move':
+      return change(lots, act.lotId, (lot) => ({ ...lot, placeId: act.placeId }));
+    case 'discard':
+      return change(lots, act.lotId, (lot) => ({
+        ...lot,
+        composition: portion(lot.composition, act.massG).left,
+      }));
+    case 'use':
+      return change(lots, act.lotId, (lot) => used(lot, act.count));
+    default:
+      known(lots, act.lotId);
+  }
+}
+
+/** Grams of each ingredient in a list of lines. */
+function compositionOf(
+  lines: readonly { ingredientId: string; massG: number }[],
+): Composition {
+  return mixCompositions(lines.map((line) => ({ [line.ingredientId]: line.massG })));
+}
+
+function known(lots: Map<string, Lot>, lotId: string): Lot {
+  const lot = lots.get(lotId);
+  if (lot === undefined) {
+    throw new DomainError('lot-unknown', `Lot: "${lotId}" has not been made.`, { lotId });
+  }
+  return lot;
+}
+
+function change(lots: Map<string, Lot>, lotId: string, how: (lot: Lot) => Lot): void {
+  lots.set(lotId, how(known(lots, lotId)));
+}
+
+function refuseExisting(lots: Map<string, Lot>, lotId: string): void {
+  if (lots.has(lotId)) {
+    throw new DomainError('lot-exists', `Lot: "${lotId}" exists already.`, { lotId });
+  }
+}
+
+function applyMake(lots: Map<string, Lot>, act: Extract<Act, { kind: 'make' }>, atMs: number) {
+  refuseExisting(lots, act.lotId);
+  const taken: Composition[] = [];
+  for (const line of act.portions) {
+    const from = known(lots, line.lotId);
+    const parts = portion(from.composition, line.massG);
+    taken.push(parts.taken);
+    lots.set(line.lotId, { ...from, composition: parts.left });
+  }
+  lots.set(act.lotId, {
+    id: act.lotId,
+    name: act.name,
+    kind: act.lotKind,
+    cultureId: act.cultureId ?? null,
+    madeAtMs: atMs,
+    composition: mixCompositions([compositionOf(act.ingredients), ...taken]),
+    placeId: act.placeId,
+    balls: null,
+    ballG: null,
+    madeFrom: act.portions.map((line) => line.lotId),
+  });
+}
+
+function applyDivide(lots: Map<string, Lot>, act: Extract<Act, { kind: 'divide' }>, atMs: number) {
+  refuseExisting(lots, act.ballsLotId);
+  const from = known(lots, act.lotId);
+  const parts = portion(from.composition, act.count * act.ballG);
+  lots.set(act.lotId, { ...from, composition: parts.left });
+  lots.set(act.ballsLotId, {
+    id: act.ballsLotId,
+    name: act.name,
+    kind: 'balls',
+    cultureId: null,
+    madeAtMs: atMs,
+    composition: parts.taken,
+    placeId: act.placeId,
+    balls: act.count,
+    ballG: act.ballG,
+    madeFrom: [act.lotId],
+  });
+}
+
+function used(lot: Lot, count: number): Lot {
+  if (lot.balls === null || lot.ballG === null) return lot;
+  if (count > lot.balls) {
+    throw new DomainError(
+      'portion-exceeds-mass',
+      `Balls used: ${count} is not possible. Allowed: 0 to ${lot.balls}.`,
+      { count, balls: lot.balls },
+    );
+  }
+  return {
+    ...lot,
+    balls: lot.balls - count,
+    composition: portion(lot.composition, count * lot.ballG).left,
+  };
+}

@@ -1,0 +1,64 @@
+import { DomainError } from '../units';
+import { STATE_SIZE, X, type MassState } from './state';
+
+/** One mass that goes into a mix. */
+export interface BlendPart {
+  /** Its flour, g; a part without flour only carries heat. */
+  readonly flourG: number;
+  /** Its water, g. */
+  readonly waterG: number;
+  readonly state: MassState;
+}
+
+/** Heat capacity of flour and of water, J/g/K (handbook values). */
+const FLOUR_HEAT = 1.8;
+const WATER_HEAT = 4.18;
+
+/** Share of the bubbles that survives folding a leaven in by hand; a machine keeps less. */
+export const GAS_KEPT_BY_HAND = 0.6;
+
+const BY_FLOUR = [X.yeastB, X.yeastW, X.bacteria, X.acid, X.gluten, X.sugar, X.starch] as const;
+
+/**
+ * The living state of masses mixed together: flour-weighted means, adaptation weighted by its yeast,
+ * heat by balance; what has been produced starts again at nothing.
+ * @param gasKept share of the parts' CO2 that survives the mixing, 0–1
+ * @throws {DomainError} blend-no-flour
+ */
+export function blendStates(parts: readonly BlendPart[], gasKept: number): MassState {
+  const flourG = parts.reduce((sum, part) => sum + part.flourG, 0);
+  if (!(flourG > 0)) throw new DomainError('blend-no-flour', 'A mix without flour can not ripen.');
+  const mixed = new Float64Array(STATE_SIZE);
+  for (const part of parts) {
+    const share = part.flourG / flourG;
+    for (const i of BY_FLOUR) mixed[i] = (mixed[i] as number) + share * (part.state[i] as number);
+    mixed[X.gasHeld] =
+      (mixed[X.gasHeld] as number) + share * gasKept * (part.state[X.gasHeld] as number);
+  }
+  mixed[X.awakeB] = yeastWeighted(parts, X.awakeB, X.yeastB);
+  mixed[X.awakeW] = yeastWeighted(parts, X.awakeW, X.yeastW);
+  mixed[X.coreC] = mixedTemperature(parts);
+  return mixed;
+}
+
+function yeastWeighted(parts: readonly BlendPart[], awake: number, yeast: number): number {
+  let weight = 0;
+  let sum = 0;
+  for (const part of parts) {
+    const w = part.flourG * (part.state[yeast] as number);
+    weight += w;
+    sum += w * (part.state[awake] as number);
+  }
+  return weight > 0 ? sum / weight : 0;
+}
+
+function mixedTemperature(parts: readonly BlendPart[]): number {
+  let heat = 0;
+  let capacity = 0;
+  for (const part of parts) {
+    const c = FLOUR_HEAT * part.flourG + WATER_HEAT * part.waterG;
+    capacity += c;
+    heat += c * (part.state[X.coreC] as number);
+  }
+  return heat / capacity;
+}

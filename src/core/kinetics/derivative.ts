@@ -1,0 +1,93 @@
+import type { RunConstants } from './constants';
+import { holdableRise, riseOf } from './rise';
+import { X, type MassState } from './state';
+import { readTable, T, tablePosition } from './temperature-response';
+
+/** The surroundings of a core at one moment. */
+export interface Surroundings {
+  /** Temperature of the place, °C. */
+  ambientC: number;
+  /** Core lag there, h. */
+  coreLagH: number;
+}
+
+const sigmoid = (q: number) => 1 / (1 + Math.exp(-q));
+
+/**
+ * Rates of change of every quantity of a state, per hour, written into `rate` (no allocation).
+ * Source: equations of the model of ripening, §2, with decay and heat death of §5b.
+ */
+export function derivative(
+  y: MassState,
+  c: RunConstants,
+  around: Surroundings,
+  rate: Float64Array,
+): void {
+  const { k, table } = c;
+  const coreC = y[X.coreC] as number;
+  const at = tablePosition(coreC);
+  const sugar = Math.max(0, y[X.sugar] as number);
+  const m = sugar / (k.ks + sugar);
+  const yeastB = y[X.yeastB] as number;
+  const yeastW = y[X.yeastW] as number;
+  const acid = y[X.acid] as number;
+  const awakeB = sigmoid(y[X.awakeB] as number);
+  const awakeW = sigmoid(y[X.awakeW] as number);
+  const gasB = readTable(table, T.gasB, at);
+  const gasW = readTable(table, T.gasW, at);
+  const cap = Math.max(0, 1 - (yeastB + yeastW) / k.yMax);
+
+  const starved = k.decay * readTable(table, T.decay, at) * (1 - m) * (1 + acid / 100);
+  const death = readTable(table, T.death, at);
+  const grow = c.growthSpeed * m * cap;
+  rate[X.yeastB] =
+    (k.mub * readTable(table, T.growthB, at) * grow * awakeB - starved - death) * yeastB;
+  rate[X.yeastW] =
+    ((k.muw * readTable(table, T.growthW, at) * grow * awakeW) / (1 + (acid / k.acidHalf) ** 2) -
+      starved -
+      death) *
+    yeastW;
+  rate[X.awakeB] = adaptation(y[X.awakeB] as number, (2 * gasB) / k.lagB, m, k);
+  rate[X.awakeW] = adaptation(y[X.awakeW] as number, (2 * gasW) / k.lagW, m, k);
+
+  const bacteria = y[X.bacteria] as number;
+  const responseL = readTable(table, T.bacteria, at) * c.bacteriaSpeed * m;
+  rate[X.bacteria] =
+    (k.muL * responseL * (1 - bacteria) - starved / 3 - death) * bacteria;
+  const acidL = k.kA * responseL * bacteria * Math.max(0, 1 - acid / c.aMax);
+  const gasY = k.kg * (gasB * yeastB * awakeB + gasW * yeastW * awakeW) * c.gasSpeed * m;
+  rate[X.acid] = acidL + k.aY * gasY;
+
+  const gas = gasY + k.gL * acidL;
+  const toSugar = c.starchRate * readTable(table, T.starch, at) * (y[X.starch] as number);
+  rate[X.starch] = -toSugar;
+  rate[X.sugar] = toSugar - gasY / k.gam - k.sL * acidL;
+
+  const held = y[X.gasHeld] as number;
+  const rise = riseOf(held, coreC, c);
+  const full = rise / holdableRise(y[X.gluten] as number, c);
+  const leak =
+    k.kl * readTable(table, T.leak, at) * Math.max(0, (rise - 1) * c.denseVolume) * full ** k.nV;
+  rate[X.gasHeld] = gas - leak;
+  rate[X.gasMade] = gas;
+  rate[X.gasOfYeast] = gasY;
+  rate[X.acidOfBacteria] = acidL;
+  rate[X.gasLost] = leak;
+
+  const ph = 3.5 + 2.6 * Math.exp(-acid / c.buffer);
+  const sour = Math.min(1, Math.max(0, (5.6 - ph) / 1.6));
+  rate[X.gluten] =
+    -c.glutenRate * readTable(table, T.gluten, at) * (1 + k.ap * sour) * (y[X.gluten] as number);
+  rate[X.coreC] = (around.ambientC - coreC) / around.coreLagH + c.heatPerGas * gas;
+}
+
+/** Waking while there is sugar, falling towards asleep (log-odds −2) without. */
+function adaptation(
+  q: number,
+  waking: number,
+  m: number,
+  k: RunConstants['k'],
+): number {
+  const wake = q < k.adaptedMost ? waking * m : 0;
+  return wake - ((1 - m) * (q + 2)) / k.decayAdaptation;
+}

@@ -1,0 +1,127 @@
+/** One number of the model of ripening. */
+export interface Parameter {
+  readonly meaning: string;
+  readonly unit: string;
+  readonly value: number;
+  /** Posterior sd: of ln(value) when `scale` is "ln", in °C when "°C"; null when the value was chosen, not fitted. */
+  readonly sd: number | null;
+  readonly scale: 'ln' | '°C' | 'set';
+  /** What the value may be in any kitchen, for checks and for learning. */
+  readonly range: readonly [number, number];
+  readonly source: string;
+}
+
+const FITTED = 'fitted to the trade’s rules of thumb (calibration table)';
+const CHOSEN = 'chosen, not fitted';
+const EXTENSION = 'extension, chosen, wide doubt';
+
+const ln = (meaning: string, unit: string, value: number, sd: number): Parameter => ({
+  meaning,
+  unit,
+  value,
+  sd,
+  scale: 'ln',
+  range: [value * Math.exp(-4 * sd), value * Math.exp(4 * sd)],
+  source: FITTED,
+});
+const celsius = (meaning: string, value: number, sd: number): Parameter => ({
+  meaning,
+  unit: '°C',
+  value,
+  sd,
+  scale: '°C',
+  range: [value - 4 * sd, value + 4 * sd],
+  source: FITTED,
+});
+const set = (meaning: string, unit: string, value: number, source = CHOSEN): Parameter => ({
+  meaning,
+  unit,
+  value,
+  sd: null,
+  scale: 'set',
+  range: [Math.min(value / 3, value * 3), Math.max(value / 3, value * 3)],
+  source,
+});
+
+/**
+ * The one table of the model: the code, the documents and the tests read it, nobody types a value twice.
+ * Units: hours, °C, % of flour, mmol/kg flour, ml CO2 per g flour at 25 °C.
+ */
+export const PARAMETERS = {
+  mub: ln('growth of baker’s yeast activity at its best temperature', '1/h', 0.491, 0.08),
+  muw: ln('growth of sourdough yeast activity at its best temperature', '1/h', 0.429, 0.09),
+  muL: set('growth of lactic bacteria at their best temperature', '1/h', 0.52),
+  kg: ln('gas of one per cent fresh-yeast equivalent', 'ml/g/h', 1.11, 0.06),
+  tempExponent: set('exponent of the temperature response', '', 3),
+  yMax: ln('most yeast activity a mass can carry', '% FYE', 7.71, 0.29),
+  growthBLo: celsius('baker’s growth, notional lower end (never shown)', -4, 1.3),
+  growthBOp: set('baker’s growth, best temperature', '°C', 31.5),
+  growthBHi: set('baker’s growth, upper end', '°C', 40),
+  growthWLo: celsius('sourdough growth, notional lower end (never shown)', -0.5, 1.4),
+  growthWOp: celsius('sourdough growth, best temperature', 29, 0.6),
+  growthWHi: set('sourdough growth, upper end', '°C', 37),
+  bacteriaLo: set('bacteria, notional lower end (never shown)', '°C', -5),
+  bacteriaOp: set('bacteria, best temperature', '°C', 32.5),
+  bacteriaHi: set('bacteria, upper end', '°C', 41),
+  gasBLo: celsius('baker’s gas, notional lower end (never shown)', -7.84, 0.8),
+  gasBOp: set('baker’s gas, best temperature', '°C', 36),
+  gasBHi: set('baker’s gas, upper end', '°C', 46),
+  gasWLo: set('sourdough gas, notional lower end (never shown)', '°C', -5),
+  gasWOp: set('sourdough gas, best temperature', '°C', 34),
+  gasWHi: set('sourdough gas, upper end', '°C', 43),
+  lagB: set('lag of baker’s yeast', 'h', 0.2),
+  lagW: set('lag of sourdough yeast', 'h', 0.4),
+  adaptedMost: set('adaptation at which a yeast counts as fully awake', 'log-odds', 8),
+  kA: ln('acid of bacteria at full capacity', 'mmol/kg/h', 46.4, 0.27),
+  aMax: set('acid at which bacteria stop', 'mmol/kg', 125),
+  buffer: set('buffering of flour', 'mmol/kg', 55),
+  aY: set('acid that comes with yeast gas', 'mmol/kg per ml/g', 1.5),
+  gL: set('gas of bacteria', 'ml/g per mmol/kg', 0.02),
+  sL: set('sugar used by bacteria', '% per mmol/kg', 0.016),
+  acidHalf: set('acid that halves sourdough yeast growth', 'mmol/kg', 250),
+  s0: ln('fermentable sugar in flour', '% of flour', 1.7, 0.19),
+  z0: ln('starch that can become sugar', '% of flour', 4.93, 0.21),
+  ka: ln('starch to sugar at 25 °C', '1/h', 0.123, 0.37),
+  q10a: set('Q10 of starch to sugar', '', 2),
+  ks: ln('sugar at half speed', '%', 0.0548, 0.5),
+  gam: set('gas from one per cent of sugar', 'ml/g/%', 2.5),
+  bG: ln('brine that slows gas by e', 'g/100 g', 21, 0.19),
+  bM: ln('brine that slows growth by e', 'g/100 g', 15.6, 0.22),
+  bL: set('brine that slows bacteria by e', 'g/100 g', 4.5),
+  hG: ln('stiffness slowing gas', '', 0.298, 0.32),
+  hM: ln('stiffness slowing growth', '', 0.498, 0.25),
+  hL: set('stiffness slowing bacteria', '', 0.25),
+  v0: set('air mixed in', 'ml/g', 0.1),
+  vc: ln('gas a dough can hold', '', 3.27, 0.3),
+  h50: ln('hydration at which holding gas is halved', '', 1.35, 0.23),
+  kl: ln('loss of gas', '1/h', 0.78, 0.55),
+  nV: ln('steepness of gas loss near the most a mass can hold', '', 2.87, 0.24),
+  q10l: set('Q10 of gas loss', '', 2.5),
+  kp: set('gluten breakdown at 25 °C, W 280, no salt', '1/h', 0.011),
+  ap: set('acid speeding gluten breakdown', '', 3),
+  tau0: set('core lag of 280 g in air', 'h', 1.2),
+  qh: set('heat of fermentation', 'J/ml', 2.25),
+  lf: set('lactic bacteria that come with white flour', 'of capacity', 1e-5),
+  decay: set('loss of starved yeast activity at 25 °C', '1/h', 0.012, EXTENSION),
+  decayAdaptation: set('hours in which a starved yeast falls asleep by e', 'h', 16, EXTENSION),
+  heatD: set('minutes at 50 °C that leave a tenth alive', 'min', 10, EXTENSION),
+  heatZ: set('degrees that change that time tenfold', '°C', 5, EXTENSION),
+  heatFrom: set('temperature from which yeast and bacteria die', '°C', 42, EXTENSION),
+  frozenBelow: set('temperature under which nothing ferments', '°C', -4, EXTENSION),
+} as const satisfies Record<string, Parameter>;
+
+/** The symbol of one parameter. */
+export type ParameterName = keyof typeof PARAMETERS;
+
+/** The numbers one run uses. */
+export type Model = Readonly<Record<ParameterName, number>>;
+
+/** Every parameter at its tabled value. */
+export const BOOK_MODEL: Model = Object.freeze(
+  Object.fromEntries(Object.entries(PARAMETERS).map(([name, row]) => [name, row.value])),
+) as Model;
+
+/** The tabled model with some numbers exchanged. */
+export function modelWith(changes: Partial<Record<ParameterName, number>>): Model {
+  return Object.freeze({ ...BOOK_MODEL, ...changes });
+}

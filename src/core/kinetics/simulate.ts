@@ -1,0 +1,159 @@
+import { DomainError, requireNumber } from '../units';
+import { runConstants, type RunConstants } from './constants';
+import { derivative, type Surroundings } from './derivative';
+import { BOOK_MODEL, type Model } from './parameters';
+import type { Recipe } from './recipe';
+import { riseOf } from './rise';
+import { STATE_SIZE, X, type MassState } from './state';
+
+/** A stretch of hours in one place. */
+export interface Stay {
+  /** Hours after the run's start at which the mass leaves this place. */
+  readonly untilH: number;
+  /** Temperature of the place, °C. */
+  readonly ambientC: number;
+  /** How slowly the core follows, against air = 1: water less, an insulated box more. */
+  readonly insulation?: number;
+}
+
+/** A mass, its start and where it stands. */
+export interface Run {
+  readonly recipe: Recipe;
+  readonly start: MassState;
+  /** In order of time; the last one ends the run. */
+  readonly stays: readonly Stay[];
+  readonly model?: Model;
+  /** Longest step, h; 0.05 keeps times within 0.1 min. */
+  readonly stepH?: number;
+}
+
+/** The states of a run at its steps; row i of `states` begins at i × STATE_SIZE. */
+export interface Trajectory {
+  readonly length: number;
+  readonly hours: Float64Array;
+  readonly states: Float64Array;
+  /** Rise, × the volume just mixed. */
+  readonly rises: Float64Array;
+  readonly constants: RunConstants;
+}
+
+const DEFAULT_STEP_H = 0.05;
+const PLACE_RULE = { name: 'Place temperature', unit: '°C', min: -40, max: 60 };
+const LONGEST_RUN_H = 24 * 120;
+
+const y0 = new Float64Array(STATE_SIZE);
+const k1 = new Float64Array(STATE_SIZE);
+const k2 = new Float64Array(STATE_SIZE);
+const k3 = new Float64Array(STATE_SIZE);
+const k4 = new Float64Array(STATE_SIZE);
+const probe = new Float64Array(STATE_SIZE);
+
+/**
+ * Ripens a mass: integrates its state through its places by the classical fourth-order Runge–Kutta
+ * method, steps split where the place changes. Deterministic, allocates only its result.
+ * @throws {DomainError} run-no-stay, run-order, run-too-long, place-temperature, step-range
+ */
+export function simulate(run: Run): Trajectory {
+  checkRun(run);
+  const model = run.model ?? BOOK_MODEL;
+  const constants = runConstants(run.recipe, model);
+  const stepH = run.stepH ?? DEFAULT_STEP_H;
+  const length = 1 + countSteps(run.stays, stepH);
+  const hours = new Float64Array(length);
+  const states = new Float64Array(length * STATE_SIZE);
+  const rises = new Float64Array(length);
+  states.set(run.start, 0);
+  rises[0] = riseAt(states, 0, constants);
+  const around: Surroundings = { ambientC: 0, coreLagH: 1 };
+  let row = 0;
+  let fromH = 0;
+  for (const stay of run.stays) {
+    const steps = stepsIn(fromH, stay.untilH, stepH);
+    const dt = (stay.untilH - fromH) / steps;
+    around.ambientC = stay.ambientC;
+    around.coreLagH = constants.coreLagH * (stay.insulation ?? 1);
+    for (let i = 1; i <= steps; i += 1) {
+      rungeKuttaStep(states, row * STATE_SIZE, constants, around, dt);
+      row += 1;
+      hours[row] = i === steps ? stay.untilH : fromH + i * dt;
+      rises[row] = riseAt(states, row, constants);
+    }
+    fromH = stay.untilH;
+  }
+  return { length, hours, states, rises, constants };
+}
+
+/** Copies one row of a trajectory into a state of its own. */
+export function stateAtRow(trajectory: Trajectory, row: number): MassState {
+  return trajectory.states.slice(row * STATE_SIZE, (row + 1) * STATE_SIZE);
+}
+
+function rungeKuttaStep(
+  states: Float64Array,
+  from: number,
+  c: RunConstants,
+  around: Surroundings,
+  dt: number,
+): void {
+  for (let i = 0; i < STATE_SIZE; i += 1) y0[i] = states[from + i] as number;
+  derivative(y0, c, around, k1);
+  advance(k1, dt / 2);
+  derivative(probe, c, around, k2);
+  advance(k2, dt / 2);
+  derivative(probe, c, around, k3);
+  advance(k3, dt);
+  derivative(probe, c, around, k4);
+  for (let i = 0; i < STATE_SIZE; i += 1) {
+    const slope =
+      (k1[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number);
+    states[from + STATE_SIZE + i] = (y0[i] as number) + (dt / 6) * slope;
+  }
+}
+
+function advance(k: Float64Array, dt: number): void {
+  for (let i = 0; i < STATE_SIZE; i += 1) probe[i] = (y0[i] as number) + dt * (k[i] as number);
+}
+
+function riseAt(states: Float64Array, row: number, c: RunConstants): number {
+  const at = row * STATE_SIZE;
+  return riseOf(states[at + X.gasHeld] as number, states[at + X.coreC] as number, c);
+}
+
+function stepsIn(fromH: number, untilH: number, stepH: number): number {
+  return Math.max(1, Math.ceil((untilH - fromH) / stepH - 1e-9));
+}
+
+function countSteps(stays: readonly Stay[], stepH: number): number {
+  let fromH = 0;
+  let steps = 0;
+  for (const stay of stays) {
+    steps += stepsIn(fromH, stay.untilH, stepH);
+    fromH = stay.untilH;
+  }
+  return steps;
+}
+
+function checkRun(run: Run): void {
+  if (run.stays.length === 0) {
+    throw new DomainError('run-no-stay', 'A run needs at least one place to stand in.');
+  }
+  requireNumber('step-range', run.stepH ?? DEFAULT_STEP_H, {
+    name: 'Step',
+    unit: 'h',
+    min: 0.001,
+    max: 0.1,
+  });
+  let beforeH = 0;
+  for (const stay of run.stays) {
+    requireNumber('place-temperature', stay.ambientC, PLACE_RULE);
+    if (!(stay.untilH > beforeH)) {
+      throw new DomainError(
+        'run-order',
+        `A stay ends at ${stay.untilH} h, before it begins at ${beforeH} h.`,
+        { untilH: stay.untilH, beforeH },
+      );
+    }
+    beforeH = stay.untilH;
+  }
+  requireNumber('run-too-long', beforeH, { name: 'Run', unit: 'h', min: 0, max: LONGEST_RUN_H });
+}

@@ -1,0 +1,1 @@
+export { updateBelief, updateByBound, type LnTimeBelief } from './update';

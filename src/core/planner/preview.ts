@@ -1,0 +1,56 @@
+import type { Columns } from '../formula';
+import { forecastShop, type LotForecast } from '../forecast';
+import { bakeSteps, DRAFT_LOTS, poolishAct, type BakeStep } from './bake-acts';
+import type { Moments, PlanRequest } from './request';
+
+/** The forecasts of one bake’s three lots. */
+export interface BakeForecast {
+  readonly poolish: LotForecast;
+  readonly dough: LotForecast;
+  readonly balls: LotForecast;
+}
+
+function forecastSteps(request: PlanRequest, steps: readonly BakeStep[], withBands: boolean) {
+  return forecastShop({
+    folded: {
+      done: [],
+      plan: steps.map((step, index) => ({
+        stepId: `step-${index}`,
+        atMs: step.atMs,
+        act: step.act,
+        by: null,
+        bakeId: null,
+      })),
+    },
+    nowMs: -Infinity,
+    visibleFromMs: -Infinity,
+    places: request.places,
+    pantry: request.pantry,
+    withBands,
+  }).lots;
+}
+
+/** Forecasts a bake that is not in the journal yet, by the same forecast that the journal gets. */
+export function previewBake(
+  request: PlanRequest,
+  moments: Moments,
+  columns: Columns,
+  withBands: boolean,
+): BakeForecast {
+  const lots = forecastSteps(
+    request,
+    bakeSteps(request, moments, columns, DRAFT_LOTS),
+    withBands,
+  );
+  return {
+    poolish: lots.get(DRAFT_LOTS.poolishId) as LotForecast,
+    dough: lots.get(DRAFT_LOTS.doughId) as LotForecast,
+    balls: lots.get(DRAFT_LOTS.ballsId) as LotForecast,
+  };
+}
+
+/** Forecasts a poolish alone. */
+export function previewPoolish(request: PlanRequest, atMs: number, columns: Columns): LotForecast {
+  const act = poolishAct(request, columns, DRAFT_LOTS, atMs);
+  return forecastSteps(request, [{ atMs, act }], false).get(DRAFT_LOTS.poolishId) as LotForecast;
+}

@@ -1,0 +1,44 @@
+import type { Formula, ScaleSteps } from '../formula';
+import type { Pantry } from '../composition';
+import type { Places } from '../forecast';
+
+/** When the hands work, minutes of the wall clock since midnight; `untilMinute` under `fromMinute` runs past midnight. */
+export interface WorkingHours {
+  readonly fromMinute: number;
+  readonly untilMinute: number;
+}
+
+/** Moments that the baker holds; what is left out is computed. */
+export interface HeldMoments {
+  readonly poolishAtMs?: number;
+  readonly mixAtMs?: number;
+  readonly ballAtMs?: number;
+}
+
+/** A bake to plan backwards: balls of a dough from a poolish. */
+export interface PlanRequest {
+  readonly formula: Formula;
+  readonly name: string;
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+  readonly poolishPlaceId: string;
+  readonly doughPlaceId: string;
+  readonly held: HeldMoments;
+  readonly nowMs: number;
+  readonly places: Places;
+  readonly pantry: Pantry;
+  readonly steps: ScaleSteps;
+  readonly workingHours: WorkingHours;
+  readonly timeZone: string;
+  /** Bands cost 17 runs a lot; false where only the plan is wanted. */
+  readonly withBands: boolean;
+}
+
+/** The moments of a bake, UTC ms. */
+export interface Moments {
+  readonly poolishAtMs: number;
+  readonly mixAtMs: number;
+  readonly ballAtMs: number;
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+}

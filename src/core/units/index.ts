@@ -1,0 +1,14 @@
+export { DomainError, outOfRangeSentence, requireNumber, type NumberRule } from './errors';
+export { addHours, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from './instants';
+export type { ShopUnits } from './shop-units';
+export { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
+export { gramsToOunces, ouncesToGrams, roundKeepingSum, roundToStep } from './weights';
+export { fromFreshEquivalentG, toFreshEquivalentG, YEAST_TYPES, type YeastType } from './yeast';
+export {
+  atWallMinute,
+  fromLocalText,
+  isTimeZone,
+  toLocalText,
+  wallTime,
+  type WallTime,
+} from './zoned';

@@ -1,0 +1,39 @@
+'use client';
+
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useRouter } from 'next/navigation';
+import { useTransition } from 'react';
+import type { HandsActions } from '@/ui/hands/actions';
+
+const RATES = [1, 10, 60];
+
+/** The demo shop’s clock: at real speed, or fast enough to watch strands grow. */
+export function DemoClockControl(props: { rate: number; setRate: HandsActions['setDemoRate'] }) {
+  const { rate, setRate } = props;
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  return (
+    <ToggleButtonGroup
+      exclusive
+      size="small"
+      aria-label="Speed of the demo clock"
+      value={rate}
+      disabled={busy}
+      onChange={(_, value: number | null) => {
+        if (value === null) return;
+        start(async () => {
+          await setRate(value);
+          router.refresh();
+        });
+      }}
+      sx={{ position: 'absolute', right: 12, bottom: 12, background: 'var(--paper)' }}
+    >
+      {RATES.map((value) => (
+        <ToggleButton key={value} value={value} sx={{ minHeight: 44, minWidth: 48 }}>
+          ×{value}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}

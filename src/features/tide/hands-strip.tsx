@@ -1,0 +1,187 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Moment, TideView } from '@/services/tide';
+import { clockText, massText, momentText } from '@/ui/format';
+import { GlyphDisc } from '@/ui/marks/glyphs';
+import { Key } from './key';
+import { isAtPeak, offPeakText } from './tells';
+
+/** The strip under the picture: what was just done, and the next moments with their grams. */
+export function HandsStrip(props: {
+  view: TideView;
+  nowMs: number;
+  count: number;
+  leftWidth: number;
+  onLook: () => void;
+  onDone: (ref: string) => void;
+  onOpen: (ref: string) => void;
+}) {
+  const { view, nowMs, count, leftWidth, onLook, onDone, onOpen } = props;
+  const next = view.moments.filter((moment) => moment.tense === 'planned').slice(0, count);
+  const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
+  return (
+    <Box
+      component="section"
+      aria-label="Hands"
+      sx={{
+        display: 'flex',
+        flexDirection: { xs: 'column', md: 'row' },
+        borderTop: '2px solid var(--ink)',
+        background: 'var(--flour)',
+        minHeight: 172,
+      }}
+    >
+      <Box sx={{ width: { md: leftWidth }, flex: 'none', p: 1.5, pr: 1, order: { xs: 2, md: 0 } }}>
+        <Typography variant="caption" sx={{ fontWeight: 700, display: 'block' }}>
+          Just done
+        </Typography>
+        <Typography variant="body2" noWrap>
+          {last === undefined ? 'Nothing logged yet' : lastText(last, view, nowMs)}
+        </Typography>
+        <Box sx={{ display: 'flex', gap: 2, mt: 1.5, alignItems: 'center' }}>
+          <Button size="large" onClick={onLook} aria-keyshortcuts="l" sx={{ flex: 'none' }}>
+            Log a look
+          </Button>
+          <Key />
+        </Box>
+      </Box>
+      <Box
+        component="ol"
+        sx={{
+          listStyle: 'none',
+          m: 0,
+          p: 1.25,
+          flex: 1,
+          minWidth: 0,
+          display: 'grid',
+          gap: 1,
+          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: `1.35fr repeat(${count - 1}, 1fr)` },
+        }}
+      >
+        {next.map((moment, index) => (
+          <HandsCard
+            key={moment.ref}
+            moment={moment}
+            view={view}
+            nowMs={nowMs}
+            first={index === 0}
+            onDone={() => onDone(moment.ref)}
+            onOpen={() => onOpen(moment.ref)}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function lastText(last: Moment, view: TideView, nowMs: number): string {
+  const what = last.glyph === 'look' ? `${last.title}: ${last.lines[0]?.label ?? ''}` : last.title;
+  return `${momentText(last.atMs, nowMs, view.units.timeZone)} ${what}`;
+}
+
+function HandsCard(props: {
+  moment: Moment;
+  view: TideView;
+  nowMs: number;
+  first: boolean;
+  onDone: () => void;
+  onOpen: () => void;
+}) {
+  const { moment, view, nowMs, first, onDone, onOpen } = props;
+  const late = nowMs - moment.plannedMs > 60_000;
+  return (
+    <Box
+      component="li"
+      sx={{
+        position: 'relative',
+        display: 'flex',
+        flexDirection: 'column',
+        borderTop: first ? 'none' : '4px solid var(--line)',
+        borderRadius: '4px 4px 26px 10px',
+        background: first ? 'var(--ink)' : 'var(--paper)',
+        color: first ? 'var(--paper)' : 'var(--ink)',
+        '--disc': first ? 'var(--paper)' : 'var(--ink)',
+        '--disc-mark': first ? 'var(--ink)' : 'var(--paper)',
+        p: 1.25,
+        pb: 1,
+        minWidth: 0,
+        overflow: 'hidden',
+      }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0 }}>
+        <GlyphDisc name={moment.glyph} size={30} />
+        <Typography component="span" sx={{ fontSize: 25, fontWeight: 700, lineHeight: 1.1 }}>
+          {clockText(moment.plannedMs, view.units.timeZone)}
+        </Typography>
+        <Typography component="span" variant="caption" noWrap sx={{ ml: 'auto', opacity: 0.85 }}>
+          {late ? 'due' : (moment.by ?? dayOf(moment, nowMs, view))}
+        </Typography>
+      </Box>
+      <Typography variant="h3" noWrap sx={{ mt: 0.5 }}>
+        {moment.title}
+      </Typography>
+      <Box sx={{ flex: 1, mt: 0.25, minHeight: 0 }}>
+        {moment.lines.slice(0, first ? 2 : 3).map((line) => (
+          <Box
+            key={line.label}
+            sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontSize: 15, lineHeight: 1.2 }}
+          >
+            <Typography component="span" noWrap sx={{ fontSize: 15, lineHeight: 1.2 }}>
+              {line.label}
+            </Typography>
+            <Box component="strong" sx={{ whiteSpace: 'nowrap' }}>
+              {line.massG === undefined ? line.text : massText(line.massG, view.units)}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      {first ? (
+        <Box sx={{ display: 'flex', gap: 1, mt: 0.75, position: 'relative', zIndex: 1 }}>
+          <Button
+            size="small"
+            variant="contained"
+            color="inherit"
+            onClick={onDone}
+            aria-keyshortcuts="d"
+            sx={{ flex: 1, background: 'var(--paper)', color: 'var(--ink)', whiteSpace: 'nowrap' }}
+          >
+            Done now
+          </Button>
+          <Button
+            size="small"
+            variant="text"
+            color="inherit"
+            onClick={onOpen}
+            sx={{ textDecoration: 'underline', whiteSpace: 'nowrap' }}
+          >
+            Other time
+          </Button>
+        </Box>
+      ) : (
+        <Typography variant="caption" noWrap sx={{ color: 'var(--ink2)' }}>
+          {footText(moment)}
+        </Typography>
+      )}
+      {first ? null : (
+        <Button
+          aria-label={`Open ${moment.title}`}
+          onClick={onOpen}
+          sx={{ position: 'absolute', inset: 0, opacity: 0, minHeight: 0, '&:focus-visible': { opacity: 0.35 } }}
+        />
+      )}
+    </Box>
+  );
+}
+
+function dayOf(moment: Moment, nowMs: number, view: TideView): string {
+  const text = momentText(moment.plannedMs, nowMs, view.units.timeZone);
+  return text.includes(' ') ? (text.split(' ')[0] ?? '') : '';
+}
+
+function footText(moment: Moment): string {
+  if (moment.offPeakMinutes === null) return moment.foot;
+  return `${offPeakText(moment.offPeakMinutes)}${isAtPeak(moment) ? ' ✓' : ''}`;
+}

@@ -1,0 +1,84 @@
+import { riseText } from '@/ui/format';
+import { PHASE_FILL } from '@/ui/marks/textures';
+import type { Picture } from '../layout/picture';
+
+/** Opacity of what is not lit while a strand is. */
+const DIM = 0.25;
+
+/** Channels, strands and the brackets of their ripe windows. */
+export function StrandsLayer(props: {
+  picture: Picture;
+  lit: string | null;
+  onStrand: (lotId: string) => void;
+}) {
+  const { picture, lit, onStrand } = props;
+  return (
+    <g>
+      {picture.channels.map((channel) => (
+        <g key={channel.id} fill="none" opacity={lit === null ? 1 : DIM}>
+          <path
+            d={channel.path}
+            stroke={channel.seen ? 'var(--edge)' : 'var(--edge2)'}
+            strokeWidth={channel.portion ? 4.5 : 8}
+          />
+          <path d={channel.path} stroke="var(--under)" strokeWidth={channel.portion ? 2 : 5} />
+        </g>
+      ))}
+      {picture.shapes.map(({ stay, shape, strand }) => (
+        <g
+          key={`${strand.lotId}-${stay.fromMs}`}
+          opacity={lit === null || lit === strand.lotId ? 1 : DIM}
+          style={{ cursor: 'pointer' }}
+          onClick={() => onStrand(strand.lotId)}
+          data-strand={strand.lotId}
+        >
+          <title>{`${strand.name}, ${riseText(Math.max(...strand.rise))} at its highest`}</title>
+          {shape.pieces.map((piece) => (
+            <path
+              key={`${piece.phase}-${piece.seen}`}
+              d={piece.path}
+              fill={PHASE_FILL[strand.keeping && piece.phase === 'ripe' ? 'rising' : piece.phase]}
+            />
+          ))}
+          <path d={shape.seenOutline} fill="none" stroke="var(--edge)" strokeWidth={2} />
+          <path
+            d={shape.futureOutline}
+            fill="none"
+            stroke="var(--edge)"
+            strokeWidth={1.4}
+            strokeDasharray="5 4"
+          />
+        </g>
+      ))}
+      {picture.brackets.map((bracket) => (
+        <g key={bracket.lotId} opacity={lit === null || lit === bracket.lotId ? 1 : DIM}>
+          {bracket.doubts.map(([from, to]) => (
+            <line
+              key={from}
+              x1={from}
+              x2={to}
+              y1={bracket.y}
+              y2={bracket.y}
+              stroke="var(--doubt)"
+              strokeWidth={6}
+              strokeLinecap="round"
+            />
+          ))}
+          <g stroke="var(--ink)" strokeWidth={2} fill="none">
+            <path d={`M${bracket.opensX},${bracket.y + 6}V${bracket.y}H${bracket.endX}`} />
+            <path
+              d={
+                bracket.closesX === null
+                  ? `M${bracket.endX - 6},${bracket.y - 5}l6,5l-6,5`
+                  : `M${bracket.endX},${bracket.y}v6`
+              }
+            />
+          </g>
+          {bracket.bestX === null ? null : (
+            <path d={`M${bracket.bestX - 6},${bracket.y - 3}h12l-6,9z`} fill="var(--ink)" />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,192 @@
+import type { Band, Moment, Service, Strand, TideView } from '@/services/tide';
+import { clockText, dayText, momentText, spanText } from '@/ui/format';
+
+/** One of the five answers of the header. */
+export interface Tell {
+  readonly question: string;
+  readonly answer: string;
+  readonly detail: string;
+  /** Alerts are an inverted ink tag with words, never a colour. */
+  readonly alert: boolean;
+  /** The strand it lights. */
+  readonly lotId: string | null;
+}
+
+/** A mix within this of its leaven’s best counts as at the peak even where the window is unknown, min. */
+const AT_PEAK_MIN = 10;
+const NIGHTS_AHEAD_MS = 40 * 3_600_000;
+
+/** The five tells: ripe now, next, mixed at peak, place about to be full, dough for the service. */
+export function tellsOf(view: TideView, nowMs: number): Tell[] {
+  return [
+    ripeTell(view, nowMs),
+    nextTell(view, nowMs),
+    peakTell(view, nowMs),
+    placeTell(view, nowMs),
+    serviceTell(view, nowMs),
+  ];
+}
+
+/** Strands that are ripe at an instant and are not just being kept. */
+export function ripeStrands(strands: readonly Strand[], nowMs: number): Strand[] {
+  return strands.filter(
+    ({ window, keeping, startMs, endMs }) =>
+      !keeping &&
+      startMs <= nowMs &&
+      (endMs === null || endMs > nowMs) &&
+      window.opensMs !== null &&
+      window.opensMs <= nowMs &&
+      (window.closesMs === null || window.closesMs > nowMs),
+  );
+}
+
+function ripeTell(view: TideView, nowMs: number): Tell {
+  const question = 'Ripe now';
+  const { timeZone } = view.units;
+  const ripe = ripeStrands(view.strands, nowMs);
+  const [first] = ripe;
+  if (first === undefined) return { question, ...soonest(view, nowMs), alert: false };
+  const until = first.window.closesMs;
+  return {
+    question,
+    answer: ripe.map((strand) => strand.name).join(', '),
+    detail: until === null ? 'no end in sight' : `until ${momentText(until, nowMs, timeZone)}`,
+    alert: false,
+    lotId: first.lotId,
+  };
+}
+
+function soonest(view: TideView, nowMs: number): Pick<Tell, 'answer' | 'detail' | 'lotId'> {
+  const next = view.strands
+    .filter(({ window, keeping }) => !keeping && (window.opensMs ?? 0) > nowMs)
+    .sort((a, b) => (a.window.opensMs ?? 0) - (b.window.opensMs ?? 0))[0];
+  if (next === undefined) return { answer: 'Nothing', detail: 'nothing is on its way', lotId: null };
+  const opens = momentText(next.window.opensMs ?? nowMs, nowMs, view.units.timeZone);
+  return { answer: 'Nothing yet', detail: `${next.name} from ${opens}`, lotId: next.lotId };
+}
+
+function nextTell(view: TideView, nowMs: number): Tell {
+  const next = view.moments.find((moment) => moment.tense === 'planned');
+  if (next === undefined) {
+    return { question: 'Next', answer: 'Nothing planned', detail: '', alert: false, lotId: null };
+  }
+  const late = nowMs - next.plannedMs;
+  const due = late > 60_000;
+  return {
+    question: due ? `Next, due since ${spanText(late)}` : `Next, in ${spanText(next.atMs - nowMs)}`,
+    answer: next.title,
+    detail: [momentText(next.plannedMs, nowMs, view.units.timeZone), next.by]
+      .filter((part) => part !== null)
+      .join(' · '),
+    alert: due,
+    lotId: next.lotId,
+  };
+}
+
+/** True when a mix meets its leaven ripe. */
+export function isAtPeak(moment: Moment): boolean {
+  const minutes = moment.offPeakMinutes;
+  return moment.withinWindow === true || (minutes !== null && Math.abs(minutes) <= AT_PEAK_MIN);
+}
+
+/** "5 min after", "at the best". */
+export function offPeakText(minutes: number): string {
+  if (Math.abs(minutes) <= 1) return 'at its best';
+  return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'after' : 'before'} best`;
+}
+
+function peakTell(view: TideView, nowMs: number): Tell {
+  const question = 'Mixed at peak?';
+  const mixes = view.moments
+    .filter((moment) => moment.tense === 'planned' && moment.offPeakMinutes !== null)
+    .filter((moment) => moment.atMs < nowMs + NIGHTS_AHEAD_MS)
+    .slice(0, 3);
+  const missed = mixes.find((moment) => !isAtPeak(moment));
+  if (mixes.length === 0) {
+    return { question, answer: 'No mix planned', detail: '', alert: false, lotId: null };
+  }
+  const shown = missed ?? mixes[0];
+  const { timeZone } = view.units;
+  return {
+    question,
+    answer:
+      missed === undefined
+        ? mixes.map((mix) => `${clockText(mix.atMs, timeZone)} ✓`).join('  ')
+        : `${clockText(missed.atMs, timeZone)} not at peak`,
+    detail: mixes.map((mix) => offPeakText(mix.offPeakMinutes ?? 0)).join(' · '),
+    alert: missed !== undefined,
+    lotId: shown?.lotId ?? null,
+  };
+}
+
+/** First instant from now at which a place holds more than it can; null when none. */
+export function overflowMs(band: Band, nowMs: number): number | null {
+  for (let i = 0; i < band.load.length; i += 1) {
+    const atMs = band.fromMs + i * band.stepMs;
+    if (atMs >= nowMs && (band.load[i] ?? 0) > band.capacityL) return atMs;
+  }
+  return null;
+}
+
+/** Litres in a place at an instant. */
+export function loadAt(band: Band, atMs: number): number {
+  return band.load[Math.floor((atMs - band.fromMs) / band.stepMs)] ?? 0;
+}
+
+function placeTell(view: TideView, nowMs: number): Tell {
+  const { timeZone } = view.units;
+  const over = view.bands
+    .map((band) => ({ band, atMs: overflowMs(band, nowMs) }))
+    .filter((one) => one.atMs !== null)
+    .sort((a, b) => (a.atMs ?? 0) - (b.atMs ?? 0))[0];
+  const fullest = [...view.bands].sort((a, b) => topShare(b, nowMs) - topShare(a, nowMs))[0];
+  const band = over?.band ?? fullest;
+  if (band === undefined) {
+    return { question: 'Places', answer: 'None yet', detail: '', alert: false, lotId: null };
+  }
+  const now = `${Math.round(loadAt(band, nowMs))} of ${band.capacityL} l`;
+  if (over !== undefined && over.atMs !== null) {
+    return {
+      question: `${band.name} now ${now}`,
+      answer: `full ${momentText(over.atMs, nowMs, timeZone)}`,
+      detail: 'more than it holds',
+      alert: true,
+      lotId: null,
+    };
+  }
+  return {
+    question: 'Fullest place',
+    answer: band.name,
+    detail: `now ${now}, at most ${Math.round(topShare(band, nowMs) * 100)} %`,
+    alert: false,
+    lotId: null,
+  };
+}
+
+/** Greatest share of a place’s room that is taken from now on. */
+function topShare(band: Band, nowMs: number): number {
+  const ahead = band.load.filter((_, i) => band.fromMs + i * band.stepMs >= nowMs);
+  return Math.max(0, ...ahead) / band.capacityL;
+}
+
+function serviceTell(view: TideView, nowMs: number): Tell {
+  const question = 'Dough for service';
+  const ahead = view.services.filter((service) => service.toMs > nowMs).slice(0, 2);
+  if (ahead.length === 0) {
+    return { question, answer: 'No service planned', detail: '', alert: false, lotId: null };
+  }
+  const short = ahead.some((service) => service.ripe < service.wanted);
+  const { timeZone } = view.units;
+  return {
+    question,
+    answer: ahead.map((one) => `${dayText(one.fromMs, timeZone)} ${coverText(one)}`).join('  '),
+    detail: ahead.map((one) => `${one.ripe} ripe for ${one.wanted}`).join(' · '),
+    alert: short,
+    lotId: null,
+  };
+}
+
+/** "✓", or how many balls are not ripe in their turn. */
+export function coverText(service: Service): string {
+  return service.ripe >= service.wanted ? '✓' : `−${service.wanted - service.ripe}`;
+}

@@ -1,0 +1,110 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { TideView } from '@/services/tide';
+import { ClockCap } from '@/ui/clock-cap';
+import { clockText, dateText } from '@/ui/format';
+import { ViewsMenu } from '@/ui/views-menu';
+import type { Tell } from './tells';
+
+/** The header: whose shop, the clock, and the five tells. */
+export function TideHeader(props: {
+  view: TideView;
+  nowMs: number;
+  tells: readonly Tell[];
+  leftWidth: number;
+  onTell: (tell: Tell) => void;
+}) {
+  const { view, nowMs, tells, leftWidth, onTell } = props;
+  const { timeZone } = view.units;
+  return (
+    <Box
+      component="header"
+      sx={{ display: 'flex', flexWrap: { xs: 'wrap', md: 'nowrap' }, minHeight: 76 }}
+    >
+      <Box
+        sx={{
+          width: { xs: '100%', md: leftWidth + 52 },
+          flex: 'none',
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1.25,
+          px: 2,
+          pr: 1,
+          minHeight: 76,
+        }}
+      >
+        <Box sx={{ flex: 1, minWidth: 0 }}>
+          <Typography variant="h1">Olvik</Typography>
+          <Typography variant="caption" component="p" noWrap sx={{ color: 'var(--ink2)' }}>
+            {view.shopName} · {dateText(nowMs, timeZone)}
+          </Typography>
+        </Box>
+        <ViewsMenu />
+        <ClockCap
+          text={clockText(nowMs, timeZone)}
+          {...(view.clock.rate > 1 ? { note: `×${view.clock.rate}` } : {})}
+        />
+      </Box>
+      <Box
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(5, minmax(0, 1fr))' },
+        }}
+      >
+        {tells.map((tell) => (
+          <TellButton key={tell.question} tell={tell} onClick={() => onTell(tell)} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
+  return (
+    <Button
+      variant="text"
+      color="inherit"
+      onClick={onClick}
+      sx={{
+        display: 'block',
+        textAlign: 'left',
+        borderRadius: 0,
+        borderLeft: '2px solid var(--line)',
+        px: 1.25,
+        py: 0.5,
+        minWidth: 0,
+        fontWeight: 400,
+        lineHeight: 1.25,
+      }}
+    >
+      <Typography component="span" variant="caption" noWrap sx={{ display: 'block', color: 'var(--ink2)' }}>
+        {tell.question}
+      </Typography>
+      <Typography
+        component="span"
+        className="name"
+        noWrap
+        sx={{
+          display: 'inline-block',
+          maxWidth: '100%',
+          fontSize: 21,
+          fontWeight: 700,
+          lineHeight: 1.2,
+          ...(tell.alert
+            ? { background: 'var(--ink)', color: 'var(--paper)', px: 0.75, borderRadius: '5px' }
+            : {}),
+        }}
+      >
+        {tell.answer}
+      </Typography>
+      <Typography component="span" variant="caption" noWrap sx={{ display: 'block' }}>
+        {tell.detail}
+      </Typography>
+    </Button>
+  );
+}

@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { Textures } from '@/ui/marks/textures';
+import { BandsLayer } from './layers/bands-layer';
+import { DiscsLayer } from './layers/discs-layer';
+import { LabelsLayer } from './layers/labels-layer';
+import { RulerLayer } from './layers/ruler-layer';
+import { StrandsLayer } from './layers/strands-layer';
+import type { Picture } from './layout/picture';
+import type { TideView } from '@/services/tide';
+
+/** What a tap on the picture means. */
+export interface TideTaps {
+  readonly strand: (lotId: string) => void;
+  readonly moment: (ref: string) => void;
+  readonly night: (fromMs: number) => void;
+}
+
+/** The picture: places, strands, windows, moments, and the keel. */
+export function TideSvg(props: {
+  picture: Picture;
+  view: TideView;
+  nowMs: number;
+  lit: string | null;
+  taps: TideTaps;
+  children?: ReactNode;
+}) {
+  const { picture, view, nowMs, lit, taps, children } = props;
+  const { frame } = picture;
+  return (
+    <svg
+      width={frame.width}
+      height={frame.height}
+      viewBox={`0 0 ${frame.width} ${frame.height}`}
+      role="group"
+      aria-label="The Tide: places by temperature, lots over time"
+      style={{ display: 'block', background: 'var(--paper)', touchAction: 'pan-y' }}
+    >
+      <Textures />
+      <clipPath id="plot">
+        <rect
+          x={frame.labelWidth}
+          y={0}
+          width={frame.width - frame.labelWidth}
+          height={frame.height}
+        />
+      </clipPath>
+      <BandsLayer picture={picture} view={view} nowMs={nowMs} onNight={taps.night} />
+      <g clipPath="url(#plot)">
+        <StrandsLayer picture={picture} lit={lit} onStrand={taps.strand} />
+      </g>
+      <RulerLayer picture={picture} view={view} />
+      <line
+        x1={frame.keelX}
+        x2={frame.keelX}
+        y1={0}
+        y2={frame.height}
+        stroke="var(--ink)"
+        strokeWidth={3}
+      />
+      <g clipPath="url(#plot)">
+        <DiscsLayer picture={picture} lit={lit} onMoment={taps.moment} />
+        <LabelsLayer picture={picture} lit={lit} />
+      </g>
+      {children}
+    </svg>
+  );
+}

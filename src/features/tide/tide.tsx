@@ -1,0 +1,197 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import type { TideView } from '@/services/tide';
+import type { HandsActions } from '@/ui/hands/actions';
+import { LookDialog } from '@/ui/hands/look-dialog';
+import { StepDialog } from '@/ui/hands/step-dialog';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { useShopMinute } from '@/ui/use-clock';
+import { DemoClockControl } from './demo-clock-control';
+import { EmptyTide } from './empty-tide';
+import { HandsStrip } from './hands-strip';
+import { KeysDialog } from './keys-dialog';
+import { layoutPicture, NEXT_COUNT } from './layout/picture';
+import { lookables } from './lookables';
+import { tellsOf } from './tells';
+import { TideSvg } from './tide-svg';
+import { TideHeader } from './tide-header';
+import { useFrame } from './use-frame';
+import { useKeys } from './use-keys';
+import { useRefresh } from './use-refresh';
+
+/** The home view: now, next, will it meet? */
+export function Tide({ view, actions }: { view: TideView; actions: HandsActions }) {
+  const nowMs = useShopMinute(view.clock);
+  const router = useRouter();
+  const { ref, frame } = useFrame();
+  const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
+  const [lit, setLit] = useState<string | null>(null);
+  const [openRef, setOpenRef] = useState<string | null>(null);
+  const [looking, setLooking] = useState<{ lotId: string | null } | null>(null);
+  const [keysShown, setKeysShown] = useState(false);
+  const { run, refused, clear } = useAct(actions);
+  useRefresh(view, nowMs);
+
+  const picture = useMemo(
+    () => layoutPicture(view, nowMs, frame, unfolded),
+    [view, nowMs, frame, unfolded],
+  );
+  const tells = useMemo(() => tellsOf(view, nowMs), [view, nowMs]);
+  const planned = view.moments.filter((moment) => moment.tense === 'planned');
+  const sheet = view.sheets.find((one) => one.stepId === openRef);
+  const empty = view.strands.length === 0 && planned.length === 0;
+
+  const doneNow = (stepId: string) => {
+    const step = planned.find((moment) => moment.ref === stepId);
+    run(
+      () => actions.doStep({ stepId, batch: newBatch() }),
+      () => `${step?.title ?? 'Step'}: done.`,
+    );
+  };
+  const strandTapped = (lotId: string) =>
+    lit === lotId ? router.push(`/lots/${encodeURIComponent(lotId)}`) : setLit(lotId);
+  useKeys({
+    d: () => planned[0] !== undefined && doneNow(planned[0].ref),
+    o: () => planned[0] !== undefined && setOpenRef(planned[0].ref),
+    l: () => setLooking({ lotId: null }),
+    n: () => router.push('/bakes/new'),
+    g: () => router.push('/log'),
+    '?': () => setKeysShown(true),
+    Enter: () => lit !== null && router.push(`/lots/${encodeURIComponent(lit)}`),
+    Escape: () => setLit(null),
+    ArrowDown: () => setLit(step(view, lit, 1)),
+    ArrowUp: () => setLit(step(view, lit, -1)),
+  });
+
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flexDirection: 'column',
+        height: { md: '100dvh' },
+        minHeight: { md: 640 },
+        background: 'var(--flour)',
+      }}
+    >
+      <TideHeader
+        view={view}
+        nowMs={nowMs}
+        tells={tells}
+        leftWidth={frame.keelX}
+        onTell={(tell) => tell.lotId !== null && setLit(lit === tell.lotId ? null : tell.lotId)}
+      />
+      <Box
+        component="main"
+        ref={ref}
+        sx={{ flex: 1, minHeight: { xs: 480, md: 420 }, overflow: 'hidden', position: 'relative' }}
+      >
+        <TideSvg
+          picture={picture}
+          view={view}
+          nowMs={nowMs}
+          lit={lit}
+          taps={{
+            strand: strandTapped,
+            moment: (momentRef) =>
+              planned.some((moment) => moment.ref === momentRef)
+                ? setOpenRef(momentRef)
+                : setLit(view.moments.find((moment) => moment.ref === momentRef)?.lotId ?? null),
+            night: (fromMs) => setUnfolded(toggled(unfolded, fromMs)),
+          }}
+        />
+        {empty ? <EmptyTide left={frame.keelX} /> : null}
+        {view.clock.demo && view.clock.rate > 0 ? (
+          <DemoClockControl rate={view.clock.rate} setRate={actions.setDemoRate} />
+        ) : null}
+        {lit === null ? null : (
+          <Button
+            component={Link}
+            href={`/lots/${encodeURIComponent(lit)}`}
+            size="small"
+            variant="contained"
+            sx={{ position: 'absolute', right: 12, top: 60 }}
+          >
+            Open {view.strands.find((strand) => strand.lotId === lit)?.name ?? lit}
+          </Button>
+        )}
+        {refused[''] === undefined && view.conflicts.length === 0 ? null : (
+          <Notice text={refused[''] ?? view.conflicts.join(' ')} onClose={clear} />
+        )}
+      </Box>
+      <HandsStrip
+        view={view}
+        nowMs={nowMs}
+        count={NEXT_COUNT}
+        leftWidth={frame.keelX}
+        onLook={() => setLooking({ lotId: lit })}
+        onDone={doneNow}
+        onOpen={setOpenRef}
+      />
+      {sheet === undefined ? null : (
+        <StepDialog
+          key={sheet.stepId}
+          sheet={sheet}
+          nowMs={nowMs}
+          units={view.units}
+          actions={actions}
+          onClose={() => setOpenRef(null)}
+        />
+      )}
+      {looking === null ? null : (
+        <LookDialog
+          lots={lookables(view, nowMs)}
+          first={looking.lotId}
+          nowMs={nowMs}
+          units={view.units}
+          actions={actions}
+          onClose={() => setLooking(null)}
+        />
+      )}
+      <KeysDialog open={keysShown} onClose={() => setKeysShown(false)} />
+    </Box>
+  );
+}
+
+function Notice({ text, onClose }: { text: string; onClose: () => void }) {
+  return (
+    <Box
+      role="alert"
+      sx={{
+        position: 'absolute',
+        left: 120,
+        right: 120,
+        bottom: 16,
+        background: 'var(--paper)',
+        border: '2px dashed var(--ink)',
+        p: 1.5,
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+      }}
+    >
+      <Typography sx={{ flex: 1 }}>{text}</Typography>
+      <Button size="small" onClick={onClose}>
+        Close
+      </Button>
+    </Box>
+  );
+}
+
+function toggled(set: ReadonlySet<number>, value: number): ReadonlySet<number> {
+  const next = new Set(set);
+  if (!next.delete(value)) next.add(value);
+  return next;
+}
+
+/** The strand above or below in the order of the view. */
+function step(view: TideView, lit: string | null, by: 1 | -1): string | null {
+  const ids = view.strands.map((strand) => strand.lotId);
+  const at = lit === null ? -1 : ids.indexOf(lit);
+  return ids[(at + by + ids.length) % ids.length] ?? null;
+}

@@ -1,0 +1,144 @@
+import { isAct, type ActOf } from '@/core/journal';
+import { addHours, MS_PER_MINUTE, toLocalText } from '@/core/units';
+import { addEntries } from '@/data';
+import type { ShopContext } from '../context';
+import { batchOf } from '../entries';
+import { doStep } from '../hands';
+import { takeBake } from '../new-bake';
+import type { Outcome } from '../outcome';
+import { loadShop } from '../shop-state';
+import { DEMO_TIME_ZONE, type DemoCalendar } from './demo-time';
+
+/** A service of the demo shop. */
+interface DemoService {
+  readonly day: number;
+  readonly method: 'Harbour' | 'Quay';
+  readonly balls: number;
+  /** Minutes by which the hands were late at the poolish. */
+  readonly poolishLate?: number;
+  /** Rise seen some hours after the poolish was made. */
+  readonly look?: { readonly afterH: number; readonly rise: number };
+}
+
+const WEEKS_BEFORE = [-21, -14, -7];
+
+/** Three weeks of services, then the week to come. */
+const SERVICES: readonly DemoService[] = [
+  ...WEEKS_BEFORE.flatMap((week): DemoService[] => [
+    { day: week - 2, method: 'Harbour', balls: 32, poolishLate: 5 },
+    { day: week, method: 'Quay', balls: 22, look: { afterH: 5, rise: 1.7 } },
+    { day: week, method: 'Harbour', balls: 40, poolishLate: week === -14 ? 95 : 10 },
+    { day: week + 1, method: 'Harbour', balls: 52, look: { afterH: 7, rise: 1.9 } },
+  ]),
+  { day: -2, method: 'Harbour', balls: 36 },
+  { day: -1, method: 'Quay', balls: 18, poolishLate: 8 },
+  { day: 0, method: 'Quay', balls: 24, poolishLate: 20, look: { afterH: 7.5, rise: 2.5 } },
+  { day: 0, method: 'Harbour', balls: 44 },
+  { day: 1, method: 'Harbour', balls: 58 },
+  { day: 2, method: 'Quay', balls: 30 },
+];
+
+/** How each of the two doughs is made. */
+const METHODS = {
+  Harbour: {
+    ballG: 250,
+    hydrationPct: 66,
+    saltPct: 2.7,
+    prefermentedPct: 25,
+    poolishPlaceId: 'bench',
+    doughPlaceId: 'cellar',
+    roomC: 21,
+    from: '17:30',
+    to: '21:00',
+  },
+  Quay: {
+    ballG: 230,
+    hydrationPct: 64,
+    saltPct: 2.6,
+    prefermentedPct: 30,
+    poolishPlaceId: 'cellar',
+    doughPlaceId: 'bench',
+    roomC: 16,
+    from: '11:30',
+    to: '14:00',
+  },
+} as const;
+
+/** A context whose clock stands where the seeding puts it. */
+export interface MovableContext extends ShopContext {
+  setNow: (nowMs: number) => void;
+}
+
+function must<T>(outcome: Outcome<T>): T {
+  if (outcome.ok) return outcome.value;
+  throw new Error(outcome.refusals.map((refusal) => refusal.sentence).join(' '));
+}
+
+/** Plans every service of the demo and does, until the demo's start, what was to be done. */
+export function bakeDemoServices(context: MovableContext, calendar: DemoCalendar): void {
+  for (const service of SERVICES) {
+    const bakeId = planService(context, calendar, service);
+    doUntil(context, calendar, bakeId, service);
+  }
+}
+
+function planService(
+  context: MovableContext,
+  calendar: DemoCalendar,
+  service: DemoService,
+): string {
+  const { from, to, roomC, ...method } = METHODS[service.method];
+  const readyFromMs = calendar.at(service.day, from);
+  context.setNow(Math.min(calendar.startMs, addHours(readyFromMs, -26)));
+  const benchC = service.day === -9 ? 27 : roomC;
+  const { bakeId } = must(
+    takeBake(context, {
+      ...method,
+      name: service.method,
+      balls: service.balls,
+      oilPct: 0,
+      lossPct: 1.5,
+      flourId: 'flour-strong',
+      yeastType: 'fresh',
+      roomC: benchC,
+      readyFrom: toLocalText(readyFromMs, DEMO_TIME_ZONE),
+      readyTo: toLocalText(calendar.at(service.day, to), DEMO_TIME_ZONE),
+    }),
+  );
+  return bakeId;
+}
+
+function doUntil(
+  context: MovableContext,
+  calendar: DemoCalendar,
+  bakeId: string,
+  service: DemoService,
+): void {
+  const steps = loadShop(context).folded.plan.filter((step) => step.bakeId === bakeId);
+  steps.forEach((step, index) => {
+    const late = index === 0 ? (service.poolishLate ?? 0) : 0;
+    const atMs = step.atMs + late * MS_PER_MINUTE;
+    if (atMs > calendar.startMs) return;
+    context.setNow(atMs);
+    const by = index % 2 === 0 ? 'Jo' : 'Maren';
+    const at = toLocalText(atMs, DEMO_TIME_ZONE);
+    must(doStep(context, { stepId: step.stepId, batch: context.newId(), at, by }));
+    if (index === 0 && isAct(step.act, 'make') && service.look !== undefined) {
+      lookAt(context, calendar, step.act.lotId, addHours(atMs, service.look.afterH), service.look.rise);
+    }
+  });
+}
+
+function lookAt(
+  context: MovableContext,
+  calendar: DemoCalendar,
+  lotId: string,
+  atMs: number,
+  rise: number,
+): void {
+  if (atMs > calendar.startMs) return;
+  context.setNow(atMs);
+  const body: ActOf<'look'> = { kind: 'look', lotId, signs: { rise, dome: 'domed' } };
+  const drafts = [{ atMs, tense: 'done' as const, body, by: 'Maren' }];
+  addEntries(context.db, batchOf(context, context.newId(), drafts));
+}

@@ -1,0 +1,31 @@
+import { addFlour, addPlace, addPlaceSetting, saveShop, type Db } from '@/data';
+import { DEMO_TIME_ZONE, type DemoCalendar } from './demo-time';
+
+/** The demo shop: a two-person counter in an old boathouse. Everything in it is made up. */
+export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
+  saveShop(db, {
+    name: 'Slip Four',
+    timeZone: DEMO_TIME_ZONE,
+    massUnit: 'g',
+    tempUnit: 'C',
+    scaleStepG: 1,
+    fineStepG: 0.1,
+    workFromMinute: 6 * 60,
+    workUntilMinute: 22 * 60,
+    yeastType: 'fresh',
+    people: ['Jo', 'Maren'],
+  });
+  addPlace(db, { id: 'proofer', name: 'Proofer', capacityL: 30 }, 28);
+  addPlace(db, { id: 'bench', name: 'Bench', capacityL: 60 }, 21);
+  addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 60 }, 16);
+  addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 45 }, 4);
+  addPlace(db, { id: 'freezer', name: 'Freezer', capacityL: 20 }, -18);
+  // The hot day, a week and a half ago.
+  addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-9, '10:00'), tempC: 27 });
+  addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-8, '02:00'), tempC: 22 });
+  const flours = [
+    { id: 'flour-strong', name: 'Strong flour', strengthW: 320, proteinShare: 0.138 },
+    { id: 'flour-soft', name: 'Soft flour', strengthW: 220, proteinShare: 0.11 },
+  ];
+  for (const flour of flours) addFlour(db, { ...flour, wholegrainShare: 0 });
+}

@@ -1,0 +1,224 @@
+import { massOf } from '@/core/composition';
+import { isAct, stockAfter, type Act, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
+import { numberField, z } from '@/core/parse';
+import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE, roundToStep } from '@/core/units';
+import { addEntries } from '@/data';
+import type { ShopContext } from './context';
+import { batchOf, replaceDraft, type EntryDraft } from './entries';
+import { done, refused, type Outcome } from './outcome';
+import { parseForm, refusing } from './parse-form';
+import { loadShop, type ShopState } from './shop-state';
+
+const GRAMS_RULE = { name: 'Grams', unit: 'g', min: 0, max: 500_000 } as const;
+const TEMP_RULE = { name: 'Temperature', unit: '°C', min: -5, max: 40 } as const;
+const COUNT_RULE = { name: 'Balls', unit: '', min: 1, max: 2000 } as const;
+
+/** What the hands say when a step is done: what is left out was as planned. */
+const doneFormSchema = z.object({
+  stepId: z.string().min(1),
+  /** Made by the page, so that a second tap writes nothing twice. */
+  batch: z.string().min(8).max(80),
+  at: z.string().nullish(),
+  by: z.string().max(60).nullish(),
+  tempC: numberField(TEMP_RULE).nullish(),
+  grams: z.record(z.string(), numberField(GRAMS_RULE)).default({}),
+  count: numberField(COUNT_RULE).nullish(),
+});
+type DoneForm = z.output<typeof doneFormSchema>;
+
+/** Entries may be written this far back. */
+const LONGEST_BACK_MS = 14 * 24 * MS_PER_HOUR;
+
+/** Writes a planned step as done, with its real time, grams and temperature. */
+export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: string }> {
+  const parsed = parseForm(doneFormSchema, form);
+  if (!parsed.ok) return parsed;
+  return refusing(() => {
+    const state = loadShop(context);
+    const { batch, stepId } = parsed.value;
+    if (state.folded.done.some((one) => one.batch === batch)) return done({ batch });
+    const step = state.folded.plan.find((one) => one.stepId === stepId);
+    if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
+    const at = doneAt(parsed.value.at, state);
+    if (!at.ok) return at;
+    const act = actAsDone(step.act, parsed.value);
+    const order = refuseOrder(state, act, at.value);
+    if (order !== null) return refused('at', order);
+    const stock = stockWith(state, act, at.value);
+    const drafts: EntryDraft[] = [
+      {
+        atMs: at.value,
+        tense: 'done',
+        body: act,
+        by: parsed.value.by ?? null,
+        bakeId: step.bakeId,
+        fulfils: step.stepId,
+      },
+      ...followUps(state, act, stock, at.value),
+    ];
+    addEntries(context.db, batchOf(context, batch, drafts));
+    return done({ batch });
+  });
+}
+
+/** The instant a baker names, now when none is named; never in the future. */
+export function doneAt(text: string | null | undefined, state: ShopState): Outcome<number> {
+  if (text === null || text === undefined || text === '') return done(state.nowMs);
+  const atMs = fromLocalText(text, state.shop.timeZone);
+  if (atMs > state.nowMs + MS_PER_MINUTE) {
+    return refused('at', `Done at: ${text.replace('T', ' ')} is still to come. Allowed: up to now.`);
+  }
+  if (atMs < state.nowMs - LONGEST_BACK_MS) {
+    return refused('at', `Done at: ${text.replace('T', ' ')} is too long ago. Allowed: the last 14 days.`);
+  }
+  return done(atMs);
+}
+
+/** The planned act with what was really weighed, measured and counted. */
+function actAsDone(act: Act, form: DoneForm): Act {
+  if (isAct(act, 'make')) {
+    return {
+      ...act,
+      startC: form.tempC ?? act.startC,
+      ingredients: act.ingredients.map((line) => ({
+        ...line,
+        massG: form.grams[line.ingredientId] ?? line.massG,
+      })),
+      portions: act.portions.map((line) => ({
+        ...line,
+        massG: form.grams[line.lotId] ?? line.massG,
+      })),
+    };
+  }
+  if (isAct(act, 'divide')) {
+    return { ...act, count: form.count ?? act.count, ballG: form.grams['ball'] ?? act.ballG };
+  }
+  if (isAct(act, 'use')) return { ...act, count: form.count ?? act.count };
+  return act;
+}
+
+/** A sentence when a lot would be used before it was made. */
+function refuseOrder(state: ShopState, act: Act, atMs: number): string | null {
+  const stock = stockAfter(state.folded.done);
+  const needed = isAct(act, 'make') ? act.portions.map((line) => line.lotId) : [act.lotId];
+  for (const lotId of needed) {
+    const lot = stock.get(lotId);
+    if (lot === undefined) return `Done: ${lotId} has not been made yet. Log that step first.`;
+    if (lot.madeAtMs >= atMs) return `Done at: ${lot.name} was made later than that. Allowed: after it was made.`;
+  }
+  return null;
+}
+
+/** The stock after the act; refuses by DomainError when it takes more than there is. */
+function stockWith(state: ShopState, act: Act, atMs: number): Map<string, Lot> {
+  const acts = [...state.folded.done, { atMs, act }].sort((a, b) => a.atMs - b.atMs);
+  return stockAfter(acts);
+}
+
+/** Planned steps that follow what was really made: all of the poolish goes in, and no ball is promised that the dough does not give. */
+function followUps(
+  state: ShopState,
+  act: Act,
+  stock: Map<string, Lot>,
+  atMs: number,
+): EntryDraft[] {
+  if (!isAct(act, 'make')) return isAct(act, 'divide') ? usesOf(state, act.ballsLotId, stock) : [];
+  const lot = stock.get(act.lotId);
+  if (lot === undefined) return [];
+  const massG = massOf(lot.composition);
+  const changes = state.folded.plan.flatMap((step) => {
+    const changed = changedBy(step, act.lotId, massG, state);
+    return changed === null ? [] : [replaceDraft(step, step.atMs, changed)];
+  });
+  return [...changes, ...restOfMother(act, stock, atMs)];
+}
+
+/** What a feeding leaves of the old jar is thrown away with it. */
+function restOfMother(act: ActOf<'make'>, stock: Map<string, Lot>, atMs: number): EntryDraft[] {
+  return act.portions.flatMap((line) => {
+    const mother = stock.get(line.lotId);
+    if (mother?.cultureId == null || mother.cultureId !== act.cultureId) return [];
+    const massG = massOf(mother.composition);
+    if (massG <= 0) return [];
+    return [{ atMs, tense: 'done' as const, body: { kind: 'discard' as const, lotId: line.lotId, massG } }];
+  });
+}
+
+function changedBy(step: PlannedAct, lotId: string, massG: number, state: ShopState): Act | null {
+  const { act } = step;
+  if (isAct(act, 'make')) {
+    const line = act.portions.find((one) => one.lotId === lotId);
+    if (line === undefined || line.massG === massG) return null;
+    return {
+      ...act,
+      portions: act.portions.map((one) => (one === line ? { ...one, massG } : one)),
+    };
+  }
+  if (isAct(act, 'divide') && act.lotId === lotId && act.count * act.ballG > massG) {
+    const fits = Math.floor(massG / act.count / state.shop.scaleStepG) * state.shop.scaleStepG;
+    return { ...act, ballG: roundToStep(fits, state.shop.scaleStepG) };
+  }
+  return null;
+}
+
+function usesOf(state: ShopState, ballsLotId: string, stock: Map<string, Lot>): EntryDraft[] {
+  const balls = stock.get(ballsLotId)?.balls ?? 0;
+  return state.folded.plan.flatMap((step) =>
+    isAct(step.act, 'use') && step.act.lotId === ballsLotId && step.act.count !== balls
+      ? [replaceDraft(step, step.atMs, { ...step.act, count: balls })]
+      : [],
+  );
+}
+
+const actFormSchema = z.object({
+  lotId: z.string().min(1),
+  batch: z.string().min(8).max(80),
+  at: z.string().nullish(),
+  act: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('fold') }),
+    z.object({ kind: z.literal('move'), placeId: z.string().min(1) }),
+    z.object({
+      kind: z.literal('add'),
+      ingredientId: z.string().min(1),
+      massG: numberField({ ...GRAMS_RULE, min: 0.1 }),
+    }),
+  ]),
+});
+
+/** Bubbles that a fold leaves in a dough. Set. */
+const GAS_KEPT_FOLDING = 0.8;
+
+/** Writes something done to a lot outside its plan: a fold, a move, an addition by feel. */
+export function actOnLot(context: ShopContext, form: unknown): Outcome<{ batch: string }> {
+  const parsed = parseForm(actFormSchema, form);
+  if (!parsed.ok) return parsed;
+  return refusing(() => {
+    const state = loadShop(context);
+    const { lotId, batch, act } = parsed.value;
+    const lot = stockAfter(state.folded.done).get(lotId);
+    if (lot === undefined) return refused('lotId', `Lot: ${lotId} has not been made yet.`);
+    const at = doneAt(parsed.value.at, state);
+    if (!at.ok) return at;
+    const body = bodyOf(lotId, act);
+    if (isAct(body, 'move') && !state.placeMap.has(body.placeId)) {
+      return refused('placeId', `Place: “${body.placeId}” is not in the shop.`);
+    }
+    if (isAct(body, 'add') && !state.pantry.has(body.ingredients[0]?.ingredientId ?? '')) {
+      return refused('ingredientId', 'Ingredient: choose one that the shop has.');
+    }
+    addEntries(context.db, batchOf(context, batch, [{ atMs: at.value, tense: 'done', body }]));
+    return done({ batch });
+  });
+}
+
+function bodyOf(lotId: string, act: z.output<typeof actFormSchema>['act']): Act {
+  if (act.kind === 'move') return { kind: 'move', lotId, placeId: act.placeId };
+  if (act.kind === 'fold') return { kind: 'work', lotId, act: 'fold', gasKept: GAS_KEPT_FOLDING };
+  return {
+    kind: 'add',
+    lotId,
+    ingredients: [{ ingredientId: act.ingredientId, massG: act.massG }],
+    startC: 20,
+  };
+}
+

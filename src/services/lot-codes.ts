@@ -1,0 +1,47 @@
+import type { BakeLots, Moments } from '@/core/planner';
+import { wallTime } from '@/core/units';
+import { listEntries } from '@/data';
+import type { ShopContext } from './context';
+import type { ShopState } from './shop-state';
+
+/** The letter of a lot's code. */
+const LETTER = { poolish: 'P', dough: 'D', balls: 'B', starter: 'S' } as const;
+
+/** Codes already on some label. */
+function usedCodes(context: ShopContext): Set<string> {
+  const used = new Set<string>();
+  for (const { body } of listEntries(context.db)) {
+    if (body.kind === 'make') used.add(body.lotId);
+    if (body.kind === 'divide') used.add(body.ballsLotId);
+  }
+  return used;
+}
+
+/** A code no other lot has: letter, month and day it is made, a number: P1127-1. */
+function freshCode(
+  letter: string,
+  atMs: number,
+  timeZone: string,
+  used: Set<string>,
+): string {
+  const { month, day } = wallTime(atMs, timeZone);
+  const date = `${String(month).padStart(2, '0')}${String(day).padStart(2, '0')}`;
+  for (let n = 1; ; n += 1) {
+    const code = `${letter}${date}-${n}`;
+    if (!used.has(code)) {
+      used.add(code);
+      return code;
+    }
+  }
+}
+
+/** Codes for the three lots of a bake. */
+export function freshCodes(context: ShopContext, state: ShopState, moments: Moments): BakeLots {
+  const used = usedCodes(context);
+  const { timeZone } = state.shop;
+  return {
+    poolishId: freshCode(LETTER.poolish, moments.poolishAtMs, timeZone, used),
+    doughId: freshCode(LETTER.dough, moments.mixAtMs, timeZone, used),
+    ballsId: freshCode(LETTER.balls, moments.ballAtMs, timeZone, used),
+  };
+}

@@ -1,0 +1,91 @@
+import type { Act } from '@/core/journal';
+import { bakeSteps, planBake, type BakeLots, type BakePlan } from '@/core/planner';
+import { addBake, addEntries, addPlaceSetting, type Bake } from '@/data';
+import { bakeFormSchema, formulaOf, type BakeForm } from './bake-form';
+import type { ShopContext } from './context';
+import { freshCodes } from './lot-codes';
+import { done, refused, type Outcome } from './outcome';
+import { parseForm, refusing } from './parse-form';
+import { noPlanSentence, planRequestOf, type PlanningFacts } from './plan-request';
+import { loadShop, workingHours, type ShopState } from './shop-state';
+
+/** The facts of a loaded shop that a plan rests on. */
+export function planningFacts(state: ShopState): PlanningFacts {
+  return {
+    places: state.places,
+    pantry: state.pantry,
+    scaleStepG: state.shop.scaleStepG,
+    fineStepG: state.shop.fineStepG,
+    workingHours: workingHours(state.shop),
+    timeZone: state.shop.timeZone,
+    nowMs: state.nowMs,
+  };
+}
+
+/** Takes a bake: plans it backwards and writes the bake and its planned entries, all or nothing. */
+export function takeBake(
+  context: ShopContext,
+  form: unknown,
+): Outcome<{ bakeId: string; batch: string }> {
+  const parsed = parseForm(bakeFormSchema, form);
+  if (!parsed.ok) return parsed;
+  return refusing(() => {
+    const state = loadShop(context);
+    const request = planRequestOf(parsed.value, planningFacts(state), false);
+    const plan = planBake(request);
+    if (plan.kind === 'infeasible') {
+      return refused('readyFrom', noPlanSentence(plan, state.shop.timeZone, state.nowMs));
+    }
+    const lots = freshCodes(context, state, plan.moments);
+    const steps = bakeSteps(request, plan.moments, plan.columns, lots);
+    return done(store(context, state, { form: parsed.value, plan, steps, lots }));
+  });
+}
+
+interface Taken {
+  readonly form: BakeForm;
+  readonly plan: BakePlan;
+  readonly steps: readonly { atMs: number; act: Act }[];
+  readonly lots: BakeLots;
+}
+
+function store(context: ShopContext, state: ShopState, taken: Taken) {
+  const { form, plan, steps } = taken;
+  const batch = context.newId();
+  const bake: Bake = {
+    id: context.newId(),
+    name: form.name,
+    createdMs: state.nowMs,
+    readyFromMs: plan.moments.readyFromMs,
+    readyToMs: plan.moments.readyToMs,
+    formula: formulaOf(form),
+    poolishPlaceId: form.poolishPlaceId,
+    doughPlaceId: form.doughPlaceId,
+  };
+  const place = state.places.find((one) => one.id === form.poolishPlaceId);
+  context.db.transaction(() => {
+    if (place?.settings.at(-1)?.tempC !== form.roomC) {
+      addPlaceSetting(context.db, {
+        placeId: form.poolishPlaceId,
+        fromMs: state.nowMs,
+        tempC: form.roomC,
+      });
+    }
+    addBake(context.db, bake);
+    addEntries(
+      context.db,
+      steps.map((step) => ({
+        id: context.newId(),
+        atMs: step.atMs,
+        recordedMs: state.nowMs,
+        tense: 'planned' as const,
+        batch,
+        by: null,
+        bakeId: bake.id,
+        fulfils: null,
+        body: step.act,
+      })),
+    );
+  })();
+  return { bakeId: bake.id, batch };
+}

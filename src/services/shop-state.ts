@@ -1,0 +1,81 @@
+import type { Pantry } from '@/core/composition';
+import { forecastShop, type Places, type ShopForecast } from '@/core/forecast';
+import { foldJournal, type Folded } from '@/core/journal';
+import type { WorkingHours } from '@/core/planner';
+import { hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import {
+  journalVersion,
+  listEntries,
+  listFlours,
+  listPlaces,
+  oneShop,
+  type Place,
+  type Shop,
+} from '@/data';
+import type { ShopContext } from './context';
+import { pantryOf } from './pantry';
+
+/** The shop as its tables and its journal have it. */
+export interface ShopState {
+  readonly shop: Shop;
+  readonly places: readonly Place[];
+  readonly placeMap: Places;
+  readonly pantry: Pantry;
+  readonly folded: Folded;
+  readonly nowMs: number;
+}
+
+/** Hours of the past that a forecast shows. */
+const PAST_H = 36;
+
+/** Loads the shop and folds its journal. */
+export function loadShop(context: ShopContext): ShopState {
+  const { db } = context;
+  const places = listPlaces(db);
+  return {
+    shop: oneShop(db),
+    places,
+    placeMap: new Map(places.map((place) => [place.id, place])),
+    pantry: pantryOf(listFlours(db)),
+    folded: foldJournal(listEntries(db)),
+    nowMs: context.clock().nowMs,
+  };
+}
+
+/** The shop's working hours. */
+export function workingHours(shop: Shop): WorkingHours {
+  return { fromMinute: shop.workFromMinute, untilMinute: shop.workUntilMinute };
+}
+
+interface Remembered {
+  readonly key: string;
+  readonly forecast: ShopForecast;
+}
+const remembered = new WeakMap<ShopContext, Remembered>();
+
+/**
+ * The forecast of the shop as it stands. Remembered until the journal, a place, the flours or,
+ * while a step is overdue, the minute changes.
+ */
+export function forecastState(context: ShopContext, state: ShopState): ShopForecast {
+  const overdue = state.folded.plan.some((step) => step.atMs < state.nowMs);
+  const minute = Math.floor(state.nowMs / (overdue ? MS_PER_MINUTE : MS_PER_HOUR));
+  const key = JSON.stringify([journalVersion(context.db), state.places, minute]);
+  const known = remembered.get(context);
+  if (known?.key === key) return known.forecast;
+  const forecast = forecastShop({
+    folded: state.folded,
+    nowMs: state.nowMs,
+    visibleFromMs: state.nowMs - PAST_H * MS_PER_HOUR,
+    places: state.placeMap,
+    pantry: state.pantry,
+    withBands: true,
+  });
+  remembered.set(context, { key, forecast });
+  return forecast;
+}
+
+/** Hours from now, for sentences. */
+export function hoursFromNow(state: ShopState, atMs: number): number {
+  return hoursBetween(state.nowMs, atMs);
+}

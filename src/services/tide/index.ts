@@ -1,0 +1,48 @@
+import { MS_PER_HOUR } from '@/core/units';
+import { listBakes } from '@/data';
+import type { ShopContext } from '../context';
+import { forecastState, loadShop, workingHours } from '../shop-state';
+import { bandsOf } from './bands';
+import { momentsOf } from './moments';
+import { servicesOf } from './services';
+import { sheetsOf } from './sheets';
+import { coldPlaceIds, strandOf } from './strands';
+import type { TideView } from './view';
+
+export type { Band, Glyph, Moment, MomentLine, Service, Strand, StrandWindow, TideView } from './view';
+
+/** Hours of the past and of the future that the Tide holds. */
+const PAST_H = 30;
+const FUTURE_H = 96;
+
+/** The home view: everything from the journal and the forecast. */
+export function tideView(context: ShopContext): TideView {
+  const state = loadShop(context);
+  const forecast = forecastState(context, state);
+  const span = {
+    fromMs: state.nowMs - PAST_H * MS_PER_HOUR,
+    toMs: state.nowMs + FUTURE_H * MS_PER_HOUR,
+  };
+  const bands = bandsOf(state, forecast, span);
+  const cold = coldPlaceIds(bands);
+  const { shop } = state;
+  const moments = momentsOf(state, forecast).filter((moment) => moment.atMs > span.fromMs);
+  return {
+    shopName: shop.name,
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    clock: context.clock(),
+    people: shop.people,
+    working: workingHours(shop),
+    bands,
+    strands: [...forecast.lots.values()]
+      .filter(({ story }) => story.startMs < span.toMs)
+      .filter(({ story }) => story.endMs === null || story.endMs > span.fromMs)
+      .map((lot) => strandOf(lot, span.toMs, cold)),
+    moments,
+    sheets: sheetsOf(state, forecast, moments),
+    services: servicesOf(listBakes(context.db), forecast).filter(
+      (service) => service.toMs > span.fromMs,
+    ),
+    conflicts: forecast.conflicts.map((conflict) => conflict.sentence),
+  };
+}

@@ -1,0 +1,161 @@
+import { totals, type Pantry } from '@/core/composition';
+import type { ForecastAct, ShopForecast } from '@/core/forecast';
+import { isAct, type Act, type ActOf } from '@/core/journal';
+import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
+import type { ShopState } from '../shop-state';
+import type { Glyph, Moment, MomentLine } from './view';
+
+const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
+
+/** Every act of a forecast that the hands do, as moments. */
+export function momentsOf(state: ShopState, forecast: ShopForecast): Moment[] {
+  const batches = new Map(state.folded.done.map((one) => [one.entryId, one.batch]));
+  return forecast.acts
+    .filter(({ act }) => act.kind !== 'discard')
+    .map((one) => momentOf(one, state, forecast, batches.get(one.ref) ?? null));
+}
+
+function momentOf(
+  one: ForecastAct,
+  state: ShopState,
+  forecast: ShopForecast,
+  batch: string | null,
+): Moment {
+  const { act } = one;
+  const peak = peakOf(act, one.atMs, forecast);
+  return {
+    ref: one.ref,
+    tense: one.tense,
+    glyph: glyphOf(act),
+    atMs: one.atMs,
+    plannedMs: one.plannedMs,
+    title: titleOf(act, forecast),
+    by: one.by,
+    lines: linesOf(act, state.pantry, forecast),
+    foot: footOf(act, one, state),
+    lotId: lotOf(act),
+    placeId: 'placeId' in act ? act.placeId : null,
+    offPeakMinutes: peak?.minutes ?? null,
+    withinWindow: peak?.within ?? null,
+    bakeId: one.bakeId,
+    batch,
+  };
+}
+
+function lotOf(act: Act): string {
+  return isAct(act, 'divide') ? act.ballsLotId : act.lotId;
+}
+
+function glyphOf(act: Act): Glyph {
+  switch (act.kind) {
+    case 'make':
+      return LEAVENS.has(act.lotKind) ? 'feed' : 'mix';
+    case 'divide':
+      return 'ball';
+    case 'use':
+      return 'bake';
+    case 'look':
+      return 'look';
+    case 'move':
+      return 'move';
+    default:
+      return 'mix';
+  }
+}
+
+const nameOf = (lotId: string, forecast: ShopForecast) =>
+  forecast.lots.get(lotId)?.story.lot.name ?? lotId;
+
+function titleOf(act: Act, forecast: ShopForecast): string {
+  switch (act.kind) {
+    case 'make':
+      return makeTitle(act);
+    case 'divide':
+      return `Ball ${act.name.replace(/ balls$/, '')}`;
+    case 'use':
+      return `Bake ${nameOf(act.lotId, forecast).replace(/ balls$/, '')}`;
+    case 'move':
+      return `Move ${nameOf(act.lotId, forecast)}`;
+    case 'look':
+      return `Look at ${nameOf(act.lotId, forecast)}`;
+    case 'work':
+      return `${act.act === 'fold' ? 'Fold' : 'Work'} ${nameOf(act.lotId, forecast)}`;
+    default:
+      return `Add to ${nameOf(act.lotId, forecast)}`;
+  }
+}
+
+function makeTitle(act: ActOf<'make'>): string {
+  if (act.cultureId !== undefined) return `Feed ${act.name}`;
+  return LEAVENS.has(act.lotKind) ? `Build ${act.name}` : `Mix ${act.name}`;
+}
+
+function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[] {
+  switch (act.kind) {
+    case 'make':
+      return [
+        ...act.portions.map((line) => ({
+          label: nameOf(line.lotId, forecast),
+          massG: line.massG,
+        })),
+        ...act.ingredients.map((line) => ({
+          label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
+          massG: line.massG,
+        })),
+      ];
+    case 'add':
+      return act.ingredients.map((line) => ({
+        label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
+        massG: line.massG,
+      }));
+    case 'divide':
+      return [{ label: 'balls', text: String(act.count) }, { label: 'each', massG: act.ballG }];
+    case 'use':
+      return [{ label: 'balls', text: String(act.count) }];
+    case 'look':
+      return lookLines(act);
+    default:
+      return [];
+  }
+}
+
+function lookLines(act: ActOf<'look'>): MomentLine[] {
+  const { rise, dome, smell, float } = act.signs;
+  const words = [rise === undefined ? null : `×${rise}`, dome, smell, float];
+  return [{ label: words.filter((word) => word != null).join(', ') }];
+}
+
+function footOf(act: Act, one: ForecastAct, state: ShopState): string {
+  const place = (id: string) => state.placeMap.get(id)?.name ?? id;
+  if (isAct(act, 'make')) {
+    const sum = totals(
+      Object.fromEntries(act.ingredients.map((line) => [line.ingredientId, line.massG])),
+      state.pantry,
+    );
+    const dough = act.lotKind === 'dough' ? `dough ${act.startC}°, ` : '';
+    return sum.massG > 0 ? `${dough}then ${place(act.placeId)}` : place(act.placeId);
+  }
+  if (isAct(act, 'divide') || isAct(act, 'move')) return `to ${place(act.placeId)}`;
+  if (isAct(act, 'use')) {
+    const hours = hoursBetween(one.atMs, act.untilMs);
+    return `${Math.round(hours * 10) / 10} h of service`;
+  }
+  return '';
+}
+
+/** How a mix meets the window of the leaven it takes most of. */
+function peakOf(
+  act: Act,
+  atMs: number,
+  forecast: ShopForecast,
+): { minutes: number; within: boolean } | null {
+  if (!isAct(act, 'make') || act.lotKind !== 'dough') return null;
+  const [leaven] = [...act.portions].sort((a, b) => b.massG - a.massG);
+  const window = leaven === undefined ? undefined : forecast.lots.get(leaven.lotId)?.window;
+  if (window === undefined || window.bestMs === null) return null;
+  const { opensMs, closesMs } = window;
+  return {
+    minutes: Math.round((atMs - window.bestMs) / MS_PER_MINUTE),
+    within: opensMs !== null && opensMs <= atMs && (closesMs === null || atMs <= closesMs),
+  };
+}

@@ -1,0 +1,108 @@
+import type { LotKind } from '@/core/ripeness';
+import type { ShopUnits } from '@/core/units';
+import type { ClockReading } from '../clock';
+import type { StepSheet } from '../step-sheet';
+
+/** A lot as the Tide draws it. Instants are UTC ms. */
+export interface Strand {
+  readonly lotId: string;
+  readonly name: string;
+  readonly kind: LotKind;
+  readonly startMs: number;
+  /** Null while something is left of it. */
+  readonly endMs: number | null;
+  readonly stays: readonly { readonly placeId: string; readonly fromMs: number; readonly toMs: number | null }[];
+  /** Samples of the curve, every `stepMs` from `startMs`. */
+  readonly stepMs: number;
+  /** Gas made, ml/g/h: the strand’s width. */
+  readonly activity: readonly number[];
+  readonly rise: readonly number[];
+  readonly risingMs: number | null;
+  readonly window: StrandWindow;
+  /** Kept cold: drawn on its quiet scale, it must not shout. */
+  readonly keeping: boolean;
+  readonly madeFrom: readonly string[];
+  readonly becomes: readonly string[];
+  readonly tense: 'done' | 'planned';
+}
+
+/** The ripe window of a strand with its 80 % bands. */
+export interface StrandWindow {
+  readonly opensMs: number | null;
+  readonly bestMs: number | null;
+  readonly closesMs: number | null;
+  readonly opensBand: readonly [number, number] | null;
+  readonly bestBand: readonly [number, number] | null;
+  readonly closesBand: readonly [number, number] | null;
+}
+
+/** The glyph of a moment. */
+export type Glyph = 'feed' | 'mix' | 'ball' | 'move' | 'bake' | 'look';
+
+/** A line of a hands card: what, and how much. */
+export interface MomentLine {
+  readonly label: string;
+  readonly massG?: number;
+  readonly text?: string;
+}
+
+/** Something the hands did or will do. */
+export interface Moment {
+  /** Step id when planned, entry id when done. */
+  readonly ref: string;
+  readonly tense: 'done' | 'planned';
+  readonly glyph: Glyph;
+  readonly atMs: number;
+  readonly plannedMs: number;
+  readonly title: string;
+  readonly by: string | null;
+  readonly lines: readonly MomentLine[];
+  readonly foot: string;
+  /** The lot whose strand carries the disc. */
+  readonly lotId: string;
+  readonly placeId: string | null;
+  /** Minutes from the leaven’s best to a mix; null for other moments. */
+  readonly offPeakMinutes: number | null;
+  /** True when the leaven’s window is open at a mix. */
+  readonly withinWindow: boolean | null;
+  readonly bakeId: string | null;
+  readonly batch: string | null;
+}
+
+/** A place with what stands in it over time. */
+export interface Band {
+  readonly placeId: string;
+  readonly name: string;
+  readonly tempC: number;
+  readonly capacityL: number;
+  /** Litres standing there, every `stepMs` from `fromMs`. */
+  readonly load: readonly number[];
+  readonly fromMs: number;
+  readonly stepMs: number;
+}
+
+/** A service and whether its balls are ripe over its length. */
+export interface Service {
+  readonly bakeId: string;
+  readonly name: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly wanted: number;
+  /** Balls that are ripe when their turn comes, by an even pace over the service. */
+  readonly ripe: number;
+}
+
+/** Everything the home view shows. */
+export interface TideView {
+  readonly shopName: string;
+  readonly units: ShopUnits;
+  readonly clock: ClockReading;
+  readonly people: readonly string[];
+  readonly working: { readonly fromMinute: number; readonly untilMinute: number };
+  readonly bands: readonly Band[];
+  readonly strands: readonly Strand[];
+  readonly moments: readonly Moment[];
+  readonly sheets: readonly StepSheet[];
+  readonly services: readonly Service[];
+  readonly conflicts: readonly string[];
+}

@@ -1,0 +1,36 @@
+import { foldJournal, stockAfter } from '@/core/journal';
+import { DomainError } from '@/core/units';
+import { addEntries, listBatch, listEntries } from '@/data';
+import type { ShopContext } from './context';
+import { batchOf } from './entries';
+import { done, refused, type Outcome } from './outcome';
+
+/**
+ * Takes back everything a batch wrote, by striking it; the strikes are a batch of their own that can be taken back too.
+ * Refused when something done later rests on it.
+ */
+export function undoBatch(context: ShopContext, batch: string): Outcome<{ batch: string }> {
+  const entries = listBatch(context.db, batch);
+  if (entries.length === 0) return refused(null, 'Undo: this entry is not in the journal.');
+  const strikes = batchOf(
+    context,
+    context.newId(),
+    [...entries].reverse().map((entry) => ({
+      atMs: context.clock().nowMs,
+      tense: 'done' as const,
+      bakeId: entry.bakeId,
+      body: { kind: 'strike' as const, strikes: entry.id },
+    })),
+  );
+  try {
+    stockAfter(foldJournal([...listEntries(context.db), ...strikes]).done);
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return refused(
+      null,
+      'Undo: a later step was done with what this one made. Take that one back first. Nothing was changed.',
+    );
+  }
+  addEntries(context.db, strikes);
+  return done({ batch: strikes[0]?.batch ?? batch });
+}

@@ -1,0 +1,24 @@
+import { addEntries } from '@/data';
+import type { ShopContext } from './context';
+import { batchOf } from './entries';
+import { done, refused, type Outcome } from './outcome';
+import { loadShop } from './shop-state';
+
+/** Withdraws what is still planned of a bake; what was done stays done. */
+export function withdrawBake(context: ShopContext, bakeId: string): Outcome<{ batch: string }> {
+  const { folded, nowMs } = loadShop(context);
+  const steps = folded.plan.filter((step) => step.bakeId === bakeId);
+  if (steps.length === 0) return refused(null, 'Withdraw: nothing of this bake is still planned.');
+  const entries = batchOf(
+    context,
+    context.newId(),
+    steps.map((step) => ({
+      atMs: nowMs,
+      tense: 'planned' as const,
+      bakeId,
+      body: { kind: 'withdraw' as const, supersedes: step.stepId },
+    })),
+  );
+  addEntries(context.db, entries);
+  return done({ batch: entries[0]?.batch ?? '' });
+}

@@ -1,0 +1,13 @@
+import type { LookResult } from '@/services/look';
+import type { Outcome } from '@/services/outcome';
+
+/** What the hands can do, as the page hands it to the view. */
+export interface HandsActions {
+  readonly doStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
+  readonly moveStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
+  readonly logLook: (form: unknown) => Promise<Outcome<LookResult>>;
+  readonly actOnLot: (form: unknown) => Promise<Outcome<{ batch: string }>>;
+  readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+  readonly withdrawBake: (bakeId: string) => Promise<Outcome<{ batch: string }>>;
+  readonly setDemoRate: (rate: number) => Promise<Outcome<{ rate: number }>>;
+}

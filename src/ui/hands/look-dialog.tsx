@@ -1,0 +1,153 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import Slider from '@mui/material/Slider';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { ShopUnits } from '@/core/units';
+import { momentText, riseText } from '../format';
+import type { HandsActions } from './actions';
+import { newBatch, useAct } from './use-act';
+
+/** A lot that can be looked at. */
+export interface Lookable {
+  readonly lotId: string;
+  readonly name: string;
+  /** Rise the forecast expects now. */
+  readonly expectedRise: number;
+}
+
+const SIGNS = {
+  dome: ['flat', 'domed', 'sinking'],
+  smell: ['floury', 'mild', 'fruity', 'sharp', 'boozy'],
+  float: ['floats', 'sinks'],
+} as const;
+type SignName = keyof typeof SIGNS;
+
+/** A look: the level on the jar, then dome, smell and float, each one tap and each can be left out. */
+export function LookDialog(props: {
+  lots: readonly Lookable[];
+  first: string | null;
+  nowMs: number;
+  units: ShopUnits;
+  actions: HandsActions;
+  onClose: () => void;
+}) {
+  const { lots, nowMs, units, actions, onClose } = props;
+  const { run, busy, refused } = useAct(actions);
+  const [batch] = useState(newBatch);
+  const [lotId, setLotId] = useState(props.first ?? lots[0]?.lotId ?? '');
+  const [rise, setRise] = useState<number | null>(null);
+  const [signs, setSigns] = useState<Partial<Record<SignName, string>>>({});
+  const lot = lots.find((one) => one.lotId === lotId);
+  const save = () =>
+    run(
+      () => actions.logLook({ lotId, batch, rise, ...signs }),
+      ({ aheadMinutes, bestMs }) => saidOf(lot?.name ?? lotId, aheadMinutes, bestMs, nowMs, units),
+      onClose,
+    );
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="look-title">
+      <DialogTitle id="look-title">
+        <Typography component="span" variant="h2">
+          What do you see?
+        </Typography>
+      </DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        {refused[''] === undefined ? null : <Alert severity="warning">{refused['']}</Alert>}
+        {lots.length === 0 ? (
+          <Alert severity="info">Nothing has been made yet; there is nothing to look at.</Alert>
+        ) : (
+          <TextField
+            select
+            label="Lot"
+            value={lotId}
+            onChange={(event) => setLotId(event.target.value)}
+          >
+            {lots.map((one) => (
+              <MenuItem key={one.lotId} value={one.lotId}>
+                {one.name} · {one.lotId}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        <Box>
+          <Typography variant="body2">
+            Rise against the mark{' '}
+            <Box component="strong" sx={{ fontSize: 26, ml: 1 }}>
+              {rise === null ? 'not read' : riseText(rise)}
+            </Box>
+            {lot === undefined ? null : (
+              <Box component="span" sx={{ color: 'var(--ink2)', ml: 1 }}>
+                forecast {riseText(lot.expectedRise)}
+              </Box>
+            )}
+          </Typography>
+          <Slider
+            aria-label="Rise, times the volume just mixed"
+            value={rise ?? lot?.expectedRise ?? 1}
+            onChange={(_, value) => setRise(value)}
+            min={1}
+            max={4}
+            step={0.05}
+            marks={[1, 1.5, 2, 2.5, 3, 3.5, 4].map((value) => ({ value, label: riseText(value) }))}
+            sx={{ height: 12, '& .MuiSlider-thumb': { width: 44, height: 44 }, mt: 1 }}
+          />
+        </Box>
+        {(Object.keys(SIGNS) as SignName[]).map((sign) => (
+          <Box key={sign}>
+            <Typography variant="body2" sx={{ mb: 0.5 }}>
+              {sign === 'float' ? 'A spoonful in water' : sign === 'dome' ? 'Dome' : 'Smell'}
+            </Typography>
+            <ToggleButtonGroup
+              exclusive
+              fullWidth
+              aria-label={sign}
+              value={signs[sign] ?? null}
+              onChange={(_, value: string | null) =>
+                setSigns({ ...signs, [sign]: value ?? undefined })
+              }
+            >
+              {SIGNS[sign].map((value) => (
+                <ToggleButton key={value} value={value}>
+                  {value}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          </Box>
+        ))}
+      </DialogContent>
+      <DialogActions sx={{ p: 2, gap: 1 }}>
+        <Button variant="text" onClick={onClose}>
+          Close
+        </Button>
+        <Button variant="contained" size="large" onClick={save} disabled={busy || lots.length === 0}>
+          Log this look
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function saidOf(
+  name: string,
+  aheadMinutes: number | null,
+  bestMs: number | null,
+  nowMs: number,
+  units: ShopUnits,
+): string {
+  if (aheadMinutes === null || bestMs === null) return `${name}: look logged.`;
+  const best = `best ${momentText(bestMs, nowMs, units.timeZone)}`;
+  if (aheadMinutes === 0) return `${name} is as forecast: ${best}.`;
+  return `${name} is ${Math.abs(aheadMinutes)} min ${aheadMinutes > 0 ? 'ahead' : 'behind'}: ${best}.`;
+}

@@ -1,0 +1,160 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { fromLocalText, toLocalText, type ShopUnits } from '@/core/units';
+import type { StepSheet } from '@/services/step-sheet';
+import { WallTimeField } from '../wall-time-field';
+import { GlyphDisc } from '../marks/glyphs';
+import { clockText } from '../format';
+import type { HandsActions } from './actions';
+import { newBatch, useAct } from './use-act';
+
+const NUDGES_MIN = [-30, -5, 5, 30];
+
+/** One step: done with its real time, grams and temperature, or moved to another hour. */
+export function StepDialog(props: {
+  sheet: StepSheet;
+  nowMs: number;
+  units: ShopUnits;
+  actions: HandsActions;
+  onClose: () => void;
+}) {
+  const { sheet, nowMs, units, actions, onClose } = props;
+  const { run, busy, refused } = useAct(actions);
+  const [batch] = useState(newBatch);
+  const [at, setAt] = useState(toLocalText(nowMs, units.timeZone));
+  const [moveTo, setMoveTo] = useState(toLocalText(sheet.atMs, units.timeZone));
+  const [tempC, setTempC] = useState(sheet.startC === null ? '' : String(sheet.startC));
+  const [count, setCount] = useState(sheet.count === null ? '' : String(sheet.count));
+  const [grams, setGrams] = useState<Record<string, string>>(
+    Object.fromEntries(sheet.lines.map((line) => [line.id, String(line.massG)])),
+  );
+  const done = () =>
+    run(
+      () =>
+        actions.doStep({
+          stepId: sheet.stepId,
+          batch,
+          at,
+          grams,
+          tempC: tempC === '' ? null : tempC,
+          count: count === '' ? null : count,
+        }),
+      () => `${sheet.title}: done ${at.slice(11)}.`,
+      onClose,
+    );
+  const move = () =>
+    run(
+      () => actions.moveStep({ stepId: sheet.stepId, batch, at: moveTo }),
+      () => `${sheet.title}: moved to ${moveTo.slice(11)}.`,
+      onClose,
+    );
+  const nudge = (minutes: number) =>
+    setMoveTo(
+      toLocalText(fromLocalText(moveTo, units.timeZone) + minutes * 60_000, units.timeZone),
+    );
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="step-title">
+      <DialogTitle id="step-title" sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+        <GlyphDisc name={sheet.glyph} size={36} />
+        <Box component="span">
+          <Typography component="span" variant="h2" sx={{ display: 'block' }}>
+            {sheet.title}
+          </Typography>
+          <Typography component="span" variant="body2" color="text.secondary">
+            planned {clockText(sheet.atMs, units.timeZone)} · {sheet.placeName}
+          </Typography>
+        </Box>
+      </DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        {refused[''] === undefined ? null : <Alert severity="warning">{refused['']}</Alert>}
+        {sheet.notes.map((note) => (
+          <Typography key={note} variant="body2">
+            {note}
+          </Typography>
+        ))}
+        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr' }, gap: 2 }}>
+          {sheet.lines.map((line) => (
+            <TextField
+              key={line.id}
+              label={`${line.label}, g`}
+              value={grams[line.id] ?? ''}
+              onChange={(event) => setGrams({ ...grams, [line.id]: event.target.value })}
+              error={refused[`grams.${line.id}`] !== undefined}
+              helperText={refused[`grams.${line.id}`]}
+              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+            />
+          ))}
+          {sheet.count === null ? null : (
+            <TextField
+              label="Balls"
+              value={count}
+              onChange={(event) => setCount(event.target.value)}
+              error={refused['count'] !== undefined}
+              helperText={refused['count']}
+              slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+            />
+          )}
+          {sheet.startC === null ? null : (
+            <TextField
+              label="Temperature, °C"
+              value={tempC}
+              onChange={(event) => setTempC(event.target.value)}
+              error={refused['tempC'] !== undefined}
+              helperText={refused['tempC']}
+              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+            />
+          )}
+        </Box>
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
+          <Box sx={{ flex: '1 1 240px' }}>
+            <WallTimeField label="Done at" value={at} onChange={setAt} error={refused['at']} />
+          </Box>
+          <Button variant="contained" size="large" onClick={done} disabled={busy}>
+            Done
+          </Button>
+        </Box>
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'end', flexWrap: 'wrap', borderTop: '1px solid var(--line)', pt: 2 }}>
+          <Box sx={{ flex: '1 1 220px' }}>
+            <WallTimeField label="Or move it to" value={moveTo} onChange={setMoveTo} />
+          </Box>
+          {NUDGES_MIN.map((minutes) => (
+            <Button key={minutes} size="small" onClick={() => nudge(minutes)}>
+              {minutes > 0 ? `+${minutes}` : `−${-minutes}`}
+            </Button>
+          ))}
+          <Button onClick={move} disabled={busy}>
+            Move
+          </Button>
+        </Box>
+        {sheet.bestMs === null ? null : (
+          <Button
+            size="small"
+            onClick={() => setMoveTo(toLocalText(sheet.bestMs ?? nowMs, units.timeZone))}
+          >
+            Set to the leaven’s best, {clockText(sheet.bestMs, units.timeZone)}
+          </Button>
+        )}
+        {sheet.caution === null ? null : (
+          <Typography variant="body2" color="text.secondary">
+            {sheet.caution}
+          </Typography>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button variant="text" onClick={onClose}>
+          Close
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

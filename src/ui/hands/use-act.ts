@@ -1,0 +1,62 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { Outcome } from '@/services/outcome';
+import { useSay } from '../snack';
+import type { HandsActions } from './actions';
+
+/** Sentences of a refusal by field; the empty key is about the whole. */
+export type Refused = Readonly<Record<string, string>>;
+
+/** Runs acts of the hands: shows refusals, says what was done and offers to take it back. */
+export function useAct(actions: Pick<HandsActions, 'undo'>) {
+  const [refused, setRefused] = useState<Refused>({});
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const say = useSay();
+
+  const takeBack = (batch: string) => {
+    start(async () => {
+      const outcome = await actions.undo(batch);
+      say({ text: outcome.ok ? 'Taken back.' : sentence(outcome.refusals) });
+      router.refresh();
+    });
+  };
+
+  function run<T extends { batch: string }>(
+    act: () => Promise<Outcome<T>>,
+    said: (value: T) => string,
+    after?: (value: T) => void,
+  ): void {
+    start(async () => {
+      try {
+        const outcome = await act();
+        if (!outcome.ok) {
+          setRefused(
+            Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
+          );
+          return;
+        }
+        setRefused({});
+        const { batch } = outcome.value;
+        say({ text: said(outcome.value), action: { label: 'Undo', run: () => takeBack(batch) } });
+        after?.(outcome.value);
+        router.refresh();
+      } catch {
+        setRefused({ '': 'Olvik did not answer. Nothing was stored; try again.' });
+      }
+    });
+  }
+
+  return { run, busy, refused, clear: () => setRefused({}), takeBack };
+}
+
+function sentence(refusals: readonly { sentence: string }[]): string {
+  return refusals.map((refusal) => refusal.sentence).join(' ');
+}
+
+/** A new batch name, made by the page so that a second tap writes nothing twice. */
+export function newBatch(): string {
+  return crypto.randomUUID();
+}

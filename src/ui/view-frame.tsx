@@ -1,0 +1,48 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import { ClockCap } from './clock-cap';
+import { ViewsMenu } from './views-menu';
+
+/** The frame every view but the Tide shares: name, menu, clock, then the view. */
+export function ViewFrame(props: {
+  title: string;
+  subtitle: string;
+  clock: string;
+  aside?: ReactNode;
+  children: ReactNode;
+}) {
+  const { title, subtitle, clock, aside, children } = props;
+  return (
+    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          gap: 1.5,
+          minHeight: 76,
+          px: 2,
+          py: 0.5,
+          borderBottom: '2px solid var(--ink)',
+        }}
+      >
+        <Box sx={{ minWidth: 0, flex: { xs: 1, md: '0 1 190px' } }}>
+          <Typography variant="h1" noWrap>
+            {title}
+          </Typography>
+          <Typography variant="body2" color="text.secondary" noWrap>
+            {subtitle}
+          </Typography>
+        </Box>
+        <ViewsMenu />
+        <ClockCap text={clock} />
+        {aside}
+      </Box>
+      <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column' }}>
+        {children}
+      </Box>
+    </Box>
+  );
+}

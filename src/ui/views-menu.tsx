@@ -1,0 +1,65 @@
+'use client';
+
+import IconButton from '@mui/material/IconButton';
+import ListItemText from '@mui/material/ListItemText';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useColorScheme } from '@mui/material/styles';
+import Link from 'next/link';
+import { useState } from 'react';
+
+const VIEWS = [
+  { href: '/', name: 'Tide', says: 'now and next' },
+  { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards' },
+  { href: '/log', name: 'Log', says: 'what happened; take it back' },
+  { href: '/shop', name: 'Shop', says: 'places, hours, scales' },
+] as const;
+
+/** The views by name, and light or dark. */
+export function ViewsMenu() {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const { mode, setMode } = useColorScheme();
+  const close = () => setAnchor(null);
+  return (
+    <>
+      <IconButton
+        aria-label="Views"
+        aria-haspopup="menu"
+        aria-expanded={anchor !== null}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{
+          width: 52,
+          height: 52,
+          border: '2px solid var(--line)',
+          background: 'var(--paper)',
+          flex: 'none',
+        }}
+      >
+        <svg width="26" height="26" viewBox="0 0 26 26" fill="none" aria-hidden="true">
+          <path
+            d="M3 9c4-6 7 4 10 0s6-4 10 0M3 19h20"
+            stroke="currentColor"
+            strokeWidth="2.6"
+            strokeLinecap="round"
+          />
+        </svg>
+      </IconButton>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
+        {VIEWS.map((view) => (
+          <MenuItem key={view.href} component={Link} href={view.href} onClick={close}>
+            <ListItemText primary={view.name} secondary={view.says} />
+          </MenuItem>
+        ))}
+        <MenuItem
+          divider={false}
+          onClick={() => {
+            setMode(mode === 'dark' ? 'light' : 'dark');
+            close();
+          }}
+        >
+          <ListItemText primary={mode === 'dark' ? 'Light' : 'Dark'} secondary="how it looks here" />
+        </MenuItem>
+      </Menu>
+    </>
+  );
+}
