@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
-import { MigrationError, openShop, maybeOneShop } from '@/data';
+import { maybeOneShop, MigrationError, openShop, type Db } from '@/data';
 import { seedDemo } from '@/services/demo/seed';
 import { ensureShop } from '@/services/new-shop';
 import { z } from '@/core/parse';
@@ -19,7 +19,8 @@ function refuse(sentence: string): never {
 function readPort(): number {
   const value = process.env['OLVIK_PORT'] ?? String(DEFAULT_PORT);
   const port = z.coerce.number().int().min(1).max(65535).safeParse(value);
-  if (!port.success) refuse(`OLVIK_PORT: “${value}” is not a port. Allowed: 1 to 65535. Nothing was changed.`);
+  if (!port.success)
+    refuse(`OLVIK_PORT: “${value}” is not a port. Allowed: 1 to 65535. Nothing was changed.`);
   return port.data;
 }
 
@@ -39,29 +40,38 @@ function putAside(folder: string): void {
   renameSync(folder, aside);
 }
 
+const DATA = {
+  demo: { variable: 'OLVIK_DEMO_DATA', folder: path.join('data', 'demo') },
+  own: { variable: 'OLVIK_DATA', folder: path.join('data', 'shop') },
+} as const;
+
 function prepareData(mode: 'demo' | 'own', keep: boolean): string {
-  const folder = path.resolve(
-    process.env[mode === 'demo' ? 'OLVIK_DEMO_DATA' : 'OLVIK_DATA'] ?? path.join('data', mode === 'demo' ? 'demo' : 'shop'),
-  );
+  const folder = path.resolve(process.env[DATA[mode].variable] ?? DATA[mode].folder);
   try {
     if (mode === 'demo' && !keep) putAside(folder);
     const db = openShop(folder);
-    if (mode === 'own') ensureShop(db, Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC');
-    else if (maybeOneShop(db) === null) {
-      process.stdout.write('Setting up the demo shop.\n');
-      const fixed = process.env['OLVIK_NOW'];
-      const nowMs = fixed === undefined || fixed.startsWith('@') ? Date.now() : Date.parse(fixed);
-      seedDemo(db, nowMs);
-    }
+    fill(db, mode);
     db.close();
   } catch (error) {
     if (error instanceof MigrationError) refuse(error.message);
-    if ((error as NodeJS.ErrnoException).code === 'EACCES') {
-      refuse(`The data folder ${folder} can not be written. Give a folder you may write to. Nothing was changed.`);
+    if (['EACCES', 'ENOTDIR', 'EROFS'].includes((error as NodeJS.ErrnoException).code ?? '')) {
+      refuse(
+        `The data folder ${folder} can not be written. Give a folder you may write to. Nothing was changed.`,
+      );
     }
     throw error;
   }
   return folder;
+}
+
+function fill(db: Db, mode: 'demo' | 'own'): void {
+  if (mode === 'own') {
+    ensureShop(db, Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC');
+  } else if (maybeOneShop(db) === null) {
+    process.stdout.write('Setting up the demo shop.\n');
+    const fixed = process.env['OLVIK_NOW'];
+    seedDemo(db, fixed === undefined || fixed.startsWith('@') ? Date.now() : Date.parse(fixed));
+  }
 }
 
 async function waitUntilOpen(port: number): Promise<void> {
@@ -79,7 +89,9 @@ async function waitUntilOpen(port: number): Promise<void> {
 const mode = process.argv[2] === 'demo' ? 'demo' : 'own';
 const port = readPort();
 if (!(await portIsFree(port))) {
-  refuse(`Port ${port} is in use. Stop what uses it, or choose another with OLVIK_PORT. Nothing was changed.`);
+  refuse(
+    `Port ${port} is in use. Stop what uses it, or choose another with OLVIK_PORT. Nothing was changed.`,
+  );
 }
 const folder = prepareData(mode, process.argv.includes('--keep'));
 const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
@@ -87,7 +99,10 @@ const server = spawn(process.execPath, [next, 'start', '-H', HOST, '-p', String(
   env: { ...process.env, NODE_ENV: 'production', OLVIK_DATA: folder },
   stdio: ['ignore', 'ignore', 'inherit'],
 });
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => server.kill('SIGTERM'));
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.on(signal, () => server.kill('SIGTERM'));
 server.on('exit', (code) => process.exit(code === 143 ? 0 : (code ?? 0)));
 await waitUntilOpen(port);
-process.stdout.write(`Olvik is open at http://${HOST}:${port}\nData: ${folder}\nStop it with Ctrl-C.\n`);
+process.stdout.write(
+  `Olvik is open at http://${HOST}:${port}\nData: ${folder}\nStop it with Ctrl-C.\n`,
+);

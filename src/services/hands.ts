@@ -66,10 +66,16 @@ export function doneAt(text: string | null | undefined, state: ShopState): Outco
   if (text === null || text === undefined || text === '') return done(state.nowMs);
   const atMs = fromLocalText(text, state.shop.timeZone);
   if (atMs > state.nowMs + MS_PER_MINUTE) {
-    return refused('at', `Done at: ${text.replace('T', ' ')} is still to come. Allowed: up to now.`);
+    return refused(
+      'at',
+      `Done at: ${text.replace('T', ' ')} is still to come. Allowed: up to now.`,
+    );
   }
   if (atMs < state.nowMs - LONGEST_BACK_MS) {
-    return refused('at', `Done at: ${text.replace('T', ' ')} is too long ago. Allowed: the last 14 days.`);
+    return refused(
+      'at',
+      `Done at: ${text.replace('T', ' ')} is too long ago. Allowed: the last 14 days.`,
+    );
   }
   return done(atMs);
 }
@@ -104,7 +110,8 @@ function refuseOrder(state: ShopState, act: Act, atMs: number): string | null {
   for (const lotId of needed) {
     const lot = stock.get(lotId);
     if (lot === undefined) return `Done: ${lotId} has not been made yet. Log that step first.`;
-    if (lot.madeAtMs >= atMs) return `Done at: ${lot.name} was made later than that. Allowed: after it was made.`;
+    if (lot.madeAtMs >= atMs)
+      return `Done at: ${lot.name} was made later than that. Allowed: after it was made.`;
   }
   return null;
 }
@@ -140,7 +147,13 @@ function restOfMother(act: ActOf<'make'>, stock: Map<string, Lot>, atMs: number)
     if (mother?.cultureId == null || mother.cultureId !== act.cultureId) return [];
     const massG = massOf(mother.composition);
     if (massG <= 0) return [];
-    return [{ atMs, tense: 'done' as const, body: { kind: 'discard' as const, lotId: line.lotId, massG } }];
+    return [
+      {
+        atMs,
+        tense: 'done' as const,
+        body: { kind: 'discard' as const, lotId: line.lotId, massG },
+      },
+    ];
   });
 }
 
@@ -221,4 +234,3 @@ function bodyOf(lotId: string, act: z.output<typeof actFormSchema>['act']): Act 
     startC: 20,
   };
 }
-

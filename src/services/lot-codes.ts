@@ -18,12 +18,7 @@ function usedCodes(context: ShopContext): Set<string> {
 }
 
 /** A code no other lot has: letter, month and day it is made, a number: P1127-1. */
-function freshCode(
-  letter: string,
-  atMs: number,
-  timeZone: string,
-  used: Set<string>,
-): string {
+function freshCode(letter: string, atMs: number, timeZone: string, used: Set<string>): string {
   const { month, day } = wallTime(atMs, timeZone);
   const date = `${String(month).padStart(2, '0')}${String(day).padStart(2, '0')}`;
   for (let n = 1; ; n += 1) {

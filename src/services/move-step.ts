@@ -28,9 +28,15 @@ export function moveStep(context: ShopContext, form: unknown): Outcome<{ batch: 
     if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
     const atMs = fromLocalText(parsed.value.at, state.shop.timeZone);
     if (atMs < state.nowMs - MS_PER_MINUTE) {
-      return refused('at', `Move to: ${parsed.value.at.replace('T', ' ')} has passed. Allowed: from now on.`);
+      return refused(
+        'at',
+        `Move to: ${parsed.value.at.replace('T', ' ')} has passed. Allowed: from now on.`,
+      );
     }
-    const drafts = step.bakeId === null ? done([replaceDraft(step, atMs, step.act)]) : moveInBake(context, state, step, atMs);
+    const drafts =
+      step.bakeId === null
+        ? done([replaceDraft(step, atMs, step.act)])
+        : moveInBake(context, state, step, atMs);
     if (!drafts.ok) return drafts;
     addEntries(context.db, batchOf(context, batch, drafts.value));
     return done({ batch });
@@ -60,7 +66,8 @@ function moveInBake(
     moments.mixAtMs = atMs;
   }
   if (role === 'ball') moments.ballAtMs = atMs;
-  if (role === 'bake') return refused('at', 'The bake stays where it is. Plan another bake for another hour.');
+  if (role === 'bake')
+    return refused('at', 'The bake stays where it is. Plan another bake for another hour.');
   const wrong = outOfOrder(moments);
   if (wrong !== null) return refused('at', wrong);
   const poolishPlanned = planned.some((one) => roleOf(one.act) === 'poolish');
@@ -80,9 +87,13 @@ function momentOf(moments: Moments, role: ReturnType<typeof roleOf>): number | n
 }
 
 /** The moments of a bake as they stand: done where done, planned where planned. */
-function momentsOf(state: ShopState, bake: Bake): Moments & { poolishAtMs: number; mixAtMs: number; ballAtMs: number } {
+function momentsOf(
+  state: ShopState,
+  bake: Bake,
+): Moments & { poolishAtMs: number; mixAtMs: number; ballAtMs: number } {
   const acts = [...state.folded.done, ...state.folded.plan].filter((one) => one.bakeId === bake.id);
-  const at = (role: ReturnType<typeof roleOf>) => acts.find((one) => roleOf(one.act) === role)?.atMs ?? bake.readyFromMs;
+  const at = (role: ReturnType<typeof roleOf>) =>
+    acts.find((one) => roleOf(one.act) === role)?.atMs ?? bake.readyFromMs;
   return {
     poolishAtMs: at('poolish'),
     mixAtMs: at('mix'),
@@ -93,9 +104,11 @@ function momentsOf(state: ShopState, bake: Bake): Moments & { poolishAtMs: numbe
 }
 
 function outOfOrder(moments: Moments): string | null {
-  if (moments.mixAtMs <= moments.poolishAtMs) return 'Mix: it can not come before its poolish is made.';
+  if (moments.mixAtMs <= moments.poolishAtMs)
+    return 'Mix: it can not come before its poolish is made.';
   if (moments.ballAtMs <= moments.mixAtMs) return 'Ball: it can not come before the mix.';
-  if (moments.ballAtMs >= moments.readyToMs) return 'Ball: the service would be over. Allowed: before its end.';
+  if (moments.ballAtMs >= moments.readyToMs)
+    return 'Ball: the service would be over. Allowed: before its end.';
   return null;
 }
 

@@ -7,14 +7,12 @@ const ALWAYS_THERE: readonly Ingredient[] = [
   { kind: 'water', id: WATER, name: 'Water' },
   { kind: 'salt', id: SALT, name: 'Salt' },
   { kind: 'oil', id: OIL, name: 'Oil' },
-  ...YEAST_TYPES.map(
-    (type): Ingredient => ({
-      kind: 'yeast',
-      id: yeastId(type),
-      name: `${type.charAt(0).toUpperCase()}${type.slice(1)} yeast`,
-      type,
-    }),
-  ),
+  ...YEAST_TYPES.map((type): Ingredient => ({
+    kind: 'yeast',
+    id: yeastId(type),
+    name: `${type.charAt(0).toUpperCase()}${type.slice(1)} yeast`,
+    type,
+  })),
 ];
 
 /** Everything a shop can weigh, from its flours. */

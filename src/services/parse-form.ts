@@ -1,5 +1,5 @@
 import { DomainError } from '@/core/units';
-import { z } from '@/core/parse';
+import type { z } from '@/core/parse';
 import { done, refused, type Outcome } from './outcome';
 
 /** Checks a form: every field that is wrong gets its sentence. */

@@ -2,7 +2,7 @@ import type { Pantry } from '@/core/composition';
 import { forecastShop, type Places, type ShopForecast } from '@/core/forecast';
 import { foldJournal, type Folded } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
-import { hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import {
   journalVersion,
   listEntries,
@@ -73,9 +73,4 @@ export function forecastState(context: ShopContext, state: ShopState): ShopForec
   });
   remembered.set(context, { key, forecast });
   return forecast;
-}
-
-/** Hours from now, for sentences. */
-export function hoursFromNow(state: ShopState, atMs: number): number {
-  return hoursBetween(state.nowMs, atMs);
 }

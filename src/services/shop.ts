@@ -15,17 +15,24 @@ import type { ShopContext } from './context';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm } from './parse-form';
 
+export type { Shop } from '@/data';
+
 /** Temperature a place may be set to, °C. */
-export const PLACE_TEMP_RULE = { name: 'Temperature', unit: '°C', min: -30, max: 45 } as const;
+const PLACE_TEMP_RULE = { name: 'Temperature', unit: '°C', min: -30, max: 45 } as const;
 const CAPACITY_RULE = { name: 'Room for', unit: 'l', min: 1, max: 5000 } as const;
 const STEP_RULE = { name: 'Scale step', unit: 'g', min: 0.1, max: 50 } as const;
 const FINE_RULE = { name: 'Fine scale step', unit: 'g', min: 0.001, max: 5 } as const;
 const MINUTE_RULE = { name: 'Working hours', unit: 'min', min: 0, max: 1439 } as const;
 
 const shopFormSchema = z.object({
-  name: z.string().trim().min(1, { error: 'Name: a name is needed. Allowed: 1 to 60 letters.' }).max(60, { error: 'Name: too long. Allowed: 1 to 60 letters.' }),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 60 letters.' })
+    .max(60, { error: 'Name: too long. Allowed: 1 to 60 letters.' }),
   timeZone: z.string().refine(isTimeZone, {
-    error: (issue) => `Time zone: “${String(issue.input)}” is not known. Allowed: a name such as Europe/Oslo.`,
+    error: (issue) =>
+      `Time zone: “${String(issue.input)}” is not known. Allowed: a name such as Europe/Oslo.`,
   }),
   massUnit: z.enum(['g', 'oz']),
   tempUnit: z.enum(['C', 'F']),
@@ -48,7 +55,11 @@ export function changeShop(context: ShopContext, form: unknown): Outcome<{ befor
 
 const placeFormSchema = z.object({
   id: z.string().max(80).nullish(),
-  name: z.string().trim().min(1, { error: 'Place: a name is needed. Allowed: 1 to 40 letters.' }).max(40, { error: 'Place: too long. Allowed: 1 to 40 letters.' }),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: 'Place: a name is needed. Allowed: 1 to 40 letters.' })
+    .max(40, { error: 'Place: too long. Allowed: 1 to 40 letters.' }),
   capacityL: numberField(CAPACITY_RULE),
   tempC: numberField(PLACE_TEMP_RULE),
 });
@@ -71,7 +82,8 @@ export function changePlace(
   const { id, name, capacityL, tempC } = parsed.value;
   const places = listPlaces(context.db);
   const twin = places.find((place) => place.name === name && place.id !== id);
-  if (twin !== undefined) return refused('name', `Place: there is a “${name}” already. Choose another name.`);
+  if (twin !== undefined)
+    return refused('name', `Place: there is a “${name}” already. Choose another name.`);
   if (id === null || id === undefined) {
     addPlace(context.db, { id: context.newId(), name, capacityL }, tempC);
     return done({ before: null });

@@ -1,5 +1,5 @@
 import { isAct, type Act } from '@/core/journal';
-import type { Glyph, Moment } from './tide';
+import type { Glyph, Moment } from './tide/moment';
 
 /** A step as its dialog shows it. */
 export interface StepSheet {
@@ -8,7 +8,11 @@ export interface StepSheet {
   readonly glyph: Glyph;
   readonly atMs: number;
   readonly placeName: string;
-  readonly lines: readonly { readonly id: string; readonly label: string; readonly massG: number }[];
+  readonly lines: readonly {
+    readonly id: string;
+    readonly label: string;
+    readonly massG: number;
+  }[];
   readonly startC: number | null;
   readonly count: number | null;
   /** Best of the leaven a mix takes; null for other steps. */
@@ -38,8 +42,7 @@ export function stepSheet(act: Act, facts: SheetFacts): StepSheet {
     lines: linesOf(act).map((line, index) => ({ ...line, label: labels[index] ?? line.id })),
     startC: isAct(act, 'make') ? act.startC : null,
     count: isAct(act, 'divide') || isAct(act, 'use') ? act.count : null,
-    bestMs:
-      moment.offPeakMinutes === null ? null : moment.atMs - moment.offPeakMinutes * 60_000,
+    bestMs: moment.offPeakMinutes === null ? null : moment.atMs - moment.offPeakMinutes * 60_000,
     notes: facts.notes,
     caution: facts.caution,
   };

@@ -80,7 +80,9 @@ export const theme = createTheme({
         root: { fontSize: 18, minHeight: 44, '&::before': { borderColor: 'var(--edge2)' } },
       },
     },
-    MuiFormHelperText: { styleOverrides: { root: { fontSize: 14, '&.Mui-error': { fontWeight: 700 } } } },
+    MuiFormHelperText: {
+      styleOverrides: { root: { fontSize: 14, '&.Mui-error': { fontWeight: 700 } } },
+    },
     MuiToggleButton: {
       styleOverrides: {
         root: {
@@ -98,11 +100,18 @@ export const theme = createTheme({
     },
     MuiMenuItem: { styleOverrides: { root: { minHeight: 48, fontSize: 17 } } },
     MuiTooltip: {
-      styleOverrides: { tooltip: { fontSize: 14, background: 'var(--ink)', color: 'var(--paper)' } },
+      styleOverrides: {
+        tooltip: { fontSize: 14, background: 'var(--ink)', color: 'var(--paper)' },
+      },
     },
     MuiSnackbarContent: {
       styleOverrides: {
-        root: { background: 'var(--ink)', color: 'var(--paper)', fontSize: 16, borderRadius: SHOULDER },
+        root: {
+          background: 'var(--ink)',
+          color: 'var(--paper)',
+          fontSize: 16,
+          borderRadius: SHOULDER,
+        },
       },
     },
   },

@@ -57,7 +57,10 @@ export function ViewsMenu() {
             close();
           }}
         >
-          <ListItemText primary={mode === 'dark' ? 'Light' : 'Dark'} secondary="how it looks here" />
+          <ListItemText
+            primary={mode === 'dark' ? 'Light' : 'Dark'}
+            secondary="how it looks here"
+          />
         </MenuItem>
       </Menu>
     </>

@@ -4,7 +4,11 @@ import { DomainError, toFreshEquivalentG, type YeastType } from '../units';
 /** What an ingredient is, for sums and for the kinetics. */
 export type Ingredient =
   | ({ readonly kind: 'flour' } & Flour)
-  | { readonly kind: 'water' | 'salt' | 'oil' | 'sugar'; readonly id: string; readonly name: string }
+  | {
+      readonly kind: 'water' | 'salt' | 'oil' | 'sugar';
+      readonly id: string;
+      readonly name: string;
+    }
   | {
       readonly kind: 'yeast';
       readonly id: string;
@@ -88,7 +92,9 @@ export function totals(composition: Composition, pantry: Pantry): CompositionTot
   for (const [id, massG] of Object.entries(composition)) {
     const ingredient = pantry.get(id);
     if (ingredient === undefined) {
-      throw new DomainError('ingredient-unknown', `Ingredient: "${id}" is not in the shop.`, { id });
+      throw new DomainError('ingredient-unknown', `Ingredient: "${id}" is not in the shop.`, {
+        id,
+      });
     }
     sum[ingredient.kind] += massG;
     if (ingredient.kind === 'yeast') freshYeastG += toFreshEquivalentG(massG, ingredient.type);

@@ -126,8 +126,7 @@ function addYeast(
     const added = (100 * freshYeastG) / flourG;
     const before = state[X.yeastB] as number;
     const awake = ingredient.type === 'fresh' ? 0 : DRY_YEAST_AWAKE;
-    state[X.awakeB] =
-      (before * (state[X.awakeB] as number) + added * awake) / (before + added);
+    state[X.awakeB] = (before * (state[X.awakeB] as number) + added * awake) / (before + added);
     state[X.yeastB] = before + added;
   }
 }

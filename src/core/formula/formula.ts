@@ -31,7 +31,9 @@ export const formulaSchema = z.object({
   /** Dough that stays in the bowl over dough mixed. */
   lossShare: percentField(FORMULA_RULES.loss),
   flourId: z.string().min(1).max(80),
-  yeastType: z.enum(YEAST_TYPES as [string, ...string[]]).transform((type) => type as 'fresh' | 'active dry' | 'instant'),
+  yeastType: z
+    .enum(YEAST_TYPES as [string, ...string[]])
+    .transform((type) => type as 'fresh' | 'active dry' | 'instant'),
 });
 
 /** A checked formula. */

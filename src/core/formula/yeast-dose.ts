@@ -61,10 +61,20 @@ export function weighDose(dose: {
   const error = stepG / 2 / stock.yeastG + dose.waterStepG / 2 / stock.takeG;
   return error < directError
     ? { wantedG: doseG, weighedG, stock, error }
-    : { wantedG: doseG, weighedG: roundToStep(Math.max(doseG, stepG), stepG), stock: null, error: directError };
+    : {
+        wantedG: doseG,
+        weighedG: roundToStep(Math.max(doseG, stepG), stepG),
+        stock: null,
+        error: directError,
+      };
 }
 
-function yeastStock(dose: { doseG: number; stepG: number; waterStepG: number; waterG: number }): YeastStock {
+function yeastStock(dose: {
+  doseG: number;
+  stepG: number;
+  waterStepG: number;
+  waterG: number;
+}): YeastStock {
   const yeastG = roundToStep(STOCK_YEAST_STEPS * dose.stepG, dose.stepG);
   const wantedTakeG = Math.min(STOCK_TAKE_STEPS * dose.waterStepG, dose.waterG / 2);
   const strength = Math.max(THINNEST_STOCK, Math.min(0.2, dose.doseG / wantedTakeG));

@@ -74,9 +74,7 @@ export function applyAct(lots: Map<string, Lot>, act: Act, atMs: number): void {
 }
 
 /** Grams of each ingredient in a list of lines. */
-function compositionOf(
-  lines: readonly { ingredientId: string; massG: number }[],
-): Composition {
+function compositionOf(lines: readonly { ingredientId: string; massG: number }[]): Composition {
   return mixCompositions(lines.map((line) => ({ [line.ingredientId]: line.massG })));
 }
 

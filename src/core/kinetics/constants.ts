@@ -76,8 +76,7 @@ export function runConstants(recipe: Recipe, model: Model): RunConstants {
     wholegrainShare: wg,
     hydration: h,
     gasSpeed: speed * os * Math.exp(-brine / model.bG - model.hG * stiffness),
-    growthSpeed:
-      speed * os * Math.exp(-brine / model.bM - model.hM * stiffness) * (1 + 0.25 * wg),
+    growthSpeed: speed * os * Math.exp(-brine / model.bM - model.hM * stiffness) * (1 + 0.25 * wg),
     bacteriaSpeed: speed * Math.exp(-brine / model.bL - model.hL * stiffness) * (1 + 0.25 * wg),
     aMax: model.aMax * (1 + 0.8 * wg),
     buffer: model.buffer * (1 + 0.8 * wg),
@@ -85,8 +84,7 @@ export function runConstants(recipe: Recipe, model: Model): RunConstants {
     glutenRate: model.kp * (280 / recipe.strengthW) * Math.exp(-0.1 * recipe.saltShare * 100),
     holdBase: 1,
     holdGluten:
-      (model.vc * (recipe.strengthW / 280) ** 0.3 * (1 - 0.25 * wg)) /
-      (1 + (h / model.h50) ** 4),
+      (model.vc * (recipe.strengthW / 280) ** 0.3 * (1 - 0.25 * wg)) / (1 + (h / model.h50) ** 4),
     denseVolume: 0.69 + h + 0.004 * recipe.saltShare * 100,
     coreLagH: model.tau0 * (recipe.massG / 280) ** 0.6,
     heatPerGas: model.qh / (1.8 + 4.18 * h),

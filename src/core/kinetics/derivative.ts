@@ -52,8 +52,7 @@ export function derivative(
 
   const bacteria = y[X.bacteria] as number;
   const responseL = readTable(table, T.bacteria, at) * c.bacteriaSpeed * m;
-  rate[X.bacteria] =
-    (k.muL * responseL * (1 - bacteria) - starved / 3 - death) * bacteria;
+  rate[X.bacteria] = (k.muL * responseL * (1 - bacteria) - starved / 3 - death) * bacteria;
   const acidL = k.kA * responseL * bacteria * Math.max(0, 1 - acid / c.aMax);
   const gasY = k.kg * (gasB * yeastB * awakeB + gasW * yeastW * awakeW) * c.gasSpeed * m;
   rate[X.acid] = acidL + k.aY * gasY;
@@ -82,12 +81,7 @@ export function derivative(
 }
 
 /** Waking while there is sugar, falling towards asleep (log-odds −2) without. */
-function adaptation(
-  q: number,
-  waking: number,
-  m: number,
-  k: RunConstants['k'],
-): number {
+function adaptation(q: number, waking: number, m: number, k: RunConstants['k']): number {
   const wake = q < k.adaptedMost ? waking * m : 0;
   return wake - ((1 - m) * (q + 2)) / k.decayAdaptation;
 }

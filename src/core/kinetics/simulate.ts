@@ -37,6 +37,11 @@ export interface Trajectory {
   readonly constants: RunConstants;
 }
 
+/** The surroundings of a core through one stay, with the length of its steps. */
+interface StepSurroundings extends Surroundings {
+  stepH: number;
+}
+
 const DEFAULT_STEP_H = 0.05;
 const PLACE_RULE = { name: 'Place temperature', unit: '°C', min: -40, max: 60 };
 const LONGEST_RUN_H = 24 * 120;
@@ -64,7 +69,7 @@ export function simulate(run: Run): Trajectory {
   const rises = new Float64Array(length);
   states.set(run.start, 0);
   rises[0] = riseAt(states, 0, constants);
-  const around: Surroundings = { ambientC: 0, coreLagH: 1 };
+  const around: StepSurroundings = { ambientC: 0, coreLagH: 1, stepH: stepH };
   let row = 0;
   let fromH = 0;
   for (const stay of run.stays) {
@@ -72,8 +77,9 @@ export function simulate(run: Run): Trajectory {
     const dt = (stay.untilH - fromH) / steps;
     around.ambientC = stay.ambientC;
     around.coreLagH = constants.coreLagH * (stay.insulation ?? 1);
+    around.stepH = dt;
     for (let i = 1; i <= steps; i += 1) {
-      rungeKuttaStep(states, row * STATE_SIZE, constants, around, dt);
+      rungeKuttaStep(states, row * STATE_SIZE, constants, around);
       row += 1;
       hours[row] = i === steps ? stay.untilH : fromH + i * dt;
       rises[row] = riseAt(states, row, constants);
@@ -92,9 +98,9 @@ function rungeKuttaStep(
   states: Float64Array,
   from: number,
   c: RunConstants,
-  around: Surroundings,
-  dt: number,
+  around: StepSurroundings,
 ): void {
+  const dt = around.stepH;
   for (let i = 0; i < STATE_SIZE; i += 1) y0[i] = states[from + i] as number;
   derivative(y0, c, around, k1);
   advance(k1, dt / 2);

@@ -24,7 +24,8 @@ export function numberField(rule: NumberRule) {
 /** A whole-number field with the same sentence. */
 export function wholeNumberField(rule: NumberRule) {
   return numberField(rule).refine((value) => Number.isInteger(value), {
-    error: (issue) => `${rule.name}: ${String(issue.input)} is not possible. Allowed: whole numbers, ${rule.min} to ${rule.max}.`,
+    error: (issue) =>
+      `${rule.name}: ${String(issue.input)} is not possible. Allowed: whole numbers, ${rule.min} to ${rule.max}.`,
   });
 }
 

@@ -26,7 +26,8 @@ export interface BakePlan {
 export interface NoPlan {
   readonly kind: 'infeasible';
   /** What stops it. */
-  readonly because: 'bake in the past' | 'too late to start' | 'moments out of order' | 'ends before it starts';
+  readonly because:
+    'bake in the past' | 'too late to start' | 'moments out of order' | 'ends before it starts';
   /** Earliest hour at which balls could be ready; null when the wish itself makes no sense. */
   readonly earliestReadyMs: number | null;
   readonly shortestPoolishH: number | null;
@@ -129,11 +130,19 @@ interface DoughHours {
 /** Hours from the mix until balls open and are best, the poolish being at its peak then. */
 function hoursToBalls(request: PlanRequest): DoughHours {
   const guessMs = request.readyFromMs;
-  const columns = formulaColumns(request.formula, PREVIEW_DOSE, { ...request.steps, fineStepG: 1e-6 });
+  const columns = formulaColumns(request.formula, PREVIEW_DOSE, {
+    ...request.steps,
+    fineStepG: 1e-6,
+  });
   const poolishAtMs = addHours(guessMs, -60);
   const first = previewBake(request, draftMoments(request, poolishAtMs, guessMs), columns, false);
   const mixAtMs = first.poolish.window.bestMs ?? guessMs;
-  const { balls } = previewBake(request, draftMoments(request, poolishAtMs, mixAtMs), columns, false);
+  const { balls } = previewBake(
+    request,
+    draftMoments(request, poolishAtMs, mixAtMs),
+    columns,
+    false,
+  );
   const hours = (atMs: number | null) => (atMs === null ? 24 : hoursBetween(mixAtMs, atMs));
   const { opensMs, bestMs, closesMs } = balls.window;
   const closesH = closesMs === null ? null : hoursBetween(mixAtMs, closesMs);

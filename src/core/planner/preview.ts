@@ -37,11 +37,7 @@ export function previewBake(
   columns: Columns,
   withBands: boolean,
 ): BakeForecast {
-  const lots = forecastSteps(
-    request,
-    bakeSteps(request, moments, columns, DRAFT_LOTS),
-    withBands,
-  );
+  const lots = forecastSteps(request, bakeSteps(request, moments, columns, DRAFT_LOTS), withBands);
   return {
     poolish: lots.get(DRAFT_LOTS.poolishId) as LotForecast,
     dough: lots.get(DRAFT_LOTS.doughId) as LotForecast,

@@ -16,7 +16,9 @@ export function findRoot(
   if (Math.abs(atLow) <= tolerance) return low;
   if (Math.abs(atHigh) <= tolerance) return high;
   if (atLow * atHigh > 0) {
-    throw new DomainError('root-not-bracketed', 'The function has one sign at both ends.', { ...ends });
+    throw new DomainError('root-not-bracketed', 'The function has one sign at both ends.', {
+      ...ends,
+    });
   }
   for (let i = 0; i < 60; i += 1) {
     const x = (low * atHigh - high * atLow) / (atHigh - atLow);

@@ -4,15 +4,21 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useRouter } from 'next/navigation';
 import { useTransition } from 'react';
+import type { TideView } from '@/services/tide';
 import type { HandsActions } from '@/ui/hands/actions';
 
 const RATES = [1, 10, 60];
 
 /** The demo shop’s clock: at real speed, or fast enough to watch strands grow. */
-export function DemoClockControl(props: { rate: number; setRate: HandsActions['setDemoRate'] }) {
-  const { rate, setRate } = props;
+export function DemoClockControl(props: {
+  clock: TideView['clock'];
+  setRate: HandsActions['setDemoRate'];
+}) {
+  const { clock, setRate } = props;
+  const { rate } = clock;
   const router = useRouter();
   const [busy, start] = useTransition();
+  if (!clock.demo || rate === 0) return null;
   return (
     <ToggleButtonGroup
       exclusive

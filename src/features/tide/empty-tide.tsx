@@ -2,9 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import type { TideView } from '@/services/tide';
 
 /** What to do first in an empty shop. */
-export function EmptyTide({ left }: { left: number }) {
+export function EmptyTide({ view, left }: { view: TideView; left: number }) {
+  if (view.strands.length > 0 || view.moments.length > 0) return null;
   return (
     <Box
       sx={{
@@ -17,7 +19,13 @@ export function EmptyTide({ left }: { left: number }) {
         flexWrap: 'wrap',
       }}
     >
-      <Button component={Link} href="/bakes/new" variant="contained" size="large" sx={{ px: 5, py: 2 }}>
+      <Button
+        component={Link}
+        href="/bakes/new"
+        variant="contained"
+        size="large"
+        sx={{ px: 5, py: 2 }}
+      >
         Plan a first bake
       </Button>
       <Typography>

@@ -124,10 +124,16 @@ function HandsCard(props: {
         {moment.title}
       </Typography>
       <Box sx={{ flex: 1, mt: 0.25, minHeight: 0 }}>
-        {moment.lines.slice(0, first ? 2 : 3).map((line) => (
+        {moment.lines.slice(0, 3).map((line) => (
           <Box
             key={line.label}
-            sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontSize: 15, lineHeight: 1.2 }}
+            sx={{
+              display: 'flex',
+              justifyContent: 'space-between',
+              gap: 1,
+              fontSize: 15,
+              lineHeight: 1.2,
+            }}
           >
             <Typography component="span" noWrap sx={{ fontSize: 15, lineHeight: 1.2 }}>
               {line.label}
@@ -139,7 +145,7 @@ function HandsCard(props: {
         ))}
       </Box>
       {first ? (
-        <Box sx={{ display: 'flex', gap: 1, mt: 0.75, position: 'relative', zIndex: 1 }}>
+        <Box sx={{ display: 'flex', gap: 1, mt: 0.25, position: 'relative', zIndex: 1 }}>
           <Button
             size="small"
             variant="contained"
@@ -169,7 +175,13 @@ function HandsCard(props: {
         <Button
           aria-label={`Open ${moment.title}`}
           onClick={onOpen}
-          sx={{ position: 'absolute', inset: 0, opacity: 0, minHeight: 0, '&:focus-visible': { opacity: 0.35 } }}
+          sx={{
+            position: 'absolute',
+            inset: 0,
+            opacity: 0,
+            minHeight: 0,
+            '&:focus-visible': { opacity: 0.35 },
+          }}
         />
       )}
     </Box>
@@ -183,5 +195,5 @@ function dayOf(moment: Moment, nowMs: number, view: TideView): string {
 
 function footText(moment: Moment): string {
   if (moment.offPeakMinutes === null) return moment.foot;
-  return `${offPeakText(moment.offPeakMinutes)}${isAtPeak(moment) ? ' ✓' : ''}`;
+  return `${isAtPeak(moment) ? 'ripe ✓ ' : 'not at peak: '}${offPeakText(moment.offPeakMinutes)}`;
 }

@@ -60,7 +60,8 @@ function soonest(view: TideView, nowMs: number): Pick<Tell, 'answer' | 'detail' 
   const next = view.strands
     .filter(({ window, keeping }) => !keeping && (window.opensMs ?? 0) > nowMs)
     .sort((a, b) => (a.window.opensMs ?? 0) - (b.window.opensMs ?? 0))[0];
-  if (next === undefined) return { answer: 'Nothing', detail: 'nothing is on its way', lotId: null };
+  if (next === undefined)
+    return { answer: 'Nothing', detail: 'nothing is on its way', lotId: null };
   const opens = momentText(next.window.opensMs ?? nowMs, nowMs, view.units.timeZone);
   return { answer: 'Nothing yet', detail: `${next.name} from ${opens}`, lotId: next.lotId };
 }
@@ -95,12 +96,18 @@ export function offPeakText(minutes: number): string {
   return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'after' : 'before'} best`;
 }
 
+/** "82 min before", "at best": for two mixes on one line. */
+function shortOffPeak(minutes: number): string {
+  if (Math.abs(minutes) <= 1) return 'at best';
+  return `${Math.abs(minutes)} min ${minutes > 0 ? 'after' : 'before'}`;
+}
+
 function peakTell(view: TideView, nowMs: number): Tell {
   const question = 'Mixed at peak?';
   const mixes = view.moments
     .filter((moment) => moment.tense === 'planned' && moment.offPeakMinutes !== null)
     .filter((moment) => moment.atMs < nowMs + NIGHTS_AHEAD_MS)
-    .slice(0, 3);
+    .slice(0, 2);
   const missed = mixes.find((moment) => !isAtPeak(moment));
   if (mixes.length === 0) {
     return { question, answer: 'No mix planned', detail: '', alert: false, lotId: null };
@@ -113,7 +120,7 @@ function peakTell(view: TideView, nowMs: number): Tell {
       missed === undefined
         ? mixes.map((mix) => `${clockText(mix.atMs, timeZone)} ✓`).join('  ')
         : `${clockText(missed.atMs, timeZone)} not at peak`,
-    detail: mixes.map((mix) => offPeakText(mix.offPeakMinutes ?? 0)).join(' · '),
+    detail: mixes.map((mix) => shortOffPeak(mix.offPeakMinutes ?? 0)).join(' · '),
     alert: missed !== undefined,
     lotId: shown?.lotId ?? null,
   };
@@ -157,7 +164,7 @@ function placeTell(view: TideView, nowMs: number): Tell {
   return {
     question: 'Fullest place',
     answer: band.name,
-    detail: `now ${now}, at most ${Math.round(topShare(band, nowMs) * 100)} %`,
+    detail: `at most ${Math.round(topShare(band, nowMs) * 100)} %, now ${now}`,
     alert: false,
     lotId: null,
   };
@@ -179,11 +186,19 @@ function serviceTell(view: TideView, nowMs: number): Tell {
   const { timeZone } = view.units;
   return {
     question,
-    answer: ahead.map((one) => `${dayText(one.fromMs, timeZone)} ${coverText(one)}`).join('  '),
-    detail: ahead.map((one) => `${one.ripe} ripe for ${one.wanted}`).join(' · '),
+    answer: ahead
+      .map((one) => `${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one)}`)
+      .join('  '),
+    detail: `ripe in turn ${ahead.map((one) => `${one.ripe}/${one.wanted}`).join(', ')}`,
     alert: short,
     lotId: null,
   };
+}
+
+/** The hour today, the day otherwise: the shortest that says which service. */
+function shortMoment(atMs: number, nowMs: number, timeZone: string): string {
+  const text = momentText(atMs, nowMs, timeZone);
+  return text.includes(' ') ? dayText(atMs, timeZone) : text;
 }
 
 /** "✓", or how many balls are not ripe in their turn. */

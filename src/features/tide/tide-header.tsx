@@ -76,13 +76,20 @@ function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
         borderRadius: 0,
         borderLeft: '2px solid var(--line)',
         px: 1.25,
-        py: 0.5,
+        py: 0.25,
+        maxHeight: 76,
+        overflow: 'hidden',
         minWidth: 0,
         fontWeight: 400,
         lineHeight: 1.25,
       }}
     >
-      <Typography component="span" variant="caption" noWrap sx={{ display: 'block', color: 'var(--ink2)' }}>
+      <Typography
+        component="span"
+        variant="caption"
+        noWrap
+        sx={{ display: 'block', color: 'var(--ink2)' }}
+      >
         {tell.question}
       </Typography>
       <Typography

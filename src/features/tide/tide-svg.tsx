@@ -5,7 +5,7 @@ import { DiscsLayer } from './layers/discs-layer';
 import { LabelsLayer } from './layers/labels-layer';
 import { RulerLayer } from './layers/ruler-layer';
 import { StrandsLayer } from './layers/strands-layer';
-import type { Picture } from './layout/picture';
+import type { Picture } from './layout/picture-parts';
 import type { TideView } from '@/services/tide';
 
 /** What a tap on the picture means. */

@@ -45,7 +45,6 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const tells = useMemo(() => tellsOf(view, nowMs), [view, nowMs]);
   const planned = view.moments.filter((moment) => moment.tense === 'planned');
   const sheet = view.sheets.find((one) => one.stepId === openRef);
-  const empty = view.strands.length === 0 && planned.length === 0;
 
   const doneNow = (stepId: string) => {
     const step = planned.find((moment) => moment.ref === stepId);
@@ -105,10 +104,8 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
             night: (fromMs) => setUnfolded(toggled(unfolded, fromMs)),
           }}
         />
-        {empty ? <EmptyTide left={frame.keelX} /> : null}
-        {view.clock.demo && view.clock.rate > 0 ? (
-          <DemoClockControl rate={view.clock.rate} setRate={actions.setDemoRate} />
-        ) : null}
+        <EmptyTide view={view} left={frame.keelX} />
+        <DemoClockControl clock={view.clock} setRate={actions.setDemoRate} />
         {lit === null ? null : (
           <Button
             component={Link}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Frame } from './layout/picture';
+import type { Frame } from './layout/picture-parts';
 
 /** The keel stands at this share of the whole width. */
 const KEEL = 0.26;

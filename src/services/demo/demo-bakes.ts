@@ -124,7 +124,8 @@ function doUntil(
     const at = toLocalText(atMs, DEMO_TIME_ZONE);
     must(doStep(context, { stepId: step.stepId, batch: context.newId(), at, by }));
     if (index === 0 && isAct(step.act, 'make') && service.look !== undefined) {
-      lookAt(context, calendar, step.act.lotId, addHours(atMs, service.look.afterH), service.look.rise);
+      const { afterH, rise } = service.look;
+      lookAt(context, calendar, { lotId: step.act.lotId, atMs: addHours(atMs, afterH), rise });
     }
   });
 }
@@ -132,10 +133,9 @@ function doUntil(
 function lookAt(
   context: MovableContext,
   calendar: DemoCalendar,
-  lotId: string,
-  atMs: number,
-  rise: number,
+  look: { readonly lotId: string; readonly atMs: number; readonly rise: number },
 ): void {
+  const { lotId, atMs, rise } = look;
   if (atMs > calendar.startMs) return;
   context.setNow(atMs);
   const body: ActOf<'look'> = { kind: 'look', lotId, signs: { rise, dome: 'domed' } };

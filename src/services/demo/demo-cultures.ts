@@ -78,7 +78,11 @@ function plinth(calendar: DemoCalendar): EntryDraft[] {
     doneDraft(calendar.at(-5, '16:00'), feed(PLINTH, 'S-P1', null, amounts), 'Maren'),
     doneDraft(calendar.at(-1, '16:00'), feed(PLINTH, 'S-P2', 'S-P1', amounts), 'Maren'),
     doneDraft(calendar.at(-1, '16:00'), { kind: 'discard', lotId: 'S-P1', massG: 120 }, 'Maren'),
-    doneDraft(calendar.at(-1, '19:30'), { kind: 'move', lotId: 'S-P2', placeId: 'fridge' }, 'Maren'),
+    doneDraft(
+      calendar.at(-1, '19:30'),
+      { kind: 'move', lotId: 'S-P2', placeId: 'fridge' },
+      'Maren',
+    ),
   ];
 }
 
@@ -93,7 +97,7 @@ function keeping(calendar: DemoCalendar): EntryDraft[] {
       ...flourAndWater(grams[0] ?? 0, grams[1] ?? 0),
       { ingredientId: 'salt', massG: grams[2] ?? 0 },
       { ingredientId: 'yeast-fresh', massG: grams[3] ?? 0 },
-    ],
+    ].filter((line) => line.massG > 0),
     portions: [],
     placeId: 'fridge',
     startC: 20,
@@ -106,7 +110,11 @@ function keeping(calendar: DemoCalendar): EntryDraft[] {
   };
   return [
     doneDraft(calendar.at(-1, '21:10'), dough('C-D7', 'Drift', [370, 245, 10, 2]), 'Maren'),
-    doneDraft(calendar.at(-6, '21:20'), { ...dough('F-S1', 'Spares', [1200, 790, 32, 6]), placeId: 'freezer' }, 'Jo'),
+    doneDraft(
+      calendar.at(-6, '21:20'),
+      { ...dough('F-S1', 'Spares', [1200, 790, 32, 6]), placeId: 'freezer' },
+      'Jo',
+    ),
     planned(calendar.at(0, '10:50'), biga),
     planned(calendar.at(0, '14:00'), { kind: 'move', lotId: 'G-B1', placeId: 'fridge' }),
   ];

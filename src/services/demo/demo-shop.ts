@@ -15,11 +15,11 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
     yeastType: 'fresh',
     people: ['Jo', 'Maren'],
   });
-  addPlace(db, { id: 'proofer', name: 'Proofer', capacityL: 30 }, 28);
-  addPlace(db, { id: 'bench', name: 'Bench', capacityL: 60 }, 21);
-  addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 60 }, 16);
-  addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 45 }, 4);
-  addPlace(db, { id: 'freezer', name: 'Freezer', capacityL: 20 }, -18);
+  addPlace(db, { id: 'proofer', name: 'Proofer', capacityL: 12 }, 28);
+  addPlace(db, { id: 'bench', name: 'Bench', capacityL: 30 }, 21);
+  addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 36 }, 16);
+  addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 16 }, 4);
+  addPlace(db, { id: 'freezer', name: 'Freezer', capacityL: 6 }, -18);
   // The hot day, a week and a half ago.
   addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-9, '10:00'), tempC: 27 });
   addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-8, '02:00'), tempC: 22 });

@@ -3,7 +3,7 @@ import type { ForecastAct, ShopForecast } from '@/core/forecast';
 import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 import type { ShopState } from '../shop-state';
-import type { Glyph, Moment, MomentLine } from './view';
+import type { Glyph, Moment, MomentLine } from './moment';
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
 
@@ -109,7 +109,10 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
         massG: line.massG,
       }));
     case 'divide':
-      return [{ label: 'balls', text: String(act.count) }, { label: 'each', massG: act.ballG }];
+      return [
+        { label: 'balls', text: String(act.count) },
+        { label: 'each', massG: act.ballG },
+      ];
     case 'use':
       return [{ label: 'balls', text: String(act.count) }];
     case 'look':

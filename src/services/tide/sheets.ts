@@ -4,7 +4,7 @@ import { weighDose } from '@/core/formula';
 import { isAct, type Act } from '@/core/journal';
 import type { ShopState } from '../shop-state';
 import { stepSheet, type StepSheet } from '../step-sheet';
-import type { Glyph, Moment } from './view';
+import type { Glyph, Moment } from './moment';
 
 const CAUTION_AT: Readonly<Partial<Record<Glyph, CautionAt>>> = {
   feed: 'leaven',

@@ -11,7 +11,11 @@ const RISING_SHARE = 0.3;
 const COLD_C = 8;
 
 /** A lot’s forecast as a strand, sampled up to an instant. */
-export function strandOf(lot: LotForecast, untilMs: number, coldPlaces: ReadonlySet<string>): Strand {
+export function strandOf(
+  lot: LotForecast,
+  untilMs: number,
+  coldPlaces: ReadonlySet<string>,
+): Strand {
   const { story, run, window } = lot;
   const endMs = Math.min(story.endMs ?? untilMs, untilMs);
   const samples = Math.max(2, Math.ceil((endMs - story.startMs) / SAMPLE_MS) + 1);
@@ -22,7 +26,7 @@ export function strandOf(lot: LotForecast, untilMs: number, coldPlaces: Readonly
     activity.push(round(gasRate(lot, hour), 3));
     rise.push(round(run.rises[rowAtHour(run.hours, run.length, hour)] ?? 1, 3));
   }
-  const level = 1 + RISING_SHARE * (Math.min(window.peakRise, 3) - 1);
+  const level = 1 + RISING_SHARE * (Math.min(Math.max(window.peakRise, 1.8), 3) - 1);
   const risingH = firstRise(
     { hours: run.hours, length: run.length, at: (row) => run.rises[row] ?? 1 },
     level,

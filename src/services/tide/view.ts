@@ -2,6 +2,7 @@ import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
 import type { ClockReading } from '../clock';
 import type { StepSheet } from '../step-sheet';
+import type { Moment } from './moment';
 
 /** A lot as the Tide draws it. Instants are UTC ms. */
 export interface Strand {
@@ -11,7 +12,11 @@ export interface Strand {
   readonly startMs: number;
   /** Null while something is left of it. */
   readonly endMs: number | null;
-  readonly stays: readonly { readonly placeId: string; readonly fromMs: number; readonly toMs: number | null }[];
+  readonly stays: readonly {
+    readonly placeId: string;
+    readonly fromMs: number;
+    readonly toMs: number | null;
+  }[];
   /** Samples of the curve, every `stepMs` from `startMs`. */
   readonly stepMs: number;
   /** Gas made, ml/g/h: the strand’s width. */
@@ -34,39 +39,6 @@ export interface StrandWindow {
   readonly opensBand: readonly [number, number] | null;
   readonly bestBand: readonly [number, number] | null;
   readonly closesBand: readonly [number, number] | null;
-}
-
-/** The glyph of a moment. */
-export type Glyph = 'feed' | 'mix' | 'ball' | 'move' | 'bake' | 'look';
-
-/** A line of a hands card: what, and how much. */
-export interface MomentLine {
-  readonly label: string;
-  readonly massG?: number;
-  readonly text?: string;
-}
-
-/** Something the hands did or will do. */
-export interface Moment {
-  /** Step id when planned, entry id when done. */
-  readonly ref: string;
-  readonly tense: 'done' | 'planned';
-  readonly glyph: Glyph;
-  readonly atMs: number;
-  readonly plannedMs: number;
-  readonly title: string;
-  readonly by: string | null;
-  readonly lines: readonly MomentLine[];
-  readonly foot: string;
-  /** The lot whose strand carries the disc. */
-  readonly lotId: string;
-  readonly placeId: string | null;
-  /** Minutes from the leaven’s best to a mix; null for other moments. */
-  readonly offPeakMinutes: number | null;
-  /** True when the leaven’s window is open at a mix. */
-  readonly withinWindow: boolean | null;
-  readonly bakeId: string | null;
-  readonly batch: string | null;
 }
 
 /** A place with what stands in it over time. */

@@ -15,6 +15,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { ShopUnits } from '@/core/units';
+import type { LookResult } from '@/services/look';
 import { momentText, riseText } from '../format';
 import type { HandsActions } from './actions';
 import { newBatch, useAct } from './use-act';
@@ -53,7 +54,7 @@ export function LookDialog(props: {
   const save = () =>
     run(
       () => actions.logLook({ lotId, batch, rise, ...signs }),
-      ({ aheadMinutes, bestMs }) => saidOf(lot?.name ?? lotId, aheadMinutes, bestMs, nowMs, units),
+      (result) => saidOf(lot?.name ?? lotId, result, nowMs, units),
       onClose,
     );
   return (
@@ -131,7 +132,12 @@ export function LookDialog(props: {
         <Button variant="text" onClick={onClose}>
           Close
         </Button>
-        <Button variant="contained" size="large" onClick={save} disabled={busy || lots.length === 0}>
+        <Button
+          variant="contained"
+          size="large"
+          onClick={save}
+          disabled={busy || lots.length === 0}
+        >
           Log this look
         </Button>
       </DialogActions>
@@ -141,8 +147,7 @@ export function LookDialog(props: {
 
 function saidOf(
   name: string,
-  aheadMinutes: number | null,
-  bestMs: number | null,
+  { aheadMinutes, bestMs }: Pick<LookResult, 'aheadMinutes' | 'bestMs'>,
   nowMs: number,
   units: ShopUnits,
 ): string {

@@ -82,7 +82,13 @@ export function StepDialog(props: {
             {note}
           </Typography>
         ))}
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr' }, gap: 2 }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr' },
+            gap: 2,
+          }}
+        >
           {sheet.lines.map((line) => (
             <TextField
               key={line.id}
@@ -123,7 +129,16 @@ export function StepDialog(props: {
             Done
           </Button>
         </Box>
-        <Box sx={{ display: 'flex', gap: 1, alignItems: 'end', flexWrap: 'wrap', borderTop: '1px solid var(--line)', pt: 2 }}>
+        <Box
+          sx={{
+            display: 'flex',
+            gap: 1,
+            alignItems: 'end',
+            flexWrap: 'wrap',
+            borderTop: '1px solid var(--line)',
+            pt: 2,
+          }}
+        >
           <Box sx={{ flex: '1 1 220px' }}>
             <WallTimeField label="Or move it to" value={moveTo} onChange={setMoveTo} />
           </Box>

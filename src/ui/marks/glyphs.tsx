@@ -24,7 +24,17 @@ const PATHS: Readonly<Record<GlyphName, ReactElement>> = {
 };
 
 /** A glyph inside an SVG, centred on a point. */
-export function Glyph({ name, x, y, size }: { name: GlyphName; x: number; y: number; size: number }) {
+export function Glyph({
+  name,
+  x,
+  y,
+  size,
+}: {
+  name: GlyphName;
+  x: number;
+  y: number;
+  size: number;
+}) {
   return (
     <g
       transform={`translate(${x - size / 2} ${y - size / 2}) scale(${size / 24})`}

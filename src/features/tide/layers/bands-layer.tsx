@@ -3,7 +3,7 @@ import { Fragment } from 'react';
 import type { TideView } from '@/services/tide';
 import { tempText } from '@/ui/format';
 import { FLOOR, type BandBox } from '../layout/bands';
-import type { Picture } from '../layout/picture';
+import type { Picture } from '../layout/picture-parts';
 import { loadAt } from '../tells';
 
 /** Height of a full gauge, px. */
@@ -23,7 +23,14 @@ export function BandsLayer(props: {
   return (
     <g>
       <rect x={0} y={0} width={frame.width} height={frame.height} fill="var(--paper)" />
-      <rect x={0} y={0} width={frame.keelX} height={frame.height} fill="var(--dry)" opacity={0.55} />
+      <rect
+        x={0}
+        y={0}
+        width={frame.keelX}
+        height={frame.height}
+        fill="var(--dry)"
+        opacity={0.55}
+      />
       {view.services
         .filter((service) => service.toMs > scale.fromMs && service.fromMs < scale.toMs)
         .map((service) => (
@@ -122,7 +129,13 @@ function BandName(props: { box: BandBox; view: TideView; nowMs: number; width: n
   if (box.height < 60) {
     return (
       <g>
-        <text x={14} y={box.top + box.height / 2 + 5} className="name" fontSize={15} fill="var(--ink)">
+        <text
+          x={14}
+          y={box.top + box.height / 2 + 5}
+          className="name"
+          fontSize={15}
+          fill="var(--ink)"
+        >
           {band.name}
         </text>
         <text

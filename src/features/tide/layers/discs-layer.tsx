@@ -1,5 +1,5 @@
 import { Glyph } from '@/ui/marks/glyphs';
-import type { Picture } from '../layout/picture';
+import type { Picture } from '../layout/picture-parts';
 
 /** Half of the 44 px that a finger needs. */
 const TOUCH_R = 22;

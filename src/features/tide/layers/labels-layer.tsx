@@ -1,4 +1,4 @@
-import type { Picture, PictureLabel } from '../layout/picture';
+import type { Picture, PictureLabel } from '../layout/picture-parts';
 
 const LOOK: Readonly<Record<PictureLabel['style'], { size: number; weight: number }>> = {
   name: { size: 16, weight: 650 },

@@ -1,6 +1,6 @@
 import type { TideView } from '@/services/tide';
 import { dayText } from '@/ui/format';
-import type { Picture } from '../layout/picture';
+import type { Picture } from '../layout/picture-parts';
 import { coverText } from '../tells';
 
 /** Hours, days and the services’ tents. */
@@ -14,13 +14,16 @@ export function RulerLayer({ picture, view }: { picture: Picture; view: TideView
       {ticks.map((tick) => (
         <g key={tick.atMs}>
           <line x1={tick.x} x2={tick.x} y1={base - 7} y2={base} stroke="var(--ink)" />
-          {tick.label === null ? null : (
+          {tick.label === null || Math.abs(tick.x - frame.keelX) < 14 ? null : (
             <text x={tick.x} y={base - 12} textAnchor="middle" fontSize={14} fill="var(--ink)">
               {tick.label}
             </text>
           )}
         </g>
       ))}
+      <text x={frame.labelWidth + 6} y={17} className="name" fontSize={16} fill="var(--ink)">
+        {firstDayFits(picture) ? dayText(scale.fromMs, view.units.timeZone) : ''}
+      </text>
       {days
         .filter((day) => day.x > frame.labelWidth && day.x < frame.width - 30)
         .map((day) => (
@@ -37,7 +40,8 @@ export function RulerLayer({ picture, view }: { picture: Picture; view: TideView
           const from = scale.x(Math.max(service.fromMs, scale.fromMs));
           const to = scale.x(Math.min(service.toMs, scale.toMs));
           const width = Math.max(58, to - from);
-          const left = Math.min((from + to - width) / 2, frame.width - width - 2);
+          const wished = Math.min((from + to - width) / 2, frame.width - width - 2);
+          const left = Math.max(frame.labelWidth, wished);
           return (
             <g key={service.bakeId}>
               <title>{`${service.name}: ${service.ripe} of ${service.wanted} balls ripe in their turn`}</title>
@@ -60,4 +64,10 @@ export function RulerLayer({ picture, view }: { picture: Picture; view: TideView
         })}
     </g>
   );
+}
+
+/** True when the day that the picture begins in has room for its name before the next one. */
+function firstDayFits({ days, frame, scale }: Picture): boolean {
+  const next = days.find((day) => day.atMs > scale.fromMs);
+  return next === undefined || next.x > frame.labelWidth + 44;
 }

@@ -1,6 +1,6 @@
 import { riseText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
-import type { Picture } from '../layout/picture';
+import type { Picture } from '../layout/picture-parts';
 
 /** Opacity of what is not lit while a strand is. */
 const DIM = 0.25;

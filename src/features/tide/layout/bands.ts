@@ -54,7 +54,8 @@ export function layoutBands(
   const least = (row: (typeof rows)[number]) => (row.frozen ? FLAT_BAND : LEAST_BAND);
   const wanted = rows.reduce((sum, row) => sum + Math.max(least(row), row.wanted), 0);
   const k = Math.min(1, room.height / wanted);
-  const spare = Math.max(0, room.height - wanted) / Math.max(1, rows.filter((r) => !r.frozen).length);
+  const spare =
+    Math.max(0, room.height - wanted) / Math.max(1, rows.filter((r) => !r.frozen).length);
   let top = room.top;
   const placed: PlacedStay[] = [];
   const boxes = rows.map((row) => {

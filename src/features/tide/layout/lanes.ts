@@ -48,7 +48,10 @@ export function staysOf(
  * Lanes for the stays of one place by greedy interval colouring in order of time;
  * what a leaven becomes takes its lane over.
  */
-export function assignLanes(stays: readonly Stay[], parentsOf: (lotId: string) => readonly string[]): Lanes {
+export function assignLanes(
+  stays: readonly Stay[],
+  parentsOf: (lotId: string) => readonly string[],
+): Lanes {
   const order = stays
     .map((stay, index) => ({ stay, index }))
     .sort((a, b) => a.stay.fromMs - b.stay.fromMs || a.stay.lotId.localeCompare(b.stay.lotId));

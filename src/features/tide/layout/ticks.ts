@@ -34,7 +34,11 @@ export function rulerMarks(scale: TimeScale, timeZone: string): { ticks: Tick[];
       if (hour % step !== 0) continue;
       const fits = hour !== 0 && x - labelledTo >= LABEL_ROOM;
       if (fits) labelledTo = x;
-      ticks.push({ atMs, x, label: fits ? String(wallTime(atMs, timeZone).hour).padStart(2, '0') : null });
+      ticks.push({
+        atMs,
+        x,
+        label: fits ? String(wallTime(atMs, timeZone).hour).padStart(2, '0') : null,
+      });
     }
   }
   return { ticks, days };

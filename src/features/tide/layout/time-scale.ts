@@ -97,11 +97,7 @@ function walk(
   return points;
 }
 
-function edgesFrom(
-  input: TimeScaleInput,
-  nights: readonly Shift[],
-  direction: 1 | -1,
-): number[] {
+function edgesFrom(input: TimeScaleInput, nights: readonly Shift[], direction: 1 | -1): number[] {
   const near = addHours(input.nowMs, direction === 1 ? NEAR_AFTER_H : -NEAR_BEFORE_H);
   const far = addHours(input.nowMs, direction * 24 * DAYS_AHEAD);
   return [near, far, ...nights.flatMap((night) => [night.fromMs, night.toMs])]

@@ -1,7 +1,6 @@
 import { area, curveMonotoneX } from 'd3';
 import type { Strand } from '@/services/tide';
 import type { Phase } from '@/ui/marks/textures';
-import type { TimeScale } from './time-scale';
 
 /** Widths of strands, px at k = 1. */
 const LEAST_WIDTH = 5;
@@ -65,7 +64,8 @@ interface ShapeInput {
   readonly y: number;
   readonly k: number;
   readonly nowMs: number;
-  readonly scale: TimeScale;
+  /** Where an instant stands, px. */
+  readonly scale: { readonly x: (atMs: number) => number };
 }
 
 /** Draws one stay of a strand. */
@@ -115,7 +115,8 @@ export function phaseCuts(strand: Strand): { phase: Phase; fromMs: number; toMs:
 function pathOf(input: ShapeInput, fromMs: number, toMs: number): string {
   const { strand, scale, k, y } = input;
   const instants: number[] = [fromMs];
-  const first = strand.startMs + Math.ceil((fromMs - strand.startMs) / strand.stepMs) * strand.stepMs;
+  const first =
+    strand.startMs + Math.ceil((fromMs - strand.startMs) / strand.stepMs) * strand.stepMs;
   for (let atMs = first; atMs < toMs; atMs += strand.stepMs) if (atMs > fromMs) instants.push(atMs);
   instants.push(toMs);
   const half = (atMs: number) => (k * widthAt(strand, atMs)) / 2;

@@ -1,0 +1,41 @@
+const transform = {
+  '^.+\\.(t|j)sx?$|^.+\\.mjs$': [
+    '@swc/jest',
+    {
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', tsx: true },
+        transform: { react: { runtime: 'automatic' } },
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+};
+const shared = {
+  transform,
+  transformIgnorePatterns: [
+    '/node_modules/(?!(?:d3|d3-[a-z0-9-]+|internmap|delaunator|robust-predicates|temporal-polyfill|temporal-utils|temporal-spec)/)',
+  ],
+  moduleNameMapper: {
+    '^server-only$': '<rootDir>/tests/empty.ts',
+    '\\.css$': '<rootDir>/tests/empty.ts',
+    '^@/(.*)$': '<rootDir>/src/$1',
+  },
+};
+
+const config = {
+  projects: [
+    {
+      ...shared,
+      displayName: 'core',
+      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'e2e',
+      testMatch: ['<rootDir>/tests/e2e/**/*.e2e.ts'],
+      testTimeout: 180000,
+    },
+  ],
+};
+export default config;

@@ -1,0 +1,24 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { NewBake } from '@/features/bake/new-bake';
+import { shopContext } from '@/services/context';
+import { newBakeView } from '@/services/new-bake-view';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { takeBakeAction, undoAction } from '../../actions';
+
+export const metadata: Metadata = { title: 'New bake' };
+
+export default async function NewBakePage() {
+  await connection();
+  const view = newBakeView(shopContext());
+  return (
+    <ViewFrame
+      title="New bake"
+      subtitle="backwards from the service"
+      clock={clockText(view.facts.nowMs, view.facts.timeZone)}
+    >
+      <NewBake view={view} take={takeBakeAction} undo={undoAction} />
+    </ViewFrame>
+  );
+}

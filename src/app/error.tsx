@@ -1,0 +1,24 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+
+export default function ErrorView({ reset }: { error: Error; reset: () => void }) {
+  return (
+    <Box
+      component="main"
+      role="alert"
+      sx={{ p: 4, display: 'grid', gap: 2, justifyItems: 'start' }}
+    >
+      <Typography variant="h1">This view could not be shown</Typography>
+      <Typography>
+        What was logged is safe: Olvik writes every entry before it says so. Try again; if it stays,
+        start Olvik anew.
+      </Typography>
+      <Button variant="contained" size="large" onClick={reset}>
+        Try again
+      </Button>
+    </Box>
+  );
+}

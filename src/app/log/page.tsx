@@ -1,0 +1,24 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Log } from '@/features/log/log';
+import { shopContext } from '@/services/context';
+import { logView } from '@/services/log';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { undoAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Log' };
+
+export default async function LogPage() {
+  await connection();
+  const view = logView(shopContext());
+  return (
+    <ViewFrame
+      title="Log"
+      subtitle="what happened"
+      clock={clockText(view.nowMs, view.units.timeZone)}
+    >
+      <Log view={view} undo={undoAction} />
+    </ViewFrame>
+  );
+}

@@ -1,0 +1,74 @@
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import ArrowBack from '@mui/icons-material/ArrowBack';
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { Lot } from '@/features/lot/lot';
+import { headlineOf } from '@/features/lot/headline';
+import { shopContext } from '@/services/context';
+import { lotView, type LotView } from '@/services/lot-view';
+import { clockText, tempText } from '@/ui/format';
+import { ClockCap } from '@/ui/clock-cap';
+import { handsActions } from '../../hands-actions';
+
+type Props = { params: Promise<{ lotId: string }> };
+
+function find(lotId: string): LotView {
+  const view = lotView(shopContext(), lotId);
+  if (view === null) notFound();
+  return view;
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: decodeURIComponent((await params).lotId) };
+}
+
+export default async function LotPage({ params }: Props) {
+  const view = find(decodeURIComponent((await params).lotId));
+  const headline = headlineOf(view);
+  return (
+    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          gap: 2,
+          minHeight: 76,
+          px: 1.5,
+        }}
+      >
+        <IconButton
+          component={Link}
+          href="/"
+          aria-label="Back to the Tide"
+          sx={{
+            width: 56,
+            height: 56,
+            border: '2px solid var(--line)',
+            background: 'var(--paper)',
+          }}
+        >
+          <ArrowBack />
+        </IconButton>
+        <Box sx={{ minWidth: 190 }}>
+          <Typography variant="h1">{view.strand.name}</Typography>
+          <Typography variant="body2" color="text.secondary">
+            {view.code} · {view.strand.kind} · {view.placeName} {tempText(view.placeC, view.units)}
+          </Typography>
+        </Box>
+        <ClockCap text={clockText(view.nowMs, view.units.timeZone)} />
+        <Box sx={{ flex: 1, minWidth: 260 }}>
+          <Typography variant="h2">{headline.says}</Typography>
+          <Typography>{headline.detail}</Typography>
+        </Box>
+      </Box>
+      <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column' }}>
+        <Lot view={view} actions={handsActions} />
+      </Box>
+    </Box>
+  );
+}

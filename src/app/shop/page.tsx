@@ -1,0 +1,27 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Shop } from '@/features/shop/shop';
+import { shopContext } from '@/services/context';
+import { shopView } from '@/services/shop-view';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { changePlaceAction, changeShopAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Shop' };
+
+export default async function ShopPage() {
+  await connection();
+  const view = shopView(shopContext());
+  return (
+    <ViewFrame
+      title="Shop"
+      subtitle={view.shop.name}
+      clock={clockText(view.nowMs, view.shop.timeZone)}
+    >
+      <Shop
+        view={view}
+        actions={{ changeShop: changeShopAction, changePlace: changePlaceAction }}
+      />
+    </ViewFrame>
+  );
+}

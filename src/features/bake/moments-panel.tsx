@@ -1,0 +1,98 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { BakePlan } from '@/core/planner';
+import { toLocalText } from '@/core/units';
+import { momentText, spanText } from '@/ui/format';
+import { GlyphDisc, type GlyphName } from '@/ui/marks/glyphs';
+import { WallTimeField } from '@/ui/wall-time-field';
+import type { HeldField } from './fields';
+
+const NUDGE_MS = 15 * 60_000;
+
+/** The moments of a plan: each can be typed or nudged; what is held stays, the rest follows. */
+export function MomentsPanel(props: {
+  plan: BakePlan;
+  nowMs: number;
+  timeZone: string;
+  held: Readonly<Record<HeldField, string | null>>;
+  onHold: (field: HeldField, value: string | null) => void;
+}) {
+  const { plan, nowMs, timeZone, held, onHold } = props;
+  const { moments, forecast } = plan;
+  const at = (atMs: number) => momentText(atMs, nowMs, timeZone);
+  const { bestMs } = forecast.poolish.window;
+  const rows: { field: HeldField; glyph: GlyphName; name: string; atMs: number; says: string }[] = [
+    {
+      field: 'poolishAt',
+      glyph: 'feed',
+      name: 'Build the poolish',
+      atMs: moments.poolishAtMs,
+      says: `${spanText(moments.mixAtMs - moments.poolishAtMs)} to the mix`,
+    },
+    {
+      field: 'mixAt',
+      glyph: 'mix',
+      name: 'Mix the dough',
+      atMs: moments.mixAtMs,
+      says: bestMs === null ? 'poolish does not get there' : `poolish best ${at(bestMs)}`,
+    },
+    {
+      field: 'ballAt',
+      glyph: 'ball',
+      name: 'Ball',
+      atMs: moments.ballAtMs,
+      says: `${spanText(moments.ballAtMs - moments.mixAtMs)} after the mix`,
+    },
+  ];
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      {rows.map((row) => (
+        <Box
+          key={row.field}
+          sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}
+        >
+          <GlyphDisc name={row.glyph} size={32} />
+          <Box sx={{ width: 150 }}>
+            <Typography variant="h3">{row.name}</Typography>
+            <Typography variant="caption" sx={{ color: 'var(--ink2)' }}>
+              {row.says}
+            </Typography>
+          </Box>
+          <Box sx={{ flex: '1 1 200px' }}>
+            <WallTimeField
+              label={held[row.field] === null ? 'computed' : 'held'}
+              value={toLocalText(row.atMs, timeZone)}
+              onChange={(value) => onHold(row.field, value)}
+              name={row.field}
+            />
+          </Box>
+          <Button
+            size="small"
+            aria-label={`${row.name}: 15 minutes earlier`}
+            onClick={() => onHold(row.field, toLocalText(row.atMs - NUDGE_MS, timeZone))}
+          >
+            −15
+          </Button>
+          <Button
+            size="small"
+            aria-label={`${row.name}: 15 minutes later`}
+            onClick={() => onHold(row.field, toLocalText(row.atMs + NUDGE_MS, timeZone))}
+          >
+            +15
+          </Button>
+          <Button
+            size="small"
+            variant="text"
+            disabled={held[row.field] === null}
+            onClick={() => onHold(row.field, null)}
+          >
+            Let go
+          </Button>
+        </Box>
+      ))}
+    </Box>
+  );
+}

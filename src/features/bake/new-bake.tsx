@@ -1,0 +1,148 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { NewBakeView } from '@/services/new-bake-view';
+import type { Outcome } from '@/services/outcome';
+import { clockText, massText } from '@/ui/format';
+import { GlyphDisc } from '@/ui/marks/glyphs';
+import { useSay } from '@/ui/snack';
+import { useWidth } from '@/ui/use-width';
+import { BakeFieldsForm } from './bake-fields-form';
+import { firstFields, type BakeFields } from './fields';
+import { FormulaTable } from './formula-table';
+import { MomentsPanel } from './moments-panel';
+import { Remarks } from './remarks';
+import { StageStrip } from './stage-strip';
+import { StockNote } from './stock-note';
+import { useBakePlan } from './use-bake-plan';
+
+/** A new bake: say how many and when; the grams and the hours follow as it is typed. */
+export function NewBake(props: {
+  view: NewBakeView;
+  take: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
+  undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+}) {
+  const { view, take, undo } = props;
+  const { facts } = view;
+  const [fields, setFields] = useState<BakeFields>(() => firstFields(view));
+  const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
+  const [busy, start] = useTransition();
+  const { plan, errors } = useBakePlan(fields, facts);
+  const { ref, width } = useWidth(760);
+  const router = useRouter();
+  const say = useSay();
+  const change = (changed: Partial<BakeFields>) => {
+    setRefused({});
+    setFields((before) => ({ ...before, ...changed }));
+  };
+  const takeIt = () =>
+    start(async () => {
+      const outcome = await take(fields);
+      if (!outcome.ok) {
+        setRefused(
+          Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
+        );
+        return;
+      }
+      say({
+        text: `${fields.name}: taken into the plan.`,
+        action: {
+          label: 'Undo',
+          run: () => void undo(outcome.value.batch).then(() => router.refresh()),
+        },
+      });
+      router.push('/');
+    });
+  const wrong = { ...errors, ...refused };
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '332px minmax(0, 1fr)' },
+      }}
+    >
+      <Box
+        sx={{
+          background: 'var(--flour)',
+          p: 2,
+          borderRight: { md: '3px solid var(--ink)' },
+        }}
+      >
+        <BakeFieldsForm view={view} fields={fields} wrong={wrong} onChange={change} />
+      </Box>
+      <Box
+        ref={ref}
+        sx={{ background: 'var(--paper)', p: 2, display: 'grid', gap: 1.5, alignContent: 'start' }}
+      >
+        {wrong[''] === undefined && wrong['readyFrom'] === undefined ? null : (
+          <Alert severity="warning" data-testid="refusal">
+            {wrong[''] ?? wrong['readyFrom']}
+          </Alert>
+        )}
+        {plan === null ? (
+          <Typography color="text.secondary">
+            Mend what is marked, and the grams and the hours stand here.
+          </Typography>
+        ) : (
+          <>
+            <FormulaTable columns={plan.columns} pantry={facts.pantry} units={view.units} />
+            <StockNote yeast={plan.columns.yeast} />
+            <StageStrip plan={plan} timeZone={facts.timeZone} width={Math.max(300, width - 32)} />
+            <Box
+              sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}
+            >
+              <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+                <Remarks plan={plan} nowMs={facts.nowMs} timeZone={facts.timeZone} />
+                <MomentsPanel
+                  plan={plan}
+                  nowMs={facts.nowMs}
+                  timeZone={facts.timeZone}
+                  held={fields}
+                  onHold={(field, value) => change({ [field]: value })}
+                />
+              </Box>
+              <Button
+                variant="contained"
+                onClick={takeIt}
+                disabled={busy}
+                sx={{
+                  alignSelf: 'end',
+                  justifySelf: { xs: 'stretch', lg: 'end' },
+                  width: { lg: 190 },
+                  display: 'block',
+                  textAlign: 'left',
+                  p: 2,
+                  '--disc': 'var(--paper)',
+                  '--disc-mark': 'var(--ink)',
+                }}
+              >
+                <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+                  <GlyphDisc name="feed" size={30} />
+                  <Box component="span" sx={{ fontSize: 25 }}>
+                    {clockText(plan.moments.poolishAtMs, facts.timeZone)}
+                  </Box>
+                </Box>
+                <Box
+                  component="span"
+                  className="name"
+                  sx={{ display: 'block', fontSize: 19, mt: 0.5 }}
+                >
+                  Take this bake
+                </Box>
+                <Box component="span" sx={{ display: 'block', fontSize: 14, fontWeight: 400 }}>
+                  poolish {massText(plan.columns.poolishG, view.units)}
+                </Box>
+              </Button>
+            </Box>
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { LogView } from '@/services/log';
+import type { Outcome } from '@/services/outcome';
+import { clockText, dateText } from '@/ui/format';
+
+/** What happened, the newest first; everything can be taken back. */
+export function Log(props: {
+  view: LogView;
+  undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+}) {
+  const { view, undo } = props;
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const takeBack = (batch: string) =>
+    start(async () => {
+      const outcome = await undo(batch);
+      setRefusal(outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' '));
+      router.refresh();
+    });
+  if (view.rows.length === 0) {
+    return (
+      <Typography sx={{ p: 3 }}>
+        Nothing logged yet. What the hands do on the Tide is written here and can be taken back.
+      </Typography>
+    );
+  }
+  return (
+    <TableContainer sx={{ background: 'var(--paper)', flex: 1 }}>
+      {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
+      <Table
+        size="small"
+        aria-label="Journal"
+        sx={{ '& td, & th': { fontSize: 16, borderColor: 'var(--line)' } }}
+      >
+        <TableHead>
+          <TableRow>
+            <TableCell>When</TableCell>
+            <TableCell>What</TableCell>
+            <TableCell>Who</TableCell>
+            <TableCell>Lot</TableCell>
+            <TableCell />
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {view.rows.map((row) => (
+            <TableRow
+              key={row.batch}
+              sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}
+            >
+              <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                {dateText(row.atMs, view.units.timeZone)}{' '}
+                <strong>{clockText(row.atMs, view.units.timeZone)}</strong>
+              </TableCell>
+              <TableCell>{row.says}</TableCell>
+              <TableCell>{row.by ?? ''}</TableCell>
+              <TableCell>{row.lotId ?? ''}</TableCell>
+              <TableCell align="right">
+                {row.struck ? (
+                  'taken back'
+                ) : (
+                  <Button size="small" disabled={busy} onClick={() => takeBack(row.batch)}>
+                    Take back
+                  </Button>
+                )}
+              </TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+      {view.total > view.rows.length ? (
+        <Typography variant="body2" sx={{ p: 2 }}>
+          The newest {view.rows.length} of {view.total}.
+        </Typography>
+      ) : null}
+    </TableContainer>
+  );
+}

@@ -1,0 +1,88 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { LotView } from '@/services/lot-view';
+import type { HandsActions } from '@/ui/hands/actions';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+
+/** What the hands may do to a lot outside its plan: fold it, move it, add to it by feel. */
+export function ActPanel({ view, actions }: { view: LotView; actions: HandsActions }) {
+  const { run, busy, refused } = useAct(actions);
+  const [placeId, setPlaceId] = useState(view.places[0]?.id ?? '');
+  const [ingredientId, setIngredientId] = useState('water');
+  const [massG, setMassG] = useState('');
+  const act = (what: unknown, said: string) =>
+    run(
+      () => actions.actOnLot({ lotId: view.code, batch: newBatch(), act: what }),
+      () => said,
+    );
+  const wrong = Object.values(refused)[0];
+  const { name } = view.strand;
+  return (
+    <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
+      <Typography variant="h3">Do something to it now</Typography>
+      {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+        <TextField
+          select
+          label="Place"
+          value={placeId}
+          onChange={(event) => setPlaceId(event.target.value)}
+        >
+          {view.places.map((place) => (
+            <MenuItem key={place.id} value={place.id}>
+              {place.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Button
+          size="small"
+          disabled={busy}
+          onClick={() => act({ kind: 'move', placeId }, `${name}: moved.`)}
+        >
+          Move
+        </Button>
+        <Button
+          size="small"
+          disabled={busy}
+          onClick={() => act({ kind: 'fold' }, `${name}: folded.`)}
+        >
+          Fold
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+        <TextField
+          select
+          label="Add"
+          value={ingredientId}
+          onChange={(event) => setIngredientId(event.target.value)}
+        >
+          {view.ingredients.map((one) => (
+            <MenuItem key={one.id} value={one.id}>
+              {one.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          label="g"
+          value={massG}
+          onChange={(event) => setMassG(event.target.value)}
+          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+        />
+        <Button
+          size="small"
+          disabled={busy}
+          onClick={() => act({ kind: 'add', ingredientId, massG }, `${name}: ${massG} g added.`)}
+        >
+          Add
+        </Button>
+      </Box>
+    </Box>
+  );
+}

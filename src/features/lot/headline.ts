@@ -1,0 +1,40 @@
+import type { LotView } from '@/services/lot-view';
+import { clockText, momentText, spanText } from '@/ui/format';
+
+/** The two lines a lot is read by. */
+export interface Headline {
+  readonly says: string;
+  readonly detail: string;
+}
+
+/** What the forecast says of a lot, in a sentence, and what it means for the next step. */
+export function headlineOf(view: LotView): Headline {
+  const { window } = view.strand;
+  const at = (atMs: number | null) =>
+    atMs === null ? 'no end in sight' : momentText(atMs, view.nowMs, view.units.timeZone);
+  if (window.opensMs === null) {
+    return { says: 'Not ripe in sight', detail: 'It does not get there where it stands.' };
+  }
+  const best = window.bestMs ?? window.opensMs;
+  const band = window.bestBand;
+  const doubt = band === null ? '' : `, 8 in 10 between ${at(band[0])} and ${at(band[1])}`;
+  const detail = `Ripe ${at(window.opensMs)}–${at(window.closesMs)}, best ${at(best)}${doubt}.`;
+  return { says: nextSentence(view, best) ?? verdict(view), detail };
+}
+
+function verdict(view: LotView): string {
+  const { opensMs, closesMs } = view.strand.window;
+  if (closesMs !== null && closesMs < view.nowMs) return 'Past its best';
+  if (opensMs !== null && opensMs <= view.nowMs) return 'Ripe now';
+  return `Ripe in ${spanText((opensMs ?? view.nowMs) - view.nowMs)}`;
+}
+
+/** The consequence for the next step that takes it. */
+function nextSentence(view: LotView, bestMs: number): string | null {
+  const { next } = view;
+  if (next === null || next.glyph !== 'mix') return null;
+  const minutes = Math.round((next.atMs - bestMs) / 60_000);
+  const clock = clockText(next.atMs, view.units.timeZone);
+  if (next.withinWindow === true) return `Ripe at the ${clock} mix ✓`;
+  return `Best ${spanText(minutes * 60_000)} ${minutes > 0 ? 'before' : 'after'} the ${clock} mix`;
+}

@@ -1,0 +1,155 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { Outcome } from '@/services/outcome';
+import type { Shop } from '@/services/shop';
+import { useSay } from '@/ui/snack';
+
+const CHOICES = {
+  massUnit: [
+    ['g', 'grams'],
+    ['oz', 'ounces'],
+  ],
+  tempUnit: [
+    ['C', '°C'],
+    ['F', '°F'],
+  ],
+  yeastType: [
+    ['fresh', 'fresh'],
+    ['active dry', 'active dry'],
+    ['instant', 'instant'],
+  ],
+} as const;
+
+type Texts = Record<
+  | 'name'
+  | 'timeZone'
+  | 'scaleStepG'
+  | 'fineStepG'
+  | 'workFrom'
+  | 'workUntil'
+  | 'people'
+  | keyof typeof CHOICES,
+  string
+>;
+
+const LABELS: Readonly<Record<keyof Texts, string>> = {
+  name: 'Shop',
+  timeZone: 'Time zone',
+  scaleStepG: 'Scale step, g',
+  fineStepG: 'Yeast scale step, g',
+  workFrom: 'Hands from',
+  workUntil: 'Hands until',
+  people: 'People, with commas',
+  massUnit: 'Weights in',
+  tempUnit: 'Degrees in',
+  yeastType: 'Yeast in the house',
+};
+
+const two = (n: number) => String(n).padStart(2, '0');
+const clock = (minute: number) => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
+
+/** "06:30" as minutes of the day; what is not a time goes on as it is, to be refused by name. */
+function minuteOf(text: string): number | string {
+  const match = /^(\d{1,2}):(\d{2})$/.exec(text.trim());
+  return match === null ? text : Number(match[1]) * 60 + Number(match[2]);
+}
+
+/** The shop’s own settings. */
+export function SettingsPanel(props: {
+  shop: Shop;
+  change: (form: unknown) => Promise<Outcome<{ before: Shop | null }>>;
+}) {
+  const { shop, change } = props;
+  const [texts, setTexts] = useState<Texts>({
+    ...shop,
+    scaleStepG: String(shop.scaleStepG),
+    fineStepG: String(shop.fineStepG),
+    workFrom: clock(shop.workFromMinute),
+    workUntil: clock(shop.workUntilMinute),
+    people: shop.people.join(', '),
+  });
+  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const say = useSay();
+  const save = () =>
+    start(async () => {
+      const outcome = await change({
+        ...texts,
+        workFromMinute: minuteOf(texts.workFrom),
+        workUntilMinute: minuteOf(texts.workUntil),
+        people: texts.people
+          .split(',')
+          .map((one) => one.trim())
+          .filter((one) => one !== ''),
+      });
+      if (!outcome.ok) {
+        setWrong(
+          Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
+        );
+        return;
+      }
+      setWrong({});
+      const { before } = outcome.value;
+      say({
+        text: 'Saved.',
+        action: { label: 'Undo', run: () => void change(before).then(() => router.refresh()) },
+      });
+      router.refresh();
+    });
+  const field = (name: keyof Texts) => {
+    const options = name in CHOICES ? CHOICES[name as keyof typeof CHOICES] : null;
+    const error =
+      wrong[name] ??
+      wrong[
+        { workFrom: 'workFromMinute', workUntil: 'workUntilMinute' }[name as 'workFrom'] ?? name
+      ];
+    return (
+      <TextField
+        key={name}
+        name={name}
+        label={LABELS[name]}
+        value={texts[name]}
+        onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
+        error={error !== undefined}
+        helperText={error ?? ''}
+        select={options !== null}
+      >
+        {options?.map(([value, label]) => (
+          <MenuItem key={value} value={value}>
+            {label}
+          </MenuItem>
+        ))}
+      </TextField>
+    );
+  };
+  return (
+    <Box
+      component="form"
+      noValidate
+      aria-label="Shop settings"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+      sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2 }}
+    >
+      {(Object.keys(LABELS) as (keyof Texts)[]).map(field)}
+      <Button
+        type="submit"
+        variant="contained"
+        size="large"
+        disabled={busy}
+        sx={{ justifySelf: 'start' }}
+      >
+        Save
+      </Button>
+    </Box>
+  );
+}

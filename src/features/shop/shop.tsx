@@ -1,0 +1,49 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Outcome } from '@/services/outcome';
+import type { PlaceBefore, Shop as ShopSettings } from '@/services/shop';
+import type { ShopView } from '@/services/shop-view';
+import { PlacesPanel } from './places-panel';
+import { SettingsPanel } from './settings-panel';
+
+/** What the shop’s forms can do. */
+export interface ShopActions {
+  readonly changeShop: (form: unknown) => Promise<Outcome<{ before: ShopSettings | null }>>;
+  readonly changePlace: (form: unknown) => Promise<Outcome<{ before: PlaceBefore | null }>>;
+}
+
+/** What do we have: places, hours, scales, units. */
+export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }) {
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
+      }}
+    >
+      <Box sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '3px solid var(--ink)' } }}>
+        <Typography variant="h2" gutterBottom>
+          Places
+        </Typography>
+        <PlacesPanel places={view.places} change={actions.changePlace} />
+        <Typography variant="h2" sx={{ mt: 3 }} gutterBottom>
+          Flours
+        </Typography>
+        {view.flours.map((flour) => (
+          <Typography key={flour.name}>
+            {flour.name}, W {flour.strengthW ?? 'unknown'}
+          </Typography>
+        ))}
+      </Box>
+      <Box sx={{ p: 2.5 }}>
+        <Typography variant="h2" gutterBottom>
+          Hours, scales, units
+        </Typography>
+        <SettingsPanel shop={view.shop} change={actions.changeShop} />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,63 @@
+import type { Moment, Strand } from '@/services/tide';
+import type { StrandShape } from '@/ui/strand/strand-shape';
+import type { BandBox, PlacedStay } from './bands';
+import type { Channel } from './channels';
+import type { PlacedLabel } from './labels';
+import type { DayMark, Tick } from './ticks';
+import type { TimeScale } from './time-scale';
+
+/** The picture’s frame on the screen, px. */
+export interface Frame {
+  readonly width: number;
+  readonly height: number;
+  readonly keelX: number;
+  readonly labelWidth: number;
+  readonly rulerHeight: number;
+}
+
+/** A disc on a strand. */
+export interface Disc {
+  readonly moment: Moment;
+  readonly x: number;
+  readonly y: number;
+  readonly r: number;
+  /** Done, one of the next five, or later. */
+  readonly rank: 'done' | 'next' | 'later';
+}
+
+/** The bracket of a ripe window above a strand. */
+export interface Bracket {
+  readonly lotId: string;
+  readonly y: number;
+  readonly opensX: number;
+  readonly bestX: number | null;
+  /** Null: used while still ripe, or no closing in sight. */
+  readonly closesX: number | null;
+  readonly endX: number;
+  /** Soft bars of the 80 % bands, from–to. */
+  readonly doubts: readonly (readonly [number, number])[];
+}
+
+/** One text on the picture. */
+export interface PictureLabel extends PlacedLabel {
+  readonly text: string;
+  readonly style: 'name' | 'time' | 'best' | 'node' | 'nodeNext';
+}
+
+/** Everything the home picture draws. */
+export interface Picture {
+  readonly frame: Frame;
+  readonly scale: TimeScale;
+  readonly bands: readonly BandBox[];
+  readonly shapes: readonly {
+    readonly stay: PlacedStay;
+    readonly shape: StrandShape;
+    readonly strand: Strand;
+  }[];
+  readonly channels: readonly Channel[];
+  readonly discs: readonly Disc[];
+  readonly brackets: readonly Bracket[];
+  readonly labels: readonly PictureLabel[];
+  readonly ticks: readonly Tick[];
+  readonly days: readonly DayMark[];
+}

@@ -1,0 +1,175 @@
+import { massOf } from '@/core/composition';
+import { placeTempC, type LotForecast } from '@/core/forecast';
+import { acidToPh, STATE_SIZE, X, type Trajectory } from '@/core/kinetics';
+import { rowAtHour } from '@/core/ripeness';
+import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import type { ShopContext } from './context';
+import { forecastState, loadShop, type ShopState } from './shop-state';
+import { momentsOf } from './tide/moments';
+import { coldPlaceIds, strandOf } from './tide/strands';
+import type { Moment } from './tide/moment';
+import type { Strand } from './tide/view';
+
+/** A look as a mark on the curve. */
+export interface LookMark {
+  readonly atMs: number;
+  readonly rise: number | null;
+  readonly words: readonly string[];
+  /** Minutes by which this look moved the best moment earlier. */
+  readonly aheadMinutes: number | null;
+}
+
+/** Rises over time, for one line of the picture. */
+export interface Curve {
+  readonly fromMs: number;
+  readonly stepMs: number;
+  readonly rise: readonly number[];
+}
+
+/** One lot, close up. */
+export interface LotView {
+  readonly units: ShopUnits;
+  readonly nowMs: number;
+  readonly strand: Strand;
+  readonly code: string;
+  readonly placeName: string;
+  readonly placeC: number;
+  readonly massG: number;
+  readonly balls: number | null;
+  readonly composition: readonly { readonly name: string; readonly massG: number }[];
+  readonly curve: Curve;
+  readonly early: Curve | null;
+  readonly late: Curve | null;
+  /** pH and gluten now, where the lot has been made. */
+  readonly phNow: number | null;
+  readonly glutenNow: number | null;
+  readonly looks: readonly LookMark[];
+  /** The next moment that takes from this lot. */
+  readonly next: Moment | null;
+  readonly madeFrom: readonly { readonly lotId: string; readonly name: string }[];
+  readonly becomes: readonly { readonly lotId: string; readonly name: string }[];
+  readonly places: readonly { readonly id: string; readonly name: string }[];
+  readonly ingredients: readonly { readonly id: string; readonly name: string }[];
+}
+
+const CURVE_STEP_MS = MS_PER_HOUR / 6;
+/** Hours shown after the window closes, or after the last mark. */
+const AFTER_H = 2;
+const LONGEST_H = 96;
+
+/** The close-up of one lot; null when no such lot is on the Tide. */
+export function lotView(context: ShopContext, lotId: string): LotView | null {
+  const state = loadShop(context);
+  const forecast = forecastState(context, state);
+  const lot = forecast.lots.get(lotId);
+  if (lot === undefined) return null;
+  const { story } = lot;
+  const untilMs = shownUntil(lot, state.nowMs);
+  const named = (ids: readonly string[]) =>
+    [...new Set(ids)].map((id) => ({
+      lotId: id,
+      name: forecast.lots.get(id)?.story.lot.name ?? id,
+    }));
+  const cold = coldPlaceIds(
+    state.places.map((place) => ({
+      placeId: place.id,
+      tempC: placeTempC(state.placeMap, place.id, state.nowMs),
+    })),
+  );
+  const placeId =
+    (
+      story.stays.find((stay) => stay.toMs === null || stay.toMs > state.nowMs) ??
+      story.stays.at(-1)
+    )?.placeId ?? '';
+  const { shop } = state;
+  return {
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    nowMs: state.nowMs,
+    strand: strandOf(lot, untilMs, cold),
+    code: lotId,
+    placeName: state.placeMap.get(placeId)?.name ?? placeId,
+    placeC: placeTempC(state.placeMap, placeId, state.nowMs),
+    massG: massOf(story.lot.composition),
+    balls: story.lot.balls,
+    composition: Object.entries(story.lot.composition)
+      .filter(([, massG]) => massG > 0)
+      .map(([id, massG]) => ({ name: state.pantry.get(id)?.name ?? id, massG })),
+    curve: curveOf(lot.run, story.startMs, untilMs),
+    early: lot.band === null ? null : curveOf(lot.band.early, story.startMs, untilMs),
+    late: lot.band === null ? null : curveOf(lot.band.late, story.startMs, untilMs),
+    ...inside(lot, state.nowMs),
+    looks: looksOf(lot),
+    next: nextOn(lotId, state, forecast),
+    madeFrom: named(story.lot.madeFrom),
+    becomes: named(story.becomes),
+    places: state.places.map(({ id, name }) => ({ id, name })),
+    ingredients: [...state.pantry.values()].map(({ id, name }) => ({ id, name })),
+  };
+}
+
+function shownUntil(lot: LotForecast, nowMs: number): number {
+  const { closesMs, bestMs, opensMs } = lot.window;
+  const last = Math.max(
+    closesMs ?? bestMs ?? opensMs ?? 0,
+    lot.story.startMs,
+    Math.min(nowMs, lot.story.endMs ?? nowMs),
+  );
+  return Math.min(addHours(last, AFTER_H), addHours(lot.story.startMs, LONGEST_H));
+}
+
+function curveOf(run: Trajectory, startMs: number, untilMs: number): Curve {
+  const steps = Math.ceil((untilMs - startMs) / CURVE_STEP_MS);
+  const rise = Array.from({ length: steps + 1 }, (_, i) => {
+    const row = rowAtHour(run.hours, run.length, (i * CURVE_STEP_MS) / MS_PER_HOUR);
+    return Number((run.rises[row] ?? 1).toFixed(3));
+  });
+  return { fromMs: startMs, stepMs: CURVE_STEP_MS, rise };
+}
+
+function inside(
+  { run, story }: LotForecast,
+  nowMs: number,
+): { phNow: number | null; glutenNow: number | null } {
+  if (story.startMs > nowMs) return { phNow: null, glutenNow: null };
+  const row = rowAtHour(run.hours, run.length, hoursBetween(story.startMs, nowMs));
+  const at = (index: number) => run.states[row * STATE_SIZE + index] ?? 0;
+  const { wholegrainShare, model } = run.constants;
+  return {
+    phNow: Number(acidToPh(at(X.acid), wholegrainShare, model).toFixed(2)),
+    glutenNow: Number(at(X.gluten).toFixed(2)),
+  };
+}
+
+function looksOf(lot: LotForecast): LookMark[] {
+  return lot.story.looks.map((look, index) => {
+    const effect = lot.lookEffects[index];
+    const { rise, ...words } = look.signs;
+    const moved =
+      effect?.beforeH == null || effect.afterH == null ? null : effect.beforeH - effect.afterH;
+    return {
+      atMs: look.atMs,
+      rise: rise ?? null,
+      words: Object.values(words),
+      aheadMinutes: moved === null ? null : Math.round(moved * 60),
+    };
+  });
+}
+
+function nextOn(
+  lotId: string,
+  state: ShopState,
+  forecast: ReturnType<typeof forecastState>,
+): Moment | null {
+  const refs = new Set(
+    forecast.acts
+      .filter(
+        ({ act, tense }) =>
+          tense === 'planned' &&
+          (act.kind === 'make'
+            ? act.portions.some((line) => line.lotId === lotId)
+            : act.lotId === lotId),
+      )
+      .map((one) => one.ref),
+  );
+  return momentsOf(state, forecast).find((moment) => refs.has(moment.ref)) ?? null;
+}

@@ -1,0 +1,32 @@
+/** The glyph of a moment. */
+export type Glyph = 'feed' | 'mix' | 'ball' | 'move' | 'bake' | 'look';
+
+/** A line of a hands card: what, and how much. */
+export interface MomentLine {
+  readonly label: string;
+  readonly massG?: number;
+  readonly text?: string;
+}
+
+/** Something the hands did or will do. */
+export interface Moment {
+  /** Step id when planned, entry id when done. */
+  readonly ref: string;
+  readonly tense: 'done' | 'planned';
+  readonly glyph: Glyph;
+  readonly atMs: number;
+  readonly plannedMs: number;
+  readonly title: string;
+  readonly by: string | null;
+  readonly lines: readonly MomentLine[];
+  readonly foot: string;
+  /** The lot whose strand carries the disc. */
+  readonly lotId: string;
+  readonly placeId: string | null;
+  /** Minutes from the leaven’s best to a mix; null for other moments. */
+  readonly offPeakMinutes: number | null;
+  /** True when the leaven’s window is open at a mix. */
+  readonly withinWindow: boolean | null;
+  readonly bakeId: string | null;
+  readonly batch: string | null;
+}

@@ -1,0 +1,19 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+
+/** The width of an element as it changes; a first guess until it is known. */
+export function useWidth(guess: number) {
+  const ref = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(guess);
+  useEffect(() => {
+    const element = ref.current;
+    if (element === null) return undefined;
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry !== undefined) setWidth(Math.round(entry.borderBoxSize[0]?.inlineSize ?? guess));
+    });
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [guess]);
+  return { ref, width };
+}

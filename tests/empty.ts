@@ -1,0 +1,2 @@
+const nothing = {};
+export default nothing;
