@@ -34,7 +34,6 @@ const config = {
       ...shared,
       displayName: 'e2e',
       testMatch: ['<rootDir>/tests/e2e/**/*.e2e.ts'],
-      testTimeout: 180000,
     },
   ],
 };

@@ -1,7 +1,7 @@
 import { massOf } from '@/core/composition';
 import { placeTempC, type LotForecast } from '@/core/forecast';
 import { acidToPh, STATE_SIZE, X, type Trajectory } from '@/core/kinetics';
-import { rowAtHour } from '@/core/ripeness';
+import { rowAtHour, valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
 import { forecastState, loadShop, type ShopState } from './shop-state';
@@ -120,11 +120,17 @@ function shownUntil(lot: LotForecast, nowMs: number): number {
 function curveOf(run: Trajectory, startMs: number, untilMs: number): Curve {
   const steps = Math.ceil((untilMs - startMs) / CURVE_STEP_MS);
   const rise = Array.from({ length: steps + 1 }, (_, i) => {
-    const row = rowAtHour(run.hours, run.length, (i * CURVE_STEP_MS) / MS_PER_HOUR);
-    return Number((run.rises[row] ?? 1).toFixed(3));
+    const hour = (i * CURVE_STEP_MS) / MS_PER_HOUR;
+    return Number(valueAtHour(risesOf(run), hour).toFixed(3));
   });
   return { fromMs: startMs, stepMs: CURVE_STEP_MS, rise };
 }
+
+const risesOf = (run: Trajectory) => ({
+  hours: run.hours,
+  length: run.length,
+  at: (row: number) => run.rises[row] ?? 1,
+});
 
 function inside(
   { run, story }: LotForecast,

@@ -50,6 +50,16 @@ export function rowAtHour(hours: ArrayLike<number>, length: number, hour: number
   return low;
 }
 
+/** A series between its rows, linearly; its ends are held. */
+export function valueAtHour(series: Series, hour: number): number {
+  const row = rowAtHour(series.hours, series.length, hour);
+  if (row === 0) return series.at(0);
+  const fromH = series.hours[row - 1] as number;
+  const toH = series.hours[row] as number;
+  const share = toH === fromH ? 1 : Math.min(1, (hour - fromH) / (toH - fromH));
+  return series.at(row - 1) + share * (series.at(row) - series.at(row - 1));
+}
+
 /** Row and value of the greatest value between two rows. */
 export function greatest(
   series: Series,

@@ -56,7 +56,9 @@ export function MomentsPanel(props: {
         >
           <GlyphDisc name={row.glyph} size={32} />
           <Box sx={{ width: 150 }}>
-            <Typography variant="h3">{row.name}</Typography>
+            <Typography variant="h3" component="p">
+              {row.name}
+            </Typography>
             <Typography variant="caption" sx={{ color: 'var(--ink2)' }}>
               {row.says}
             </Typography>

@@ -26,7 +26,9 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
   const { name } = view.strand;
   return (
     <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
-      <Typography variant="h3">Do something to it now</Typography>
+      <Typography variant="h3" component="h2">
+        Do something to it now
+      </Typography>
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField

@@ -60,7 +60,9 @@ function LastLook({ view, onLook }: { view: LotView; onLook: () => void }) {
   const last = view.looks.at(-1);
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start', justifyItems: 'start' }}>
-      <Typography variant="h3">{last === undefined ? 'No look yet' : 'Last look'}</Typography>
+      <Typography variant="h3" component="h2">
+        {last === undefined ? 'No look yet' : 'Last look'}
+      </Typography>
       {last === undefined ? null : <Typography>{lookSentence(last)}</Typography>}
       {view.strand.tense === 'done' ? (
         <Button variant="contained" size="large" onClick={onLook}>
@@ -84,7 +86,7 @@ function lookSentence(look: LookMark): string {
 function Contents({ view }: { view: LotView }) {
   return (
     <Box>
-      <Typography variant="h3" gutterBottom>
+      <Typography variant="h3" component="h2" gutterBottom>
         In it: {massText(view.massG, view.units)}
         {view.balls === null ? '' : `, ${view.balls} balls`}
       </Typography>

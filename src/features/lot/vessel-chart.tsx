@@ -255,6 +255,7 @@ function Looks({ view, scales, base }: { view: LotView; scales: Scales; base: nu
     <>
       {view.looks.map((look) => {
         const x = scales.x(look.atMs);
+        const nearKeel = Math.abs(x - scales.x(view.nowMs)) < 44;
         const y = look.rise === null ? base : scales.y(look.rise);
         return (
           <Fragment key={look.atMs}>
@@ -263,11 +264,11 @@ function Looks({ view, scales, base }: { view: LotView; scales: Scales; base: nu
             {[look.rise === null ? '' : riseText(look.rise), ...look.words].map((word, index) => (
               <text
                 key={word}
-                x={x}
+                x={nearKeel ? x + 8 : x}
                 y={base + 28 + index * 17}
                 fontSize={14}
                 fontWeight={index === 0 ? 700 : 400}
-                textAnchor="middle"
+                textAnchor={nearKeel ? 'end' : 'middle'}
                 fill="var(--ink)"
               >
                 {word}

@@ -58,7 +58,11 @@ export function HandsStrip(props: {
           minWidth: 0,
           display: 'grid',
           gap: 1,
-          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: `1.35fr repeat(${count - 1}, 1fr)` },
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            sm: '1fr 1fr',
+            md: `1.35fr repeat(${count - 1}, 1fr)`,
+          },
         }}
       >
         {next.map((moment, index) => (
@@ -120,7 +124,7 @@ function HandsCard(props: {
           {late ? 'due' : (moment.by ?? dayOf(moment, nowMs, view))}
         </Typography>
       </Box>
-      <Typography variant="h3" noWrap sx={{ mt: 0.5 }}>
+      <Typography variant="h3" component="p" noWrap sx={{ mt: 0.5 }}>
         {moment.title}
       </Typography>
       <Box sx={{ flex: 1, mt: 0.25, minHeight: 0 }}>

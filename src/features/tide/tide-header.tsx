@@ -22,7 +22,7 @@ export function TideHeader(props: {
   return (
     <Box
       component="header"
-      sx={{ display: 'flex', flexWrap: { xs: 'wrap', md: 'nowrap' }, minHeight: 76 }}
+      sx={{ display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 76 }}
     >
       <Box
         sx={{
@@ -53,7 +53,7 @@ export function TideHeader(props: {
           flex: 1,
           minWidth: 0,
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(5, minmax(0, 1fr))' },
+          gridTemplateColumns: { xs: 'repeat(2, minmax(0, 1fr))', sm: 'repeat(5, minmax(0, 1fr))' },
         }}
       >
         {tells.map((tell) => (

@@ -62,7 +62,7 @@ function grusa(calendar: DemoCalendar): EntryDraft[] {
   const seen: Act = {
     kind: 'look',
     lotId: lotOf(-1),
-    signs: { rise: 2.85, dome: 'domed', smell: 'fruity' },
+    signs: { rise: 2.93, dome: 'domed', smell: 'fruity' },
   };
   drafts.push(doneDraft(calendar.at(0, '05:55'), seen, 'Jo'));
   const proofer = { ...FED, placeId: 'proofer' };

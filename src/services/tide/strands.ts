@@ -1,6 +1,6 @@
 import type { LotForecast } from '@/core/forecast';
 import { STATE_SIZE, X } from '@/core/kinetics';
-import { firstRise, rowAtHour } from '@/core/ripeness';
+import { firstRise, valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR } from '@/core/units';
 import type { Strand } from './view';
 
@@ -19,18 +19,20 @@ export function strandOf(
   const { story, run, window } = lot;
   const endMs = Math.min(story.endMs ?? untilMs, untilMs);
   const samples = Math.max(2, Math.ceil((endMs - story.startMs) / SAMPLE_MS) + 1);
+  const rises = {
+    hours: run.hours,
+    length: run.length,
+    at: (row: number) => run.rises[row] ?? 1,
+  };
   const activity: number[] = [];
   const rise: number[] = [];
   for (let i = 0; i < samples; i += 1) {
     const hour = hoursBetween(story.startMs, story.startMs + i * SAMPLE_MS);
     activity.push(round(gasRate(lot, hour), 3));
-    rise.push(round(run.rises[rowAtHour(run.hours, run.length, hour)] ?? 1, 3));
+    rise.push(round(valueAtHour(rises, hour), 3));
   }
   const level = 1 + RISING_SHARE * (Math.min(Math.max(window.peakRise, 1.8), 3) - 1);
-  const risingH = firstRise(
-    { hours: run.hours, length: run.length, at: (row) => run.rises[row] ?? 1 },
-    level,
-  );
+  const risingH = firstRise(rises, level);
   return {
     lotId: story.lot.id,
     name: story.lot.name,
@@ -62,13 +64,18 @@ export function coldPlaceIds(bands: readonly { placeId: string; tempC: number }[
   return new Set(bands.filter((band) => band.tempC <= COLD_C).map((band) => band.placeId));
 }
 
+/** Half of the stretch over which the gas rate is read, h. */
+const RATE_HALF_H = 0.1;
+
 /** Gas made per hour around an hour of the run, ml/g/h. */
 function gasRate({ run }: LotForecast, hour: number): number {
-  const to = Math.max(1, rowAtHour(run.hours, run.length, hour));
-  const from = Math.max(0, to - 2);
-  const gas = (row: number) => run.states[row * STATE_SIZE + X.gasMade] ?? 0;
-  const hours = (run.hours[to] ?? 0) - (run.hours[from] ?? 0);
-  return hours > 0 ? Math.max(0, (gas(to) - gas(from)) / hours) : 0;
+  const gas = {
+    hours: run.hours,
+    length: run.length,
+    at: (row: number) => run.states[row * STATE_SIZE + X.gasMade] ?? 0,
+  };
+  const [fromH, toH] = [Math.max(0, hour - RATE_HALF_H), hour + RATE_HALF_H];
+  return Math.max(0, (valueAtHour(gas, toH) - valueAtHour(gas, fromH)) / (toH - fromH));
 }
 
 function round(value: number, digits: number): number {

@@ -1,9 +1,6 @@
 import Box from '@mui/material/Box';
-import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import ArrowBack from '@mui/icons-material/ArrowBack';
 import type { Metadata } from 'next';
-import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { Lot } from '@/features/lot/lot';
 import { headlineOf } from '@/features/lot/headline';
@@ -11,6 +8,7 @@ import { shopContext } from '@/services/context';
 import { lotView, type LotView } from '@/services/lot-view';
 import { clockText, tempText } from '@/ui/format';
 import { ClockCap } from '@/ui/clock-cap';
+import { BackButton } from '@/ui/link-button';
 import { handsActions } from '../../hands-actions';
 
 type Props = { params: Promise<{ lotId: string }> };
@@ -41,19 +39,7 @@ export default async function LotPage({ params }: Props) {
           px: 1.5,
         }}
       >
-        <IconButton
-          component={Link}
-          href="/"
-          aria-label="Back to the Tide"
-          sx={{
-            width: 56,
-            height: 56,
-            border: '2px solid var(--line)',
-            background: 'var(--paper)',
-          }}
-        >
-          <ArrowBack />
-        </IconButton>
+        <BackButton />
         <Box sx={{ minWidth: 190 }}>
           <Typography variant="h1">{view.strand.name}</Typography>
           <Typography variant="body2" color="text.secondary">
@@ -62,7 +48,9 @@ export default async function LotPage({ params }: Props) {
         </Box>
         <ClockCap text={clockText(view.nowMs, view.units.timeZone)} />
         <Box sx={{ flex: 1, minWidth: 260 }}>
-          <Typography variant="h2">{headline.says}</Typography>
+          <Typography variant="h2" component="p">
+            {headline.says}
+          </Typography>
           <Typography>{headline.detail}</Typography>
         </Box>
       </Box>

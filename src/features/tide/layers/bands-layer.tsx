@@ -131,7 +131,7 @@ function BandName(props: { box: BandBox; view: TideView; nowMs: number; width: n
       <g>
         <text
           x={14}
-          y={box.top + box.height / 2 + 5}
+          y={box.top + box.height / 2 + (width < 100 ? -3 : 5)}
           className="name"
           fontSize={15}
           fill="var(--ink)"
@@ -140,7 +140,7 @@ function BandName(props: { box: BandBox; view: TideView; nowMs: number; width: n
         </text>
         <text
           x={width - 6}
-          y={box.top + box.height / 2 + 5}
+          y={box.top + box.height / 2 + (width < 100 ? 15 : 5)}
           fontSize={15}
           fontWeight={700}
           textAnchor="end"

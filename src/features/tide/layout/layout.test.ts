@@ -1,0 +1,162 @@
+import { contextOver } from '@/services/context';
+import { seedDemo } from '@/services/demo/seed';
+import { tideView, type TideView } from '@/services/tide';
+import { openShopInMemory } from '@/data';
+import { fromLocalText, MS_PER_HOUR } from '@/core/units';
+import { phaseCuts } from '@/ui/strand/strand-shape';
+import { tellsOf } from '../tells';
+import { overlaps, placeLabels } from './labels';
+import { assignLanes, type Stay } from './lanes';
+import { layoutPicture } from './picture';
+import type { Frame } from './picture-parts';
+import { timeScale } from './time-scale';
+
+const ZONE = 'Europe/Oslo';
+const now = fromLocalText('2026-11-27T06:10', ZONE);
+const wide: Frame = { width: 1280, height: 552, keelX: 333, labelWidth: 104, rulerHeight: 52 };
+const working = { fromMinute: 360, untilMinute: 1320 };
+const scaleInput = {
+  nowMs: now,
+  keelX: 333,
+  left: 104,
+  right: 1280,
+  working,
+  timeZone: ZONE,
+  unfolded: new Set<number>(),
+  stretch: 1,
+};
+
+let view: TideView;
+beforeAll(() => {
+  const db = openShopInMemory();
+  const { startMs } = seedDemo(db, now);
+  view = tideView({ ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) });
+});
+
+describe('time scale', () => {
+  const scale = timeScale(scaleInput);
+  const rate = (text: string) => {
+    const atMs = fromLocalText(text, ZONE);
+    return scale.x(atMs + MS_PER_HOUR / 2) - scale.x(atMs);
+  };
+  test('now stands on the keel, near hours at 34 px, later ones at 17, nights at 7', () => {
+    expect(scale.x(now)).toBe(333);
+    expect(rate('2026-11-27T10:00')).toBeCloseTo(17, 6);
+    expect(rate('2026-11-27T18:00')).toBeCloseTo(8.5, 6);
+    expect(rate('2026-11-28T01:00')).toBeCloseTo(3.5, 6);
+  });
+  test('an instant comes back from its place, an unfolded night is wider', () => {
+    for (const x of [120, 333, 700, 1200]) expect(scale.x(scale.instant(x))).toBeCloseTo(x, 6);
+    const night = scale.nights.find((one) => one.fromMs > now)!;
+    const open = timeScale({ ...scaleInput, unfolded: new Set([night.fromMs]) });
+    expect(open.x(night.toMs) - open.x(night.fromMs)).toBeGreaterThan(
+      2 * (scale.x(night.toMs) - scale.x(night.fromMs)),
+    );
+  });
+});
+
+describe('lanes', () => {
+  const stay = (lotId: string, fromH: number, toH: number): Stay => ({
+    lotId,
+    placeId: 'bench',
+    fromMs: fromH * MS_PER_HOUR,
+    toMs: toH * MS_PER_HOUR,
+    width: 20,
+    asleep: false,
+  });
+  const none = () => [];
+  test('stays that touch in time never share a lane', () => {
+    const stays = [stay('a', 0, 5), stay('b', 2, 6), stay('c', 4, 9), stay('d', 8, 12)];
+    const { laneOf } = assignLanes(stays, none);
+    stays.forEach((one, i) =>
+      stays.forEach((other, j) => {
+        const clash = i < j && one.fromMs < other.toMs && other.fromMs < one.toMs;
+        if (clash) expect(laneOf[i]).not.toBe(laneOf[j]);
+      }),
+    );
+  });
+  test('a leaven hands its lane to its dough', () => {
+    const stays = [stay('poolish', 0, 5), stay('other', 0, 3), stay('dough', 5, 6)];
+    const { laneOf } = assignLanes(stays, (id) => (id === 'dough' ? ['poolish'] : []));
+    expect(laneOf[2]).toBe(laneOf[0]);
+  });
+});
+
+describe('labels', () => {
+  test('what finds no room is left out, never overprinted', () => {
+    const wish = (id: string, x: number) => ({ id, at: [{ x, y: 10 }], width: 30, height: 14 });
+    const room = { x: 0, y: 0, width: 200, height: 60 };
+    const placed = placeLabels(
+      [wish('a', 10), wish('b', 20), wish('c', 80), wish('d', 190)],
+      [],
+      room,
+    );
+    expect(placed.map((one) => one.id)).toEqual(['a', 'c']);
+  });
+});
+
+describe('the demo’s picture', () => {
+  test.each([
+    [1280, 552],
+    [1920, 800],
+    [390, 480],
+  ])('no two labels overlap, none leaves the plot at %i × %i', (width, height) => {
+    const frame = {
+      ...wide,
+      width,
+      height,
+      keelX: Math.round(width * 0.26) + (width < 700 ? 40 : 0),
+    };
+    const { labels } = layoutPicture(view, now, frame, new Set());
+    expect(labels.length).toBeGreaterThan(width < 700 ? 4 : 20);
+    labels.forEach((one, i) =>
+      labels
+        .slice(i + 1)
+        .forEach((other) => expect(overlaps(one, other) ? [one.text, other.text] : []).toEqual([])),
+    );
+    for (const label of labels) expect(label.x + label.width).toBeLessThanOrEqual(width);
+  });
+  test('is the same every time, and every stay lies inside its place', () => {
+    const picture = layoutPicture(view, now, wide, new Set());
+    expect(layoutPicture(view, now, wide, new Set()).labels).toEqual(picture.labels);
+    for (const { stay } of picture.shapes) {
+      const box = picture.bands.find((one) => one.band.placeId === stay.placeId)!;
+      expect(stay.y).toBeGreaterThan(box.top);
+      expect(stay.y).toBeLessThan(box.top + box.height);
+    }
+  });
+  test('the next five moments are labelled', () => {
+    const { labels } = layoutPicture(view, now, wide, new Set());
+    expect(labels.filter((label) => label.style === 'nodeNext').length).toBeGreaterThanOrEqual(4);
+  });
+  test('phases follow each other without a gap', () => {
+    for (const strand of view.strands) {
+      const cuts = phaseCuts(strand);
+      cuts.slice(1).forEach((cut, i) => expect(cut.fromMs).toBe(cuts[i]?.toMs));
+    }
+  });
+});
+
+describe('tells', () => {
+  test('answer the five questions from the forecast', () => {
+    const [ripe, next, peak, place, service] = tellsOf(view, now);
+    expect(ripe).toMatchObject({ question: 'Ripe now', answer: 'Grusa' });
+    expect(next?.answer).toBe('Feed Grusa');
+    expect(next?.question).toBe('Next, in 20 min');
+    expect(peak?.answer).toContain('09:40');
+    expect(place?.question).toBeTruthy();
+    expect(service?.detail).toMatch(/\d+\/24/);
+  });
+  test('an overdue step says since when', () => {
+    const [, next] = tellsOf(view, fromLocalText('2026-11-27T07:00', ZONE));
+    expect(next).toMatchObject({ question: 'Next, due since 30 min', alert: true });
+  });
+  test('in an empty shop say so', () => {
+    const empty = { ...view, strands: [], moments: [], services: [] };
+    expect(
+      tellsOf(empty, now)
+        .map((tell) => tell.answer)
+        .slice(0, 3),
+    ).toEqual(['Nothing', 'Nothing planned', 'No mix planned']);
+  });
+});

@@ -1,0 +1,151 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+
+const CHROMIUM = process.env['OLVIK_CHROMIUM'] ?? '/usr/bin/chromium';
+
+/** Olvik served for a test on a data folder and a clock of its own. */
+export interface Served {
+  readonly url: string;
+  readonly folder: string;
+  setNow: (iso: string) => void;
+  /** Ends it as a power cut would. */
+  kill: () => Promise<void>;
+  restart: () => Promise<void>;
+  stop: () => Promise<void>;
+}
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+/** Serves the built application in a process group of its own. */
+export async function serve(mode: 'demo' | 'own', nowIso: string): Promise<Served> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'olvik e2e '));
+  const clockFile = path.join(folder, 'now');
+  writeFileSync(clockFile, nowIso);
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  const data = path.join(folder, 'data');
+  let child: ChildProcess;
+  const start = async () => {
+    child = spawn(process.execPath, ['bin/lib/bundle.mjs', 'serve', mode, '--keep'], {
+      cwd: process.cwd(),
+      detached: true,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        OLVIK_NOW: mode === 'demo' ? nowIso : `@${clockFile}`,
+        OLVIK_PORT: String(port),
+        OLVIK_DATA: data,
+        OLVIK_DEMO_DATA: data,
+        TZ: 'Europe/Oslo',
+      },
+    });
+    await new Promise<void>((resolve, reject) => {
+      let said = '';
+      const hear = (chunk: Buffer) => {
+        said += chunk.toString();
+        if (said.includes('Olvik is open')) resolve();
+      };
+      child.stdout?.on('data', hear);
+      child.stderr?.on('data', hear);
+      child.once('exit', (code) => reject(new Error(`server ended with ${code}: ${said}`)));
+    });
+  };
+  const end = async (signal: NodeJS.Signals) => {
+    const { pid, exitCode } = child;
+    if (pid === undefined || exitCode !== null) return;
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    process.kill(-pid, signal);
+    await ended;
+  };
+  await start();
+  return {
+    url,
+    folder,
+    setNow: (iso) => writeFileSync(clockFile, iso),
+    kill: () => end('SIGKILL'),
+    restart: start,
+    stop: async () => {
+      await end('SIGKILL');
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** Headless Chromium with a profile of its own. */
+export async function openBrowser(): Promise<Browser> {
+  return puppeteer.launch({
+    executablePath: CHROMIUM,
+    userDataDir: mkdtempSync(path.join(tmpdir(), 'olvik-chromium-')),
+    args: [
+      '--headless',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  });
+}
+
+/** A page that keeps what went wrong in it: policy violations, errors, requests to elsewhere. */
+export async function openPage(
+  browser: Browser,
+  url: string,
+): Promise<{ page: Page; wrong: string[] }> {
+  const page = await browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  const wrong: string[] = [];
+  page.on('pageerror', (error) => wrong.push(`error: ${String(error)}`));
+  page.on('console', (message) => {
+    if (/Content Security Policy|violat/i.test(message.text())) wrong.push(message.text());
+  });
+  page.on('request', (request) => {
+    const { origin, protocol } = new URL(request.url());
+    if (protocol !== 'data:' && protocol !== 'blob:' && origin !== url)
+      wrong.push(`request: ${request.url()}`);
+  });
+  return { page, wrong };
+}
+
+/** The page's whole text. */
+export async function textOf(page: Page): Promise<string> {
+  return page.evaluate(() => document.body.innerText);
+}
+
+/** Waits until a text stands on the page. */
+export async function waitForText(page: Page, text: string): Promise<void> {
+  await page.waitForFunction(
+    (wanted) => document.body.innerText.includes(wanted),
+    { timeout: 20_000 },
+    text,
+  );
+}
+
+/** Presses the button or link whose name begins with a text. */
+export async function press(page: Page, name: string): Promise<void> {
+  const locator = page.locator(`::-p-aria([name="${name}"])`);
+  await locator.click();
+}
+
+/** Replaces what stands in a field. */
+export async function type(page: Page, selector: string, text: string): Promise<void> {
+  await page.waitForSelector(selector);
+  await page.click(selector, { clickCount: 3 });
+  await page.keyboard.press('Backspace');
+  await page.type(selector, text);
+}

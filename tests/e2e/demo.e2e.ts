@@ -1,0 +1,96 @@
+import { createRequire } from 'node:module';
+import { readFileSync } from 'node:fs';
+import type { Browser, Page } from 'puppeteer-core';
+import { openBrowser, openPage, press, serve, textOf, waitForText, type Served } from './browser';
+
+let served: Served;
+let browser: Browser;
+let page: Page;
+let wrong: string[];
+
+beforeAll(async () => {
+  served = await serve('demo', '2026-11-27T05:10:00Z');
+  browser = await openBrowser();
+  ({ page, wrong } = await openPage(browser, served.url));
+});
+afterAll(async () => {
+  await browser?.close();
+  await served?.stop();
+});
+
+const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle0' });
+const VIEWS = ['/', '/bakes/new', '/log', '/shop', '/lots/S-G21', '/nowhere'];
+
+test('the Tide of the demo shop answers the five questions', async () => {
+  await goto('/');
+  const text = await textOf(page);
+  for (const words of [
+    'Ripe now',
+    'Next, in 20 min',
+    'Feed Grusa',
+    'Mixed at peak?',
+    'Dough for service',
+  ]) {
+    expect(text).toContain(words);
+  }
+  const strands = await page.$$eval(
+    '[data-strand]',
+    (all) => new Set(all.map((one) => one.getAttribute('data-strand'))).size,
+  );
+  expect(strands).toBeGreaterThan(12);
+});
+
+test('a strand lights by the arrow keys and opens with Enter', async () => {
+  await goto('/');
+  await page.keyboard.press('ArrowDown');
+  await page.waitForSelector('a[href^="/lots/"]');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(() => location.pathname.startsWith('/lots/'));
+  await waitForText(page, 'In it:');
+});
+
+test('the keys are listed under the question mark', async () => {
+  await goto('/');
+  await page.keyboard.type('?');
+  await waitForText(page, 'Next step: done now');
+  await press(page, 'Close');
+});
+
+test.each(['light', 'dark'])('no view fails the accessibility rules in %s', async (scheme) => {
+  const axe = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
+  for (const view of VIEWS) {
+    await goto(view);
+    const found = await page.evaluate(async (source) => {
+      // The policy forbids injected script tags; the debugger's own evaluation is not a script of the page.
+      (0, eval)(source);
+      const runner = (
+        window as unknown as {
+          axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+        }
+      ).axe;
+      const { violations } = await runner.run();
+      return violations.map((one) => `${one.id}: ${one.nodes[0]?.html ?? ''}`);
+    }, axe);
+    expect({ view, found }).toEqual({ view, found: [] });
+  }
+});
+
+test.each([
+  [390, 844],
+  [1920, 1080],
+])('no view is wider than a screen of %i × %i', async (width, height) => {
+  await page.setViewport({ width, height });
+  for (const view of VIEWS) {
+    await goto(view);
+    const over = await page.evaluate(
+      () => document.documentElement.scrollWidth - window.innerWidth,
+    );
+    expect({ view, over: Math.max(0, over) }).toEqual({ view, over: 0 });
+  }
+  await page.setViewport({ width: 1280, height: 800 });
+});
+
+test('no request left the machine, nothing broke the content policy, no page failed', () => {
+  expect(wrong.filter((one) => !one.includes('404'))).toEqual([]);
+});
