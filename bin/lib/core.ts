@@ -26,7 +26,10 @@ try {
 } catch (error) {
   if (error instanceof DomainError) refuse(error.code, error.message);
   if (error instanceof z.ZodError) {
-    refuse('request-invalid', error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' '));
+    refuse(
+      'request-invalid',
+      error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' '),
+    );
   }
   throw error;
 }

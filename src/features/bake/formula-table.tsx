@@ -22,6 +22,7 @@ export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: S
       size="small"
       aria-label="Formula"
       sx={{
+        '& th, & td': { px: { xs: 0.5, sm: 2 } },
         '& td, & th': { fontSize: 16, borderColor: 'var(--line)', py: 0.75 },
         '& td': { fontVariantNumeric: 'tabular-nums slashed-zero' },
       }}

@@ -78,7 +78,14 @@ export function NewBake(props: {
       </Box>
       <Box
         ref={ref}
-        sx={{ background: 'var(--paper)', p: 2, display: 'grid', gap: 1.5, alignContent: 'start' }}
+        sx={{
+          background: 'var(--paper)',
+          p: 2,
+          display: 'grid',
+          gridTemplateColumns: 'minmax(0, 1fr)',
+          gap: 1.5,
+          alignContent: 'start',
+        }}
       >
         {wrong[''] === undefined && wrong['readyFrom'] === undefined ? null : (
           <Alert severity="warning" data-testid="refusal">
@@ -93,7 +100,7 @@ export function NewBake(props: {
           <>
             <FormulaTable columns={plan.columns} pantry={facts.pantry} units={view.units} />
             <StockNote yeast={plan.columns.yeast} />
-            <StageStrip plan={plan} timeZone={facts.timeZone} width={Math.max(300, width - 32)} />
+            <StageStrip plan={plan} timeZone={facts.timeZone} width={Math.max(280, width - 32)} />
             <Box
               sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}
             >

@@ -15,6 +15,9 @@ import type { LogView } from '@/services/log';
 import type { Outcome } from '@/services/outcome';
 import { clockText, dateText } from '@/ui/format';
 
+/** Columns that a phone has no room for. */
+const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
+
 /** What happened, the newest first; everything can be taken back. */
 export function Log(props: {
   view: LogView;
@@ -43,15 +46,17 @@ export function Log(props: {
       <Table
         size="small"
         aria-label="Journal"
-        sx={{ '& td, & th': { fontSize: 16, borderColor: 'var(--line)' } }}
+        sx={{ '& td, & th': { fontSize: 16, borderColor: 'var(--line)', px: { xs: 1, sm: 2 } } }}
       >
         <TableHead>
           <TableRow>
             <TableCell>When</TableCell>
             <TableCell>What</TableCell>
-            <TableCell>Who</TableCell>
-            <TableCell>Lot</TableCell>
-            <TableCell />
+            <TableCell sx={WIDE_ONLY}>Who</TableCell>
+            <TableCell sx={WIDE_ONLY}>Lot</TableCell>
+            <TableCell>
+              <span className="visually-hidden">Take back</span>
+            </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -60,13 +65,13 @@ export function Log(props: {
               key={row.batch}
               sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}
             >
-              <TableCell sx={{ whiteSpace: 'nowrap' }}>
+              <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
                 {dateText(row.atMs, view.units.timeZone)}{' '}
                 <strong>{clockText(row.atMs, view.units.timeZone)}</strong>
               </TableCell>
               <TableCell>{row.says}</TableCell>
-              <TableCell>{row.by ?? ''}</TableCell>
-              <TableCell>{row.lotId ?? ''}</TableCell>
+              <TableCell sx={WIDE_ONLY}>{row.by ?? ''}</TableCell>
+              <TableCell sx={WIDE_ONLY}>{row.lotId ?? ''}</TableCell>
               <TableCell align="right">
                 {row.struck ? (
                   'taken back'

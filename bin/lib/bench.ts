@@ -1,0 +1,94 @@
+// bin/bench [NAME]: ratios of costs within one run, as JSON. Machines are noisy; ratios hardly.
+import { forecastShop } from '@/core/forecast';
+import type { Act, PlannedAct } from '@/core/journal';
+import { BOOK_MODEL, freshFlourState, recipe, simulate, X } from '@/core/kinetics';
+import { pantryOf } from '@/services/pantry';
+
+/** Median milliseconds of one call. */
+function cost(run: () => unknown, times: number): number {
+  for (let i = 0; i < 3; i += 1) run();
+  const spent = Array.from({ length: times }, () => {
+    const from = performance.now();
+    run();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  return spent[Math.floor(times / 2)] ?? NaN;
+}
+
+const flour = {
+  id: 'flour',
+  name: 'Flour',
+  strengthW: 300,
+  proteinShare: null,
+  wholegrainShare: 0,
+};
+const pantry = pantryOf([flour]);
+const places = new Map([
+  ['bench', { id: 'bench', name: 'Bench', settings: [{ fromMs: 0, tempC: 21 }] }],
+]);
+
+function poolish(n: number): PlannedAct {
+  const act: Act = {
+    kind: 'make',
+    lotId: `P${n}`,
+    lotKind: 'poolish',
+    name: 'Poolish',
+    ingredients: [
+      { ingredientId: 'flour', massG: 1000 },
+      { ingredientId: 'water', massG: 1000 },
+      { ingredientId: 'yeast-fresh', massG: 4 },
+    ],
+    portions: [],
+    placeId: 'bench',
+    startC: 21,
+    gasKept: 0,
+  };
+  return { stepId: `s${n}`, atMs: n * 600_000, act, by: null, bakeId: null };
+}
+
+function lots(count: number, withBands: boolean): () => unknown {
+  const plan = Array.from({ length: count }, (_, n) => poolish(n));
+  return () =>
+    forecastShop({
+      folded: { done: [], plan },
+      nowMs: 0,
+      visibleFromMs: -Infinity,
+      places,
+      pantry,
+      withBands,
+    });
+}
+
+function kinetics() {
+  const start = freshFlourState(BOOK_MODEL, 0, 21);
+  start[X.yeastB] = 0.4;
+  const one = {
+    recipe: recipe({ hydration: 1, massG: 500 }),
+    start,
+    stays: [{ untilH: 72, ambientC: 21 }],
+  };
+  const run72 = cost(() => simulate(one), 60);
+  return {
+    'simulate 72 h at 0.05 h over 0.1 h': run72 / cost(() => simulate({ ...one, stepH: 0.1 }), 60),
+    'a lot with its band over one 72 h simulation': cost(lots(1, true), 30) / run72,
+    'forecast of 64 lots over 8 lots, 8 if linear':
+      cost(lots(64, false), 9) / cost(lots(8, false), 9),
+  };
+}
+
+const BENCHES: Readonly<Record<string, () => Record<string, unknown>>> = { kinetics };
+
+const wanted = process.argv[2];
+const names = wanted === undefined ? Object.keys(BENCHES) : [wanted];
+const answer: Record<string, unknown> = {};
+for (const name of names) {
+  const bench = BENCHES[name];
+  if (bench === undefined) {
+    process.stderr.write(
+      `Bench: “${name}” is not known. Allowed: ${Object.keys(BENCHES).join(', ')}.\n`,
+    );
+    process.exit(1);
+  }
+  answer[name] = bench();
+}
+process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);
