@@ -20,7 +20,7 @@ module.exports = {
     {
       name: 'only-services-read-data',
       severity: 'error',
-      from: { path: '^src/(ui|features|app)/' },
+      from: { path: '^src/(ui|features|app)/', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/data/' },
     },
     {

@@ -4,7 +4,6 @@ export {
   portion,
   totals,
   type Composition,
-  type CompositionTotals,
   type Ingredient,
   type Pantry,
 } from './composition';

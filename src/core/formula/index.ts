@@ -4,9 +4,8 @@ export {
   SALT,
   WATER,
   yeastId,
-  type ColumnRow,
   type Columns,
   type ScaleSteps,
 } from './columns';
 export { FORMULA_RULES, formulaSchema, formulaWeights, type Formula } from './formula';
-export { weighDose, type WeighedDose, type YeastStock } from './yeast-dose';
+export { weighDose, type WeighedDose } from './yeast-dose';

@@ -1,10 +1,9 @@
 export { blendStates, GAS_KEPT_BY_HAND, type BlendPart } from './blend';
-export { runConstants, type RunConstants } from './constants';
-export { EXHAUSTED_SUGAR, fedState, steadyCulture, type FeedCycle } from './culture-cycle';
+export { runConstants } from './constants';
+export { EXHAUSTED_SUGAR, steadyCulture } from './culture-cycle';
 export { afterHandWork } from './hand-work';
-export { BOOK_MODEL, modelWith, PARAMETERS, type Model, type ParameterName } from './parameters';
+export { BOOK_MODEL, type Model } from './parameters';
 export { recipe, UNKNOWN_STRENGTH_W, type Recipe } from './recipe';
-export { holdableRise, riseOf } from './rise';
-export { simulate, stateAtRow, type Run, type Stay, type Trajectory } from './simulate';
+export { simulate, stateAtRow, type Stay, type Trajectory } from './simulate';
 export { acidToPh, freshFlourState, STATE_SIZE, X, type MassState } from './state';
 export { cardinalResponse } from './temperature-response';

@@ -1,3 +1,3 @@
-export { firstFall, firstRise, rowAtHour, valueAtHour, type Series } from './crossings';
-export { handlingOf, LOT_KINDS, type Handling, type LotKind } from './kinds';
-export { ripeWindow, type RipeWindow, type WindowOptions } from './window';
+export { firstFall, firstRise, rowAtHour, valueAtHour } from './crossings';
+export { handlingOf, LOT_KINDS, type LotKind } from './kinds';
+export { ripeWindow, type RipeWindow } from './window';

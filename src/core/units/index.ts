@@ -4,11 +4,4 @@ export type { ShopUnits } from './shop-units';
 export { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 export { gramsToOunces, ouncesToGrams, roundKeepingSum, roundToStep } from './weights';
 export { fromFreshEquivalentG, toFreshEquivalentG, YEAST_TYPES, type YeastType } from './yeast';
-export {
-  atWallMinute,
-  fromLocalText,
-  isTimeZone,
-  toLocalText,
-  wallTime,
-  type WallTime,
-} from './zoned';
+export { atWallMinute, fromLocalText, isTimeZone, toLocalText, wallTime } from './zoned';

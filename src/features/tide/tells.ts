@@ -90,10 +90,10 @@ export function isAtPeak(moment: Moment): boolean {
   return moment.withinWindow === true || (minutes !== null && Math.abs(minutes) <= AT_PEAK_MIN);
 }
 
-/** "5 min after", "at the best". */
+/** "5 min late", "at its best": a mix against the best of its leaven. */
 export function offPeakText(minutes: number): string {
   if (Math.abs(minutes) <= 1) return 'at its best';
-  return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'after' : 'before'} best`;
+  return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'late' : 'early'}`;
 }
 
 /** "82 min before", "at best": for two mixes on one line. */

@@ -9,8 +9,8 @@ import { sheetsOf } from './sheets';
 import { coldPlaceIds, strandOf } from './strands';
 import type { TideView } from './view';
 
-export type { Glyph, Moment, MomentLine } from './moment';
-export type { Band, Service, Strand, StrandWindow, TideView } from './view';
+export type { Moment } from './moment';
+export type { Band, Service, Strand, TideView } from './view';
 
 /** Hours of the past and of the future that the Tide holds. */
 const PAST_H = 30;

@@ -77,7 +77,7 @@ function titleOf(act: Act, forecast: ShopForecast): string {
     case 'move':
       return `Move ${nameOf(act.lotId, forecast)}`;
     case 'look':
-      return `Look at ${nameOf(act.lotId, forecast)}`;
+      return `Looked at ${nameOf(act.lotId, forecast)}`;
     case 'work':
       return `${act.act === 'fold' ? 'Fold' : 'Work'} ${nameOf(act.lotId, forecast)}`;
     default:
