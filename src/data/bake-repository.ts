@@ -1,0 +1,49 @@
+import { formulaSchema, type Formula } from '@/core/formula';
+import type { Db } from './connection';
+import { NotFoundError } from './errors';
+
+/** A demand for balls. */
+export interface Bake {
+  readonly id: string;
+  readonly name: string;
+  readonly createdMs: number;
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+  readonly formula: Formula;
+  readonly poolishPlaceId: string;
+  readonly doughPlaceId: string;
+}
+
+const COLUMNS = `id, name, created_ms AS createdMs, ready_from_ms AS readyFromMs,
+  ready_to_ms AS readyToMs, formula, poolish_place_id AS poolishPlaceId,
+  dough_place_id AS doughPlaceId`;
+
+function toBake(row: unknown): Bake {
+  const { formula, ...rest } = row as Omit<Bake, 'formula'> & { formula: string };
+  return { ...rest, formula: formulaSchema.parse(JSON.parse(formula)) };
+}
+
+/** Every bake, the earliest service first. */
+export function listBakes(db: Db): Bake[] {
+  return db.prepare(`SELECT ${COLUMNS} FROM bake ORDER BY ready_from_ms`).all().map(toBake);
+}
+
+/**
+ * One bake.
+ * @throws {NotFoundError}
+ */
+export function oneBake(db: Db, id: string): Bake {
+  const row = db.prepare(`SELECT ${COLUMNS} FROM bake WHERE id = ?`).get(id);
+  if (row === undefined) throw new NotFoundError('Bake', id);
+  return toBake(row);
+}
+
+/** Adds a bake. */
+export function addBake(db: Db, bake: Bake): void {
+  db.prepare(
+    `INSERT INTO bake (id, name, created_ms, ready_from_ms, ready_to_ms, formula,
+       poolish_place_id, dough_place_id)
+     VALUES (@id, @name, @createdMs, @readyFromMs, @readyToMs, @formula,
+       @poolishPlaceId, @doughPlaceId)`,
+  ).run({ ...bake, formula: JSON.stringify(bake.formula) });
+}

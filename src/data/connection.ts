@@ -1,0 +1,62 @@
+import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { MigrationError } from './errors';
+import { migrate } from './migrate';
+
+/** An open database of one shop. */
+export type Db = Database.Database;
+
+/** Name of the shop's database in its data folder. */
+export const DATABASE_FILE = 'olvik.sqlite';
+
+function prepareFolder(folder: string): void {
+  try {
+    mkdirSync(folder, { recursive: true });
+    accessSync(folder, constants.W_OK | constants.R_OK);
+    const file = path.join(folder, DATABASE_FILE);
+    if (existsSync(file)) accessSync(file, constants.W_OK | constants.R_OK);
+  } catch (cause) {
+    throw new MigrationError(
+      'folder-not-writable',
+      `The data folder ${folder} can not be written. Give a folder you may write to in OLVIK_DATA. Nothing was changed.`,
+      { cause },
+    );
+  }
+}
+
+/**
+ * Opens the shop in a data folder and brings it to the newest schema.
+ * @throws {MigrationError} folder-not-writable, newer-database, not-a-database
+ */
+export function openShop(folder: string): Db {
+  prepareFolder(folder);
+  const db = new Database(path.join(folder, DATABASE_FILE));
+  try {
+    prepareConnection(db);
+  } catch (cause) {
+    db.close();
+    if (cause instanceof MigrationError) throw cause;
+    throw new MigrationError(
+      'not-a-database',
+      `The file ${path.join(folder, DATABASE_FILE)} is not a shop that Olvik can read. Nothing was changed.`,
+      { cause },
+    );
+  }
+  return db;
+}
+
+/** A shop in memory, for tests. */
+export function openShopInMemory(): Db {
+  const db = new Database(':memory:');
+  prepareConnection(db);
+  return db;
+}
+
+function prepareConnection(db: Db): void {
+  db.pragma('busy_timeout = 5000');
+  db.pragma('foreign_keys = ON');
+  migrate(db);
+  db.pragma('journal_mode = WAL');
+  db.pragma('synchronous = FULL');
+}

@@ -1,0 +1,100 @@
+import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import type { Entry } from '@/core/journal';
+import {
+  addEntries,
+  addPlace,
+  addPlaceSetting,
+  journalVersion,
+  listBatch,
+  listEntries,
+  listPlaces,
+  MigrationError,
+  NotFoundError,
+  oneBake,
+  openShop,
+  openShopInMemory,
+  savePlace,
+} from '.';
+
+const entry = (id: string): Entry => ({
+  id,
+  atMs: 1,
+  recordedMs: 1,
+  tense: 'done',
+  batch: 'batch-1',
+  by: 'Jo',
+  bakeId: null,
+  fulfils: null,
+  body: { kind: 'move', lotId: 'P', placeId: 'bench' },
+});
+const folder = () => mkdtempSync(path.join(tmpdir(), 'olvik data '));
+
+test('entries come back as they were written, in the order of writing', () => {
+  const db = openShopInMemory();
+  addEntries(db, [entry('a'), entry('b')]);
+  expect(listEntries(db)).toEqual([entry('a'), entry('b')]);
+  expect(listBatch(db, 'batch-1')).toHaveLength(2);
+  expect(journalVersion(db)).toBe(2);
+});
+
+test('a batch is written whole or not at all', () => {
+  const db = openShopInMemory();
+  addEntries(db, [entry('a')]);
+  expect(() => addEntries(db, [entry('b'), entry('a')])).toThrow();
+  expect(listEntries(db)).toHaveLength(1);
+});
+
+test('the journal is only ever added to', () => {
+  const db = openShopInMemory();
+  addEntries(db, [entry('a')]);
+  expect(() => db.exec("UPDATE journal SET by = 'x'")).toThrow('only ever added to');
+  expect(() => db.exec('DELETE FROM journal')).toThrow('only ever added to');
+});
+
+test('an unknown body is refused before it is stored', () => {
+  const db = openShopInMemory();
+  expect(() => addEntries(db, [{ ...entry('a'), body: { kind: 'explode' } as never }])).toThrow();
+  expect(listEntries(db)).toEqual([]);
+});
+
+test('places keep every temperature they were set to', () => {
+  const db = openShopInMemory();
+  addPlace(db, { id: 'p', name: 'Bench', capacityL: 10 }, 21);
+  addPlaceSetting(db, { placeId: 'p', fromMs: 500, tempC: 25 });
+  expect(listPlaces(db)[0]?.settings).toEqual([
+    { fromMs: 0, tempC: 21 },
+    { fromMs: 500, tempC: 25 },
+  ]);
+  expect(() => savePlace(db, { id: 'q', name: 'x', capacityL: 1 })).toThrow(NotFoundError);
+  expect(() => oneBake(db, 'none')).toThrow(NotFoundError);
+});
+
+test('a database from a newer Olvik is left as it is', () => {
+  const where = folder();
+  const file = path.join(where, 'olvik.sqlite');
+  const newer = new Database(file);
+  newer.pragma('user_version = 999');
+  newer.close();
+  expect(() => openShop(where)).toThrow(/schema 999/);
+  const again = new Database(file);
+  expect(again.pragma('user_version', { simple: true })).toBe(999);
+  again.close();
+  rmSync(where, { recursive: true });
+});
+
+test('a file that is no database, and a folder that is none, get a sentence', () => {
+  const where = folder();
+  writeFileSync(
+    path.join(where, 'olvik.sqlite'),
+    'flour and water, no pages of a database in here'.repeat(40),
+  );
+  expect(() => openShop(where)).toThrow(MigrationError);
+  const file = path.join(where, 'file');
+  writeFileSync(file, '');
+  chmodSync(file, 0o444);
+  expect(() => openShop(path.join(file, 'inside'))).toThrow(/can not be written/);
+  rmSync(where, { recursive: true });
+});

@@ -1,0 +1,22 @@
+/** A row that should be there is not. */
+export class NotFoundError extends Error {
+  constructor(
+    readonly what: string,
+    readonly id: string,
+  ) {
+    super(`${what} "${id}" is not in this shop.`);
+    this.name = 'NotFoundError';
+  }
+}
+
+/** The data folder can not be opened, or was written by a newer Olvik. */
+export class MigrationError extends Error {
+  constructor(
+    readonly code: 'newer-database' | 'folder-not-writable' | 'not-a-database',
+    message: string,
+    options?: ErrorOptions,
+  ) {
+    super(message, options);
+    this.name = 'MigrationError';
+  }
+}

@@ -1,0 +1,18 @@
+export { addBake, listBakes, oneBake, type Bake } from './bake-repository';
+export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
+export { openShop, openShopInMemory, type Db } from './connection';
+export { MigrationError, NotFoundError } from './errors';
+export { addEntries, journalVersion, listBatch, listEntries } from './journal-repository';
+export {
+  addFlour,
+  addPlace,
+  addPlaceSetting,
+  listFlours,
+  listPlaces,
+  maybeOneShop,
+  oneShop,
+  savePlace,
+  saveShop,
+  type Place,
+  type Shop,
+} from './shop-repository';

@@ -1,0 +1,131 @@
+import type { Flour } from '@/core/flour';
+import type { PlaceHistory } from '@/core/forecast';
+import { z } from '@/core/parse';
+import type { YeastType } from '@/core/units';
+import type { Db } from './connection';
+import { NotFoundError } from './errors';
+
+/** The shop's own settings. */
+export interface Shop {
+  readonly name: string;
+  readonly timeZone: string;
+  readonly massUnit: 'g' | 'oz';
+  readonly tempUnit: 'C' | 'F';
+  readonly scaleStepG: number;
+  readonly fineStepG: number;
+  readonly workFromMinute: number;
+  readonly workUntilMinute: number;
+  readonly yeastType: YeastType;
+  readonly people: readonly string[];
+}
+
+/** A place with its capacity and every temperature it was set to. */
+export interface Place extends PlaceHistory {
+  readonly capacityL: number;
+}
+
+const peopleSchema = z.array(z.string().min(1).max(60)).max(20);
+
+const SHOP_COLUMNS = `name, time_zone AS timeZone, mass_unit AS massUnit, temp_unit AS tempUnit,
+  scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
+  work_until_minute AS workUntilMinute, yeast_type AS yeastType, people`;
+
+/** The shop, or null in an empty data folder. */
+export function maybeOneShop(db: Db): Shop | null {
+  const row = db.prepare(`SELECT ${SHOP_COLUMNS} FROM shop WHERE id = 1`).get();
+  if (row === undefined) return null;
+  const { people, ...rest } = row as Omit<Shop, 'people'> & { people: string };
+  return { ...rest, people: peopleSchema.parse(JSON.parse(people)) };
+}
+
+/**
+ * The shop.
+ * @throws {NotFoundError} in an empty data folder
+ */
+export function oneShop(db: Db): Shop {
+  const shop = maybeOneShop(db);
+  if (shop === null) throw new NotFoundError('Shop', '1');
+  return shop;
+}
+
+/** Writes the shop's settings. */
+export function saveShop(db: Db, shop: Shop): void {
+  db.prepare(
+    `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, scale_step_g, fine_step_g,
+       work_from_minute, work_until_minute, yeast_type, people)
+     VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @scaleStepG, @fineStepG,
+       @workFromMinute, @workUntilMinute, @yeastType, @people)
+     ON CONFLICT (id) DO UPDATE SET name = excluded.name, time_zone = excluded.time_zone,
+       mass_unit = excluded.mass_unit, temp_unit = excluded.temp_unit,
+       scale_step_g = excluded.scale_step_g, fine_step_g = excluded.fine_step_g,
+       work_from_minute = excluded.work_from_minute,
+       work_until_minute = excluded.work_until_minute,
+       yeast_type = excluded.yeast_type, people = excluded.people`,
+  ).run({ ...shop, people: JSON.stringify(shop.people) });
+}
+
+/** Every place with its settings. */
+export function listPlaces(db: Db): Place[] {
+  const places = db
+    .prepare('SELECT id, name, capacity_l AS capacityL FROM place ORDER BY rowid')
+    .all() as Omit<Place, 'settings'>[];
+  const settings = db
+    .prepare(
+      `SELECT place_id AS placeId, from_ms AS fromMs, temp_c AS tempC
+       FROM place_setting ORDER BY from_ms`,
+    )
+    .all() as { placeId: string; fromMs: number; tempC: number }[];
+  return places.map((place) => ({
+    ...place,
+    settings: settings
+      .filter((setting) => setting.placeId === place.id)
+      .map(({ fromMs, tempC }) => ({ fromMs, tempC })),
+  }));
+}
+
+/** Adds a place with its first temperature, which also holds for the past. */
+export function addPlace(db: Db, place: Omit<Place, 'settings'>, tempC: number): void {
+  db.transaction(() => {
+    db.prepare('INSERT INTO place (id, name, capacity_l) VALUES (@id, @name, @capacityL)').run(
+      place,
+    );
+    addPlaceSetting(db, { placeId: place.id, fromMs: 0, tempC });
+  })();
+}
+
+/** Renames a place or changes its capacity. */
+export function savePlace(db: Db, place: Omit<Place, 'settings'>): void {
+  const { changes } = db
+    .prepare('UPDATE place SET name = @name, capacity_l = @capacityL WHERE id = @id')
+    .run(place);
+  if (changes === 0) throw new NotFoundError('Place', place.id);
+}
+
+/** Sets a place to a temperature from an instant on. */
+export function addPlaceSetting(
+  db: Db,
+  setting: { placeId: string; fromMs: number; tempC: number },
+): void {
+  db.prepare(
+    `INSERT INTO place_setting (place_id, from_ms, temp_c) VALUES (@placeId, @fromMs, @tempC)
+     ON CONFLICT (place_id, from_ms) DO UPDATE SET temp_c = excluded.temp_c`,
+  ).run(setting);
+}
+
+/** The shop's flours. */
+export function listFlours(db: Db): Flour[] {
+  return db
+    .prepare(
+      `SELECT id, name, strength_w AS strengthW, protein_share AS proteinShare,
+         wholegrain_share AS wholegrainShare FROM flour ORDER BY rowid`,
+    )
+    .all() as Flour[];
+}
+
+/** Adds a flour. */
+export function addFlour(db: Db, flour: Flour): void {
+  db.prepare(
+    `INSERT INTO flour (id, name, strength_w, protein_share, wholegrain_share)
+     VALUES (@id, @name, @strengthW, @proteinShare, @wholegrainShare)`,
+  ).run(flour);
+}
