@@ -3,6 +3,7 @@
 import { revalidatePath } from 'next/cache';
 import { shopContext } from '@/services/context';
 import { actOnLot, doStep } from '@/services/hands';
+import { resetLearned, undoReset } from '@/services/learned';
 import { logLook } from '@/services/look';
 import { moveStep } from '@/services/move-step';
 import { takeBake } from '@/services/new-bake';
@@ -64,4 +65,14 @@ export async function changePlaceAction(form: unknown) {
 /** Sets the demo clock’s speed. */
 export async function setDemoRateAction(rate: number) {
   return answered(setDemoRate(shopContext(), Number(rate)));
+}
+
+/** Forgets what was learned about a culture. */
+export async function resetLearnedAction(culture: string) {
+  return answered(resetLearned(shopContext(), String(culture)));
+}
+
+/** Takes a reset of what was learned back. */
+export async function undoResetAction(culture: string) {
+  return answered(undoReset(shopContext(), String(culture)));
 }

@@ -1,4 +1,4 @@
-import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -10,6 +10,7 @@ import {
   journalVersion,
   listBatch,
   listEntries,
+  listLearningResets,
   listPlaces,
   MigrationError,
   NotFoundError,
@@ -96,5 +97,22 @@ test('a file that is no database, and a folder that is none, get a sentence', ()
   writeFileSync(file, '');
   chmodSync(file, 0o444);
   expect(() => openShop(path.join(file, 'inside'))).toThrow(/can not be written/);
+  rmSync(where, { recursive: true });
+});
+
+test('a shop written with the first schema opens with all it holds', () => {
+  const where = folder();
+  const old = new Database(path.join(where, 'olvik.sqlite'));
+  old.exec(readFileSync('src/data/migrations/001-shop-and-journal.sql', 'utf8'));
+  old.pragma('user_version = 1');
+  addPlace(old, { id: 'bench', name: 'Bench', capacityL: 20 }, 21);
+  addEntries(old, [entry('a')]);
+  old.close();
+  const db = openShop(where);
+  expect(db.pragma('user_version', { simple: true })).toBe(2);
+  expect(listEntries(db)).toEqual([entry('a')]);
+  expect(listPlaces(db)).toHaveLength(1);
+  expect(listLearningResets(db).size).toBe(0);
+  db.close();
   rmSync(where, { recursive: true });
 });

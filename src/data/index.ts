@@ -3,6 +3,7 @@ export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
 export { openShop, openShopInMemory, type Db } from './connection';
 export { MigrationError, NotFoundError } from './errors';
 export { addEntries, journalVersion, listBatch, listEntries } from './journal-repository';
+export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';
 export {
   addFlour,
   addPlace,

@@ -1,44 +1,13 @@
-import {
-  BOOK_MODEL,
-  freshFlourState,
-  recipe,
-  simulate,
-  STATE_SIZE,
-  X,
-  type MassState,
-  type Trajectory,
-} from '@/core/kinetics';
-import { handlingOf, LOT_KINDS, ripeWindow } from '@/core/ripeness';
+import { BAKERS_YEAST, BOOK_SPEED_LN_SD } from '@/core/forecast';
 import { numberField, z } from '@/core/parse';
 import { planBake } from '@/core/planner';
 import { isTimeZone, toLocalText } from '@/core/units';
 import { bakeFormSchema } from './bake-form';
+import { answerBand, answerInvert, lotAnswer, lotQuestion } from './lot-questions';
 import { pantryOf } from './pantry';
 import { noPlanSentence, planRequestOf } from './plan-request';
 
-const percent = (name: string, max: number) => numberField({ name, unit: '%', min: 0, max });
 const degrees = (name: string) => numberField({ name, unit: '°C', min: -30, max: 45 });
-
-/** A single mass asked for from outside. */
-const lotRequest = z.object({
-  kind: z.enum(LOT_KINDS),
-  hydration: numberField({ name: 'hydration', unit: '', min: 0.2, max: 3 }),
-  saltPct: percent('saltPct', 20).default(0),
-  freshYeastPct: percent('freshYeastPct', 10),
-  wholegrainPct: percent('wholegrainPct', 100).default(0),
-  flourW: numberField({ name: 'flourW', unit: 'W', min: 50, max: 600 }).default(280),
-  massKg: numberField({ name: 'massKg', unit: 'kg', min: 0.001, max: 1000 }),
-  startC: degrees('startC'),
-  stays: z
-    .array(
-      z.object({
-        placeC: degrees('placeC'),
-        hours: numberField({ name: 'hours', unit: 'h', min: 0.1, max: 720 }),
-      }),
-    )
-    .min(1)
-    .max(50),
-});
 
 const placeRequest = z.object({
   id: z.string().min(1),
@@ -57,6 +26,10 @@ const bakeRequest = z.object({
     untilMinute: numberField({ name: 'untilMinute', unit: 'min', min: 0, max: 1439 }),
   }),
   places: z.array(placeRequest).min(1),
+  /** Learned speed of the shop’s baker’s yeast against the book. */
+  bakersYeastSpeed: numberField({ name: 'bakersYeastSpeed', unit: '', min: 0.3, max: 3 }).default(
+    1,
+  ),
   flour: z.object({
     id: z.string().min(1),
     name: z.string().min(1),
@@ -67,12 +40,12 @@ const bakeRequest = z.object({
   bake: bakeFormSchema,
 });
 
-const forecastRequest = z.union([z.object({ lot: lotRequest }), bakeRequest]);
+const forecastSchema = z.union([lotQuestion, bakeRequest]);
 
-/** The answer of `bin/core forecast`: the window of a lot, or the windows of a bake. */
+/** The answer of `bin/core forecast`: a lot with its curve, or the windows of a bake. */
 function answerForecast(request: unknown): unknown {
-  const parsed = forecastRequest.parse(request);
-  return 'lot' in parsed ? lotAnswer(parsed.lot) : bakeAnswer(parsed).forecast;
+  const parsed = forecastSchema.parse(request);
+  return 'lot' in parsed ? lotAnswer(parsed) : bakeAnswer(parsed).forecast;
 }
 
 /** The answer of `bin/core formula`: columns, moments and dose of a bake. */
@@ -84,49 +57,9 @@ function answerFormula(request: unknown): unknown {
 export const CORE_OPERATIONS: Readonly<Record<string, (request: unknown) => unknown>> = {
   forecast: answerForecast,
   formula: answerFormula,
+  invert: answerInvert,
+  band: answerBand,
 };
-
-function startOf(lot: z.output<typeof lotRequest>): MassState {
-  const state = freshFlourState(BOOK_MODEL, lot.wholegrainPct / 100, lot.startC);
-  state[X.yeastB] = lot.freshYeastPct;
-  return state;
-}
-
-function lotAnswer(lot: z.output<typeof lotRequest>) {
-  let untilH = 0;
-  const stays = lot.stays.map((stay) => {
-    untilH += stay.hours;
-    return { untilH, ambientC: stay.placeC };
-  });
-  const run = simulate({
-    recipe: recipe({
-      hydration: lot.hydration,
-      massG: lot.massKg * 1000,
-      saltShare: lot.saltPct / 100,
-      wholegrainShare: lot.wholegrainPct / 100,
-      strengthW: lot.flourW,
-    }),
-    start: startOf(lot),
-    stays,
-  });
-  const handling = handlingOf(lot.stays.map((stay) => stay.placeC));
-  return { window: ripeWindow(run, { kind: lot.kind, handling }), handling, curve: curveOf(run) };
-}
-
-const CURVE_STEP_H = 0.5;
-
-function curveOf(run: Trajectory) {
-  const rows: { hour: number; rise: number; gasMlPerG: number; coreC: number }[] = [];
-  let nextH = 0;
-  for (let row = 0; row < run.length; row += 1) {
-    const hour = run.hours[row] ?? 0;
-    if (hour + 1e-9 < nextH) continue;
-    nextH += CURVE_STEP_H;
-    const at = (index: number) => run.states[row * STATE_SIZE + index] ?? 0;
-    rows.push({ hour, rise: run.rises[row] ?? 1, gasMlPerG: at(X.gasMade), coreC: at(X.coreC) });
-  }
-  return rows;
-}
 
 function bakeAnswer(request: z.output<typeof bakeRequest>) {
   const nowMs = Date.parse(request.now);
@@ -138,6 +71,9 @@ function bakeAnswer(request: z.output<typeof bakeRequest>) {
         ...request,
         nowMs,
         pantry: pantryOf([request.flour]),
+        cultureSpeeds: new Map([
+          [BAKERS_YEAST, { speed: request.bakersYeastSpeed, lnSd: BOOK_SPEED_LN_SD }],
+        ]),
         places: request.places.map(({ tempC, ...place }) => ({
           ...place,
           settings: [{ fromMs: 0, tempC }],

@@ -71,7 +71,7 @@ function moveInBake(
   const wrong = outOfOrder(moments);
   if (wrong !== null) return refused('at', wrong);
   const poolishPlanned = planned.some((one) => roleOf(one.act) === 'poolish');
-  if (poolishPlanned) return withDose(state, bake, planned, moments);
+  if (poolishPlanned) return withDose(context, bake, planned, moments);
   return done(
     planned
       .map((one) => ({ one, toMs: momentOf(moments, roleOf(one.act)) ?? one.atMs }))
@@ -114,12 +114,13 @@ function outOfOrder(moments: Moments): string | null {
 
 /** Re-plans with every moment held, so that the dose makes the poolish best at the mix again. */
 function withDose(
-  state: ShopState,
+  context: ShopContext,
   bake: Bake,
   planned: readonly PlannedAct[],
   moments: Moments,
 ): Outcome<EntryDraft[]> {
-  const facts = planningFacts(state);
+  const state = loadShop(context);
+  const facts = planningFacts(context, state);
   const request: PlanRequest = {
     formula: bake.formula,
     name: bake.name,
@@ -134,6 +135,7 @@ function withDose(
     steps: { scaleStepG: facts.scaleStepG, fineStepG: facts.fineStepG },
     workingHours: facts.workingHours,
     timeZone: facts.timeZone,
+    cultureSpeeds: facts.cultureSpeeds,
     withBands: false,
   };
   const plan = planBake(request);

@@ -46,7 +46,7 @@ export function newBakeView(context: ShopContext): NewBakeView {
   const flours = listFlours(context.db);
   const { weekday } = wallTime(readyFromMs, shop.timeZone);
   return {
-    facts: planningFacts(state),
+    facts: planningFacts(context, state),
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     flours: flours.map(({ id, name }) => ({ id, name })),
     defaults: {

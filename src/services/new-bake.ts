@@ -7,10 +7,10 @@ import { freshCodes } from './lot-codes';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { noPlanSentence, planRequestOf, type PlanningFacts } from './plan-request';
-import { loadShop, workingHours, type ShopState } from './shop-state';
+import { cultureSpeeds, loadShop, workingHours, type ShopState } from './shop-state';
 
 /** The facts of a loaded shop that a plan rests on. */
-export function planningFacts(state: ShopState): PlanningFacts {
+export function planningFacts(context: ShopContext, state: ShopState): PlanningFacts {
   return {
     places: state.places,
     pantry: state.pantry,
@@ -19,6 +19,7 @@ export function planningFacts(state: ShopState): PlanningFacts {
     workingHours: workingHours(state.shop),
     timeZone: state.shop.timeZone,
     nowMs: state.nowMs,
+    cultureSpeeds: cultureSpeeds(context, state),
   };
 }
 
@@ -31,7 +32,7 @@ export function takeBake(
   if (!parsed.ok) return parsed;
   return refusing(() => {
     const state = loadShop(context);
-    const request = planRequestOf(parsed.value, planningFacts(state), false);
+    const request = planRequestOf(parsed.value, planningFacts(context, state), false);
     const plan = planBake(request);
     if (plan.kind === 'infeasible') {
       return refused('readyFrom', noPlanSentence(plan, state.shop.timeZone, state.nowMs));

@@ -13,6 +13,7 @@ export interface PlanningFacts {
   readonly workingHours: WorkingHours;
   readonly timeZone: string;
   readonly nowMs: number;
+  readonly cultureSpeeds: PlanRequest['cultureSpeeds'];
 }
 
 /** A checked form as a request to the planner. The room said in the form holds from now on. */
@@ -47,6 +48,7 @@ export function planRequestOf(
       ]),
     ),
     pantry: facts.pantry,
+    cultureSpeeds: facts.cultureSpeeds,
     steps: { scaleStepG: facts.scaleStepG, fineStepG: facts.fineStepG },
     workingHours: facts.workingHours,
     timeZone,

@@ -1,5 +1,12 @@
 import type { Pantry } from '@/core/composition';
-import { forecastShop, type Places, type ShopForecast } from '@/core/forecast';
+import {
+  forecastShop,
+  learnSpeeds,
+  type CultureSpeed,
+  type LearnedSpeed,
+  type Places,
+  type ShopForecast,
+} from '@/core/forecast';
 import { foldJournal, type Folded } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
@@ -7,6 +14,7 @@ import {
   journalVersion,
   listEntries,
   listFlours,
+  listLearningResets,
   listPlaces,
   oneShop,
   type Place,
@@ -47,6 +55,42 @@ export function workingHours(shop: Shop): WorkingHours {
   return { fromMinute: shop.workFromMinute, untilMinute: shop.workUntilMinute };
 }
 
+interface Learned {
+  readonly key: string;
+  readonly speeds: readonly LearnedSpeed[];
+}
+const learned = new WeakMap<ShopContext, Learned>();
+
+/** What the looks have taught, remembered until the journal, a place or a reset changes. */
+export function learnedSpeeds(context: ShopContext, state: ShopState): readonly LearnedSpeed[] {
+  const resetMs = listLearningResets(context.db);
+  const key = JSON.stringify([journalVersion(context.db), state.places, [...resetMs]]);
+  const known = learned.get(context);
+  if (known?.key === key) return known.speeds;
+  const speeds = learnSpeeds({
+    done: state.folded.done,
+    nowMs: state.nowMs,
+    resetMs,
+    places: state.placeMap,
+    pantry: state.pantry,
+  });
+  learned.set(context, { key, speeds });
+  return speeds;
+}
+
+/** The learned speed of each culture, as the forecast takes it. */
+export function cultureSpeeds(
+  context: ShopContext,
+  state: ShopState,
+): ReadonlyMap<string, CultureSpeed> {
+  return new Map(
+    learnedSpeeds(context, state).map(({ culture, belief }) => [
+      culture,
+      { speed: Math.exp(belief.lnSpeed), lnSd: Math.sqrt(belief.variance) },
+    ]),
+  );
+}
+
 interface Remembered {
   readonly key: string;
   readonly forecast: ShopForecast;
@@ -60,7 +104,9 @@ const remembered = new WeakMap<ShopContext, Remembered>();
 export function forecastState(context: ShopContext, state: ShopState): ShopForecast {
   const overdue = state.folded.plan.some((step) => step.atMs < state.nowMs);
   const minute = Math.floor(state.nowMs / (overdue ? MS_PER_MINUTE : MS_PER_HOUR));
-  const key = JSON.stringify([journalVersion(context.db), state.places, minute]);
+  const speeds = learnedSpeeds(context, state);
+  const learnedKey = speeds.map(({ culture, belief }) => [culture, belief.lnSpeed]);
+  const key = JSON.stringify([journalVersion(context.db), state.places, minute, learnedKey]);
   const known = remembered.get(context);
   if (known?.key === key) return known.forecast;
   const forecast = forecastShop({
@@ -69,6 +115,7 @@ export function forecastState(context: ShopContext, state: ShopState): ShopForec
     visibleFromMs: state.nowMs - PAST_H * MS_PER_HOUR,
     places: state.placeMap,
     pantry: state.pantry,
+    cultureSpeeds: cultureSpeeds(context, state),
     withBands: true,
   });
   remembered.set(context, { key, forecast });

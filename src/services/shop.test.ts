@@ -3,6 +3,7 @@ import { toLocalText } from '@/core/units';
 import { listEntries, listPlaces, openShopInMemory, saveDemoClock } from '@/data';
 import { contextOver, type ShopContext } from './context';
 import { seedDemo } from './demo/seed';
+import { learnedView, resetLearned, undoReset } from './learned';
 import { ensureShop } from './new-shop';
 import type { Outcome } from './outcome';
 import { changePlace, changeShop, setDemoRate } from './shop';
@@ -77,5 +78,23 @@ describe('the demo shop', () => {
     ).toBeGreaterThanOrEqual(4);
     const firstDone = foldJournal(listEntries(db)).done[0]!;
     expect((startMs - firstDone.atMs) / 86_400_000).toBeGreaterThan(20);
+  });
+
+  test('has learned from three weeks of looks: its starter is slower, forecasts got nearer, and it can be reset', () => {
+    const db = openShopInMemory();
+    const { startMs } = seedDemo(db, Date.parse('2026-11-25T09:00:00Z'));
+    const demo = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
+    const grusa = () => learnedView(demo).rows.find((row) => row.culture === 'grusa');
+    const before = grusa()!;
+    expect(before.name).toBe('Grusa');
+    expect(before.speed).toBeLessThan(0.95);
+    expect(before.high).toBeLessThan(1.1);
+    expect(before.lots).toBe(4);
+    expect(before.learnedErrorMin!).toBeLessThan(before.bookErrorMin!);
+    value(resetLearned(demo, 'grusa'));
+    expect(grusa()).toBeUndefined();
+    value(undoReset(demo, 'grusa'));
+    expect(grusa()).toEqual(before);
+    expect(sentences(resetLearned(demo, 'nobody'))[0]).toContain('“nobody”');
   });
 });

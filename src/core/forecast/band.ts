@@ -1,6 +1,7 @@
+import { EIGHTY_PERCENT } from '../numeric';
 import type { Trajectory } from '../kinetics';
 import type { RipeWindow } from '../ripeness';
-import { NO_DOUBT, type Doubt } from './lot-run';
+import { NO_DOUBT, type Doubt } from './doubt';
 
 /** Sd of each doubt, as a factor's ln or in °C. Source: model of ripening, §7. */
 const DOUBT_SD: Readonly<Record<keyof Doubt, number>> = {
@@ -14,8 +15,6 @@ const DOUBT_SD: Readonly<Record<keyof Doubt, number>> = {
 };
 const INPUTS = Object.keys(DOUBT_SD) as (keyof Doubt)[];
 const ADDED: ReadonlySet<keyof Doubt> = new Set(['placeC', 'startC']);
-/** Normal deviate that leaves a tenth on each side. */
-export const EIGHTY_PERCENT = 1.2816;
 /** Share of an sd by which each input is moved to feel its slope. */
 const FEEL = 0.5;
 
@@ -48,6 +47,8 @@ export interface DoubtfulLot {
   readonly earlierH: number;
   /** Factor on every sd: under 1 after looks. */
   readonly shrink: number;
+  /** Sd of ln speed where it was learned; the table’s otherwise. */
+  readonly speedLnSd?: number;
 }
 
 function moved(by: Readonly<Record<keyof Doubt, number>>): Doubt {
@@ -56,6 +57,11 @@ function moved(by: Readonly<Record<keyof Doubt, number>>): Doubt {
     doubt[input] = ADDED.has(input) ? by[input] : Math.exp(by[input]);
   }
   return doubt;
+}
+
+/** Sd of one doubt of a lot. */
+function sdOf(input: keyof Doubt, lot: DoubtfulLot): number {
+  return input === 'speed' ? (lot.speedLnSd ?? DOUBT_SD.speed) : DOUBT_SD[input];
 }
 
 const NOTHING = Object.fromEntries(INPUTS.map((input) => [input, 0])) as Record<
@@ -74,7 +80,7 @@ export function windowBand(base: RipeWindow, lot: DoubtfulLot): WindowBand | nul
   const slopes = { ...NOTHING };
   let variance = 0;
   for (const input of INPUTS) {
-    const sd = DOUBT_SD[input] * lot.shrink;
+    const sd = sdOf(input, lot) * lot.shrink;
     const up = readAt(lot, { ...NOTHING, [input]: FEEL * sd })[key];
     const down = readAt(lot, { ...NOTHING, [input]: -FEEL * sd })[key];
     if (up === null || down === null || up <= 0 || down <= 0) return null;
@@ -82,8 +88,8 @@ export function windowBand(base: RipeWindow, lot: DoubtfulLot): WindowBand | nul
     variance += slopes[input] ** 2;
   }
   const inputSd = Math.sqrt(variance);
-  const early = lot.run(alongGradient(slopes, inputSd, -EIGHTY_PERCENT, lot.shrink));
-  const late = lot.run(alongGradient(slopes, inputSd, EIGHTY_PERCENT, lot.shrink));
+  const early = lot.run(alongGradient(slopes, inputSd, -EIGHTY_PERCENT, lot));
+  const late = lot.run(alongGradient(slopes, inputSd, EIGHTY_PERCENT, lot));
   const [first, last] = [lot.read(early), lot.read(late)];
   const band = (moment: Moment): HourBand =>
     widened(base[moment], first[moment], last[moment], lot);
@@ -101,17 +107,24 @@ function readAt(lot: DoubtfulLot, by: Record<keyof Doubt, number>): RipeWindow {
   return lot.read(lot.run(moved(by)));
 }
 
+/** A doubt drawn at random, every input on its own. */
+export function drawDoubt(lot: DoubtfulLot, normal: () => number): Doubt {
+  const by = { ...NOTHING };
+  for (const input of INPUTS) by[input] = normal() * sdOf(input, lot) * lot.shrink;
+  return moved(by);
+}
+
 /** The most likely doubt that makes ln t differ by `z` sd. */
 function alongGradient(
   slopes: Record<keyof Doubt, number>,
   sd: number,
   z: number,
-  shrink: number,
+  lot: DoubtfulLot,
 ): Doubt {
   const by = { ...NOTHING };
   if (sd > 0) {
     for (const input of INPUTS) {
-      by[input] = (z * slopes[input] * DOUBT_SD[input] * shrink) / sd;
+      by[input] = (z * slopes[input] * sdOf(input, lot) * lot.shrink) / sd;
     }
   }
   return moved(by);

@@ -1,7 +1,8 @@
 import type { Folded } from '../journal';
 import { MS_PER_HOUR } from '../units';
 import { effectiveActs, type ForecastAct } from './effective-plan';
-import { forecastLot, type LotForecast } from './lot-forecast';
+import { cultureOf } from './culture-of';
+import { BOOK_SPEED, forecastLot, type CultureSpeed, type LotForecast } from './lot-forecast';
 import type { Surroundings } from './lot-run';
 import { tellStories, type Conflict, type LotStory } from './stories';
 
@@ -11,8 +12,8 @@ export interface ForecastRequest extends Surroundings {
   readonly nowMs: number;
   /** Lots that ended before this are left out, but for those that later ones descend from. */
   readonly visibleFromMs: number;
-  /** Learned speed of each culture, 1 where absent. */
-  readonly cultureSpeeds?: ReadonlyMap<string, number>;
+  /** Learned speed of each culture, see {@link cultureOf}; the book’s where absent. */
+  readonly cultureSpeeds?: ReadonlyMap<string, CultureSpeed>;
   /** Bands cost 17 runs a lot; leave them out where only curves are wanted. */
   readonly withBands: boolean;
 }
@@ -37,13 +38,12 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
   for (const story of inOrder) {
     const visible = wanted.get(story.lot.id);
     if (visible === undefined) continue;
-    const { cultureId } = story.lot;
     lots.set(
       story.lot.id,
       forecastLot(story, {
         runs: lots,
         around: request,
-        cultureSpeed: (cultureId === null ? undefined : request.cultureSpeeds?.get(cultureId)) ?? 1,
+        culture: request.cultureSpeeds?.get(cultureOf(story.lot) ?? '') ?? BOOK_SPEED,
         nowMs: request.nowMs,
         withBand: request.withBands && visible && endsAfter(story, request.nowMs),
       }),

@@ -1,4 +1,11 @@
 export { type ForecastAct } from './effective-plan';
 export { forecastShop, type ShopForecast } from './forecast';
-export type { LotForecast } from './lot-forecast';
+export { BOOK_SPEED_LN_SD, type CultureSpeed, type LotForecast } from './lot-forecast';
 export { placeTempC, type PlaceHistory, type Places } from './places';
+export { chanceInside } from './chance';
+export { NO_DOUBT } from './doubt';
+export { invert } from './invert';
+export { readRequest, runRequest, type MassRequest, type Seed } from './mass-request';
+export { forecastRequest } from './request-band';
+export { BAKERS_YEAST } from './culture-of';
+export { learnSpeeds, type LearnedSpeed } from './learn-speeds';

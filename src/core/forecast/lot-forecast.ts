@@ -3,7 +3,8 @@ import { handlingOf, ripeWindow, type RipeWindow } from '../ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
 import { assimilateLooks, type LookEffect } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
-import { NO_DOUBT, runLot, type Doubt, type LotStart, type Surroundings } from './lot-run';
+import { NO_DOUBT, type Doubt } from './doubt';
+import { runLot, type LotStart, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
 import { startState, type RunLot } from './start-state';
 import type { LotStory } from './stories';
@@ -39,11 +40,22 @@ const LEAVENED_DOUGH_LN_SD = 0.3;
 const BAND_STEP_H = 0.1;
 const RUN_STEP_H = 0.05;
 
+/** How fast a culture is against the book, and how surely. */
+export interface CultureSpeed {
+  readonly speed: number;
+  readonly lnSd: number;
+}
+
+/** Doubt of the speed of a culture that nothing was learned about. Source: model of ripening, §7. */
+export const BOOK_SPEED_LN_SD = 0.1;
+/** A culture at book speed. */
+export const BOOK_SPEED: CultureSpeed = { speed: 1, lnSd: BOOK_SPEED_LN_SD };
+
 /** What a lot’s forecast depends on beside its own story. */
 export interface LotContext {
   readonly runs: ReadonlyMap<string, RunLot>;
   readonly around: Surroundings;
-  readonly cultureSpeed: number;
+  readonly culture: CultureSpeed;
   readonly nowMs: number;
   readonly withBand: boolean;
 }
@@ -58,7 +70,7 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   const start: LotStart = {
     story,
     state: startState(story, context.runs, around),
-    speed: context.cultureSpeed,
+    speed: context.culture.speed,
     untilMs: runUntil(story, handling, context.nowMs),
     stepH: RUN_STEP_H,
   };
@@ -71,6 +83,7 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
       read,
       ...dough(story, context.runs),
       shrink,
+      speedLnSd: Math.min(context.culture.lnSd, BOOK_SPEED_LN_SD),
     });
 
   const book = runWith(1, RUN_STEP_H, NO_DOUBT);

@@ -1,4 +1,4 @@
-import { totals, type Composition, type Pantry } from '../composition';
+import { mixCompositions, totals, type Composition, type Pantry } from '../composition';
 import {
   afterHandWork,
   BOOK_MODEL,
@@ -14,40 +14,12 @@ import {
   type Stay,
   type Trajectory,
 } from '../kinetics';
-import { mixCompositions } from '../composition';
 import { rowAtHour } from '../ripeness';
+import { doubtedModel, doubtedState, type Doubt } from './doubt';
+import { joined } from './joined';
 import { hoursBetween } from '../units';
 import { ambientStretches, type Places } from './places';
 import type { LotStory } from './stories';
-
-/** What a run may be wrong about; the book’s run has none of it. */
-export interface Doubt {
-  /** Factor on the speed of everything alive. */
-  readonly speed: number;
-  /** Factor on the yeast at the start. */
-  readonly dose: number;
-  /** Added to every place, °C. */
-  readonly placeC: number;
-  /** Added to the temperature at the start, °C. */
-  readonly startC: number;
-  /** Factor on the core lag. */
-  readonly lag: number;
-  /** Factor on both growth rates. */
-  readonly growth: number;
-  /** Factor on sugar and starch at the start. */
-  readonly sugar: number;
-}
-
-/** The run as the book and the log have it. */
-export const NO_DOUBT: Doubt = {
-  speed: 1,
-  dose: 1,
-  placeC: 0,
-  startC: 0,
-  lag: 1,
-  growth: 1,
-  sugar: 1,
-};
 
 /** What the forecast of every lot of a shop rests on. */
 export interface Surroundings {
@@ -114,25 +86,6 @@ function recipeOf(
   });
 }
 
-const modelCache = new Map<number, Model>();
-
-function doubtedModel(model: Model, doubt: Doubt): Model {
-  if (doubt.growth === 1) return model;
-  const known = model === BOOK_MODEL ? modelCache.get(doubt.growth) : undefined;
-  if (known !== undefined) return known;
-  const changed = { ...model, mub: model.mub * doubt.growth, muw: model.muw * doubt.growth };
-  if (model === BOOK_MODEL && modelCache.size < 64) modelCache.set(doubt.growth, changed);
-  return changed;
-}
-
-function doubtedState(state: MassState, doubt: Doubt): MassState {
-  const changed = state.slice();
-  for (const i of [X.yeastB, X.yeastW]) changed[i] = (changed[i] as number) * doubt.dose;
-  for (const i of [X.sugar, X.starch]) changed[i] = (changed[i] as number) * doubt.sugar;
-  changed[X.coreC] = (changed[X.coreC] as number) + doubt.startC;
-  return changed;
-}
-
 /** The places of a story between two instants, hours counted from the first. */
 function staysBetween(
   story: LotStory,
@@ -181,28 +134,6 @@ function diluted(
     changed[i] = (changed[i] as number) * share;
   }
   return changed;
-}
-
-/** One trajectory from runs that follow each other. */
-function joined(parts: readonly Trajectory[]): Trajectory {
-  const [first] = parts;
-  if (first === undefined || parts.length === 1) return first as Trajectory;
-  const length = parts.reduce((sum, part) => sum + part.length, 0);
-  const hours = new Float64Array(length);
-  const states = new Float64Array(length * STATE_SIZE);
-  const rises = new Float64Array(length);
-  let row = 0;
-  let offsetH = 0;
-  for (const part of parts) {
-    for (let i = 0; i < part.length; i += 1) {
-      hours[row + i] = offsetH + (part.hours[i] as number);
-    }
-    states.set(part.states, row * STATE_SIZE);
-    rises.set(part.rises, row);
-    row += part.length;
-    offsetH += part.hours[part.length - 1] as number;
-  }
-  return { length, hours, states, rises, constants: (parts.at(-1) as Trajectory).constants };
 }
 
 /** The state of a run at an instant, between its rows linearly. */

@@ -36,9 +36,18 @@ export function blendStates(parts: readonly BlendPart[], gasKept: number): MassS
       (mixed[X.gasHeld] as number) + share * gasKept * (part.state[X.gasHeld] as number);
   }
   mixed[X.awakeB] = yeastWeighted(parts, X.awakeB, X.yeastB);
-  mixed[X.awakeW] = yeastWeighted(parts, X.awakeW, X.yeastW);
+  mixed[X.awakeW] = afterNewFlour(parts, yeastWeighted(parts, X.awakeW, X.yeastW));
   mixed[X.coreC] = mixedTemperature(parts);
   return mixed;
+}
+
+/**
+ * Sourdough yeast has its lag again whenever new flour comes in: the fit of the starters rests on it.
+ * Among masses that all carry it nothing changes.
+ */
+function afterNewFlour(parts: readonly BlendPart[], awake: number): number {
+  const newFlour = parts.some((part) => part.flourG > 0 && (part.state[X.yeastW] as number) === 0);
+  return newFlour ? Math.min(awake, 0) : awake;
 }
 
 function yeastWeighted(parts: readonly BlendPart[], awake: number, yeast: number): number {

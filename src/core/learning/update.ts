@@ -1,3 +1,5 @@
+import { normalBelow, normalDensity } from '../numeric';
+
 /** What is believed of ln t: how much later than the book, and how surely. */
 export interface LnTimeBelief {
   /** Shift of ln t against the forecast as it stands. */
@@ -41,24 +43,10 @@ export function updateByBound(
   const sign = bound.side === 'before' ? -1 : 1;
   // In units where the moment is known to be greater than `alpha`.
   const alpha = Math.max(-CLIP_SD * 2, Math.min(CLIP_SD, (sign * (bound.z - belief.mean)) / sd));
-  const ratio = density(alpha) / Math.max(1e-12, upperTail(alpha));
+  const ratio = normalDensity(alpha) / Math.max(1e-12, normalBelow(-alpha));
   const gain = belief.variance / total;
   return {
     mean: belief.mean + sign * gain * sd * ratio,
     variance: belief.variance * (1 - gain * ratio * (ratio - alpha)),
   };
-}
-
-function density(x: number): number {
-  return Math.exp((-x * x) / 2) / Math.sqrt(2 * Math.PI);
-}
-
-/** P(normal > x), Abramowitz and Stegun 26.2.17 (error under 7.5e-8). */
-function upperTail(x: number): number {
-  if (x < 0) return 1 - upperTail(-x);
-  const t = 1 / (1 + 0.2316419 * x);
-  const poly =
-    t *
-    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
-  return density(x) * poly;
 }

@@ -2,7 +2,7 @@ import { formulaColumns } from '../formula';
 import { addHours, hoursBetween } from '../units';
 import { previewPoolish } from './preview';
 import type { PlanRequest } from './request';
-import { findRoot } from './root';
+import { findRoot } from '../numeric';
 
 /** Doses of a poolish, fresh yeast over its flour: from next to nothing to a short one. Source: the trade’s ranges, widened. */
 export const DOSE_RANGE = { least: 0.0001, most: 0.03 } as const;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Pantry } from '../composition';
 import { fromLocalText, hoursBetween, MS_PER_MINUTE } from '../units';
-import { findRoot, isWorking, planBake, solveDose, type BakePlan, type PlanRequest } from '.';
+import { isWorking, planBake, solveDose, type BakePlan, type PlanRequest } from '.';
 
 const zone = 'Europe/Oslo';
 const pantry: Pantry = new Map([
@@ -50,6 +50,7 @@ function request(changes: Partial<PlanRequest> & { roomC?: number } = {}): PlanR
     steps: { scaleStepG: 1, fineStepG: 0.1 },
     workingHours: { fromMinute: 360, untilMinute: 1320 },
     timeZone: zone,
+    cultureSpeeds: new Map(),
     withBands: false,
     ...rest,
   };
@@ -131,6 +132,15 @@ test('moments that the baker holds are kept, the dose follows', () => {
   expect(earlier.freshShare).toBeLessThan(held.freshShare);
 });
 
+test('a yeast that was learned to be slower gets a higher dose', () => {
+  const slower = planned({
+    cultureSpeeds: new Map([['bakers-yeast', { speed: 0.85, lnSd: 0.05 }]]),
+  });
+  expect(slower.freshShare).toBeGreaterThan(1.2 * planned().freshShare);
+  const off = slower.forecast.poolish.window.bestMs! - slower.moments.mixAtMs;
+  expect(Math.abs(off) / MS_PER_MINUTE).toBeLessThan(5);
+});
+
 describe('what can not work', () => {
   test('a bake in the past', () => {
     expect(planBake(request({ nowMs: fromLocalText('2026-11-27T19:00', zone) }))).toMatchObject({
@@ -159,14 +169,5 @@ describe('what can not work', () => {
   test('a service longer than the balls last is planned, with the minutes they are slack', () => {
     const long = planned({ roomC: 26, readyToMs: fromLocalText('2026-11-27T22:30', zone) });
     expect(long.remarks.find((one) => one.kind === 'balls slack')?.minutes).toBeGreaterThan(60);
-  });
-});
-
-describe('root', () => {
-  test('finds a known root', () => {
-    expect(findRoot((x) => x ** 3 - 2, { low: 0, high: 2 }, 1e-12)).toBeCloseTo(Math.cbrt(2), 9);
-  });
-  test('refuses ends of one sign', () => {
-    expect(() => findRoot((x) => x * x + 1, { low: 0, high: 2 }, 1e-9)).toThrow('one sign');
   });
 });

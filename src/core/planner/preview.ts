@@ -26,6 +26,7 @@ function forecastSteps(request: PlanRequest, steps: readonly BakeStep[], withBan
     visibleFromMs: -Infinity,
     places: request.places,
     pantry: request.pantry,
+    cultureSpeeds: request.cultureSpeeds,
     withBands,
   }).lots;
 }

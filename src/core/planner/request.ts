@@ -1,6 +1,6 @@
 import type { Formula, ScaleSteps } from '../formula';
 import type { Pantry } from '../composition';
-import type { Places } from '../forecast';
+import type { CultureSpeed, Places } from '../forecast';
 
 /** When the hands work, minutes of the wall clock since midnight; `untilMinute` under `fromMinute` runs past midnight. */
 export interface WorkingHours {
@@ -30,6 +30,8 @@ export interface PlanRequest {
   readonly steps: ScaleSteps;
   readonly workingHours: WorkingHours;
   readonly timeZone: string;
+  /** Learned speeds of the shop’s cultures, by culture; the book’s where absent. */
+  readonly cultureSpeeds: ReadonlyMap<string, CultureSpeed>;
   /** Bands cost 17 runs a lot; false where only the plan is wanted. */
   readonly withBands: boolean;
 }

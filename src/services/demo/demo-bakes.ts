@@ -1,12 +1,11 @@
-import { isAct, type ActOf } from '@/core/journal';
+import { isAct } from '@/core/journal';
 import { addHours, MS_PER_MINUTE, toLocalText } from '@/core/units';
-import { addEntries } from '@/data';
 import type { ShopContext } from '../context';
-import { batchOf } from '../entries';
 import { doStep } from '../hands';
 import { takeBake } from '../new-bake';
 import type { Outcome } from '../outcome';
 import { loadShop } from '../shop-state';
+import { takeDemoLook } from './demo-looks';
 import { DEMO_TIME_ZONE, type DemoCalendar } from './demo-time';
 
 /** A service of the demo shop. */
@@ -16,8 +15,8 @@ interface DemoService {
   readonly balls: number;
   /** Minutes by which the hands were late at the poolish. */
   readonly poolishLate?: number;
-  /** Rise seen some hours after the poolish was made. */
-  readonly look?: { readonly afterH: number; readonly rise: number };
+  /** A look some hours after the poolish was made, and by how much the eye misread it. */
+  readonly look?: { readonly afterH: number; readonly misread: number };
 }
 
 const WEEKS_BEFORE = [-21, -14, -7];
@@ -26,13 +25,13 @@ const WEEKS_BEFORE = [-21, -14, -7];
 const SERVICES: readonly DemoService[] = [
   ...WEEKS_BEFORE.flatMap((week): DemoService[] => [
     { day: week - 2, method: 'Harbour', balls: 32, poolishLate: 5 },
-    { day: week, method: 'Quay', balls: 22, look: { afterH: 5, rise: 1.7 } },
+    { day: week, method: 'Quay', balls: 22, look: { afterH: 7, misread: 0.05 } },
     { day: week, method: 'Harbour', balls: 40, poolishLate: week === -14 ? 95 : 10 },
-    { day: week + 1, method: 'Harbour', balls: 52, look: { afterH: 7, rise: 1.9 } },
+    { day: week + 1, method: 'Harbour', balls: 52, look: { afterH: 6, misread: -0.06 } },
   ]),
   { day: -2, method: 'Harbour', balls: 36 },
   { day: -1, method: 'Quay', balls: 18, poolishLate: 8 },
-  { day: 0, method: 'Quay', balls: 24, poolishLate: 20, look: { afterH: 7.5, rise: 2.5 } },
+  { day: 0, method: 'Quay', balls: 24, poolishLate: 20, look: { afterH: 7.5, misread: -0.08 } },
   { day: 0, method: 'Harbour', balls: 44 },
   { day: 1, method: 'Harbour', balls: 58 },
   { day: 2, method: 'Quay', balls: 30 },
@@ -124,21 +123,11 @@ function doUntil(
     const at = toLocalText(atMs, DEMO_TIME_ZONE);
     must(doStep(context, { stepId: step.stepId, batch: context.newId(), at, by }));
     if (index === 0 && isAct(step.act, 'make') && service.look !== undefined) {
-      const { afterH, rise } = service.look;
-      lookAt(context, calendar, { lotId: step.act.lotId, atMs: addHours(atMs, afterH), rise });
+      const { afterH, misread } = service.look;
+      const lookMs = addHours(atMs, afterH);
+      if (lookMs > calendar.startMs) return;
+      context.setNow(lookMs);
+      takeDemoLook(context, { lotId: step.act.lotId, atMs: lookMs, misread });
     }
   });
-}
-
-function lookAt(
-  context: MovableContext,
-  calendar: DemoCalendar,
-  look: { readonly lotId: string; readonly atMs: number; readonly rise: number },
-): void {
-  const { lotId, atMs, rise } = look;
-  if (atMs > calendar.startMs) return;
-  context.setNow(atMs);
-  const body: ActOf<'look'> = { kind: 'look', lotId, signs: { rise, dome: 'domed' } };
-  const drafts = [{ atMs, tense: 'done' as const, body, by: 'Maren' }];
-  addEntries(context.db, batchOf(context, context.newId(), drafts));
 }

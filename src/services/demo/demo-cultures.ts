@@ -3,6 +3,7 @@ import { addHours } from '@/core/units';
 import { addEntries } from '@/data';
 import { batchOf, type EntryDraft } from '../entries';
 import type { ShopContext } from '../context';
+import { takeDemoLook } from './demo-looks';
 import type { DemoCalendar } from './demo-time';
 
 const flourAndWater = (flourG: number, waterG: number) => [
@@ -34,39 +35,30 @@ const GRUSA = { id: 'grusa', name: 'Grusa', kind: 'starter' } as const;
 const PLINTH = { id: 'plinth', name: 'Plinth', kind: 'stiff starter' } as const;
 const FED = { motherG: 20, flourG: 80, waterG: 80, placeId: 'bench', startC: 21 };
 
-/** Minutes by which Grusa was behind the book at its looks: it is a fifth slower. */
+/** Looks at Grusa on the last mornings, each misread a little. */
 const GRUSA_LOOKS = [
-  { day: -3, clock: '05:50', rise: 2.75 },
-  { day: -2, clock: '06:00', rise: 2.8 },
-  { day: -1, clock: '05:55', rise: 2.75 },
+  { day: -3, clock: '02:10', misread: 0.05 },
+  { day: -2, clock: '01:40', misread: -0.06 },
+  { day: -1, clock: '02:20', misread: 0.03 },
+  { day: 0, clock: '05:55', misread: 0.01 },
 ];
+
+const grusaLot = (day: number) => `S-G${day + 22}`;
 
 /** Three weeks of a liquid starter fed every evening, and the feeds to come. */
 function grusa(calendar: DemoCalendar): EntryDraft[] {
   const drafts: EntryDraft[] = [];
-  const lotOf = (day: number) => `S-G${day + 22}`;
   for (let day = -21; day <= -1; day += 1) {
     const atMs = calendar.at(day, '18:30');
-    const mother = day === -21 ? null : lotOf(day - 1);
-    drafts.push(doneDraft(atMs, feed(GRUSA, lotOf(day), mother, FED), 'Jo'));
+    const mother = day === -21 ? null : grusaLot(day - 1);
+    drafts.push(doneDraft(atMs, feed(GRUSA, grusaLot(day), mother, FED), 'Jo'));
     const restG = day === -20 ? 140 : 160;
     if (mother !== null) {
       drafts.push(doneDraft(atMs, { kind: 'discard', lotId: mother, massG: restG }, 'Jo'));
     }
   }
-  for (const { day, clock, rise } of GRUSA_LOOKS) {
-    const signs = { rise, dome: 'domed' as const, smell: 'mild' as const };
-    const act: Act = { kind: 'look', lotId: lotOf(day - 1), signs };
-    drafts.push(doneDraft(calendar.at(day, clock), act, 'Jo'));
-  }
-  const seen: Act = {
-    kind: 'look',
-    lotId: lotOf(-1),
-    signs: { rise: 2.93, dome: 'domed', smell: 'fruity' },
-  };
-  drafts.push(doneDraft(calendar.at(0, '05:55'), seen, 'Jo'));
   const proofer = { ...FED, placeId: 'proofer' };
-  drafts.push(planned(calendar.at(0, '06:30'), feed(GRUSA, 'S-G23', lotOf(-1), proofer)));
+  drafts.push(planned(calendar.at(0, '06:30'), feed(GRUSA, 'S-G23', grusaLot(-1), proofer)));
   drafts.push(planned(calendar.at(0, '18:30'), feed(GRUSA, 'S-G24', 'S-G23', FED)));
   return drafts;
 }
@@ -134,5 +126,9 @@ export function keepDemoCultures(context: ShopContext, calendar: DemoCalendar): 
   drafts.sort((a, b) => a.atMs - b.atMs);
   for (const draft of drafts) {
     addEntries(context.db, batchOf(context, context.newId(), [draft]));
+  }
+  for (const { day, clock, misread } of GRUSA_LOOKS) {
+    const look = { lotId: grusaLot(day - 1), atMs: calendar.at(day, clock), misread };
+    takeDemoLook(context, { ...look, smell: 'mild' });
   }
 }

@@ -1,0 +1,24 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Learned } from '@/features/learned/learned';
+import { shopContext } from '@/services/context';
+import { learnedView } from '@/services/learned';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { resetLearnedAction, undoResetAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Learned' };
+
+export default async function LearnedPage() {
+  await connection();
+  const view = learnedView(shopContext());
+  return (
+    <ViewFrame
+      title="Learned"
+      subtitle="what the looks have taught"
+      clock={clockText(view.nowMs, view.units.timeZone)}
+    >
+      <Learned view={view} reset={resetLearnedAction} undo={undoResetAction} />
+    </ViewFrame>
+  );
+}

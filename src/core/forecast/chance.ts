@@ -1,0 +1,32 @@
+import { EIGHTY_PERCENT, normalBelow } from '../numeric';
+import type { RipeWindow } from '../ripeness';
+import { type HourBand, type WindowBand } from './band';
+
+/**
+ * Chance that a lot is inside its ripe window at an hour: that it has opened and not yet closed. The two are taken
+ * to move together, as they do when everything runs early or late.
+ * @param neverShare share of the runs that never open, 0 where all do
+ * @returns 0–1
+ */
+export function chanceInside(
+  window: RipeWindow,
+  band: Pick<WindowBand, 'opensH' | 'closesH'>,
+  hour: number,
+  neverShare = 0,
+): number {
+  if (window.opensH === null) return 0;
+  const opened = passedBy(hour, window.opensH, band.opensH);
+  const closed = window.closesH === null ? 0 : passedBy(hour, window.closesH, band.closesH);
+  return Math.max(0, opened - closed) * (1 - neverShare);
+}
+
+/** Chance that a moment has passed by an hour, from its median and its 80 % band, each side in ln t. */
+function passedBy(hour: number, medianH: number, band: HourBand): number {
+  if (hour <= 0) return 0;
+  if (band === null || medianH <= 0) return hour >= medianH ? 1 : 0;
+  const away = Math.log(hour / medianH);
+  const edge = away < 0 ? band[0] : band[1];
+  const sd = Math.abs(Math.log(Math.max(edge, 1e-6) / medianH)) / EIGHTY_PERCENT;
+  if (sd === 0) return away >= 0 ? 1 : 0;
+  return normalBelow(away / sd);
+}

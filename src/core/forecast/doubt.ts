@@ -1,0 +1,53 @@
+import { BOOK_MODEL, X, type MassState, type Model } from '../kinetics';
+
+/** What a run may be wrong about; the book’s run has none of it. */
+export interface Doubt {
+  /** Factor on the speed of everything alive. */
+  readonly speed: number;
+  /** Factor on the yeast at the start. */
+  readonly dose: number;
+  /** Added to every place, °C. */
+  readonly placeC: number;
+  /** Added to the temperature at the start, °C. */
+  readonly startC: number;
+  /** Factor on the core lag. */
+  readonly lag: number;
+  /** Factor on both growth rates. */
+  readonly growth: number;
+  /** Factor on sugar and starch at the start. */
+  readonly sugar: number;
+}
+
+/** The run as the book and the log have it. */
+export const NO_DOUBT: Doubt = {
+  speed: 1,
+  dose: 1,
+  placeC: 0,
+  startC: 0,
+  lag: 1,
+  growth: 1,
+  sugar: 1,
+};
+
+const modelCache = new Map<number, Model>();
+/** Doubted models kept: their temperature tables cost more than a run. */
+const MOST_CACHED = 64;
+
+/** A model with its growth under doubt. */
+export function doubtedModel(model: Model, doubt: Doubt): Model {
+  if (doubt.growth === 1) return model;
+  const known = model === BOOK_MODEL ? modelCache.get(doubt.growth) : undefined;
+  if (known !== undefined) return known;
+  const changed = { ...model, mub: model.mub * doubt.growth, muw: model.muw * doubt.growth };
+  if (model === BOOK_MODEL && modelCache.size < MOST_CACHED) modelCache.set(doubt.growth, changed);
+  return changed;
+}
+
+/** A start state with its yeast, sugar and temperature under doubt. */
+export function doubtedState(state: MassState, doubt: Doubt): MassState {
+  const changed = state.slice();
+  for (const i of [X.yeastB, X.yeastW]) changed[i] = (changed[i] as number) * doubt.dose;
+  for (const i of [X.sugar, X.starch]) changed[i] = (changed[i] as number) * doubt.sugar;
+  changed[X.coreC] = (changed[X.coreC] as number) + doubt.startC;
+  return changed;
+}

@@ -1,0 +1,103 @@
+import { DomainError } from '../units';
+import { NO_DOUBT } from './doubt';
+import { readRequest, runRequest, type MassRequest } from './mass-request';
+import { findRoot } from '../numeric';
+
+/** What may be unknown. */
+export type Unknown =
+  | { readonly of: 'dose'; readonly least: number; readonly most: number }
+  | { readonly of: 'seed'; readonly least: number; readonly most: number }
+  | { readonly of: 'place'; readonly fromH: number; readonly least: number; readonly most: number };
+
+/** The unknown found, or the nearest there is and the bound that stops it. */
+export type Inversion =
+  | { readonly kind: 'found'; readonly value: number; readonly range: FeasibleHours }
+  | {
+      readonly kind: 'out of range';
+      readonly nearest: number;
+      readonly bound: 'least' | 'most';
+      readonly range: FeasibleHours;
+    };
+
+/** Hours to best at the two bounds of the unknown; null where it never gets there. */
+export interface FeasibleHours {
+  readonly atLeastH: number | null;
+  readonly atMostH: number | null;
+}
+
+/** In ln of hours: about half a minute in half a day. */
+const LN_TOLERANCE = 5e-4;
+/** Hours that stand for "never" between the bounds: longer than any run. */
+const BEYOND_H = 5000;
+
+/**
+ * Solves the unknown of a mass so that it is best (or, without a best, opens) at a wanted hour.
+ * Dose and seed are sought in their logarithm; about seven runs.
+ * @throws {DomainError} unknown-range, wanted-hour-range
+ */
+export function invert(request: MassRequest, unknown: Unknown, wantedH: number): Inversion {
+  checkUnknown(unknown, wantedH);
+  const linear = unknown.of === 'place';
+  const inward = (value: number) => (linear ? value : Math.log(value));
+  const outward = (x: number) => (linear ? x : Math.exp(x));
+  const hours = (value: number): number | null => {
+    const changed = withUnknown(request, unknown, value);
+    const window = readRequest(changed, runRequest(changed, NO_DOUBT));
+    return window.bestH ?? window.opensH;
+  };
+  const range: FeasibleHours = { atLeastH: hours(unknown.least), atMostH: hours(unknown.most) };
+  const slowest = range.atLeastH ?? BEYOND_H;
+  const fastest = range.atMostH ?? BEYOND_H;
+  if (wantedH > slowest)
+    return { kind: 'out of range', nearest: unknown.least, bound: 'least', range };
+  if (wantedH < fastest)
+    return { kind: 'out of range', nearest: unknown.most, bound: 'most', range };
+  const root = findRoot(
+    (x) => Math.log(Math.min(hours(outward(x)) ?? BEYOND_H, BEYOND_H)) - Math.log(wantedH),
+    { low: inward(unknown.least), high: inward(unknown.most) },
+    LN_TOLERANCE,
+  );
+  return { kind: 'found', value: outward(root), range };
+}
+
+/** A request with its unknown set. */
+export function withUnknown(request: MassRequest, unknown: Unknown, value: number): MassRequest {
+  if (unknown.of === 'dose') return { ...request, freshShare: value };
+  if (unknown.of === 'seed') {
+    const [first, ...rest] = request.seeds;
+    if (first === undefined) {
+      throw new DomainError('unknown-range', 'Seed: this mass has none to change.', {});
+    }
+    return { ...request, seeds: [{ ...first, flourShare: value }, ...rest] };
+  }
+  return { ...request, stays: staysFrom(request, unknown.fromH, value) };
+}
+
+function staysFrom(request: MassRequest, fromH: number, placeC: number) {
+  const before: MassRequest['stays'][number][] = [];
+  let endH = 0;
+  for (const stay of request.stays) {
+    const hours = Math.min(stay.hours, Math.max(0, fromH - endH));
+    if (hours > 0) before.push({ ...stay, hours });
+    endH += stay.hours;
+  }
+  return [...before, { placeC, hours: Math.max(0.1, endH - fromH) }];
+}
+
+function checkUnknown(unknown: Unknown, wantedH: number): void {
+  const { least, most } = unknown;
+  const positive = unknown.of === 'place' || least > 0;
+  if (!(Number.isFinite(least) && Number.isFinite(most) && least < most && positive)) {
+    throw new DomainError('unknown-range', `Range: ${least} to ${most} is not possible.`, {
+      least,
+      most,
+    });
+  }
+  if (!(wantedH > 0 && wantedH < BEYOND_H)) {
+    throw new DomainError(
+      'wanted-hour-range',
+      `Hours: ${wantedH} is not possible. Allowed: above 0.`,
+      { wantedH },
+    );
+  }
+}

@@ -1,0 +1,149 @@
+import type { DoneAct } from '../journal';
+import { aged, learnFrom, lotVariance, priorSpeed, type SpeedBelief } from '../learning';
+import type { Trajectory } from '../kinetics';
+import { handlingOf, ripeWindow } from '../ripeness';
+import { addHours, hoursBetween } from '../units';
+import { assimilateLooks, type ReadRun } from './assimilate';
+import { cultureOf } from './culture-of';
+import { NO_DOUBT } from './doubt';
+import { runLot, type Surroundings } from './lot-run';
+import { placeTempC } from './places';
+import { startState, type RunLot } from './start-state';
+import { tellStories, type LotStory } from './stories';
+
+/** How one lot's forecast fared: minutes between its best as its looks put it and as forecast before them. */
+export interface LearnedFrom {
+  readonly lotId: string;
+  readonly atMs: number;
+  readonly bookErrorMin: number | null;
+  readonly learnedErrorMin: number | null;
+}
+
+/** What the looks at a culture's lots have taught. */
+export interface LearnedSpeed {
+  readonly culture: string;
+  readonly belief: SpeedBelief;
+  readonly from: readonly LearnedFrom[];
+}
+
+/** What there is to learn from. */
+export interface LearnRequest extends Surroundings {
+  readonly done: readonly DoneAct[];
+  readonly nowMs: number;
+  /** Looks before these instants do not count: what was learned was reset then. */
+  readonly resetMs: ReadonlyMap<string, number>;
+}
+
+/** Hours a lot is run: past the peak of any leaven at room. */
+const RUN_H = 40;
+const STEP_H = 0.1;
+const GENERATIONS = 3;
+
+/** Learns the speed of every culture from the looks in the journal, lot by lot in order of time. */
+export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
+  const acts = request.done.map((one) => ({
+    ...one,
+    plannedMs: one.atMs,
+    tense: 'done' as const,
+    ref: one.entryId,
+  }));
+  const { byLot } = tellStories(acts);
+  const stories = [...byLot.values()].sort((a, b) => a.startMs - b.startMs);
+  const taught = stories.filter((story) => teaches(story, request));
+  const wanted = new Set(
+    taught.flatMap((story) => withForebears(byLot, story.lot.id, GENERATIONS)),
+  );
+  const runs = new Map<string, RunLot>();
+  const learned = new Map<string, { belief: SpeedBelief; from: LearnedFrom[] }>();
+  for (const story of stories) {
+    if (!wanted.has(story.lot.id)) continue;
+    const culture = cultureOf(story.lot);
+    const known =
+      culture === null
+        ? null
+        : (learned.get(culture) ?? { belief: priorSpeed(story.startMs), from: [] });
+    const speed = known === null ? 1 : Math.exp(known.belief.lnSpeed);
+    const lot = lotAt(story, runs, request);
+    const lotRun = lot(speed);
+    runs.set(story.lot.id, { story, run: lotRun.run });
+    if (culture === null || known === null || !taught.includes(story)) continue;
+    learned.set(culture, lesson(story, known, lot, speed));
+  }
+  return [...learned].map(([culture, { belief, from }]) => ({
+    culture,
+    belief: aged(belief, request.nowMs),
+    from,
+  }));
+}
+
+/** True for a lot whose culture can be learned from its looks. */
+function teaches(story: LotStory, request: LearnRequest): boolean {
+  const culture = cultureOf(story.lot);
+  if (culture === null) return false;
+  const fromMs = request.resetMs.get(culture) ?? -Infinity;
+  return story.looks.some((look) => look.atMs >= fromMs);
+}
+
+function withForebears(
+  byLot: ReadonlyMap<string, LotStory>,
+  lotId: string,
+  generations: number,
+): string[] {
+  if (generations === 0) return [lotId];
+  const parents = byLot.get(lotId)?.lot.madeFrom ?? [];
+  return [lotId, ...parents.flatMap((id) => withForebears(byLot, id, generations - 1))];
+}
+
+/** A lot as a function of its speed. */
+function lotAt(story: LotStory, runs: ReadonlyMap<string, RunLot>, around: Surroundings) {
+  const state = startState(story, runs, around);
+  const handling = handlingOf(
+    story.stays.map((stay) => placeTempC(around.places, stay.placeId, stay.fromMs)),
+  );
+  const untilMs = addHours(story.endMs ?? story.startMs, RUN_H);
+  return (speed: number): ReadRun => {
+    const run: Trajectory = runLot(
+      { story, state, speed, untilMs, stepH: STEP_H },
+      around,
+      NO_DOUBT,
+    );
+    return { run, window: ripeWindow(run, { kind: story.lot.kind, handling }) };
+  };
+}
+
+function lesson(
+  story: LotStory,
+  known: { belief: SpeedBelief; from: LearnedFrom[] },
+  lot: (speed: number) => ReadRun,
+  speed: number,
+): { belief: SpeedBelief; from: LearnedFrom[] } {
+  const belief = aged(known.belief, story.startMs);
+  const before = lotVariance(belief);
+  const looks = story.looks.map((look) => ({
+    hour: hoursBetween(story.startMs, look.atMs),
+    signs: look.signs,
+  }));
+  const seen = assimilateLooks(looks, Math.sqrt(before), (factor) => lot(speed * factor));
+  const bestAt = (factor: number) => lot(factor).window.bestH;
+  const seenH = bestAt(speed * seen.speed);
+  const errorMin = (hour: number | null) =>
+    hour === null || seenH === null ? null : Math.round(Math.abs(hour - seenH) * 60);
+  const atMs = story.looks.at(-1)?.atMs ?? story.startMs;
+  return {
+    belief: learnFrom(known.belief, {
+      atMs,
+      shift: -Math.log(seen.speed),
+      before,
+      after: before * seen.shrink ** 2,
+    }),
+    from: [
+      ...known.from,
+      {
+        lotId: story.lot.id,
+        atMs,
+        bookErrorMin: errorMin(bestAt(1)),
+        learnedErrorMin: errorMin(bestAt(speed)),
+      },
+    ],
+  };
+}
