@@ -1,8 +1,11 @@
 // bin/bench [NAME]: ratios of costs within one run, as JSON. Machines are noisy; ratios hardly.
-import { forecastShop } from '@/core/forecast';
+import { forecastShop, plainState, whatIf, type WhatIfBase } from '@/core/forecast';
 import type { Act, PlannedAct } from '@/core/journal';
 import { BOOK_MODEL, freshFlourState, recipe, simulate, X } from '@/core/kinetics';
+import { calibrate } from '@/core/forecast/calibration/residuals';
 import { pantryOf } from '@/services/pantry';
+import { coverage } from './bench-coverage';
+import { learning } from './bench-learning';
 
 /** Median milliseconds of one call. */
 function cost(run: () => unknown, times: number): number {
@@ -76,7 +79,51 @@ function kinetics() {
   };
 }
 
-const BENCHES: Readonly<Record<string, () => Record<string, unknown>>> = { kinetics };
+/** A frame of a what-if drag: curve, window and band. */
+function whatIfFrame() {
+  const base: WhatIfBase = {
+    kind: 'poolish',
+    recipe: recipe({ hydration: 1, massG: 2000 }),
+    state: plainState(yeasted()),
+    ambientsC: [],
+    seedShare: null,
+    hours: 48,
+    speedLnSd: 0.1,
+    shrink: 1,
+    extraLnSd: 0,
+  };
+  let dose = 1;
+  const frame = cost(
+    () => whatIf(base, { placeC: 21, dose: (dose = (dose % 2) + 0.01), seedShare: null }),
+    80,
+  );
+  const one = {
+    recipe: base.recipe,
+    start: yeasted(),
+    stays: [{ untilH: 48, ambientC: 21 }],
+    stepH: 0.1,
+  };
+  return {
+    'milliseconds of computing a frame (this machine)': Math.round(frame * 10) / 10,
+    'frame over 16 ms': Math.round((frame / 16) * 100) / 100,
+    'frame over one 48 h simulation, 18 runs':
+      Math.round((frame / cost(() => simulate(one), 80)) * 10) / 10,
+  };
+}
+
+function yeasted() {
+  const start = freshFlourState(BOOK_MODEL, 0, 21);
+  start[X.yeastB] = 0.4;
+  return start;
+}
+
+const BENCHES: Readonly<Record<string, () => object>> = {
+  kinetics,
+  'what-if': whatIfFrame,
+  calibration: calibrate,
+  coverage,
+  learning,
+};
 
 const wanted = process.argv[2];
 const names = wanted === undefined ? Object.keys(BENCHES) : [wanted];

@@ -10,6 +10,7 @@ import { takeBake } from '@/services/new-bake';
 import type { Outcome } from '@/services/outcome';
 import { changePlace, changeShop, setDemoRate } from '@/services/shop';
 import { undoBatch } from '@/services/undo';
+import { applyWhatIf } from '@/services/use-what-if';
 import { withdrawBake } from '@/services/withdraw-bake';
 
 function answered<T>(outcome: Outcome<T>): Outcome<T> {
@@ -75,4 +76,9 @@ export async function resetLearnedAction(culture: string) {
 /** Takes a reset of what was learned back. */
 export async function undoResetAction(culture: string) {
   return answered(undoReset(shopContext(), String(culture)));
+}
+
+/** Takes a what-if over. */
+export async function applyWhatIfAction(form: unknown) {
+  return answered(applyWhatIf(shopContext(), form));
 }

@@ -1,6 +1,7 @@
 import type { HandsActions } from '@/ui/hands/actions';
 import {
   actOnLotAction,
+  applyWhatIfAction,
   doStepAction,
   logLookAction,
   moveStepAction,
@@ -15,6 +16,7 @@ export const handsActions: HandsActions = {
   moveStep: moveStepAction,
   logLook: logLookAction,
   actOnLot: actOnLotAction,
+  applyWhatIf: applyWhatIfAction,
   undo: undoAction,
   withdrawBake: withdrawBakeAction,
   setDemoRate: setDemoRateAction,

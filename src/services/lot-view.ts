@@ -6,6 +6,7 @@ import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/unit
 import type { ShopContext } from './context';
 import { forecastState, loadShop, type ShopState } from './shop-state';
 import { momentsOf } from './tide/moments';
+import { whatIfOffer, type WhatIfOffer } from './what-if-base';
 import { coldPlaceIds, strandOf } from './tide/strands';
 import type { Moment } from './tide/moment';
 import type { Strand } from './tide/view';
@@ -48,6 +49,7 @@ export interface LotView {
   readonly next: Moment | null;
   readonly madeFrom: readonly { readonly lotId: string; readonly name: string }[];
   readonly becomes: readonly { readonly lotId: string; readonly name: string }[];
+  readonly offer: WhatIfOffer | null;
   readonly places: readonly { readonly id: string; readonly name: string }[];
   readonly ingredients: readonly { readonly id: string; readonly name: string }[];
 }
@@ -102,6 +104,7 @@ export function lotView(context: ShopContext, lotId: string): LotView | null {
     next: nextOn(lotId, state, forecast),
     madeFrom: named(story.lot.madeFrom),
     becomes: named(story.becomes),
+    offer: whatIfOffer(lot, state),
     places: state.places.map(({ id, name }) => ({ id, name })),
     ingredients: [...state.pantry.values()].map(({ id, name }) => ({ id, name })),
   };

@@ -7,7 +7,7 @@ import {
   type Places,
   type ShopForecast,
 } from '@/core/forecast';
-import { foldJournal, type Folded } from '@/core/journal';
+import { foldJournal, lotMadeBy, lotsTouchedBy, type Folded } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import {
@@ -61,10 +61,24 @@ interface Learned {
 }
 const learned = new WeakMap<ShopContext, Learned>();
 
-/** What the looks have taught, remembered until the journal, a place or a reset changes. */
+/** What learning rests on: the looks, and what was done to the lots looked at. */
+function looksKey(folded: Folded): readonly string[] {
+  const looked = new Set(
+    folded.done.flatMap(({ act }) => (act.kind === 'look' ? [act.lotId] : [])),
+  );
+  return folded.done
+    .filter(({ act }) => {
+      const made = lotMadeBy(act);
+      const lots = made === null ? lotsTouchedBy(act) : [made];
+      return lots.some((lotId) => looked.has(lotId));
+    })
+    .map((one) => one.entryId);
+}
+
+/** What the looks have taught, remembered until a look, a lot looked at, a place or a reset changes. */
 export function learnedSpeeds(context: ShopContext, state: ShopState): readonly LearnedSpeed[] {
   const resetMs = listLearningResets(context.db);
-  const key = JSON.stringify([journalVersion(context.db), state.places, [...resetMs]]);
+  const key = JSON.stringify([looksKey(state.folded), state.places, [...resetMs]]);
   const known = learned.get(context);
   if (known?.key === key) return known.speeds;
   const speeds = learnSpeeds({

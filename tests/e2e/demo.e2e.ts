@@ -19,7 +19,24 @@ afterAll(async () => {
 });
 
 const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle0' });
-const VIEWS = ['/', '/bakes/new', '/log', '/shop', '/lots/S-G21', '/nowhere'];
+const VIEWS = [
+  '/',
+  '/bakes/new',
+  '/log',
+  '/learned',
+  '/shop',
+  '/lots/S-G21',
+  '/lots/P1128-1',
+  '/nowhere',
+];
+
+const clickButton = (text: string) =>
+  page.evaluate((wanted) => {
+    const button = [...document.querySelectorAll('button')].find((one) =>
+      one.textContent?.includes(wanted),
+    );
+    button?.click();
+  }, text);
 
 test('the Tide of the demo shop answers the five questions', async () => {
   await goto('/');
@@ -47,6 +64,45 @@ test('a strand lights by the arrow keys and opens with Enter', async () => {
   await page.keyboard.press('Enter');
   await page.waitForFunction(() => location.pathname.startsWith('/lots/'));
   await waitForText(page, 'In it:');
+});
+
+test('a what-if follows the handles, is used, and can be taken back', async () => {
+  await goto('/lots/S-G23');
+  const says = () => page.$eval('[aria-live="polite"]', (one) => one.textContent ?? '');
+  const plan = await says();
+  expect(plan).toContain('best');
+  const press = async (label: string, key: 'ArrowLeft' | 'ArrowRight', times: number) => {
+    await page.focus(`input[aria-label="${label}"]`);
+    for (let i = 0; i < times; i += 1) await page.keyboard.press(key);
+  };
+  await press('Flour for one part of mother', 'ArrowRight', 6);
+  await page.waitForFunction(
+    (before) => document.querySelector('[aria-live="polite"]')?.textContent !== before,
+    {},
+    plan,
+  );
+  await press('Place', 'ArrowLeft', 1);
+  await waitForText(page, '1:7:7');
+  await page.waitForFunction(() => document.body.innerText.includes('21° Bench'));
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  const tried = await says();
+  await press('Place', 'ArrowRight', 1);
+  await press('Place', 'ArrowLeft', 1);
+  await clickButton('Back to plan');
+  await page.waitForFunction(
+    (before) => document.querySelector('[aria-live="polite"]')?.textContent === before,
+    {},
+    plan,
+  );
+  await press('Flour for one part of mother', 'ArrowRight', 6);
+  await press('Place', 'ArrowLeft', 1);
+  await clickButton('Use this');
+  await waitForText(page, 'Grusa: changed.');
+  await waitForText(page, 'plan 1:7');
+  const best = (text: string) => /best ([A-Za-z]* ?\d\d:\d\d)/.exec(text)?.[1];
+  expect(best(await says())?.slice(0, -1)).toBe(best(tried)?.slice(0, -1));
+  await clickButton('Undo');
+  await waitForText(page, 'plan 1:4:4');
 });
 
 test('the keys are listed under the question mark', async () => {

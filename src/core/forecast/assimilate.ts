@@ -63,7 +63,7 @@ export function assimilateLooks(
     const belief = believe(look, now, variance);
     const wanted = belief.mean;
     if (Math.abs(wanted) > 1e-4) {
-      lnSpeed = solveSpeed(lnSpeed, wanted, now, runAt);
+      lnSpeed = solveSpeed(lnSpeed, wanted, momentOf(look, now), runAt);
       now = runAt(Math.exp(lnSpeed));
     }
     variance = belief.variance;
@@ -95,15 +95,21 @@ function riseObservation(
 ): { z: number; variance: number } | null {
   const { rise, dome } = look.signs;
   if (rise === undefined || dome === 'sinking') return null;
-  const most = 1 + (window.peakRise - 1) * FLAT_TOP;
-  const level = Math.min(Math.max(rise, 1.02), most);
-  const series = { hours: run.hours, length: run.length, at: (row: number) => run.rises[row] ?? 0 };
-  const predictedH = firstRise(series, level);
+  const predictedH = firstRise(risesOf(run), readableLevel(rise, window));
   if (predictedH === null || predictedH <= 0) return null;
   const slope = slopeAt(run, predictedH);
   const readingSdH = (RISE_READING_SD * Math.max(0.3, rise - 1)) / Math.max(slope, 1e-3);
   const z = Math.log(look.hour) - Math.log(predictedH);
   return { z, variance: (readingSdH / look.hour) ** 2 + LN_NOISE_VARIANCE };
+}
+
+/** A seen rise held between the first that can be read and the flat top, where the level says nothing about time. */
+function readableLevel(rise: number, window: RipeWindow): number {
+  return Math.min(Math.max(rise, 1.02), 1 + (window.peakRise - 1) * FLAT_TOP);
+}
+
+function risesOf(run: Trajectory) {
+  return { hours: run.hours, length: run.length, at: (row: number) => run.rises[row] ?? 0 };
 }
 
 /** Rise per hour around an hour of the run. */
@@ -130,20 +136,39 @@ function boundsOf(
   return bounds.filter((bound) => bound.atH > 0);
 }
 
-/** The speed at which the key moment comes `wanted` later in ln t: a first guess and two secant steps. */
+/** A moment of a run, h; null where the run does not reach it. */
+interface KeyMoment {
+  readonly of: (one: ReadRun) => number | null;
+  readonly startH: number | null;
+}
+
+/**
+ * The moment a look speaks of: the hour of the rise it saw, otherwise the best. Speed is only nearly a time scale
+ * (the flour's enzymes do not follow it), so the shift is made where it was seen.
+ */
+function momentOf(look: LookAtHour, now: ReadRun): KeyMoment {
+  const { rise } = look.signs;
+  const level = rise === undefined ? null : readableLevel(rise, now.window);
+  const of = (one: ReadRun) =>
+    level === null || look.signs.dome === 'sinking'
+      ? keyHour(one.window)
+      : firstRise(risesOf(one.run), level);
+  return { of, startH: of(now) };
+}
+
+/** The speed at which a moment comes `wanted` later in ln t: a first guess and two corrections. */
 function solveSpeed(
   lnSpeed: number,
   wanted: number,
-  now: ReadRun,
+  moment: KeyMoment,
   runAt: (speed: number) => ReadRun,
 ): number {
-  const startH = keyHour(now.window);
-  if (startH === null) return lnSpeed - wanted;
-  const goal = Math.log(startH) + wanted;
+  if (moment.startH === null || moment.startH <= 0) return lnSpeed - wanted;
+  const goal = Math.log(moment.startH) + wanted;
   let guess = lnSpeed - wanted;
   for (let i = 0; i < 2; i += 1) {
-    const hour = keyHour(runAt(Math.exp(guess)).window);
-    if (hour === null) return guess;
+    const hour = moment.of(runAt(Math.exp(guess)));
+    if (hour === null || hour <= 0) return guess;
     guess += Math.log(hour) - goal;
   }
   return guess;

@@ -9,3 +9,12 @@ export { readRequest, runRequest, type MassRequest, type Seed } from './mass-req
 export { forecastRequest } from './request-band';
 export { BAKERS_YEAST } from './culture-of';
 export { learnSpeeds, type LearnedSpeed } from './learn-speeds';
+export { stateAt } from './lot-run';
+export {
+  plainState,
+  whatIf,
+  WHAT_IF_STEP_H,
+  type WhatIfAnswer,
+  type WhatIfBase,
+  type WhatIfHandles,
+} from './what-if';

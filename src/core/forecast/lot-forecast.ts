@@ -31,6 +31,11 @@ export interface LotForecast extends RunLot {
   /** Speed of the lot against its culture, from its looks. */
   readonly speed: number;
   readonly lookEffects: readonly LookEffect[];
+  /** Speed the run was made with: its culture’s times its own. */
+  readonly runSpeed: number;
+  /** Factor on every sd of its band, under 1 after looks. */
+  readonly shrink: number;
+  readonly extraLnSd: number;
 }
 
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
@@ -106,6 +111,9 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     band,
     speed: learned.speed,
     lookEffects: learned.effects,
+    runSpeed: context.culture.speed * learned.speed,
+    shrink: learned.shrink,
+    extraLnSd: dough(story, context.runs).extraLnSd,
   };
 }
 

@@ -32,9 +32,22 @@ function verdict(view: LotView): string {
 /** The consequence for the next step that takes it. */
 function nextSentence(view: LotView, bestMs: number): string | null {
   const { next } = view;
-  if (next === null || next.glyph !== 'mix') return null;
+  if (next === null) return null;
+  if (next.glyph === 'feed') return feedSentence(view, next.atMs);
+  if (next.glyph !== 'mix') return null;
   const minutes = Math.round((next.atMs - bestMs) / 60_000);
   const clock = clockText(next.atMs, view.units.timeZone);
   if (next.withinWindow === true) return `Ripe at the ${clock} mix ✓`;
   return `Best ${spanText(minutes * 60_000)} ${minutes > 0 ? 'before' : 'after'} the ${clock} mix`;
+}
+
+/** What a feeding meets: a mother should be ripe when she is fed on. */
+function feedSentence(view: LotView, feedMs: number): string {
+  const { opensMs, closesMs } = view.strand.window;
+  const clock = momentText(feedMs, view.nowMs, view.units.timeZone);
+  if (opensMs === null || feedMs < opensMs) return `Not ripe yet at the ${clock} feed`;
+  if (closesMs !== null && feedMs > closesMs) {
+    return `Past by ${spanText(feedMs - closesMs)} at the ${clock} feed`;
+  }
+  return `Ripe at the ${clock} feed ✓`;
 }

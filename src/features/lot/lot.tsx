@@ -1,45 +1,101 @@
 'use client';
 
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { LookMark, LotView } from '@/services/lot-view';
 import { massText, percentText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { LookDialog } from '@/ui/hands/look-dialog';
 import { useWidth } from '@/ui/use-width';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import type { WhatIfOffer } from '@/services/what-if-base';
 import { ActPanel } from './act-panel';
+import { coreHandles, gramsAt, plannedHandles, type Handles } from './handles';
+import { headlineOf } from './headline';
+import { useWhatIf } from './use-what-if';
 import { VesselChart } from './vessel-chart';
+import { WhatIfPanel } from './what-if-panel';
+import { withWhatIf } from './what-if-view';
 
-const CHART_HEIGHT = 480;
+const CHART_HEIGHT = 420;
 
-/** One lot, close up: its level seen and forecast, its looks, what is in it, and what can be done to it. */
+/** One lot, close up: its level seen and forecast, what if, its looks, what is in it, and what can be done to it. */
 export function Lot({ view, actions }: { view: LotView; actions: HandsActions }) {
   const { ref, width } = useWidth(1280);
   const [looking, setLooking] = useState(false);
-  const made = view.strand.tense === 'done';
+  const [handles, setHandles] = useState<Handles | null>(null);
+  const { run, busy, refused } = useAct(actions);
+  const { offer } = view;
+  const asked = useMemo(
+    () => (offer === null || handles === null ? null : coreHandles(offer, handles)),
+    [offer, handles],
+  );
+  const answer = useWhatIf(offer?.base ?? null, asked);
+  const shown = offer === null || answer === null ? view : withWhatIf(view, offer, answer);
+  const headline = headlineOf(shown);
+  const use = () => {
+    if (offer === null || handles === null) return;
+    const form = {
+      lotId: view.code,
+      batch: newBatch(),
+      placeId: handles.placeId,
+      ...usedGrams(offer, handles),
+    };
+    run(
+      () => actions.applyWhatIf(form),
+      () => `${view.strand.name}: changed. ${headline.says}`,
+      () => setHandles(null),
+    );
+  };
   return (
     <>
-      <Box ref={ref} sx={{ minWidth: 0, overflow: 'hidden' }}>
-        <VesselChart view={view} width={Math.max(360, width)} height={CHART_HEIGHT} />
+      <Box ref={ref} sx={{ minWidth: 0, overflow: 'hidden', position: 'relative' }}>
+        <VesselChart
+          view={shown}
+          plan={shown === view ? null : view.curve}
+          width={Math.max(360, width)}
+          height={CHART_HEIGHT}
+        />
       </Box>
+      {offer === null ? null : (
+        <Box sx={{ borderTop: '2px solid var(--ink)', p: 2, display: 'grid', gap: 1.5 }}>
+          <Typography aria-live="polite" sx={{ fontSize: 18 }}>
+            <strong>{headline.says}</strong> {headline.detail}
+          </Typography>
+          {Object.values(refused).map((sentence) => (
+            <Alert key={sentence} severity="warning">
+              {sentence}
+            </Alert>
+          ))}
+          <WhatIfPanel
+            offer={offer}
+            handles={handles ?? plannedHandles(offer)}
+            touched={handles !== null}
+            units={view.units}
+            busy={busy}
+            onChange={setHandles}
+            onUse={use}
+            onBack={() => setHandles(null)}
+          />
+        </Box>
+      )}
       <Box
         sx={{
           flex: 1,
-          borderTop: '2px solid var(--ink)',
+          borderTop: '1.5px solid var(--line)',
           p: 2,
           display: 'grid',
           gap: 3,
-          gridTemplateColumns: { xs: '1fr', md: '1fr 1fr 1fr' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr 1fr' },
         }}
       >
         <LastLook view={view} onLook={() => setLooking(true)} />
         <Contents view={view} />
-        {made && (view.strand.endMs ?? Infinity) > view.nowMs ? (
-          <ActPanel view={view} actions={actions} />
-        ) : null}
+        {isHere(view) ? <ActPanel view={view} actions={actions} /> : null}
       </Box>
       {looking ? (
         <LookDialog
@@ -53,6 +109,18 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
       ) : null}
     </>
   );
+}
+
+/** True for a lot that was made and is not used up. */
+function isHere(view: LotView): boolean {
+  return view.strand.tense === 'done' && (view.strand.endMs ?? Infinity) > view.nowMs;
+}
+
+/** The grams to store for the handles; what is not open is left out. */
+function usedGrams(offer: WhatIfOffer, handles: Handles) {
+  const { yeastG, motherG, flourG, waterG } = gramsAt(offer, handles);
+  if (offer.open === 'dose') return { yeastG };
+  return offer.open === 'seed' ? { motherG, flourG, waterG } : {};
 }
 
 /** The last look and what it moved. */

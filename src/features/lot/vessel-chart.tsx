@@ -1,12 +1,13 @@
 'use client';
 
-import { area, curveMonotoneX, line, scaleLinear, scaleTime } from 'd3';
+import { scaleLinear, scaleTime } from 'd3';
 import { Fragment } from 'react';
 import type { Curve, LotView } from '@/services/lot-view';
 import { clockText, dayText, momentText, riseText } from '@/ui/format';
 import { Glyph } from '@/ui/marks/glyphs';
 import { PHASE_FILL, Textures } from '@/ui/marks/textures';
 import { phaseCuts } from '@/ui/strand/strand-shape';
+import { endOf, fillOf, lineOf, type Scales } from './vessel-geometry';
 
 const TOP = 96;
 const RULER = 40;
@@ -14,16 +15,15 @@ const FOOT = 96;
 const LEFT = 60;
 const RIGHT = 18;
 
-interface Scales {
-  readonly x: (atMs: number) => number;
-  readonly y: (rise: number) => number;
-  /** Where the level of ×1 stands. */
-  readonly base: number;
-}
-
 /** The level in the vessel over time: seen and forecast, the window with its band, the looks. */
-export function VesselChart(props: { view: LotView; width: number; height: number }) {
-  const { view, width, height } = props;
+export function VesselChart(props: {
+  view: LotView;
+  /** The curve as planned, dotted, while something else is tried. */
+  plan: Curve | null;
+  width: number;
+  height: number;
+}) {
+  const { view, plan, width, height } = props;
   const { curve, strand, nowMs } = view;
   const toMs = curve.fromMs + (curve.rise.length - 1) * curve.stepMs;
   const most = Math.max(
@@ -85,7 +85,7 @@ export function VesselChart(props: { view: LotView; width: number; height: numbe
         one === null ? null : (
           <path
             key={index === 0 ? 'early' : 'late'}
-            d={lineOf(one, curve.fromMs, toMs, scales)}
+            d={lineOf(one, one.fromMs, Math.min(toMs, endOf(one)), scales)}
             fill="none"
             stroke="var(--edge2)"
             strokeWidth={1.4}
@@ -105,6 +105,15 @@ export function VesselChart(props: { view: LotView; width: number; height: numbe
         strokeWidth={2.4}
         strokeDasharray="7 5"
       />
+      {plan === null ? null : (
+        <path
+          d={lineOf(plan, plan.fromMs, Math.min(toMs, endOf(plan)), scales)}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2}
+          strokeDasharray="2 5"
+        />
+      )}
       <WindowBracket view={view} scales={scales} toMs={toMs} />
       <NextMark view={view} scales={scales} height={height} width={width} />
       {nowMs > curve.fromMs && nowMs < toMs ? (
@@ -126,45 +135,6 @@ function tickText(atMs: number, timeZone: string): string {
   const clock = clockText(atMs, timeZone);
   if (clock === '00:00') return dayText(atMs, timeZone);
   return clock.endsWith(':00') ? clock.slice(0, 2) : clock;
-}
-
-function pointsOf(curve: Curve, fromMs: number, toMs: number): { atMs: number; rise: number }[] {
-  const all = curve.rise.map((rise, i) => ({ atMs: curve.fromMs + i * curve.stepMs, rise }));
-  const inner = all.filter((point) => point.atMs > fromMs && point.atMs < toMs);
-  return [
-    { atMs: fromMs, rise: riseAt(curve, fromMs) },
-    ...inner,
-    { atMs: toMs, rise: riseAt(curve, toMs) },
-  ];
-}
-
-function riseAt(curve: Curve, atMs: number): number {
-  const position = Math.max(
-    0,
-    Math.min(curve.rise.length - 1, (atMs - curve.fromMs) / curve.stepMs),
-  );
-  const low = curve.rise[Math.floor(position)] ?? 1;
-  const high = curve.rise[Math.ceil(position)] ?? low;
-  return low + (position % 1) * (high - low);
-}
-
-function lineOf(curve: Curve, fromMs: number, toMs: number, { x, y }: Scales): string {
-  if (toMs <= fromMs) return '';
-  const draw = line<{ atMs: number; rise: number }>(
-    (p) => x(p.atMs),
-    (p) => y(p.rise),
-  ).curve(curveMonotoneX);
-  return draw(pointsOf(curve, fromMs, toMs)) ?? '';
-}
-
-function fillOf(curve: Curve, fromMs: number, toMs: number, { x, y, base }: Scales): string {
-  if (toMs <= fromMs) return '';
-  const draw = area<{ atMs: number; rise: number }>()
-    .x((p) => x(p.atMs))
-    .y0(base)
-    .y1((p) => y(p.rise))
-    .curve(curveMonotoneX);
-  return draw(pointsOf(curve, fromMs, toMs)) ?? '';
 }
 
 function WindowBracket({ view, scales, toMs }: { view: LotView; scales: Scales; toMs: number }) {

@@ -10,6 +10,11 @@ export const SAMPLE_MS = MS_PER_HOUR / 4;
 const RISING_SHARE = 0.3;
 const COLD_C = 8;
 
+/** Rise from which a mass counts as rising, from its greatest rise. */
+export function risingLevel(peakRise: number): number {
+  return 1 + RISING_SHARE * (Math.min(Math.max(peakRise, 1.8), 3) - 1);
+}
+
 /** A lot’s forecast as a strand, sampled up to an instant. */
 export function strandOf(
   lot: LotForecast,
@@ -31,7 +36,7 @@ export function strandOf(
     activity.push(round(gasRate(lot, hour), 3));
     rise.push(round(valueAtHour(rises, hour), 3));
   }
-  const level = 1 + RISING_SHARE * (Math.min(Math.max(window.peakRise, 1.8), 3) - 1);
+  const level = risingLevel(window.peakRise);
   const risingH = firstRise(rises, level);
   return {
     lotId: story.lot.id,

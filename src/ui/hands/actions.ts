@@ -7,6 +7,7 @@ export interface HandsActions {
   readonly moveStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly logLook: (form: unknown) => Promise<Outcome<LookResult>>;
   readonly actOnLot: (form: unknown) => Promise<Outcome<{ batch: string }>>;
+  readonly applyWhatIf: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
   readonly withdrawBake: (bakeId: string) => Promise<Outcome<{ batch: string }>>;
   readonly setDemoRate: (rate: number) => Promise<Outcome<{ rate: number }>>;

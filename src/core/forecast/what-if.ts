@@ -1,0 +1,140 @@
+import {
+  BOOK_MODEL,
+  freshFlourState,
+  simulate,
+  STATE_SIZE,
+  X,
+  type MassState,
+  type Recipe,
+  type Trajectory,
+} from '../kinetics';
+import { handlingOf, ripeWindow, type LotKind, type RipeWindow } from '../ripeness';
+import { requireNumber } from '../units';
+import { windowBand, type WindowBand } from './band';
+import { doubtedModel, doubtedState, NO_DOUBT, type Doubt } from './doubt';
+
+/** A lot at the moment from which something could be done otherwise. Plain data: it can be posted to a worker. */
+export interface WhatIfBase {
+  readonly kind: LotKind;
+  readonly recipe: Recipe;
+  /** Its state at that moment. */
+  readonly state: readonly number[];
+  /** Temperatures of the places it has been in. */
+  readonly ambientsC: readonly number[];
+  /** Share of its flour that came with its seed; null where the seed is not open any more. */
+  readonly seedShare: number | null;
+  /** Hours to run. */
+  readonly hours: number;
+  readonly speedLnSd: number;
+  /** Factor on every sd, under 1 after looks. */
+  readonly shrink: number;
+  readonly extraLnSd: number;
+}
+
+/** What is done otherwise. */
+export interface WhatIfHandles {
+  /** Temperature of the place it stands in from now on, °C. */
+  readonly placeC: number;
+  /** Factor on the yeast weighed in; 1 leaves it. */
+  readonly dose: number;
+  /** Flour that comes with the seed over all flour; null leaves it. */
+  readonly seedShare: number | null;
+}
+
+/** What would come of it; hours count from the moment of the base. */
+export interface WhatIfAnswer {
+  readonly window: RipeWindow;
+  readonly band: Pick<WindowBand, 'opensH' | 'bestH' | 'closesH'> | null;
+  /** Rises every {@link WHAT_IF_STEP_H}. */
+  readonly rise: readonly number[];
+  readonly early: readonly number[];
+  readonly late: readonly number[];
+}
+
+/** Hours between the rises of an answer. */
+export const WHAT_IF_STEP_H = 1 / 6;
+const RUN_STEP_H = 0.1;
+const PLACE_RULE = { name: 'Place', unit: '°C', min: -30, max: 45 };
+const DOSE_RULE = { name: 'Dose', unit: '× the plan', min: 0.01, max: 100 };
+const SEED_RULE = { name: 'Seed', unit: 'of flour', min: 0.001, max: 0.95 };
+
+/** Parts of a state that new flour thins. */
+const BY_FLOUR = [X.yeastB, X.yeastW, X.bacteria, X.acid, X.gluten, X.sugar, X.starch] as const;
+
+/** The base's state with another share of seed: what came with the seed is found from the mix and mixed anew. */
+function reseeded(state: MassState, base: WhatIfBase, share: number): MassState {
+  const old = base.seedShare;
+  if (old === null || old === share) return state;
+  const fresh = freshFlourState(BOOK_MODEL, base.recipe.wholegrainShare, state[X.coreC] as number);
+  const changed = state.slice();
+  for (const i of BY_FLOUR) {
+    const ofFlour = fresh[i] as number;
+    const ofSeed = ((state[i] as number) - (1 - old) * ofFlour) / old;
+    changed[i] = Math.max(0, share * ofSeed + (1 - share) * ofFlour);
+  }
+  return changed;
+}
+
+function startOf(base: WhatIfBase, handles: WhatIfHandles): MassState {
+  const state = Float64Array.from(base.state);
+  state[X.yeastB] = (state[X.yeastB] as number) * handles.dose;
+  return handles.seedShare === null ? state : reseeded(state, base, handles.seedShare);
+}
+
+/**
+ * What would come of another place, dose or seed: curve, window and 80 % band, 18 runs.
+ * @throws {DomainError} what-if-place, what-if-dose, what-if-seed
+ */
+export function whatIf(base: WhatIfBase, handles: WhatIfHandles): WhatIfAnswer {
+  requireNumber('what-if-place', handles.placeC, PLACE_RULE);
+  requireNumber('what-if-dose', handles.dose, DOSE_RULE);
+  if (handles.seedShare !== null) requireNumber('what-if-seed', handles.seedShare, SEED_RULE);
+  const start = startOf(base, handles);
+  const handling = handlingOf([...base.ambientsC, handles.placeC]);
+  const run = (doubt: Doubt): Trajectory =>
+    simulate({
+      recipe: {
+        ...base.recipe,
+        massG: base.recipe.massG * doubt.lag ** (1 / 0.6),
+        speed: base.recipe.speed * doubt.speed,
+      },
+      start: doubtedState(start, doubt),
+      stays: [{ untilH: base.hours, ambientC: handles.placeC + doubt.placeC }],
+      model: doubtedModel(BOOK_MODEL, doubt),
+      stepH: RUN_STEP_H,
+    });
+  const read = (one: Trajectory) => ripeWindow(one, { kind: base.kind, handling });
+  const likely = run(NO_DOUBT);
+  const window = read(likely);
+  const { shrink, extraLnSd, speedLnSd } = base;
+  const band = windowBand(window, { run, read, shrink, extraLnSd, speedLnSd, earlierH: 0 });
+  return {
+    window,
+    band: band === null ? null : { opensH: band.opensH, bestH: band.bestH, closesH: band.closesH },
+    rise: sampled(likely),
+    early: band === null ? [] : sampled(band.early),
+    late: band === null ? [] : sampled(band.late),
+  };
+}
+
+/** Rises of a run at even hours, between its rows linearly. */
+function sampled(run: Trajectory): number[] {
+  const endH = run.hours[run.length - 1] as number;
+  const rises: number[] = [];
+  let row = 1;
+  for (let i = 0; i * WHAT_IF_STEP_H <= endH + 1e-9; i += 1) {
+    const hour = i * WHAT_IF_STEP_H;
+    while (row < run.length - 1 && (run.hours[row] as number) < hour) row += 1;
+    const fromH = run.hours[row - 1] as number;
+    const toH = run.hours[row] as number;
+    const share = Math.min(1, Math.max(0, (hour - fromH) / (toH - fromH)));
+    const low = run.rises[row - 1] as number;
+    rises.push(low + share * ((run.rises[row] as number) - low));
+  }
+  return rises;
+}
+
+/** A state as plain numbers, for posting. */
+export function plainState(state: MassState): number[] {
+  return Array.from(state.subarray(0, STATE_SIZE));
+}
