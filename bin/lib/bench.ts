@@ -6,17 +6,8 @@ import { calibrate } from '@/core/forecast/calibration/residuals';
 import { pantryOf } from '@/services/pantry';
 import { coverage } from './bench-coverage';
 import { learning } from './bench-learning';
-
-/** Median milliseconds of one call. */
-function cost(run: () => unknown, times: number): number {
-  for (let i = 0; i < 3; i += 1) run();
-  const spent = Array.from({ length: times }, () => {
-    const from = performance.now();
-    run();
-    return performance.now() - from;
-  }).sort((a, b) => a - b);
-  return spent[Math.floor(times / 2)] ?? NaN;
-}
+import { bandCost, solver } from './bench-solver';
+import { cost } from './cost';
 
 const flour = {
   id: 'flour',
@@ -117,9 +108,19 @@ function yeasted() {
   return start;
 }
 
+/** Cost of a forecast as lots grow, against one lot; linear when it equals the count. */
+function lotCounts() {
+  const one = cost(lots(1, false), 30);
+  const at = (count: number) => Math.round((cost(lots(count, false), 5) / one) * 10) / 10;
+  return { '10 lots': at(10), '100 lots': at(100), '300 lots': at(300) };
+}
+
 const BENCHES: Readonly<Record<string, () => object>> = {
   kinetics,
   'what-if': whatIfFrame,
+  solver,
+  band: bandCost,
+  lots: lotCounts,
   calibration: calibrate,
   coverage,
   learning,

@@ -16,6 +16,7 @@ await build({
   format: 'esm',
   target: 'node20',
   packages: 'external',
+  tsconfigRaw: {},
   alias: { '@': path.join(root, 'src') },
   logLevel: 'error',
 });

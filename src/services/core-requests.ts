@@ -3,7 +3,7 @@ import { numberField, z } from '@/core/parse';
 import { planBake } from '@/core/planner';
 import { isTimeZone, toLocalText } from '@/core/units';
 import { bakeFormSchema } from './bake-form';
-import { answerBand, answerInvert, lotAnswer, lotQuestion } from './lot-questions';
+import { answerBand, answerInvert, answerLearn, lotAnswer, lotQuestion } from './lot-questions';
 import { pantryOf } from './pantry';
 import { noPlanSentence, planRequestOf } from './plan-request';
 
@@ -59,6 +59,7 @@ export const CORE_OPERATIONS: Readonly<Record<string, (request: unknown) => unkn
   formula: answerFormula,
   invert: answerInvert,
   band: answerBand,
+  learn: answerLearn,
 };
 
 function bakeAnswer(request: z.output<typeof bakeRequest>) {

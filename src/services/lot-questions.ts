@@ -1,4 +1,5 @@
 import {
+  assimilateLooks,
   chanceInside,
   forecastRequest,
   invert,
@@ -8,8 +9,10 @@ import {
 } from '@/core/forecast';
 import { acidToPh, STATE_SIZE, X, type Trajectory } from '@/core/kinetics';
 import { seededNormal } from '@/core/numeric';
+import { learnFrom, lotVariance, priorSpeed } from '@/core/learning';
 import { numberField, z } from '@/core/parse';
 import { firstRise, valueAtHour } from '@/core/ripeness';
+import { MS_PER_HOUR } from '@/core/units';
 import { massFormSchema, massRequestOf } from './mass-form';
 
 const hour = numberField({ name: 'hour', unit: 'h', min: 0, max: 2000 });
@@ -136,4 +139,61 @@ export function answerBand(question: unknown): unknown {
       inside: bands === null ? 0 : chanceInside(window, bands, one, neverShare),
     })),
   };
+}
+
+const learnQuestion = z.object({
+  /** Lots of one culture in order of time, each with its looks. */
+  lots: z
+    .array(
+      z.object({
+        day: numberField({ name: 'day', unit: 'd', min: 0, max: 3650 }),
+        lot: massFormSchema,
+        looks: z
+          .array(
+            z.object({
+              atH: hour,
+              rise: numberField({ name: 'rise', unit: '×', min: 0.5, max: 8 }).optional(),
+              dome: z.enum(['flat', 'domed', 'sinking']).optional(),
+              float: z.enum(['floats', 'sinks']).optional(),
+            }),
+          )
+          .min(1)
+          .max(50),
+      }),
+    )
+    .min(1)
+    .max(200),
+});
+
+/** The answer of `bin/core learn`: the speed of a culture after each lot’s looks, and what they did to its best. */
+export function answerLearn(question: unknown): unknown {
+  const { lots } = learnQuestion.parse(question);
+  let belief = priorSpeed(0);
+  return lots.map(({ day, lot, looks }) => {
+    const request = massRequestOf(lot);
+    const at = (speed: number) => {
+      const run = runRequest(request, { ...NO_DOUBT, speed });
+      return { run, window: readRequest(request, run) };
+    };
+    const speed = Math.exp(belief.lnSpeed);
+    const before = lotVariance(belief);
+    const seen = assimilateLooks(
+      looks.map(({ atH, ...signs }) => ({ hour: atH, signs })),
+      Math.sqrt(before),
+      (factor) => at(speed * factor),
+    );
+    const predictedH = at(speed).window.bestH;
+    belief = learnFrom(belief, {
+      atMs: day * 24 * MS_PER_HOUR,
+      shift: -Math.log(seen.speed),
+      before,
+      after: before * seen.shrink ** 2,
+    });
+    return {
+      predictedBestH: predictedH,
+      bestAfterLooksH: at(speed * seen.speed).window.bestH,
+      cultureSpeed: Math.exp(belief.lnSpeed),
+      cultureLnSd: Math.sqrt(belief.variance),
+    };
+  });
 }

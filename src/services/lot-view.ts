@@ -41,6 +41,8 @@ export interface LotView {
   readonly curve: Curve;
   readonly early: Curve | null;
   readonly late: Curve | null;
+  /** pH and gluten integrity on the curve’s steps. */
+  readonly quiet: { readonly ph: readonly number[]; readonly gluten: readonly number[] };
   /** pH and gluten now, where the lot has been made. */
   readonly phNow: number | null;
   readonly glutenNow: number | null;
@@ -99,6 +101,7 @@ export function lotView(context: ShopContext, lotId: string): LotView | null {
     curve: curveOf(lot.run, story.startMs, untilMs),
     early: lot.band === null ? null : curveOf(lot.band.early, story.startMs, untilMs),
     late: lot.band === null ? null : curveOf(lot.band.late, story.startMs, untilMs),
+    quiet: quietOf(lot, untilMs),
     ...inside(lot, state.nowMs),
     looks: looksOf(lot),
     next: nextOn(lotId, state, forecast),
@@ -127,6 +130,27 @@ function curveOf(run: Trajectory, startMs: number, untilMs: number): Curve {
     return Number(valueAtHour(risesOf(run), hour).toFixed(3));
   });
   return { fromMs: startMs, stepMs: CURVE_STEP_MS, rise };
+}
+
+/** Acid and strength on the steps of the curve. */
+function quietOf({ run, story }: LotForecast, untilMs: number): LotView['quiet'] {
+  const steps = Math.ceil((untilMs - story.startMs) / CURVE_STEP_MS);
+  const at = (index: number) =>
+    Array.from({ length: steps + 1 }, (_, i) =>
+      valueAtHour(
+        {
+          hours: run.hours,
+          length: run.length,
+          at: (row) => run.states[row * STATE_SIZE + index] ?? 0,
+        },
+        (i * CURVE_STEP_MS) / MS_PER_HOUR,
+      ),
+    );
+  const { wholegrainShare, model } = run.constants;
+  return {
+    ph: at(X.acid).map((acid) => Number(acidToPh(acid, wholegrainShare, model).toFixed(2))),
+    gluten: at(X.gluten).map((gluten) => Number(gluten.toFixed(3))),
+  };
 }
 
 const risesOf = (run: Trajectory) => ({

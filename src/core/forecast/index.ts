@@ -1,3 +1,4 @@
+export { assimilateLooks } from './assimilate';
 export { type ForecastAct } from './effective-plan';
 export { forecastShop, type ShopForecast } from './forecast';
 export { BOOK_SPEED_LN_SD, type CultureSpeed, type LotForecast } from './lot-forecast';

@@ -7,6 +7,7 @@ import { clockText, dayText, momentText, riseText } from '@/ui/format';
 import { Glyph } from '@/ui/marks/glyphs';
 import { PHASE_FILL, Textures } from '@/ui/marks/textures';
 import { phaseCuts } from '@/ui/strand/strand-shape';
+import { QuietLines } from './quiet-lines';
 import { endOf, fillOf, lineOf, type Scales } from './vessel-geometry';
 
 const TOP = 96;
@@ -114,6 +115,7 @@ export function VesselChart(props: {
           strokeDasharray="2 5"
         />
       )}
+      {plan === null ? <QuietLines view={view} scales={scales} top={TOP} toMs={toMs} /> : null}
       <WindowBracket view={view} scales={scales} toMs={toMs} />
       <NextMark view={view} scales={scales} height={height} width={width} />
       {nowMs > curve.fromMs && nowMs < toMs ? (

@@ -1,0 +1,50 @@
+import { line } from 'd3';
+import type { LotView } from '@/services/lot-view';
+import { decimals, percentText } from '@/ui/format';
+import type { Scales } from './vessel-geometry';
+
+/** pH that stands at the bottom and at the top of the quiet scale: sweet dough, sour starter. */
+const SWEET_PH = 6.1;
+const SOUR_PH = 3.5;
+
+/** Acid and strength as two thin lines that do not shout, each with its figure at its end. */
+export function QuietLines(props: { view: LotView; scales: Scales; top: number; toMs: number }) {
+  const { view, scales, top, toMs } = props;
+  const { curve, quiet } = view;
+  const y = (share: number) => scales.base - share * (scales.base - top);
+  const acid = quiet.ph.map((ph) => (SWEET_PH - ph) / (SWEET_PH - SOUR_PH));
+  const draw = (shares: readonly number[]) =>
+    line<number>(
+      (_, i) => scales.x(Math.min(toMs, curve.fromMs + i * curve.stepMs)),
+      (share) => y(share),
+    )(shares) ?? '';
+  const x = scales.x(Math.min(toMs, curve.fromMs + (quiet.ph.length - 1) * curve.stepMs)) - 4;
+  const label = (shares: readonly number[], text: string) => (
+    <text
+      x={x}
+      y={y(shares.at(-1) ?? 0) - 6}
+      fontSize={13}
+      textAnchor="end"
+      fill="var(--ink)"
+      stroke="var(--paper)"
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {text}
+    </text>
+  );
+  return (
+    <g>
+      <path d={draw(acid)} fill="none" stroke="var(--olive)" strokeWidth={1.6} />
+      <path
+        d={draw(quiet.gluten)}
+        fill="none"
+        stroke="var(--water)"
+        strokeWidth={1.6}
+        strokeDasharray="9 4"
+      />
+      {label(acid, `acid, pH ${decimals(quiet.ph.at(-1) ?? SWEET_PH, 1)}`)}
+      {label(quiet.gluten, `strength ${percentText(quiet.gluten.at(-1) ?? 1, 0)}`)}
+    </g>
+  );
+}
