@@ -11,6 +11,7 @@ import { useState } from 'react';
 const VIEWS = [
   { href: '/', name: 'Tide', says: 'now and next' },
   { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards' },
+  { href: '/try', name: 'Try out', says: 'what if, without a lot' },
   { href: '/log', name: 'Log', says: 'what happened; take it back' },
   { href: '/learned', name: 'Learned', says: 'what the looks have taught' },
   { href: '/shop', name: 'Shop', says: 'places, hours, scales' },

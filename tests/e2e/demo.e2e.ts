@@ -24,6 +24,7 @@ const VIEWS = [
   '/bakes/new',
   '/log',
   '/learned',
+  '/try',
   '/shop',
   '/lots/S-G21',
   '/lots/P1128-1',
@@ -103,6 +104,26 @@ test('a what-if follows the handles, is used, and can be taken back', async () =
   expect(best(await says())?.slice(0, -1)).toBe(best(tried)?.slice(0, -1));
   await clickButton('Undo');
   await waitForText(page, 'plan 1:4:4');
+});
+
+test('the playground answers without a lot, and stores nothing', async () => {
+  await goto('/try');
+  const says = () => page.$eval('[aria-live="polite"]', (one) => one.textContent ?? '');
+  await page.waitForFunction(() =>
+    document.querySelector('[aria-live="polite"]')?.textContent?.includes('best'),
+  );
+  const before = await says();
+  await page.focus('input[aria-label="Stands at"]');
+  for (let i = 0; i < 8; i += 1) await page.keyboard.press('ArrowRight');
+  await waitForText(page, '25°');
+  await page.waitForFunction(
+    (old) => document.querySelector('[aria-live="polite"]')?.textContent !== old,
+    {},
+    before,
+  );
+  const hours = (text: string) => Number(/Ripe in (\d+) h/.exec(text)?.[1]);
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  expect(hours(await says())).toBeLessThan(hours(before));
 });
 
 test('the keys are listed under the question mark', async () => {

@@ -6,7 +6,7 @@ export { placeTempC, type PlaceHistory, type Places } from './places';
 export { chanceInside } from './chance';
 export { NO_DOUBT } from './doubt';
 export { invert } from './invert';
-export { readRequest, runRequest, type MassRequest, type Seed } from './mass-request';
+export { readRequest, requestState, runRequest, type MassRequest, type Seed } from './mass-request';
 export { forecastRequest } from './request-band';
 export { BAKERS_YEAST } from './culture-of';
 export { learnSpeeds, type LearnedSpeed } from './learn-speeds';

@@ -11,6 +11,7 @@ const SOUR_PH = 3.5;
 export function QuietLines(props: { view: LotView; scales: Scales; top: number; toMs: number }) {
   const { view, scales, top, toMs } = props;
   const { curve, quiet } = view;
+  if (quiet.ph.length === 0) return null;
   const y = (share: number) => scales.base - share * (scales.base - top);
   const acid = quiet.ph.map((ph) => (SWEET_PH - ph) / (SWEET_PH - SOUR_PH));
   const draw = (shares: readonly number[]) =>

@@ -7,7 +7,11 @@ import type { WhatIfOffer } from '@/services/what-if-base';
 type Window = LotView['strand']['window'];
 
 /** The view as it would be: seen curve kept, what comes exchanged for the answer. */
-export function withWhatIf(view: LotView, offer: WhatIfOffer, answer: WhatIfAnswer): LotView {
+export function withWhatIf(
+  view: LotView,
+  offer: Pick<WhatIfOffer, 'fromMs'>,
+  answer: WhatIfAnswer,
+): LotView {
   const { fromMs } = offer;
   const window = windowWith(view.strand.window, fromMs, answer);
   const last = [window.closesMs, window.bestMs, view.next?.atMs, fromMs].map((atMs) => atMs ?? 0);

@@ -12,6 +12,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['d', 'Next step: done now'],
   ['o', 'Next step: other time, grams, move'],
   ['l', 'Log a look'],
+  ['u', 'Take back what was done last'],
   ['n', 'New bake'],
   ['g', 'Log: what happened, take it back'],
   ['↑ ↓', 'Through the strands'],

@@ -35,7 +35,8 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const [openRef, setOpenRef] = useState<string | null>(null);
   const [looking, setLooking] = useState<{ lotId: string | null } | null>(null);
   const [keysShown, setKeysShown] = useState(false);
-  const { run, refused, clear } = useAct(actions);
+  const { run, refused, clear, takeBack } = useAct(actions);
+  const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
   useRefresh(view, nowMs);
 
   const picture = useMemo(
@@ -60,6 +61,7 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
     o: () => planned[0] !== undefined && setOpenRef(planned[0].ref),
     l: () => setLooking({ lotId: null }),
     n: () => router.push('/bakes/new'),
+    u: () => last?.batch != null && takeBack(last.batch),
     g: () => router.push('/log'),
     '?': () => setKeysShown(true),
     Enter: () => lit !== null && router.push(`/lots/${encodeURIComponent(lit)}`),

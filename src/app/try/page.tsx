@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Playground } from '@/features/lot/playground';
+import { shopContext } from '@/services/context';
+import { logView } from '@/services/log';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+
+export const metadata: Metadata = { title: 'Try out' };
+
+export default async function TryPage() {
+  await connection();
+  const { nowMs, units } = logView(shopContext());
+  return (
+    <ViewFrame
+      title="Try out"
+      subtitle="what if, without a lot"
+      clock={clockText(nowMs, units.timeZone)}
+    >
+      <Playground nowMs={nowMs} units={units} />
+    </ViewFrame>
+  );
+}

@@ -1,0 +1,177 @@
+import {
+  BOOK_SPEED_LN_SD,
+  plainState,
+  requestState,
+  type MassRequest,
+  type WhatIfBase,
+} from '@/core/forecast';
+import { recipe } from '@/core/kinetics';
+import type { LotKind } from '@/core/ripeness';
+import type { ShopUnits } from '@/core/units';
+import type { LotView } from '@/services/lot-view';
+import { decimals } from '@/ui/format';
+
+/** What the playground offers. */
+export type PlayKind = 'poolish' | 'starter' | 'biga' | 'balls';
+
+/** What its handles say; `amount` is yeast in % of flour, or parts of flour for one of mother. */
+export interface PlayForm {
+  readonly kind: PlayKind;
+  readonly placeC: number;
+  readonly amount: number;
+  readonly saltPct: number;
+}
+
+interface Play {
+  readonly name: string;
+  readonly lotKind: LotKind;
+  readonly hydration: number;
+  readonly massG: number;
+  readonly saltPct: number;
+  readonly amount: number;
+  readonly handle: string;
+  readonly range: readonly [number, number, number];
+  readonly text: (amount: number) => string;
+  readonly toSlider: (amount: number) => number;
+  readonly fromSlider: (value: number) => number;
+}
+
+/** Doses run over two powers of ten: the slider moves in their logarithm. */
+const byDose = {
+  handle: 'Fresh yeast, of flour',
+  range: [-4, 1.5, 0.05] as const,
+  text: (amount: number) => `${decimals(amount, 2)} %`,
+  toSlider: (amount: number) => Math.log(amount),
+  fromSlider: (value: number) => Math.exp(value),
+};
+
+/** The masses of the playground with their usual make-up. */
+export const PLAY_KINDS: Readonly<Record<PlayKind, Play>> = {
+  poolish: {
+    name: 'Poolish, 2 kg',
+    lotKind: 'poolish',
+    hydration: 1,
+    massG: 2000,
+    saltPct: 0,
+    amount: 0.3,
+    ...byDose,
+  },
+  starter: {
+    name: 'Liquid starter, 250 g',
+    lotKind: 'starter',
+    hydration: 1,
+    massG: 250,
+    saltPct: 0,
+    amount: 5,
+    handle: 'Fed 1 : flour : water',
+    range: [1, 12, 0.5],
+    text: (amount) => `1:${decimals(amount, 1)}:${decimals(amount, 1)}`,
+    toSlider: (amount) => amount,
+    fromSlider: (value) => value,
+  },
+  biga: {
+    name: 'Biga, 3 kg',
+    lotKind: 'biga',
+    hydration: 0.46,
+    massG: 3000,
+    saltPct: 0,
+    amount: 1,
+    ...byDose,
+  },
+  balls: {
+    name: 'Balls, straight, 250 g',
+    lotKind: 'balls',
+    hydration: 0.65,
+    massG: 250,
+    saltPct: 2.7,
+    amount: 0.2,
+    ...byDose,
+  },
+};
+
+const HOURS = 48;
+/** A liquid mother of even weights: half of it is flour. */
+const MOTHER_FLOUR = 0.5;
+
+function requestOf(form: PlayForm): MassRequest {
+  const play = PLAY_KINDS[form.kind];
+  const seeded = form.kind === 'starter';
+  return {
+    kind: play.lotKind,
+    recipe: recipe({ hydration: play.hydration, massG: play.massG, saltShare: play.saltPct / 100 }),
+    startC: Math.min(26, Math.max(18, form.placeC)),
+    freshShare: seeded ? 0 : form.amount / 100,
+    seeds: seeded
+      ? [
+          {
+            flourShare: MOTHER_FLOUR / (MOTHER_FLOUR + form.amount),
+            source: { cycle: { ratio: [1, 5, 5], tempC: 25, motherHydration: 1 } },
+          },
+        ]
+      : [],
+    stays: [{ placeC: form.placeC, hours: HOURS }],
+  };
+}
+
+/** The mass of a form, just mixed. */
+export function playBase(form: PlayForm): WhatIfBase {
+  const request = requestOf(form);
+  return {
+    kind: request.kind,
+    recipe: request.recipe,
+    state: plainState(requestState(request)),
+    ambientsC: [],
+    seedShare: null,
+    hours: HOURS,
+    speedLnSd: BOOK_SPEED_LN_SD,
+    shrink: 1,
+    extraLnSd: 0,
+  };
+}
+
+/** A view with nothing in it yet, for the chart. */
+export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotView {
+  const { name, lotKind, massG } = PLAY_KINDS[kind];
+  const none = { opensMs: null, bestMs: null, closesMs: null };
+  const noBand = { opensBand: null, bestBand: null, closesBand: null };
+  return {
+    units,
+    nowMs,
+    strand: {
+      lotId: 'try',
+      name,
+      kind: lotKind,
+      startMs: nowMs,
+      endMs: null,
+      stays: [],
+      stepMs: 600_000,
+      activity: [],
+      rise: [],
+      risingMs: null,
+      window: { ...none, ...noBand },
+      keeping: false,
+      madeFrom: [],
+      becomes: [],
+      tense: 'planned',
+    },
+    code: 'try',
+    placeName: '',
+    placeC: 0,
+    massG,
+    balls: null,
+    composition: [],
+    curve: { fromMs: nowMs, stepMs: 600_000, rise: [1, 1, 1, 1, 1, 1, 1] },
+    early: null,
+    late: null,
+    quiet: { ph: [], gluten: [] },
+    phNow: null,
+    glutenNow: null,
+    looks: [],
+    next: null,
+    madeFrom: [],
+    becomes: [],
+    offer: null,
+    places: [],
+    ingredients: [],
+  };
+}
