@@ -89,7 +89,8 @@ const invertQuestion = z.object({
     z.object({
       of: z.literal('place'),
       fromH: hour.default(0),
-      leastC: numberField({ name: 'leastC', unit: '°C', min: 1, max: 34 }).default(8),
+      // Above the cold places, where another rule of ripeness holds.
+      leastC: numberField({ name: 'leastC', unit: '°C', min: 1, max: 34 }).default(9),
       mostC: numberField({ name: 'mostC', unit: '°C', min: 1, max: 34 }).default(30),
     }),
     z.object({ of: z.literal('start') }),
