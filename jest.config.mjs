@@ -28,7 +28,11 @@ const config = {
     {
       ...shared,
       displayName: 'core',
-      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx', '<rootDir>/tests/*.test.ts'],
+      testMatch: [
+        '<rootDir>/src/**/*.test.ts',
+        '<rootDir>/src/**/*.test.tsx',
+        '<rootDir>/tests/*.test.ts',
+      ],
     },
     {
       ...shared,
