@@ -1,4 +1,12 @@
-import { BOOK_MODEL, freshFlourState, recipe, simulate, stateAtRow, X } from '@/core/kinetics';
+import {
+  BOOK_MODEL,
+  freshFlourState,
+  recipe,
+  simulate,
+  STATE_SIZE,
+  stateAtRow,
+  X,
+} from '@/core/kinetics';
 import { ripeWindow } from '@/core/ripeness';
 import { stateByOdex } from './by-odex';
 
@@ -10,7 +18,7 @@ function poolish(yeast: number, tempC: number) {
   start[X.yeastB] = yeast;
   const mass = { recipe: recipe({ hydration: 1, massG: 500 }), start, ambientC: tempC };
   const run = simulate({ ...mass, stays: [{ untilH: 40, ambientC: tempC }] });
-  const sugar = (row: number) => run.states[row * 15 + X.sugar]!;
+  const sugar = (row: number) => run.states[row * STATE_SIZE + X.sugar]!;
   let row = 1;
   while (sugar(row) >= 0.3) row += 1;
   const share = (sugar(row - 1) - 0.3) / (sugar(row - 1) - sugar(row));

@@ -2,6 +2,7 @@ import { struckIds, type Entry, type LookSigns } from '@/core/journal';
 import type { ShopUnits } from '@/core/units';
 import { listEntries, oneShop } from '@/data';
 import type { ShopContext } from './context';
+import { signWords } from './sign-words';
 
 /** A batch of the journal as the Log shows it. */
 export interface LogRow {
@@ -103,6 +104,11 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
   work: (body, name) => `${body.act}: ${name(body.lotId)}`,
   add: (body, name) => `Added to ${name(body.lotId)}`,
   discard: (body, name) => `Discarded ${Math.round(body.massG)} g of ${name(body.lotId)}`,
+  aim: (body, name) =>
+    body.targetRise === null
+      ? `${name(body.lotId)}: target as the table has it`
+      : `${name(body.lotId)}: target ×${body.targetRise}`,
+  reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
   strike: () => 'Took back an entry',
   replace: () => 'Moved planned steps',
   withdraw: () => 'Withdrew planned steps',
@@ -112,8 +118,6 @@ function bodySays(body: Entry['body'], name: (lotId: string) => string): string 
   return (SAYS[body.kind] as Says<typeof body.kind>)(body as never, name);
 }
 
-function signsText(signs: LookSigns): string {
-  return Object.values(signs)
-    .map((sign) => (typeof sign === 'number' ? `×${sign}` : sign))
-    .join(', ');
+function signsText({ rise, ...signs }: LookSigns): string {
+  return [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)].join(', ');
 }

@@ -5,6 +5,7 @@ import { rowAtHour, valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
 import { forecastState, loadShop, type ShopState } from './shop-state';
+import { signWords } from './sign-words';
 import { momentsOf } from './tide/moments';
 import { whatIfOffer, type WhatIfOffer } from './what-if-base';
 import { coldPlaceIds, strandOf } from './tide/strands';
@@ -182,7 +183,7 @@ function looksOf(lot: LotForecast): LookMark[] {
     return {
       atMs: look.atMs,
       rise: rise ?? null,
-      words: Object.values(words),
+      words: signWords(words),
       aheadMinutes: moved === null ? null : Math.round(moved * 60),
     };
   });

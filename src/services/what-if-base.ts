@@ -3,12 +3,12 @@ import {
   BOOK_SPEED_LN_SD,
   placeTempC,
   plainState,
+  recipeOf,
   stateAt,
   type LotForecast,
   type WhatIfBase,
 } from '@/core/forecast';
 import { isAct, type ActOf } from '@/core/journal';
-import { recipe } from '@/core/kinetics';
 import type { ShopState } from './shop-state';
 
 /** What can be done otherwise with a lot, and from when. */
@@ -78,13 +78,8 @@ function baseOf(
     story.tense === 'planned' ? [] : story.stays.filter((one) => one.fromMs <= at.fromMs);
   return {
     kind: story.lot.kind,
-    recipe: recipe({
-      hydration: sum.waterG / sum.flourG,
-      massG: story.lot.ballG ?? sum.massG,
-      saltShare: sum.saltG / sum.flourG,
-      sugarShare: sum.sugarG / sum.flourG,
-      wholegrainShare: sum.wholegrainShare,
-      strengthW: sum.strengthW,
+    recipe: recipeOf(story.lot.composition, state.pantry, {
+      pieceG: story.lot.ballG,
       speed: lot.runSpeed,
     }),
     state: plainState(stateAt(run, story.startMs, at.fromMs)),

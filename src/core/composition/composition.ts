@@ -5,9 +5,18 @@ import { DomainError, toFreshEquivalentG, type YeastType } from '../units';
 export type Ingredient =
   | ({ readonly kind: 'flour' } & Flour)
   | {
-      readonly kind: 'water' | 'salt' | 'oil' | 'sugar';
+      readonly kind: 'water' | 'salt' | 'oil';
       readonly id: string;
       readonly name: string;
+    }
+  | {
+      readonly kind: 'sugar';
+      readonly id: string;
+      readonly name: string;
+      /** What yeast can take of a gram, against sucrose = 1. */
+      readonly worth: number;
+      /** True for malt whose enzymes are alive. */
+      readonly diastatic?: boolean;
     }
   | {
       readonly kind: 'yeast';
@@ -29,6 +38,9 @@ export interface CompositionTotals {
   readonly saltG: number;
   readonly oilG: number;
   readonly sugarG: number;
+  /** Sugars as grams of sucrose that yeast can take. */
+  readonly fermentableG: number;
+  readonly diastaticG: number;
   /** Baker's yeast as fresh-yeast equivalent, g. */
   readonly freshYeastG: number;
   /** Everything, as weighed, g. */
@@ -87,6 +99,8 @@ export function portion(
 export function totals(composition: Composition, pantry: Pantry): CompositionTotals {
   const sum = { flour: 0, water: 0, salt: 0, oil: 0, sugar: 0, yeast: 0 };
   let freshYeastG = 0;
+  let fermentableG = 0;
+  let diastaticG = 0;
   let strength = 0;
   let wholegrain = 0;
   for (const [id, massG] of Object.entries(composition)) {
@@ -98,6 +112,10 @@ export function totals(composition: Composition, pantry: Pantry): CompositionTot
     }
     sum[ingredient.kind] += massG;
     if (ingredient.kind === 'yeast') freshYeastG += toFreshEquivalentG(massG, ingredient.type);
+    if (ingredient.kind === 'sugar') {
+      fermentableG += massG * ingredient.worth;
+      if (ingredient.diastatic === true) diastaticG += massG;
+    }
     if (ingredient.kind === 'flour') {
       strength += massG * strengthOf(ingredient);
       wholegrain += massG * ingredient.wholegrainShare;
@@ -110,6 +128,8 @@ export function totals(composition: Composition, pantry: Pantry): CompositionTot
     saltG: sum.salt,
     oilG: sum.oil,
     sugarG: sum.sugar,
+    fermentableG,
+    diastaticG,
     freshYeastG,
     massG: massOf(composition),
     strengthW: flourG > 0 ? strength / flourG : 0,

@@ -1,5 +1,5 @@
 import type { LookSigns } from '../journal';
-import type { Trajectory } from '../kinetics';
+import { acidToPh, STATE_SIZE, X, type Trajectory } from '../kinetics';
 import { updateBelief, updateByBound, type LnTimeBelief } from '../learning';
 import { firstRise, rowAtHour, type RipeWindow } from '../ripeness';
 
@@ -79,8 +79,9 @@ export function assimilateLooks(
 /** What a look says about ln t of the run. */
 function believe(look: LookAtHour, now: ReadRun, variance: number): LnTimeBelief {
   let belief: LnTimeBelief = { mean: 0, variance };
-  const seen = riseObservation(look, now);
-  if (seen !== null) belief = updateBelief(belief, seen);
+  for (const seen of [riseObservation(look, now), acidObservation(look, now)]) {
+    if (seen !== null) belief = updateBelief(belief, seen);
+  }
   for (const bound of boundsOf(look.signs, now.window)) {
     const z = Math.log(look.hour) - Math.log(bound.atH);
     belief = updateByBound(belief, { z, side: bound.side, variance: SIGN_VARIANCE });
@@ -103,6 +104,36 @@ function riseObservation(
   return { z, variance: (readingSdH / look.hour) ** 2 + LN_NOISE_VARIANCE };
 }
 
+/** A pH is read to about this, strips and meters alike. Set. */
+const PH_READING_SD = 0.12;
+/** Doubt of ln t at which a pH is reached: acid is the less sure part of the model. Set. */
+const ACID_LN_VARIANCE = 0.15 ** 2;
+
+/** A pH seen, as an observation of ln t; null when it says nothing about time. */
+function acidObservation(
+  look: LookAtHour,
+  { run }: ReadRun,
+): { z: number; variance: number } | null {
+  const { ph } = look.signs;
+  if (ph === undefined) return null;
+  const { wholegrainShare, model } = run.constants;
+  const sourness = {
+    hours: run.hours,
+    length: run.length,
+    at: (row: number) =>
+      -acidToPh(run.states[row * STATE_SIZE + X.acid] as number, wholegrainShare, model),
+  };
+  const predictedH = firstRise(sourness, -ph);
+  if (predictedH === null || predictedH <= 0) return null;
+  const row = rowAtHour(run.hours, run.length, predictedH);
+  const before = Math.max(0, row - 6);
+  const dh = (run.hours[row] as number) - (run.hours[before] as number);
+  const slope = dh > 0 ? (sourness.at(row) - sourness.at(before)) / dh : 0;
+  const readingSdH = PH_READING_SD / Math.max(slope, 1e-3);
+  const variance = (readingSdH / look.hour) ** 2 + ACID_LN_VARIANCE;
+  return { z: Math.log(look.hour) - Math.log(predictedH), variance };
+}
+
 /** A seen rise held between the first that can be read and the flat top, where the level says nothing about time. */
 function readableLevel(rise: number, window: RipeWindow): number {
   return Math.min(Math.max(rise, 1.02), 1 + (window.peakRise - 1) * FLAT_TOP);
@@ -121,19 +152,36 @@ function slopeAt(run: Trajectory, hour: number): number {
   return dh > 0 ? ((run.rises[high] as number) - (run.rises[low] as number)) / dh : 0;
 }
 
+/** What a sign says: the named moment of the window lies before the look, or after it. */
+type SignSays = readonly [moment: 'opens' | 'key' | 'closes', side: 'before' | 'after'];
+
 /** Signs that say only before or after a moment of the window. */
+const SAYS: Readonly<Record<string, readonly SignSays[]>> = {
+  sinking: [['key', 'before']],
+  sinks: [['opens', 'after']],
+  floats: [['opens', 'before']],
+  floury: [['opens', 'after']],
+  sharp: [['opens', 'before']],
+  boozy: [['opens', 'before']],
+  'springs back': [['opens', 'after']],
+  'comes back slowly': [
+    ['opens', 'before'],
+    ['closes', 'after'],
+  ],
+  stays: [['closes', 'before']],
+};
+
 function boundsOf(
   signs: LookSigns,
   window: RipeWindow,
 ): { atH: number; side: 'before' | 'after' }[] {
-  const bounds: { atH: number; side: 'before' | 'after' }[] = [];
-  const best = keyHour(window);
-  if (signs.dome === 'sinking' && best !== null) bounds.push({ atH: best, side: 'before' });
-  const notYet = signs.float === 'sinks' || signs.smell === 'floury';
-  if (notYet && window.opensH !== null) bounds.push({ atH: window.opensH, side: 'after' });
-  const open = signs.float === 'floats' || signs.smell === 'sharp' || signs.smell === 'boozy';
-  if (open && window.opensH !== null) bounds.push({ atH: window.opensH, side: 'before' });
-  return bounds.filter((bound) => bound.atH > 0);
+  const at = { opens: window.opensH, key: keyHour(window), closes: window.closesH };
+  return [signs.dome, signs.float, signs.smell, signs.poke]
+    .flatMap((sign) => (sign === undefined ? [] : (SAYS[sign] ?? [])))
+    .flatMap(([moment, side]) => {
+      const atH = at[moment];
+      return atH === null || atH <= 0 ? [] : [{ atH, side }];
+    });
 }
 
 /** A moment of a run, h; null where the run does not reach it. */

@@ -49,6 +49,8 @@ export interface DoubtfulLot {
   readonly shrink: number;
   /** Sd of ln speed where it was learned; the table’s otherwise. */
   readonly speedLnSd?: number;
+  /** Sd of the place, °C, where its offset was learned; the table’s otherwise. */
+  readonly placeSdC?: number;
 }
 
 function moved(by: Readonly<Record<keyof Doubt, number>>): Doubt {
@@ -61,7 +63,8 @@ function moved(by: Readonly<Record<keyof Doubt, number>>): Doubt {
 
 /** Sd of one doubt of a lot. */
 function sdOf(input: keyof Doubt, lot: DoubtfulLot): number {
-  return input === 'speed' ? (lot.speedLnSd ?? DOUBT_SD.speed) : DOUBT_SD[input];
+  if (input === 'speed') return lot.speedLnSd ?? DOUBT_SD.speed;
+  return input === 'placeC' ? (lot.placeSdC ?? DOUBT_SD.placeC) : DOUBT_SD[input];
 }
 
 const NOTHING = Object.fromEntries(INPUTS.map((input) => [input, 0])) as Record<

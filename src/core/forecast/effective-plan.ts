@@ -1,4 +1,4 @@
-import { lotMadeBy, lotsTouchedBy, type Act, type Folded } from '../journal';
+import { lotMadeBy, lotsTouchedBy, type Act, type Tenses } from '../journal';
 import { MS_PER_MINUTE } from '../units';
 
 /** An act on the one line of time, past and to come. */
@@ -22,7 +22,7 @@ const LEAST_GAP_MS = MS_PER_MINUTE;
  * Done and planned acts on one line of time. Overdue steps are taken to happen now, and
  * nothing is done to a lot before it exists.
  */
-export function effectiveActs(folded: Folded, nowMs: number): ForecastAct[] {
+export function effectiveActs(folded: Tenses, nowMs: number): ForecastAct[] {
   const acts: ForecastAct[] = folded.done.map((done) => ({
     atMs: done.atMs,
     plannedMs: done.atMs,

@@ -1,4 +1,4 @@
-import type { Folded } from '../journal';
+import type { Tenses } from '../journal';
 import { MS_PER_HOUR } from '../units';
 import { effectiveActs, type ForecastAct } from './effective-plan';
 import { cultureOf } from './culture-of';
@@ -8,7 +8,7 @@ import { tellStories, type Conflict, type LotStory } from './stories';
 
 /** What a forecast of a whole shop is asked for. */
 export interface ForecastRequest extends Surroundings {
-  readonly folded: Folded;
+  readonly folded: Tenses;
   readonly nowMs: number;
   /** Lots that ended before this are left out, but for those that later ones descend from. */
   readonly visibleFromMs: number;

@@ -6,6 +6,7 @@ import { addHours, hoursBetween } from '../units';
 import { assimilateLooks, type ReadRun } from './assimilate';
 import { cultureOf } from './culture-of';
 import { NO_DOUBT } from './doubt';
+import { judgedBy } from './lot-forecast';
 import { runLot, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
 import { startState, type RunLot } from './start-state';
@@ -107,7 +108,7 @@ function lotAt(story: LotStory, runs: ReadonlyMap<string, RunLot>, around: Surro
       around,
       NO_DOUBT,
     );
-    return { run, window: ripeWindow(run, { kind: story.lot.kind, handling }) };
+    return { run, window: ripeWindow(run, judgedBy(story, handling)) };
   };
 }
 

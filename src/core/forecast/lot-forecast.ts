@@ -1,5 +1,11 @@
 import type { Trajectory } from '../kinetics';
-import { handlingOf, ripeWindow, type RipeWindow } from '../ripeness';
+import {
+  handlingOf,
+  ripeWindow,
+  type Handling,
+  type RipeWindow,
+  type WindowOptions,
+} from '../ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
 import { assimilateLooks, type LookEffect } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
@@ -53,6 +59,8 @@ export interface CultureSpeed {
 
 /** Doubt of the speed of a culture that nothing was learned about. Source: model of ripening, §7. */
 export const BOOK_SPEED_LN_SD = 0.1;
+/** Doubt of a place that nothing was learned about, °C. Source: model of ripening, §7. */
+const BOOK_PLACE_SD = 1;
 /** A culture at book speed. */
 export const BOOK_SPEED: CultureSpeed = { speed: 1, lnSd: BOOK_SPEED_LN_SD };
 
@@ -79,7 +87,8 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     untilMs: runUntil(story, handling, context.nowMs),
     stepH: RUN_STEP_H,
   };
-  const read = (run: Trajectory) => ripeWindow(run, { kind: story.lot.kind, handling });
+  const judged = judgedBy(story, handling);
+  const read = (run: Trajectory) => ripeWindow(run, judged);
   const runWith = (speed: number, stepH: number, doubt: Doubt) =>
     runLot({ ...start, speed: start.speed * speed, stepH }, around, doubt);
   const bandAt = (speed: number, shrink: number, base: RipeWindow) =>
@@ -89,6 +98,7 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
       ...dough(story, context.runs),
       shrink,
       speedLnSd: Math.min(context.culture.lnSd, BOOK_SPEED_LN_SD),
+      placeSdC: placeSdC(story, around),
     });
 
   const book = runWith(1, RUN_STEP_H, NO_DOUBT);
@@ -115,6 +125,23 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     shrink: learned.shrink,
     extraLnSd: dough(story, context.runs).extraLnSd,
   };
+}
+
+/** What a lot is judged by: its kind, its keeping and the target the baker set last. */
+export function judgedBy(story: LotStory, handling: Handling): WindowOptions {
+  const planned = story.start.kind === 'make' ? story.start.targetRise : undefined;
+  const last = story.aims.at(-1);
+  const targetRise = last === undefined ? planned : (last.targetRise ?? undefined);
+  const options = { kind: story.lot.kind, handling };
+  return targetRise === undefined ? options : { ...options, targetRise, targetTooHigh: 'cap' };
+}
+
+/** Doubt of the temperatures a lot stands in: the least sure of its places. */
+function placeSdC(story: LotStory, around: Surroundings): number {
+  const sds = story.stays.map(
+    (stay) => around.places.get(stay.placeId)?.offsetSdC ?? BOOK_PLACE_SD,
+  );
+  return Math.min(BOOK_PLACE_SD, Math.max(...sds));
 }
 
 function runUntil(story: LotStory, handling: string, nowMs: number): number {

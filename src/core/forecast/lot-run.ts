@@ -2,11 +2,12 @@ import { mixCompositions, totals, type Composition, type Pantry } from '../compo
 import {
   afterHandWork,
   BOOK_MODEL,
-  recipe,
+  freshFlourState,
   runConstants,
   simulate,
   STATE_SIZE,
   stateAtRow,
+  TENSION_OF,
   X,
   type MassState,
   type Model,
@@ -18,7 +19,8 @@ import { rowAtHour } from '../ripeness';
 import { doubtedModel, doubtedState, type Doubt } from './doubt';
 import { joined } from './joined';
 import { hoursBetween } from '../units';
-import { ambientStretches, type Places } from './places';
+import { ambientStretches, placeOf, type Places } from './places';
+import { recipeOf } from './recipe-of';
 import type { LotStory } from './stories';
 
 /** What the forecast of every lot of a shop rests on. */
@@ -47,7 +49,7 @@ export function runLot(start: LotStart, around: Surroundings, doubt: Doubt): Tra
   const parts: Trajectory[] = [];
   for (const { atMs, act } of [...start.story.handling, { atMs: start.untilMs, act: null }]) {
     const toMs = Math.min(Math.max(atMs, fromMs), start.untilMs);
-    const lotRecipe = recipeOf(composition, start, around, doubt);
+    const lotRecipe = doubtedRecipe(composition, start, around, doubt);
     if (toMs > fromMs) {
       const stays = staysBetween(start.story, { fromMs, toMs }, around.places, doubt);
       const run = simulate({ recipe: lotRecipe, start: state, stays, model, stepH: start.stepH });
@@ -56,35 +58,35 @@ export function runLot(start: LotStart, around: Surroundings, doubt: Doubt): Tra
     }
     if (act === null || toMs >= start.untilMs) break;
     if (act.kind === 'work') {
-      state = afterHandWork(state, act.gasKept, runConstants(lotRecipe, model));
+      const constants = runConstants(lotRecipe, model);
+      state = afterHandWork(state, act.gasKept, constants, TENSION_OF[act.act]);
     } else {
       composition = withAddition(composition, act.ingredients);
-      state = diluted(state, composition, start.story.lot.composition, around.pantry);
+      const added = withAddition({}, act.ingredients);
+      state = diluted(state, composition, added, around.pantry);
     }
     fromMs = toMs;
   }
   return joined(parts);
 }
 
-/** The recipe of a composition for the kinetics. */
-function recipeOf(
+/** The recipe of a lot's composition under doubt. */
+function doubtedRecipe(
   composition: Composition,
   start: LotStart,
   around: Surroundings,
   doubt: Doubt,
 ): Recipe {
-  const sum = totals(composition, around.pantry);
-  const massG = (start.story.lot.ballG ?? sum.massG) * doubt.lag ** (1 / 0.6);
-  return recipe({
-    hydration: sum.waterG / sum.flourG,
-    saltShare: sum.saltG / sum.flourG,
-    sugarShare: sum.sugarG / sum.flourG,
-    wholegrainShare: sum.wholegrainShare,
-    strengthW: sum.strengthW,
-    massG,
+  const certain = recipeOf(composition, around.pantry, {
+    pieceG: start.story.lot.ballG,
     speed: start.speed * doubt.speed,
   });
+  return { ...certain, massG: certain.massG * doubt.lag ** (1 / 0.6) };
 }
+
+/** Temperatures that the kinetics know, °C; a probe that says more is broken. */
+const LEAST_C = -40;
+const MOST_C = 60;
 
 /** The places of a story between two instants, hours counted from the first. */
 function staysBetween(
@@ -100,10 +102,12 @@ function staysBetween(
     const toMs = Math.min(span.toMs, last ? Infinity : (stay.toMs ?? Infinity));
     if (toMs <= fromMs) return;
     const offsetH = hoursBetween(span.fromMs, fromMs);
+    const insulation = placeOf(places, stay.placeId).insulation ?? 1;
     for (const stretch of ambientStretches(places, stay.placeId, { fromMs, toMs })) {
       stays.push({
         untilH: offsetH + stretch.untilH,
-        ambientC: stretch.ambientC + doubt.placeC,
+        ambientC: Math.min(MOST_C, Math.max(LEAST_C, stretch.ambientC + doubt.placeC)),
+        insulation,
       });
     }
   });
@@ -120,21 +124,38 @@ function withAddition(
   ]);
 }
 
-/** New flour thins what is alive; sugar and starch of the new flour are taken as the old ones'. */
+/** New flour thins what is alive and brings its own sugar and starch; added sugar comes on top. */
 function diluted(
   state: MassState,
   after: Composition,
-  before: Composition,
+  added: Composition,
   pantry: Pantry,
 ): MassState {
-  const share = totals(before, pantry).flourG / totals(after, pantry).flourG;
-  if (share === 1) return state;
+  const { flourG } = totals(after, pantry);
+  const brought = totals(added, pantry);
+  const share = 1 - brought.flourG / flourG;
   const changed = state.slice();
-  for (const i of [X.yeastB, X.yeastW, X.bacteria, X.acid, X.gasHeld]) {
-    changed[i] = (changed[i] as number) * share;
+  if (share < 1) {
+    const fresh = freshFlourState(BOOK_MODEL, brought.wholegrainShare, state[X.coreC] as number);
+    for (const i of BY_FLOUR) {
+      changed[i] = share * (changed[i] as number) + (1 - share) * (fresh[i] as number);
+    }
   }
+  changed[X.sugar] = (changed[X.sugar] as number) + (100 * brought.fermentableG) / flourG;
+  changed[X.yeastB] = (changed[X.yeastB] as number) + (100 * brought.freshYeastG) / flourG;
   return changed;
 }
+
+const BY_FLOUR = [
+  X.yeastB,
+  X.yeastW,
+  X.bacteria,
+  X.acid,
+  X.gasHeld,
+  X.gluten,
+  X.sugar,
+  X.starch,
+] as const;
 
 /** The state of a run at an instant, between its rows linearly. */
 export function stateAt(run: Trajectory, startMs: number, atMs: number): MassState {

@@ -11,7 +11,9 @@ import {
   steadyCulture,
   X,
   type BlendPart,
+  TENSION_OF,
   type FeedCycle,
+  type HandWork,
   type MassState,
   type Model,
   type Recipe,
@@ -55,7 +57,11 @@ export interface MassRequest {
   readonly dryYeast?: boolean;
   readonly seeds: readonly Seed[];
   readonly stays: readonly RequestStay[];
-  readonly work?: readonly { readonly atH: number; readonly gasKept: number }[];
+  readonly work?: readonly {
+    readonly atH: number;
+    readonly gasKept: number;
+    readonly act?: HandWork | 'ball';
+  }[];
   readonly targetRise?: number;
 }
 
@@ -95,6 +101,7 @@ export function requestState(request: MassRequest, model: Model = BOOK_MODEL): M
     gasKept,
   );
   addYeast(state, request);
+  state[X.sugar] = (state[X.sugar] as number) + 100 * request.recipe.sugarShare;
   state[X.coreC] = request.startC;
   return state;
 }
@@ -181,10 +188,10 @@ export function runRequest(
   const totalH = request.stays.reduce((sum, stay) => sum + stay.hours, 0);
   const cuts = [
     ...(request.work ?? []).filter((one) => one.atH < totalH),
-    { atH: totalH, gasKept: null },
+    { atH: totalH, gasKept: null, act: undefined },
   ];
   let fromH = 0;
-  for (const { atH, gasKept } of cuts) {
+  for (const { atH, gasKept, act } of cuts) {
     if (atH > fromH) {
       const run = simulate({
         recipe: doubted,
@@ -197,7 +204,10 @@ export function runRequest(
       state = stateAtRow(run, run.length - 1);
       fromH = atH;
     }
-    if (gasKept !== null) state = afterHandWork(state, gasKept, runConstants(doubted, model));
+    if (gasKept !== null) {
+      const tension = act === undefined ? 0 : TENSION_OF[act];
+      state = afterHandWork(state, gasKept, runConstants(doubted, model), tension);
+    }
   }
   return joined(parts);
 }

@@ -1,31 +1,144 @@
-import { DomainError, hoursBetween } from '../units';
+import { atWallMinute, DomainError, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '../units';
 
-/** A temperature that a place was set to from an instant on. */
-export interface PlaceSetting {
-  readonly fromMs: number;
+/** One point of a day's temperature curve. */
+export interface DailyPoint {
+  /** Minutes since midnight by the wall clock, 0–1439. */
+  readonly minute: number;
   readonly tempC: number;
 }
 
-/** A place with the temperatures it was set to. */
+/** A temperature, or a curve over each day, that a place was set to from an instant on. */
+export interface PlaceSetting {
+  readonly fromMs: number;
+  /** The set temperature; the mean of the day where there is a curve. */
+  readonly tempC: number;
+  /** Ascending by minute, joined by straight lines around midnight; null for the same all day. */
+  readonly daily?: readonly DailyPoint[] | null;
+}
+
+/** A temperature that was measured in a place. */
+export interface PlaceReading {
+  readonly atMs: number;
+  readonly tempC: number;
+}
+
+/** A place with the temperatures it was set to and those that were measured in it. */
 export interface PlaceHistory {
   readonly id: string;
   readonly name: string;
   /** Ascending by `fromMs`; the first one also holds for all time before it. */
   readonly settings: readonly PlaceSetting[];
+  /** How slowly a core follows here, against air = 1: less in water, more in an insulated box. */
+  readonly insulation?: number;
+  /** Ascending by `atMs`. */
+  readonly readings?: readonly PlaceReading[];
+  /** How much warmer than set it was learned to be, °C. */
+  readonly offsetC?: number;
+  /** Sd of that offset, °C; absent where nothing was learned. */
+  readonly offsetSdC?: number;
+  /** Zone of the wall clock that daily curves go by. */
+  readonly timeZone?: string;
 }
 
 /** The places of a shop by id. */
 export type Places = ReadonlyMap<string, PlaceHistory>;
 
+/** Hours between two readings up to which the temperature between them is taken from both. */
+const JOINED_READINGS_H = 6;
+/** Hours in which what a reading says fades by e towards what was learned of the place. Set. */
+const READING_FADES_H = 2;
+/** Reach of a reading, h: after that less than a fortieth of it is left. */
+const READING_REACH_H = 8;
+/** Stretches into which a changing temperature is cut, min. */
+const STRETCH_MIN = 30;
+
 /**
- * Temperature of a place at an instant, °C.
+ * Temperature of a place at an instant as far as is known, °C: what it was set to, what was learned of it, and what
+ * was measured around then.
  * @throws {DomainError} place-unknown
  */
 export function placeTempC(places: Places, placeId: string, atMs: number): number {
-  const { settings } = placeOf(places, placeId);
-  let tempC = (settings[0] as PlaceSetting).tempC;
-  for (const setting of settings) if (setting.fromMs <= atMs) tempC = setting.tempC;
-  return tempC;
+  return tempOf(placeOf(places, placeId), atMs);
+}
+
+function tempOf(place: PlaceHistory, atMs: number): number {
+  return setTempC(place, atMs) + correctionC(place, atMs);
+}
+
+/** What a place is set to at an instant, without anything learned or measured, °C. */
+export function setTempC(place: PlaceHistory, atMs: number): number {
+  let setting = place.settings[0] as PlaceSetting;
+  for (const one of place.settings) if (one.fromMs <= atMs) setting = one;
+  const { daily } = setting;
+  return daily == null || daily.length === 0
+    ? setting.tempC
+    : dailyTempC(daily, minuteOfDay(atMs, place.timeZone ?? 'UTC'));
+}
+
+const dayStarts = new Map<string, number>();
+
+/** Minutes since the wall clock's midnight, with the fraction. */
+function minuteOfDay(atMs: number, timeZone: string): number {
+  const hourMs = Math.floor(atMs / MS_PER_HOUR) * MS_PER_HOUR;
+  const key = `${timeZone} ${hourMs}`;
+  let startMs = dayStarts.get(key);
+  if (startMs === undefined) {
+    startMs = atWallMinute(hourMs, 0, 0, timeZone);
+    if (dayStarts.size > 5000) dayStarts.clear();
+    dayStarts.set(key, startMs);
+  }
+  return ((atMs - startMs) / MS_PER_MINUTE) % DAY_MIN;
+}
+
+const DAY_MIN = 1440;
+
+function dailyTempC(daily: readonly DailyPoint[], minute: number): number {
+  const last = daily[daily.length - 1] as DailyPoint;
+  let before: DailyPoint = { minute: last.minute - DAY_MIN, tempC: last.tempC };
+  for (const point of [...daily, { ...(daily[0] as DailyPoint), wraps: true }]) {
+    const at = 'wraps' in point ? point.minute + DAY_MIN : point.minute;
+    if (at >= minute) {
+      const share = at === before.minute ? 1 : (minute - before.minute) / (at - before.minute);
+      return before.tempC + share * (point.tempC - before.tempC);
+    }
+    before = { minute: at, tempC: point.tempC };
+  }
+  return before.tempC;
+}
+
+/** What readings and learning add to the set temperature, °C. */
+function correctionC(place: PlaceHistory, atMs: number): number {
+  const offset = place.offsetC ?? 0;
+  const { readings } = place;
+  if (readings === undefined || readings.length === 0) return offset;
+  const after = firstAfter(readings, atMs);
+  const [left, right] = [readings[after - 1], readings[after]];
+  const over = (one: PlaceReading) => one.tempC - setTempC(place, one.atMs);
+  if (left !== undefined && right !== undefined) {
+    const gapH = hoursBetween(left.atMs, right.atMs);
+    if (gapH <= JOINED_READINGS_H) {
+      const share = gapH === 0 ? 1 : hoursBetween(left.atMs, atMs) / gapH;
+      return over(left) + share * (over(right) - over(left));
+    }
+  }
+  const fade = (one: PlaceReading | undefined) =>
+    one === undefined ? 0 : Math.exp(-Math.abs(hoursBetween(one.atMs, atMs)) / READING_FADES_H);
+  const [weightLeft, weightRight] = [fade(left), fade(right)];
+  const nearest = weightLeft >= weightRight ? left : right;
+  if (nearest === undefined) return offset;
+  return offset + Math.max(weightLeft, weightRight) * (over(nearest) - offset);
+}
+
+/** Index of the first reading later than an instant. */
+function firstAfter(readings: readonly PlaceReading[], atMs: number): number {
+  let low = 0;
+  let high = readings.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((readings[middle] as PlaceReading).atMs <= atMs) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
 /** A stretch of constant temperature, hours counted from `fromMs`. */
@@ -34,28 +147,66 @@ interface AmbientStretch {
   readonly ambientC: number;
 }
 
-/**
- * The temperatures that a mass meets in one place between two instants.
- * @throws {DomainError} place-unknown
- */
-export function ambientStretches(
-  places: Places,
-  placeId: string,
-  span: { readonly fromMs: number; readonly toMs: number },
-): AmbientStretch[] {
-  const changes = placeOf(places, placeId)
-    .settings.map((setting) => setting.fromMs)
-    .filter((atMs) => atMs > span.fromMs && atMs < span.toMs);
-  const ends = [...changes, span.toMs];
-  let startMs = span.fromMs;
-  return ends.map((endMs) => {
-    const ambientC = placeTempC(places, placeId, startMs);
-    startMs = endMs;
-    return { untilH: hoursBetween(span.fromMs, endMs), ambientC };
-  });
+/** Two instants. */
+interface Span {
+  readonly fromMs: number;
+  readonly toMs: number;
 }
 
-function placeOf(places: Places, placeId: string): PlaceHistory {
+/**
+ * The temperatures that a mass meets in one place between two instants: one stretch for each setting, half-hours
+ * where a daily curve or readings change it.
+ * @throws {DomainError} place-unknown
+ */
+export function ambientStretches(places: Places, placeId: string, span: Span): AmbientStretch[] {
+  const place = placeOf(places, placeId);
+  const changes = place.settings
+    .map((setting) => setting.fromMs)
+    .filter((atMs) => atMs > span.fromMs && atMs < span.toMs);
+  const stretches: AmbientStretch[] = [];
+  let startMs = span.fromMs;
+  for (const endMs of [...changes, span.toMs]) {
+    for (const cutMs of [...cuts(place, { fromMs: startMs, toMs: endMs }), endMs]) {
+      stretches.push({
+        untilH: hoursBetween(span.fromMs, cutMs),
+        ambientC: tempOf(place, (startMs + cutMs) / 2),
+      });
+      startMs = cutMs;
+    }
+  }
+  return stretches;
+}
+
+/** Where a stretch has to be cut because its temperature changes within it. */
+function cuts(place: PlaceHistory, span: Span): number[] {
+  const setting = place.settings.filter((one) => one.fromMs <= span.fromMs).at(-1);
+  const daily = (setting ?? place.settings[0])?.daily;
+  const changing = daily == null || daily.length === 0 ? measured(place, span) : span;
+  if (changing === null) return [];
+  const all: number[] = [];
+  const step = STRETCH_MIN * MS_PER_MINUTE;
+  for (let atMs = Math.ceil(changing.fromMs / step) * step; atMs <= changing.toMs; atMs += step) {
+    if (atMs > span.fromMs && atMs < span.toMs) all.push(atMs);
+  }
+  return all;
+}
+
+/** The part of a span that readings reach into; null where there are none. */
+function measured(place: PlaceHistory, span: Span): Span | null {
+  const reach = READING_REACH_H * MS_PER_HOUR;
+  const near = (place.readings ?? []).filter(
+    (one) => one.atMs > span.fromMs - reach && one.atMs < span.toMs + reach,
+  );
+  const [first, last] = [near[0], near.at(-1)];
+  if (first === undefined || last === undefined) return null;
+  return { fromMs: first.atMs - reach, toMs: last.atMs + reach };
+}
+
+/**
+ * A place by its id.
+ * @throws {DomainError} place-unknown
+ */
+export function placeOf(places: Places, placeId: string): PlaceHistory {
   const place = places.get(placeId);
   if (place === undefined || place.settings.length === 0) {
     throw new DomainError('place-unknown', `Place: "${placeId}" is not in the shop.`, { placeId });

@@ -57,7 +57,7 @@ describe('inversion', () => {
           }
           expect(
             Math.abs(finelyH(withUnknown(starter(5, placeC), seed, answer.value)) - wantedH) * 60,
-          ).toBeLessThan(5);
+          ).toBeLessThan(2);
         },
       ),
       { numRuns: 12 },

@@ -6,6 +6,7 @@ import {
   freshFlourState,
   steadyCulture,
   STATE_SIZE,
+  TENSION_OF,
   X,
   type BlendPart,
   type MassState,
@@ -43,7 +44,7 @@ function dividedState(
   const parent = runs.get(start.lotId);
   if (parent === undefined) return new Float64Array(STATE_SIZE);
   const state = stateAt(parent.run, parent.story.startMs, story.startMs);
-  return afterHandWork(state, start.gasKept, parent.run.constants);
+  return afterHandWork(state, start.gasKept, parent.run.constants, TENSION_OF.ball);
 }
 
 function madeState(
@@ -68,6 +69,7 @@ function madeState(
   const broughtIn = start.portions.length === 0 && isSourdough(start.lotKind);
   const state = broughtIn ? ripeCulture(start.startC) : blendStates(parts, start.gasKept);
   addYeast(state, start, story, around);
+  addSugar(state, fresh, story, around);
   state[X.coreC] = start.startC;
   return state;
 }
@@ -109,6 +111,20 @@ function portionPart(
     waterG: sum.waterG,
     state: stateAt(parent.run, parent.story.startMs, atMs),
   };
+}
+
+/** Sugar weighed in, on top of what the flour brings. */
+function addSugar(
+  state: MassState,
+  fresh: Composition,
+  story: LotStory,
+  around: Surroundings,
+): void {
+  const { flourG } = totals(story.lot.composition, around.pantry);
+  const { fermentableG } = totals(fresh, around.pantry);
+  if (flourG > 0) {
+    state[X.sugar] = (state[X.sugar] as number) + (100 * fermentableG) / flourG;
+  }
 }
 
 /** Baker's yeast weighed in: activity over all the flour, adaptation weighted with what is there. */

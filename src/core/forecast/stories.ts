@@ -29,6 +29,8 @@ export interface LotStory {
   readonly stays: PlaceStay[];
   /** Work and additions, in order. */
   readonly handling: { readonly atMs: number; readonly act: ActOf<'work'> | ActOf<'add'> }[];
+  /** Target rises the baker set, in order. */
+  readonly aims: { readonly atMs: number; readonly targetRise: number | null }[];
   readonly looks: { readonly atMs: number; readonly signs: LookSigns }[];
   /** Lots made from this one. */
   readonly becomes: string[];
@@ -97,6 +99,7 @@ function begin(stories: Stories, by: ForecastAct, start: LotStory['start'], lotI
     start,
     stays: [{ placeId: lot.placeId, fromMs: by.atMs, toMs: null }],
     handling: [],
+    aims: [],
     looks: [],
     becomes: [],
     endMs: null,
@@ -106,6 +109,7 @@ function begin(stories: Stories, by: ForecastAct, start: LotStory['start'], lotI
 
 function note(story: LotStory, act: Act, atMs: number): void {
   if (act.kind === 'work' || act.kind === 'add') story.handling.push({ atMs, act });
+  if (act.kind === 'aim') story.aims.push({ atMs, targetRise: act.targetRise });
   if (act.kind === 'look') story.looks.push({ atMs, signs: act.signs });
   if (act.kind === 'move') {
     closeStay(story, atMs);

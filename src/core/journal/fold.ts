@@ -21,12 +21,26 @@ export interface PlannedAct {
   readonly bakeId: string | null;
 }
 
-/** The journal in its two tenses. */
-export interface Folded {
+/** A temperature measured in a place and not taken back. */
+export interface Reading {
+  readonly entryId: string;
+  readonly atMs: number;
+  readonly placeId: string;
+  readonly tempC: number;
+}
+
+/** The acts of a journal in its two tenses. */
+export interface Tenses {
   /** In order of time, then of writing. */
   readonly done: readonly DoneAct[];
   /** In order of time, then of writing. */
   readonly plan: readonly PlannedAct[];
+}
+
+/** The journal folded: its acts, and what was measured. */
+export interface Folded extends Tenses {
+  /** In order of time. */
+  readonly readings: readonly Reading[];
 }
 
 /** Ids of the entries that a strike, itself not taken back, takes back. */
@@ -47,10 +61,16 @@ export function foldJournal(entries: readonly Entry[]): Folded {
   const struck = struckIds(entries);
   const steps = new Map<string, PlannedAct>();
   const done: DoneAct[] = [];
+  const readings: Reading[] = [];
   for (const entry of entries) {
     if (struck.has(entry.id)) continue;
     const { body } = entry;
     if (body.kind === 'strike') continue;
+    if (body.kind === 'reading') {
+      const { placeId, tempC } = body;
+      readings.push({ entryId: entry.id, atMs: entry.atMs, placeId, tempC });
+      continue;
+    }
     if (body.kind === 'withdraw') steps.delete(body.supersedes);
     else if (body.kind === 'replace') replaceStep(steps, body.supersedes, body.atMs, body.act);
     else if (entry.tense === 'planned') steps.set(entry.id, planned(entry, body));
@@ -60,6 +80,7 @@ export function foldJournal(entries: readonly Entry[]): Folded {
     }
   }
   return {
+    readings: readings.sort((a, b) => a.atMs - b.atMs),
     done: done.sort((a, b) => a.atMs - b.atMs),
     plan: [...steps.values()].sort((a, b) => a.atMs - b.atMs),
   };

@@ -1,4 +1,5 @@
 import { z } from '../parse';
+import { HAND_WORKS } from '../kinetics';
 import { LOT_KINDS } from '../ripeness';
 
 const id = z.string().min(1).max(80);
@@ -15,6 +16,9 @@ const lookSigns = z.object({
   dome: z.enum(['flat', 'domed', 'sinking']).optional(),
   smell: z.enum(['floury', 'mild', 'fruity', 'sharp', 'boozy']).optional(),
   float: z.enum(['floats', 'sinks']).optional(),
+  /** How a dent made with a finger comes back. */
+  poke: z.enum(['springs back', 'comes back slowly', 'stays']).optional(),
+  ph: z.number().min(2.5).max(7.5).optional(),
 });
 
 const make = z.object({
@@ -31,6 +35,12 @@ const make = z.object({
   startC: celsius,
   /** Share of the leavens’ CO2 that survives this mixing. */
   gasKept: z.number().min(0).max(1),
+  /** Temperature of the water weighed in, °C. */
+  waterC: celsius.optional(),
+  /** By whom it was mixed: a machine warms it. */
+  mixedBy: z.enum(['hand', 'mixer']).optional(),
+  /** The baker's own target rise, × the volume just mixed. */
+  targetRise: z.number().min(1.05).max(8).optional(),
 });
 const add = z.object({
   kind: z.literal('add'),
@@ -41,7 +51,7 @@ const add = z.object({
 const work = z.object({
   kind: z.literal('work'),
   lotId: id,
-  act: z.enum(['fold', 'knead', 'punch down', 'ball again']),
+  act: z.enum(HAND_WORKS),
   /** Share of the bubbles that stays. */
   gasKept: z.number().min(0).max(1),
 });
@@ -65,6 +75,14 @@ const use = z.object({
 });
 /** Thrown away, eaten, given away: leaves the shop. */
 const discard = z.object({ kind: z.literal('discard'), lotId: id, massG: grams });
+/** The baker's own target rise for a lot from now on; null: as the table has it. */
+const aim = z.object({
+  kind: z.literal('aim'),
+  lotId: id,
+  targetRise: z.number().min(1.05).max(8).nullable(),
+});
+/** A temperature measured in a place. */
+const reading = z.object({ kind: z.literal('reading'), placeId: id, tempC: celsius });
 const strike = z.object({ kind: z.literal('strike'), strikes: id });
 
 /** What can be planned or done to the shop's masses. */
@@ -77,6 +95,7 @@ export const actSchema = z.discriminatedUnion('kind', [
   divide,
   use,
   discard,
+  aim,
 ]);
 const replace = z.object({
   kind: z.literal('replace'),
@@ -96,6 +115,8 @@ export const bodySchema = z.discriminatedUnion('kind', [
   divide,
   use,
   discard,
+  aim,
+  reading,
   strike,
   replace,
   withdraw,

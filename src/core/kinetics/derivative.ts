@@ -38,7 +38,7 @@ export function derivative(
   const cap = Math.max(0, 1 - (yeastB + yeastW) / k.yMax);
 
   const starved = k.decay * readTable(table, T.decay, at) * (1 - m) * (1 + acid / 100);
-  const death = readTable(table, T.death, at);
+  const death = readTable(table, T.death, at) + readTable(table, T.frozenLoss, at);
   const grow = c.growthSpeed * m * cap;
   rate[X.yeastB] =
     (k.mub * readTable(table, T.growthB, at) * grow * awakeB - starved - death) * yeastB;
@@ -77,7 +77,25 @@ export function derivative(
   const sour = Math.min(1, Math.max(0, (5.6 - ph) / 1.6));
   rate[X.gluten] =
     -c.glutenRate * readTable(table, T.gluten, at) * (1 + k.ap * sour) * (y[X.gluten] as number);
+  rate[X.tension] =
+    -c.relaxRate *
+    readTable(table, T.relax, at) *
+    (1 + acid / k.tensionAcid) *
+    (y[X.tension] as number);
   rate[X.coreC] = (around.ambientC - coreC) / around.coreLagH + c.heatPerGas * gas;
+  if (coreC < k.freezesFrom && coreC > k.freezesTo) freeze(y, c, rate);
+}
+
+/** Water freezing or thawing: the core changes slowly, and of what is alive a part dies for each degree it freezes. */
+function freeze(y: MassState, c: RunConstants, rate: Float64Array): void {
+  const perHour = (rate[X.coreC] as number) / c.freezingHeat;
+  rate[X.coreC] = perHour;
+  if (perHour >= 0) return;
+  const lostB = c.k.lnFrostB * perHour;
+  const lostW = c.k.lnFrostW * perHour;
+  rate[X.yeastB] = (rate[X.yeastB] as number) - lostB * (y[X.yeastB] as number);
+  rate[X.yeastW] = (rate[X.yeastW] as number) - lostW * (y[X.yeastW] as number);
+  rate[X.bacteria] = (rate[X.bacteria] as number) - lostW * (y[X.bacteria] as number);
 }
 
 /** Waking while there is sugar, falling towards asleep (log-odds −2) without. */

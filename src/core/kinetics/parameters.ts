@@ -108,6 +108,17 @@ export const PARAMETERS = {
   heatZ: set('degrees that change that time tenfold', '°C', 5, EXTENSION),
   heatFrom: set('temperature from which yeast and bacteria die', '°C', 42, EXTENSION),
   frozenBelow: set('temperature under which nothing ferments', '°C', -4, EXTENSION),
+  freezesFrom: set('core temperature at which the water begins to freeze', '°C', -2, EXTENSION),
+  freezesTo: set('core temperature at which it is frozen through', '°C', -6, EXTENSION),
+  latentHeat: set('heat of freezing water', 'J/g', 334, 'handbook value'),
+  frostB: set('share of baker’s yeast that survives freezing', '', 0.7, EXTENSION),
+  frostW: set('share of sourdough yeast and its bacteria that survives', '', 0.5, EXTENSION),
+  frozenMonth: set('share alive after a month frozen', '', 0.9, EXTENSION),
+  tensionHalf: set('time that halves a dough’s tension at 22 °C', 'min', 25, EXTENSION),
+  tensionQ10: set('Q10 of relaxing', '', 2, EXTENSION),
+  tensionAcid: set('acid that doubles relaxing', 'mmol/kg', 100, EXTENSION),
+  tensionTight: set('tension above which a ball springs back', '', 0.3, EXTENSION),
+  maltKa: set('starch to sugar faster, for each % of diastatic malt', '1/%', 0.6, EXTENSION),
 } as const satisfies Record<string, Parameter>;
 
 /** The symbol of one parameter. */

@@ -33,10 +33,12 @@ export const X = {
   acidOfBacteria: 13,
   /** CO2 lost since mixing, ml/g flour (carried for the gas balance). */
   gasLost: 14,
+  /** Tension that handling leaves in the gluten, 1 = just balled (flour of W 280). */
+  tension: 15,
 } as const;
 
 /** Numbers in a state. */
-export const STATE_SIZE = 15;
+export const STATE_SIZE = 16;
 
 /** The living state of a mass per gram, or per cent, of its flour; positions in {@link X}. */
 export type MassState = Float64Array;

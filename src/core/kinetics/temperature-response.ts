@@ -39,10 +39,14 @@ export const T = {
   decay: 8,
   death: 9,
   solubility: 10,
+  relax: 11,
+  frozenLoss: 12,
 } as const;
 
+/** Hours in a month. */
+const MONTH_H = 730;
 /** Functions in a row of the table. */
-const FUNCTIONS = 11;
+const FUNCTIONS = 13;
 
 /** Every function of temperature that the equations need: one row for each quarter of a degree. */
 export type TemperatureTable = Float64Array;
@@ -56,21 +60,25 @@ function heatDeath(tempC: number, model: Model): number {
 
 function rowAt(tempC: number, model: Model): number[] {
   const n = model.tempExponent;
+  const frozen = tempC < model.frozenBelow;
   const response = (lo: number, op: number, hi: number) =>
-    tempC < model.frozenBelow ? 0 : cardinalResponse(tempC, { lo, op, hi }, n);
+    frozen ? 0 : cardinalResponse(tempC, { lo, op, hi }, n);
   const q10 = (factor: number) => factor ** ((tempC - 25) / 10);
+  const liquidQ10 = (factor: number) => (frozen ? 0 : q10(factor));
   const row: Record<keyof typeof T, number> = {
     growthB: response(model.growthBLo, model.growthBOp, model.growthBHi),
     growthW: response(model.growthWLo, model.growthWOp, model.growthWHi),
     bacteria: response(model.bacteriaLo, model.bacteriaOp, model.bacteriaHi),
     gasB: response(model.gasBLo, model.gasBOp, model.gasBHi),
     gasW: response(model.gasWLo, model.gasWOp, model.gasWHi),
-    starch: q10(model.q10a),
+    starch: liquidQ10(model.q10a),
     leak: q10(model.q10l),
-    gluten: q10(2),
-    decay: q10(2),
+    gluten: liquidQ10(2),
+    decay: liquidQ10(2),
     death: heatDeath(tempC, model),
     solubility: 0.83 * Math.exp(-0.031 * (tempC - 25)),
+    relax: frozen ? 0 : model.tensionQ10 ** ((tempC - 22) / 10),
+    frozenLoss: frozen ? -Math.log(model.frozenMonth) / MONTH_H : 0,
   };
   return (Object.keys(T) as (keyof typeof T)[]).map((name) => row[name]);
 }

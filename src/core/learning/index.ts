@@ -1,2 +1,8 @@
 export { aged, learnFrom, lotVariance, priorSpeed, type SpeedBelief } from './culture-speed';
 export { updateBelief, updateByBound, type LnTimeBelief } from './update';
+export {
+  learnQuantity,
+  type QuantityBelief,
+  type QuantityPrior,
+  type QuantitySeen,
+} from './quantity';

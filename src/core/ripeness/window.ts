@@ -22,6 +22,8 @@ export interface RipeWindow {
   /** Rise at `bestH`, or at `opensH` for a stretch. */
   readonly bestRise: number;
   readonly by: 'peak' | 'target' | 'stretch';
+  /** Until when balls spring back when opened; null for other kinds, and where they are slack enough at once. */
+  readonly tightUntilH: number | null;
 }
 
 /** What to judge a run by. */
@@ -30,10 +32,14 @@ export interface WindowOptions {
   readonly handling: Handling;
   /** The baker's own target rise, × the volume just mixed; replaces the table's. */
   readonly targetRise?: number;
+  /** What becomes of a target above the greatest rise: refused, or taken as that rise (a target set earlier). */
+  readonly targetTooHigh?: 'refuse' | 'cap';
   /** Balls and dough rise anew after hand work: hours before it do not count as ripe. */
   readonly fromH?: number;
 }
 
+/** Least target that leaves a window around it, × the volume just mixed. */
+const LEAST_TARGET = 1.02;
 /** Hours on either side of exhaustion in which the level's own top counts as the peak. */
 const PEAK_SEARCH_H = 1;
 
@@ -45,9 +51,33 @@ const PEAK_SEARCH_H = 1;
 export function ripeWindow(run: Trajectory, options: WindowOptions): RipeWindow {
   const fromRow = rowAtHour(run.hours, run.length, options.fromH ?? 0);
   const rule = ripenessRule(options.kind, options.handling);
+  if (options.kind === 'balls') return ballsWindow(run, rule as TargetRule, fromRow, options);
   if (rule.by === 'stretch') return stretchWindow(run, rule, fromRow);
   if (rule.by === 'peak') return peakWindow(run, rule, fromRow);
-  return targetWindow(run, rule, fromRow, options.targetRise);
+  return targetWindow(run, rule, fromRow, options);
+}
+
+/** Balls open when they have risen enough and have let go enough to be stretched. */
+function ballsWindow(
+  run: Trajectory,
+  rule: TargetRule,
+  fromRow: number,
+  options: WindowOptions,
+): RipeWindow {
+  const risen = targetWindow(run, rule, fromRow, options);
+  const tight = run.constants.model.tensionTight;
+  const slackH = firstFall(quantity(run, X.tension), tight, fromRow);
+  const fromH = run.hours[fromRow] as number;
+  const tightUntilH = slackH !== null && slackH > fromH ? slackH : null;
+  if (risen.opensH === null || tightUntilH === null || tightUntilH <= risen.opensH) {
+    return { ...risen, tightUntilH };
+  }
+  const { closesH, bestH } = risen;
+  if (closesH !== null && tightUntilH >= closesH) {
+    return { ...notReached(run, fromRow, 'target'), tightUntilH };
+  }
+  const best = bestH === null ? null : Math.max(bestH, tightUntilH);
+  return { ...risen, opensH: tightUntilH, bestH: best, tightUntilH };
 }
 
 function rises(run: Trajectory): Series {
@@ -62,20 +92,26 @@ function quantity(run: Trajectory, index: number): Series {
   };
 }
 
-/** Row of the peak: the top of the level near exhaustion. Cooling alone never makes one. */
-function peakRow(run: Trajectory, fromRow: number): number | null {
+/** The peak: the top of the level near exhaustion, as its row and its hour. Cooling alone never makes one. */
+function peakOf(run: Trajectory, fromRow: number): { row: number; hour: number } | null {
   const exhaustedH = firstFall(quantity(run, X.sugar), EXHAUSTED_SUGAR, fromRow);
   if (exhaustedH === null) return null;
   const low = Math.max(fromRow, rowAtHour(run.hours, run.length, exhaustedH - PEAK_SEARCH_H));
   const high = rowAtHour(run.hours, run.length, exhaustedH + PEAK_SEARCH_H);
-  return greatest(rises(run), low, high).row;
+  const { row } = greatest(rises(run), low, high);
+  // A level that is still climbing, or has long been falling, has its top at the edge of the search, not at a step.
+  if (row === low) {
+    return { row, hour: Math.max(run.hours[fromRow] as number, exhaustedH - PEAK_SEARCH_H) };
+  }
+  const end = run.hours[run.length - 1] as number;
+  if (row === high) return { row, hour: Math.min(end, exhaustedH + PEAK_SEARCH_H) };
+  return { row, hour: topHour(run, row) };
 }
 
 /** Hour of the top of the curve at a row, from the parabola through its neighbours. */
 function topHour(run: Trajectory, row: number): number {
   const y = rises(run).at;
   const hour = run.hours[row] as number;
-  if (row === 0 || row === run.length - 1) return hour;
   const curve = y(row - 1) - 2 * y(row) + y(row + 1);
   if (curve >= 0) return hour;
   const shift = (0.5 * (y(row - 1) - y(row + 1))) / curve;
@@ -84,17 +120,19 @@ function topHour(run: Trajectory, row: number): number {
 
 function peakWindow(run: Trajectory, rule: PeakRule, fromRow: number): RipeWindow {
   const level = rises(run);
-  const row = peakRow(run, fromRow);
-  if (row === null) return notReached(run, fromRow, 'peak');
+  const peak = peakOf(run, fromRow);
+  if (peak === null) return notReached(run, fromRow, 'peak');
+  const { row } = peak;
   const peakRise = level.at(row);
   const edge = rule.shareOfPeak * peakRise;
   return {
     opensH: firstRise(level, edge, fromRow),
-    bestH: topHour(run, row),
+    bestH: peak.hour,
     closesH: firstFall(level, edge, row),
     peakRise,
     bestRise: peakRise,
     by: 'peak',
+    tightUntilH: null,
   };
 }
 
@@ -102,18 +140,21 @@ function targetWindow(
   run: Trajectory,
   rule: TargetRule,
   fromRow: number,
-  ownTarget: number | undefined,
+  options: WindowOptions,
 ): RipeWindow {
   const level = rises(run);
   const top = greatest(level, fromRow, run.length - 1);
-  if (ownTarget !== undefined && ownTarget > top.value) {
+  const ownTarget = options.targetRise;
+  const refuses = options.targetTooHigh !== 'cap';
+  if (refuses && ownTarget !== undefined && ownTarget > top.value) {
     throw new DomainError(
       'target-above-peak',
       `Target rise: ×${ownTarget} is not possible. Allowed: up to ×${top.value.toFixed(2)}, its greatest rise.`,
       { targetRise: ownTarget, greatestRise: top.value },
     );
   }
-  const wanted = ownTarget ?? rule.target;
+  const wanted =
+    ownTarget === undefined ? rule.target : Math.max(LEAST_TARGET, Math.min(ownTarget, top.value));
   const target = Math.min(wanted, top.value);
   const opensRise = 1 + rule.opensShare * (wanted - 1);
   const closesByPeak = () => firstFall(level, rule.shareOfPeak * top.value, top.row);
@@ -130,6 +171,7 @@ function targetWindow(
     peakRise: top.value,
     bestRise: target,
     by: 'target',
+    tightUntilH: null,
   };
 }
 
@@ -163,6 +205,7 @@ function stretchWindow(run: Trajectory, rule: StretchRule, fromRow: number): Rip
     peakRise: top.value,
     bestRise: rises(run).at(rowAtHour(run.hours, run.length, opensH)),
     by: 'stretch',
+    tightUntilH: null,
   };
 }
 
@@ -175,6 +218,7 @@ function notReached(run: Trajectory, fromRow: number, by: RipeWindow['by']): Rip
     peakRise: top.value,
     bestRise: top.value,
     by,
+    tightUntilH: null,
   };
 }
 
