@@ -82,6 +82,7 @@ function whatIfFrame() {
     speedLnSd: 0.1,
     shrink: 1,
     extraLnSd: 0,
+    targetRise: null,
   };
   let dose = 1;
   const frame = cost(

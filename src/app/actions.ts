@@ -3,11 +3,13 @@
 import { revalidatePath } from 'next/cache';
 import { shopContext } from '@/services/context';
 import { actOnLot, doStep } from '@/services/hands';
+import { setAim } from '@/services/aim';
 import { resetLearned, undoReset } from '@/services/learned';
 import { logLook } from '@/services/look';
 import { moveStep } from '@/services/move-step';
 import { takeBake } from '@/services/new-bake';
 import type { Outcome } from '@/services/outcome';
+import { logReading } from '@/services/readings';
 import { changePlace, changeShop, setDemoRate } from '@/services/shop';
 import { undoBatch } from '@/services/undo';
 import { applyWhatIf } from '@/services/use-what-if';
@@ -68,14 +70,24 @@ export async function setDemoRateAction(rate: number) {
   return answered(setDemoRate(shopContext(), Number(rate)));
 }
 
-/** Forgets what was learned about a culture. */
-export async function resetLearnedAction(culture: string) {
-  return answered(resetLearned(shopContext(), String(culture)));
+/** Forgets what was learned about one thing. */
+export async function resetLearnedAction(key: string) {
+  return answered(resetLearned(shopContext(), String(key)));
 }
 
 /** Takes a reset of what was learned back. */
-export async function undoResetAction(culture: string) {
-  return answered(undoReset(shopContext(), String(culture)));
+export async function undoResetAction(key: string) {
+  return answered(undoReset(shopContext(), String(key)));
+}
+
+/** The baker’s own target rise of a lot. */
+export async function setAimAction(form: unknown) {
+  return answered(setAim(shopContext(), form));
+}
+
+/** A temperature measured in a place. */
+export async function logReadingAction(form: unknown) {
+  return answered(logReading(shopContext(), form));
 }
 
 /** Takes a what-if over. */

@@ -5,6 +5,7 @@ import {
   doStepAction,
   logLookAction,
   moveStepAction,
+  setAimAction,
   setDemoRateAction,
   undoAction,
   withdrawBakeAction,
@@ -14,6 +15,7 @@ import {
 export const handsActions: HandsActions = {
   doStep: doStepAction,
   moveStep: moveStepAction,
+  setAim: setAimAction,
   logLook: logLookAction,
   actOnLot: actOnLotAction,
   applyWhatIf: applyWhatIfAction,

@@ -63,13 +63,15 @@ test('an unknown body is refused before it is stored', () => {
 
 test('places keep every temperature they were set to', () => {
   const db = openShopInMemory();
-  addPlace(db, { id: 'p', name: 'Bench', capacityL: 10 }, 21);
+  addPlace(db, { id: 'p', name: 'Bench', capacityL: 10, insulation: 1 }, 21);
   addPlaceSetting(db, { placeId: 'p', fromMs: 500, tempC: 25 });
-  expect(listPlaces(db)[0]?.settings).toEqual([
+  expect(listPlaces(db)[0]?.settings).toMatchObject([
     { fromMs: 0, tempC: 21 },
     { fromMs: 500, tempC: 25 },
   ]);
-  expect(() => savePlace(db, { id: 'q', name: 'x', capacityL: 1 })).toThrow(NotFoundError);
+  expect(() => savePlace(db, { id: 'q', name: 'x', capacityL: 1, insulation: 1 })).toThrow(
+    NotFoundError,
+  );
   expect(() => oneBake(db, 'none')).toThrow(NotFoundError);
 });
 
@@ -105,13 +107,22 @@ test('a shop written with the first schema opens with all it holds', () => {
   const old = new Database(path.join(where, 'olvik.sqlite'));
   old.exec(readFileSync('src/data/migrations/001-shop-and-journal.sql', 'utf8'));
   old.pragma('user_version = 1');
-  addPlace(old, { id: 'bench', name: 'Bench', capacityL: 20 }, 21);
+  old.exec(`INSERT INTO place (id, name, capacity_l) VALUES ('bench', 'Bench', 20);
+    INSERT INTO place_setting (place_id, from_ms, temp_c) VALUES ('bench', 0, 21)`);
   addEntries(old, [entry('a')]);
   old.close();
   const db = openShop(where);
-  expect(db.pragma('user_version', { simple: true })).toBe(2);
+  expect(db.pragma('user_version', { simple: true })).toBe(3);
   expect(listEntries(db)).toEqual([entry('a')]);
-  expect(listPlaces(db)).toHaveLength(1);
+  expect(listPlaces(db)).toEqual([
+    {
+      id: 'bench',
+      name: 'Bench',
+      capacityL: 20,
+      insulation: 1,
+      settings: [{ fromMs: 0, tempC: 21, daily: null }],
+    },
+  ]);
   expect(listLearningResets(db).size).toBe(0);
   db.close();
   rmSync(where, { recursive: true });

@@ -1,5 +1,5 @@
 import type { Flour } from '@/core/flour';
-import type { PlaceHistory } from '@/core/forecast';
+import type { DailyPoint, PlaceHistory } from '@/core/forecast';
 import { z } from '@/core/parse';
 import type { YeastType } from '@/core/units';
 import type { Db } from './connection';
@@ -17,18 +17,27 @@ export interface Shop {
   readonly workUntilMinute: number;
   readonly yeastType: YeastType;
   readonly people: readonly string[];
+  /** Coldest water at hand without ice, °C. */
+  readonly tapC: number;
+  /** By what doughs are mixed. */
+  readonly mixedBy: 'hand' | 'mixer';
 }
 
 /** A place with its capacity and every temperature it was set to. */
 export interface Place extends PlaceHistory {
   readonly capacityL: number;
+  readonly insulation: number;
 }
 
+const dailySchema = z.array(
+  z.object({ minute: z.number().min(0).max(1439), tempC: z.number().min(-40).max(60) }),
+);
 const peopleSchema = z.array(z.string().min(1).max(60)).max(20);
 
 const SHOP_COLUMNS = `name, time_zone AS timeZone, mass_unit AS massUnit, temp_unit AS tempUnit,
   scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
-  work_until_minute AS workUntilMinute, yeast_type AS yeastType, people`;
+  work_until_minute AS workUntilMinute, yeast_type AS yeastType, people,
+  tap_c AS tapC, mixed_by AS mixedBy`;
 
 /** The shop, or null in an empty data folder. */
 export function maybeOneShop(db: Db): Shop | null {
@@ -52,43 +61,48 @@ export function oneShop(db: Db): Shop {
 export function saveShop(db: Db, shop: Shop): void {
   db.prepare(
     `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, scale_step_g, fine_step_g,
-       work_from_minute, work_until_minute, yeast_type, people)
+       work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by)
      VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @scaleStepG, @fineStepG,
-       @workFromMinute, @workUntilMinute, @yeastType, @people)
+       @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, time_zone = excluded.time_zone,
        mass_unit = excluded.mass_unit, temp_unit = excluded.temp_unit,
        scale_step_g = excluded.scale_step_g, fine_step_g = excluded.fine_step_g,
        work_from_minute = excluded.work_from_minute,
        work_until_minute = excluded.work_until_minute,
-       yeast_type = excluded.yeast_type, people = excluded.people`,
+       yeast_type = excluded.yeast_type, people = excluded.people,
+       tap_c = excluded.tap_c, mixed_by = excluded.mixed_by`,
   ).run({ ...shop, people: JSON.stringify(shop.people) });
 }
 
 /** Every place with its settings. */
 export function listPlaces(db: Db): Place[] {
   const places = db
-    .prepare('SELECT id, name, capacity_l AS capacityL FROM place ORDER BY rowid')
+    .prepare('SELECT id, name, capacity_l AS capacityL, insulation FROM place ORDER BY rowid')
     .all() as Omit<Place, 'settings'>[];
   const settings = db
     .prepare(
-      `SELECT place_id AS placeId, from_ms AS fromMs, temp_c AS tempC
+      `SELECT place_id AS placeId, from_ms AS fromMs, temp_c AS tempC, daily
        FROM place_setting ORDER BY from_ms`,
     )
-    .all() as { placeId: string; fromMs: number; tempC: number }[];
+    .all() as { placeId: string; fromMs: number; tempC: number; daily: string | null }[];
   return places.map((place) => ({
     ...place,
     settings: settings
       .filter((setting) => setting.placeId === place.id)
-      .map(({ fromMs, tempC }) => ({ fromMs, tempC })),
+      .map(({ fromMs, tempC, daily }) => ({
+        fromMs,
+        tempC,
+        daily: daily === null ? null : dailySchema.parse(JSON.parse(daily)),
+      })),
   }));
 }
 
 /** Adds a place with its first temperature, which also holds for the past. */
 export function addPlace(db: Db, place: Omit<Place, 'settings'>, tempC: number): void {
   db.transaction(() => {
-    db.prepare('INSERT INTO place (id, name, capacity_l) VALUES (@id, @name, @capacityL)').run(
-      place,
-    );
+    db.prepare(
+      'INSERT INTO place (id, name, capacity_l, insulation) VALUES (@id, @name, @capacityL, @insulation)',
+    ).run(place);
     addPlaceSetting(db, { placeId: place.id, fromMs: 0, tempC });
   })();
 }
@@ -96,7 +110,9 @@ export function addPlace(db: Db, place: Omit<Place, 'settings'>, tempC: number):
 /** Renames a place or changes its capacity. */
 export function savePlace(db: Db, place: Omit<Place, 'settings'>): void {
   const { changes } = db
-    .prepare('UPDATE place SET name = @name, capacity_l = @capacityL WHERE id = @id')
+    .prepare(
+      'UPDATE place SET name = @name, capacity_l = @capacityL, insulation = @insulation WHERE id = @id',
+    )
     .run(place);
   if (changes === 0) throw new NotFoundError('Place', place.id);
 }
@@ -104,12 +120,19 @@ export function savePlace(db: Db, place: Omit<Place, 'settings'>): void {
 /** Sets a place to a temperature from an instant on. */
 export function addPlaceSetting(
   db: Db,
-  setting: { placeId: string; fromMs: number; tempC: number },
+  setting: {
+    readonly placeId: string;
+    readonly fromMs: number;
+    readonly tempC: number;
+    readonly daily?: readonly DailyPoint[] | null;
+  },
 ): void {
   db.prepare(
-    `INSERT INTO place_setting (place_id, from_ms, temp_c) VALUES (@placeId, @fromMs, @tempC)
-     ON CONFLICT (place_id, from_ms) DO UPDATE SET temp_c = excluded.temp_c`,
-  ).run(setting);
+    `INSERT INTO place_setting (place_id, from_ms, temp_c, daily)
+     VALUES (@placeId, @fromMs, @tempC, @daily)
+     ON CONFLICT (place_id, from_ms) DO UPDATE
+       SET temp_c = excluded.temp_c, daily = excluded.daily`,
+  ).run({ ...setting, daily: setting.daily == null ? null : JSON.stringify(setting.daily) });
 }
 
 /** The shop's flours. */

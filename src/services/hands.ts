@@ -1,4 +1,5 @@
 import { massOf } from '@/core/composition';
+import { WARMEST_WATER_C } from '@/core/thermal';
 import { isAct, stockAfter, type Act, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE, roundToStep } from '@/core/units';
@@ -8,9 +9,11 @@ import { batchOf, replaceDraft, type EntryDraft } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { loadShop, type ShopState } from './shop-state';
+import { mixedBy } from './tide/water';
 
 const GRAMS_RULE = { name: 'Grams', unit: 'g', min: 0, max: 500_000 } as const;
 const TEMP_RULE = { name: 'Temperature', unit: '°C', min: -5, max: 40 } as const;
+const WATER_RULE = { name: 'Water', unit: '°C', min: 0, max: WARMEST_WATER_C } as const;
 const COUNT_RULE = { name: 'Balls', unit: '', min: 1, max: 2000 } as const;
 
 /** What the hands say when a step is done: what is left out was as planned. */
@@ -20,7 +23,10 @@ const doneFormSchema = z.object({
   batch: z.string().min(8).max(80),
   at: z.string().nullish(),
   by: z.string().max(60).nullish(),
+  /** Temperature measured of the mass; left out when it was not measured. */
   tempC: numberField(TEMP_RULE).nullish(),
+  waterC: numberField(WATER_RULE).nullish(),
+  iceG: numberField(GRAMS_RULE).nullish(),
   grams: z.record(z.string(), numberField(GRAMS_RULE)).default({}),
   count: numberField(COUNT_RULE).nullish(),
 });
@@ -41,7 +47,7 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
     if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
-    const act = actAsDone(step.act, parsed.value);
+    const act = actAsDone(step.act, parsed.value, state);
     const order = refuseOrder(state, act, at.value);
     if (order !== null) return refused('at', order);
     const stock = stockWith(state, act, at.value);
@@ -81,11 +87,12 @@ export function doneAt(text: string | null | undefined, state: ShopState): Outco
 }
 
 /** The planned act with what was really weighed, measured and counted. */
-function actAsDone(act: Act, form: DoneForm): Act {
+function actAsDone(act: Act, form: DoneForm, state: ShopState): Act {
   if (isAct(act, 'make')) {
     return {
       ...act,
       startC: form.tempC ?? act.startC,
+      ...measuredMix(act, form, state),
       ingredients: act.ingredients.map((line) => ({
         ...line,
         massG: form.grams[line.ingredientId] ?? line.massG,
@@ -101,6 +108,16 @@ function actAsDone(act: Act, form: DoneForm): Act {
   }
   if (isAct(act, 'use')) return { ...act, count: form.count ?? act.count };
   return act;
+}
+
+/** Water and mixing, where both water and mass were measured: what was only planned teaches nothing. */
+function measuredMix(
+  act: ActOf<'make'>,
+  form: DoneForm,
+  state: ShopState,
+): Pick<ActOf<'make'>, 'waterC' | 'iceG' | 'mixedBy'> {
+  if (form.tempC == null || form.waterC == null) return {};
+  return { waterC: form.waterC, iceG: form.iceG ?? 0, mixedBy: mixedBy(act, state) };
 }
 
 /** A sentence when a lot would be used before it was made. */

@@ -1,28 +1,39 @@
-import { BAKERS_YEAST } from '@/core/forecast';
+import { BAKERS_YEAST, LOSS_PRIOR, MIXER_PRIOR, OFFSET_PRIOR } from '@/core/forecast';
 import { EIGHTY_PERCENT } from '@/core/numeric';
+import type { QuantityBelief } from '@/core/learning';
 import type { ShopUnits } from '@/core/units';
 import { dropLearningReset, listLearningResets, saveLearningReset } from '@/data';
 import type { ShopContext } from './context';
+import { LEARNED_KEYS } from './learned-shop';
 import { done, refused, type Outcome } from './outcome';
-import { learnedSpeeds, loadShop } from './shop-state';
+import { learnedSpeeds, loadShop, type ShopState } from './shop-state';
 
-/** What was learned about one culture. */
+/** In what a learned value is counted: a factor on the book, degrees, or a share. */
+export type LearnedIn = 'factor' | 'degrees' | 'share';
+
+/** One thing that Olvik has learned. */
 export interface LearnedRow {
-  readonly culture: string;
+  /** Under what it is reset. */
+  readonly key: string;
+  readonly about: 'culture' | 'place' | 'mixer' | 'loss';
   readonly name: string;
-  /** Speed against the book with its 80 % band. */
-  readonly speed: number;
+  readonly unit: LearnedIn;
+  readonly value: number;
+  /** 80 % band. */
   readonly low: number;
   readonly high: number;
-  readonly lots: number;
-  /** Mean minutes between the best as the looks put it and as the book, or the learned speed, had it. */
-  readonly bookErrorMin: number | null;
-  readonly learnedErrorMin: number | null;
+  /** What it was taken for before anything was seen. */
+  readonly book: number;
+  /** Lots, days, mixes or doughs it was learned from. */
+  readonly count: number;
+  /** Mean error of the forecasts by the book and as learned before each: minutes for cultures, else in the unit. */
+  readonly bookError: number | null;
+  readonly learnedError: number | null;
   readonly lessons: readonly {
-    readonly lotId: string;
     readonly atMs: number;
-    readonly bookErrorMin: number | null;
-    readonly learnedErrorMin: number | null;
+    readonly label: string;
+    readonly bookError: number | null;
+    readonly learnedError: number | null;
   }[];
 }
 
@@ -35,13 +46,21 @@ export interface LearnedView {
 
 function mean(values: readonly (number | null)[]): number | null {
   const known = values.filter((value) => value !== null);
-  return known.length === 0 ? null : Math.round(known.reduce((a, b) => a + b, 0) / known.length);
+  return known.length === 0 ? null : known.reduce((a, b) => a + b, 0) / known.length;
 }
 
-/** Every culture with what its looks have taught. */
+/** Everything that looks, readings and done steps have taught. */
 export function learnedView(context: ShopContext): LearnedView {
   const state = loadShop(context);
   const { shop } = state;
+  return {
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    nowMs: state.nowMs,
+    rows: [...cultureRows(context, state), ...shopRows(state)],
+  };
+}
+
+function cultureRows(context: ShopContext, state: ShopState): LearnedRow[] {
   const names = new Map(
     state.folded.done.flatMap(({ act }) =>
       act.kind === 'make' && act.cultureId !== undefined
@@ -49,40 +68,95 @@ export function learnedView(context: ShopContext): LearnedView {
         : [],
     ),
   );
-  const rows = learnedSpeeds(context, state).map(({ culture, belief, from }) => {
+  return learnedSpeeds(context, state).map(({ culture, belief, from }) => {
     const sd = Math.sqrt(belief.variance);
     return {
-      culture,
+      key: culture,
+      about: 'culture',
       name: culture === BAKERS_YEAST ? 'Baker’s yeast here' : (names.get(culture) ?? culture),
-      speed: Math.exp(belief.lnSpeed),
+      unit: 'factor',
+      value: Math.exp(belief.lnSpeed),
       low: Math.exp(belief.lnSpeed - EIGHTY_PERCENT * sd),
       high: Math.exp(belief.lnSpeed + EIGHTY_PERCENT * sd),
-      lots: belief.lots,
-      bookErrorMin: mean(from.map((one) => one.bookErrorMin)),
-      learnedErrorMin: mean(from.map((one) => one.learnedErrorMin)),
-      lessons: [...from].reverse(),
+      book: 1,
+      count: belief.lots,
+      bookError: mean(from.map((one) => one.bookErrorMin)),
+      learnedError: mean(from.map((one) => one.learnedErrorMin)),
+      lessons: [...from].reverse().map((one) => ({
+        atMs: one.atMs,
+        label: one.lotId,
+        bookError: one.bookErrorMin,
+        learnedError: one.learnedErrorMin,
+      })),
     };
   });
-  return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
-    nowMs: state.nowMs,
-    rows,
-  };
 }
 
-/** Forgets what was learned about a culture: only looks from now on count. */
-export function resetLearned(context: ShopContext, culture: string): Outcome<{ culture: string }> {
-  const known = learnedSpeeds(context, loadShop(context)).some((one) => one.culture === culture);
-  if (!known) return refused('culture', `Reset: nothing was learned about “${culture}”.`);
-  saveLearningReset(context.db, culture, context.clock().nowMs);
-  return done({ culture });
+function shopRows(state: ShopState): LearnedRow[] {
+  const { offsets, mixerHeat, loss } = state.learned;
+  const row = (
+    as: Pick<LearnedRow, 'key' | 'about' | 'name' | 'unit' | 'book'>,
+    belief: QuantityBelief,
+  ): LearnedRow[] => {
+    if (belief.lessons.length === 0) return [];
+    const reach = EIGHTY_PERCENT * Math.sqrt(belief.variance);
+    return [
+      {
+        ...as,
+        value: belief.mean,
+        low: as.unit === 'share' ? Math.max(0, belief.mean - reach) : belief.mean - reach,
+        high: belief.mean + reach,
+        count: belief.lessons.length,
+        bookError: mean(belief.lessons.map((one) => one.bookError)),
+        learnedError: mean(belief.lessons.map((one) => one.learnedError)),
+        lessons: [...belief.lessons].reverse().map((one) => ({ ...one, label: '' })),
+      },
+    ];
+  };
+  return [
+    ...state.places.flatMap((place) => {
+      const belief = offsets.get(place.id);
+      const key = LEARNED_KEYS.place(place.id);
+      const as = { key, about: 'place', unit: 'degrees', book: OFFSET_PRIOR.mean } as const;
+      return belief === undefined ? [] : row({ ...as, name: place.name }, belief);
+    }),
+    ...row(
+      {
+        key: LEARNED_KEYS.mixer,
+        about: 'mixer',
+        name: 'The mixer',
+        unit: 'degrees',
+        book: MIXER_PRIOR.mean,
+      },
+      mixerHeat,
+    ),
+    ...row(
+      {
+        key: LEARNED_KEYS.loss,
+        about: 'loss',
+        name: 'Left in the bowl',
+        unit: 'share',
+        book: LOSS_PRIOR.mean,
+      },
+      loss,
+    ),
+  ];
+}
+
+/** Forgets what was learned about one thing: only what is seen from now on counts. */
+export function resetLearned(context: ShopContext, key: string): Outcome<{ key: string }> {
+  if (!learnedView(context).rows.some((row) => row.key === key)) {
+    return refused('key', `Reset: nothing was learned about “${key}”.`);
+  }
+  saveLearningReset(context.db, key, context.clock().nowMs);
+  return done({ key });
 }
 
 /** Takes a reset back. */
-export function undoReset(context: ShopContext, culture: string): Outcome<{ culture: string }> {
-  if (!listLearningResets(context.db).has(culture)) {
-    return refused('culture', `Reset: “${culture}” was not reset.`);
+export function undoReset(context: ShopContext, key: string): Outcome<{ key: string }> {
+  if (!listLearningResets(context.db).has(key)) {
+    return refused('key', `Reset: “${key}” was not reset.`);
   }
-  dropLearningReset(context.db, culture);
-  return done({ culture });
+  dropLearningReset(context.db, key);
+  return done({ key });
 }

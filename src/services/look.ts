@@ -18,10 +18,18 @@ const lookFormSchema = z
     dome: z.enum(['flat', 'domed', 'sinking']).nullish(),
     smell: z.enum(['floury', 'mild', 'fruity', 'sharp', 'boozy']).nullish(),
     float: z.enum(['floats', 'sinks']).nullish(),
+    poke: z.enum(['springs back', 'comes back slowly', 'stays']).nullish(),
+    ph: numberField({ name: 'pH', unit: '', min: 2.5, max: 7.5 }).nullish(),
   })
-  .refine((look) => [look.rise, look.dome, look.smell, look.float].some((sign) => sign != null), {
-    error: 'Look: say at least one sign: rise, dome, smell or float.',
-  });
+  .refine(
+    (look) =>
+      [look.rise, look.dome, look.smell, look.float, look.poke, look.ph].some(
+        (sign) => sign != null,
+      ),
+    {
+      error: 'Look: say at least one sign: rise, dome, smell, float, dent or pH.',
+    },
+  );
 
 /** What a look moved. */
 export interface LookResult {

@@ -5,6 +5,7 @@ import { rowAtHour, valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
 import { forecastState, loadShop, type ShopState } from './shop-state';
+import { lotHours, type LotHours } from './lot-hours';
 import { signWords } from './sign-words';
 import { momentsOf } from './tide/moments';
 import { whatIfOffer, type WhatIfOffer } from './what-if-base';
@@ -28,6 +29,15 @@ export interface Curve {
   readonly rise: readonly number[];
 }
 
+/** The rise a lot is judged by. */
+export interface LotAim {
+  /** Set by the baker; null: the table’s. */
+  readonly own: number | null;
+  /** Rise at its best as things stand. */
+  readonly bestRise: number;
+  readonly greatest: number;
+}
+
 /** One lot, close up. */
 export interface LotView {
   readonly units: ShopUnits;
@@ -48,6 +58,11 @@ export interface LotView {
   readonly phNow: number | null;
   readonly glutenNow: number | null;
   readonly looks: readonly LookMark[];
+  readonly hours: LotHours;
+  /** Until when balls spring back when opened; null for other kinds. */
+  readonly tightUntilMs: number | null;
+  /** The baker’s own target rise; null: as the table has it, or ripe by no rise. */
+  readonly aim: LotAim | null;
   /** The next moment that takes from this lot. */
   readonly next: Moment | null;
   readonly madeFrom: readonly { readonly lotId: string; readonly name: string }[];
@@ -105,6 +120,9 @@ export function lotView(context: ShopContext, lotId: string): LotView | null {
     quiet: quietOf(lot, untilMs),
     ...inside(lot, state.nowMs),
     looks: looksOf(lot),
+    hours: lotHours(lot, state, forecast.lots),
+    tightUntilMs: lot.window.tightUntilMs,
+    aim: aimOf(lot),
     next: nextOn(lotId, state, forecast),
     madeFrom: named(story.lot.madeFrom),
     becomes: named(story.becomes),
@@ -112,6 +130,16 @@ export function lotView(context: ShopContext, lotId: string): LotView | null {
     places: state.places.map(({ id, name }) => ({ id, name })),
     ingredients: [...state.pantry.values()].map(({ id, name }) => ({ id, name })),
   };
+}
+
+/** The target of a lot that is ripe by a rise; null for any other. */
+function aimOf({ story, window, run }: LotForecast): LotAim | null {
+  if (window.by !== 'target') return null;
+  const own = story.aims.at(-1)?.targetRise ?? null;
+  const hour = window.bestMs === null ? null : hoursBetween(story.startMs, window.bestMs);
+  const bestRise = hour === null ? window.peakRise : valueAtHour(risesOf(run), hour);
+  const round = (rise: number) => Math.round(rise * 100) / 100;
+  return { own, bestRise: round(bestRise), greatest: Math.floor(window.peakRise * 100) / 100 };
 }
 
 function shownUntil(lot: LotForecast, nowMs: number): number {

@@ -16,6 +16,8 @@ export interface NewBakeView {
     readonly roomC: number;
     readonly flourId: string;
     readonly yeastType: YeastType;
+    /** Dough that stays in the bowl, as learned, %. */
+    readonly lossPct: number;
     readonly readyFromMs: number;
     readonly readyToMs: number;
   };
@@ -55,6 +57,7 @@ export function newBakeView(context: ShopContext): NewBakeView {
       roomC: place?.settings.at(-1)?.tempC ?? 21,
       flourId: flours[0]?.id ?? '',
       yeastType: shop.yeastType,
+      lossPct: Math.round(state.learned.loss.mean * 1000) / 10,
       readyFromMs,
       readyToMs: addHours(readyFromMs, SERVICE_H),
     },

@@ -1,5 +1,7 @@
+import type { PlaceHistory } from '@/core/forecast';
 import type { Act } from '@/core/journal';
 import { bakeSteps, planBake, type BakeLots, type BakePlan } from '@/core/planner';
+import { MS_PER_HOUR } from '@/core/units';
 import { addBake, addEntries, addPlaceSetting, type Bake } from '@/data';
 import { bakeFormSchema, formulaOf, type BakeForm } from './bake-form';
 import type { ShopContext } from './context';
@@ -12,7 +14,7 @@ import { cultureSpeeds, loadShop, workingHours, type ShopState } from './shop-st
 /** The facts of a loaded shop that a plan rests on. */
 export function planningFacts(context: ShopContext, state: ShopState): PlanningFacts {
   return {
-    places: state.places,
+    places: recent([...state.placeMap.values()], state.nowMs),
     pantry: state.pantry,
     scaleStepG: state.shop.scaleStepG,
     fineStepG: state.shop.fineStepG,
@@ -21,6 +23,17 @@ export function planningFacts(context: ShopContext, state: ShopState): PlanningF
     nowMs: state.nowMs,
     cultureSpeeds: cultureSpeeds(context, state),
   };
+}
+
+/** Readings older than this say nothing about the hours to come. */
+const READINGS_KEPT_MS = 24 * MS_PER_HOUR;
+
+/** Places with their last readings only: a plan looks ahead. */
+function recent(places: readonly PlaceHistory[], nowMs: number): PlaceHistory[] {
+  return places.map((place) => ({
+    ...place,
+    readings: (place.readings ?? []).filter((one) => one.atMs > nowMs - READINGS_KEPT_MS),
+  }));
 }
 
 /** Takes a bake: plans it backwards and writes the bake and its planned entries, all or nothing. */

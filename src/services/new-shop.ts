@@ -18,9 +18,11 @@ export function ensureShop(db: Db, timeZone: string): void {
       workUntilMinute: 22 * 60,
       yeastType: 'fresh',
       people: [],
+      tapC: 12,
+      mixedBy: 'mixer',
     });
-    addPlace(db, { id: 'bench', name: 'Bench', capacityL: 60 }, KITCHEN_C);
-    addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 40 }, 4);
+    addPlace(db, { id: 'bench', name: 'Bench', capacityL: 60, insulation: 1 }, KITCHEN_C);
+    addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 40, insulation: 1 }, 4);
     addFlour(db, {
       id: 'flour-00',
       name: 'Type 00 flour',

@@ -7,6 +7,10 @@ const ALWAYS_THERE: readonly Ingredient[] = [
   { kind: 'water', id: WATER, name: 'Water' },
   { kind: 'salt', id: SALT, name: 'Salt' },
   { kind: 'oil', id: OIL, name: 'Oil' },
+  { kind: 'sugar', id: 'sugar', name: 'Sugar', worth: 1 },
+  { kind: 'sugar', id: 'honey', name: 'Honey', worth: 0.8 },
+  { kind: 'sugar', id: 'malt-extract', name: 'Malt extract', worth: 0.6 },
+  { kind: 'sugar', id: 'malt-diastatic', name: 'Diastatic malt', worth: 0.6, diastatic: true },
   ...YEAST_TYPES.map((type): Ingredient => ({
     kind: 'yeast',
     id: yeastId(type),

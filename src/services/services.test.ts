@@ -91,7 +91,7 @@ describe('a new bake', () => {
 
   test('another room is stored as the place’s temperature from now on', () => {
     value(takeBake(context, { ...form, roomC: '24' }));
-    expect(listPlaces(context.db)[0]?.settings).toEqual([
+    expect(listPlaces(context.db)[0]?.settings).toMatchObject([
       { fromMs: 0, tempC: 21 },
       { fromMs: nowMs, tempC: 24 },
     ]);
@@ -238,7 +238,7 @@ describe('the hands', () => {
     const lotId = isAct(poolish.act, 'make') ? poolish.act.lotId : '';
     nowMs += 7 * 3_600_000;
     expect(sentences(logLook(context, { lotId, batch: batch() }))).toEqual([
-      'Look: say at least one sign: rise, dome, smell or float.',
+      'Look: say at least one sign: rise, dome, smell, float, dent or pH.',
     ]);
     expect(
       value(logLook(context, { lotId, batch: batch(), rise: 2.9, dome: 'domed' })).aheadMinutes,

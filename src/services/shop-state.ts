@@ -21,6 +21,7 @@ import {
   type Shop,
 } from '@/data';
 import type { ShopContext } from './context';
+import { learnedShop, placesAsLearned, type Known, type LearnedShop } from './learned-shop';
 import { pantryOf } from './pantry';
 
 /** The shop as its tables and its journal have it. */
@@ -31,6 +32,8 @@ export interface ShopState {
   readonly pantry: Pantry;
   readonly folded: Folded;
   readonly nowMs: number;
+  /** What was learned of its places, its mixer and its bowl. */
+  readonly learned: LearnedShop;
 }
 
 /** Hours of the past that a forecast shows. */
@@ -39,15 +42,15 @@ const PAST_H = 36;
 /** Loads the shop and folds its journal. */
 export function loadShop(context: ShopContext): ShopState {
   const { db } = context;
-  const places = listPlaces(db);
-  return {
-    shop: oneShop(db),
-    places,
-    placeMap: new Map(places.map((place) => [place.id, place])),
+  const shop = oneShop(db);
+  const known: Known = {
+    places: listPlaces(db).map((place) => ({ ...place, timeZone: shop.timeZone })),
     pantry: pantryOf(listFlours(db)),
     folded: foldJournal(listEntries(db)),
     nowMs: context.clock().nowMs,
   };
+  const learned = learnedShop(context, known);
+  return { ...known, shop, learned, placeMap: placesAsLearned(known, learned.offsets) };
 }
 
 /** The shop's working hours. */
@@ -59,7 +62,7 @@ interface Learned {
   readonly key: string;
   readonly speeds: readonly LearnedSpeed[];
 }
-const learned = new WeakMap<ShopContext, Learned>();
+const taught = new WeakMap<ShopContext, Learned>();
 
 /** What learning rests on: the looks, and what was done to the lots looked at. */
 function looksKey(folded: Folded): readonly string[] {
@@ -78,8 +81,9 @@ function looksKey(folded: Folded): readonly string[] {
 /** What the looks have taught, remembered until a look, a lot looked at, a place or a reset changes. */
 export function learnedSpeeds(context: ShopContext, state: ShopState): readonly LearnedSpeed[] {
   const resetMs = listLearningResets(context.db);
-  const key = JSON.stringify([looksKey(state.folded), state.places, [...resetMs]]);
-  const known = learned.get(context);
+  const offsets = [...state.learned.offsets].map(([id, { mean }]) => [id, mean]);
+  const key = JSON.stringify([looksKey(state.folded), state.places, offsets, [...resetMs]]);
+  const known = taught.get(context);
   if (known?.key === key) return known.speeds;
   const speeds = learnSpeeds({
     done: state.folded.done,
@@ -88,7 +92,7 @@ export function learnedSpeeds(context: ShopContext, state: ShopState): readonly 
     places: state.placeMap,
     pantry: state.pantry,
   });
-  learned.set(context, { key, speeds });
+  taught.set(context, { key, speeds });
   return speeds;
 }
 

@@ -33,7 +33,10 @@ describe('the shop', () => {
       changePlace(context, { id: 'bench', name: 'Bench', capacityL: '50', tempC: '24,5' }),
     );
     expect(before).toMatchObject({ tempC: 21, capacityL: 60 });
-    expect(listPlaces(context.db)[0]?.settings.at(-1)).toEqual({ fromMs: nowMs, tempC: 24.5 });
+    expect(listPlaces(context.db)[0]?.settings.at(-1)).toMatchObject({
+      fromMs: nowMs,
+      tempC: 24.5,
+    });
     expect(
       sentences(changePlace(context, { name: 'Bench', capacityL: 10, tempC: 20 }))[0],
     ).toContain('“Bench” already');
@@ -84,13 +87,13 @@ describe('the demo shop', () => {
     const db = openShopInMemory();
     const { startMs } = seedDemo(db, Date.parse('2026-11-25T09:00:00Z'));
     const demo = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
-    const grusa = () => learnedView(demo).rows.find((row) => row.culture === 'grusa');
+    const grusa = () => learnedView(demo).rows.find((row) => row.key === 'grusa');
     const before = grusa()!;
     expect(before.name).toBe('Grusa');
-    expect(before.speed).toBeLessThan(0.95);
+    expect(before.value).toBeLessThan(0.95);
     expect(before.high).toBeLessThan(1.1);
-    expect(before.lots).toBe(4);
-    expect(before.learnedErrorMin!).toBeLessThan(before.bookErrorMin!);
+    expect(before.count).toBe(4);
+    expect(before.learnedError!).toBeLessThan(before.bookError!);
     value(resetLearned(demo, 'grusa'));
     expect(grusa()).toBeUndefined();
     value(undoReset(demo, 'grusa'));

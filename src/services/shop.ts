@@ -1,4 +1,5 @@
-import { numberField, z } from '@/core/parse';
+import type { DailyPoint } from '@/core/forecast';
+import { numberField, wholeNumberField, z } from '@/core/parse';
 import { isTimeZone, YEAST_TYPES, type YeastType } from '@/core/units';
 import {
   addPlace,
@@ -24,6 +25,10 @@ const STEP_RULE = { name: 'Scale step', unit: 'g', min: 0.1, max: 50 } as const;
 const FINE_RULE = { name: 'Fine scale step', unit: 'g', min: 0.001, max: 5 } as const;
 const MINUTE_RULE = { name: 'Working hours', unit: 'min', min: 0, max: 1439 } as const;
 
+const TAP_RULE = { name: 'Tap water', unit: '°C', min: 0, max: 40 } as const;
+const INSULATION_RULE = { name: 'Holds warmth', unit: '× air', min: 0.1, max: 20 } as const;
+const DAILY_RULE = { name: 'Over the day', unit: '°C', min: -30, max: 45 } as const;
+
 const shopFormSchema = z.object({
   name: z
     .string()
@@ -42,6 +47,8 @@ const shopFormSchema = z.object({
   workUntilMinute: numberField(MINUTE_RULE),
   yeastType: z.enum(YEAST_TYPES as unknown as readonly [YeastType, ...YeastType[]]),
   people: z.array(z.string().trim().min(1).max(60)).max(20),
+  tapC: numberField(TAP_RULE).default(12),
+  mixedBy: z.enum(['hand', 'mixer']).default('mixer'),
 });
 
 /** Saves the shop's settings; answers what they were, so that the page can offer them back. */
@@ -62,6 +69,17 @@ const placeFormSchema = z.object({
     .max(40, { error: 'Place: too long. Allowed: 1 to 40 letters.' }),
   capacityL: numberField(CAPACITY_RULE),
   tempC: numberField(PLACE_TEMP_RULE),
+  insulation: numberField(INSULATION_RULE).default(1),
+  /** A curve over the day, hour by hour as said; empty for the same all day. */
+  daily: z
+    .array(
+      z.object({
+        minute: wholeNumberField({ name: 'Over the day', unit: 'min', min: 0, max: 1439 }),
+        tempC: numberField(DAILY_RULE),
+      }),
+    )
+    .max(48)
+    .nullish(),
 });
 
 /** What a place was before it was changed. */
@@ -70,6 +88,8 @@ export interface PlaceBefore {
   readonly name: string;
   readonly capacityL: number;
   readonly tempC: number;
+  readonly insulation: number;
+  readonly daily: readonly DailyPoint[] | null;
 }
 
 /** Adds a place, or changes one: a new temperature holds from now on, the past keeps its own. */
@@ -79,30 +99,58 @@ export function changePlace(
 ): Outcome<{ before: PlaceBefore | null }> {
   const parsed = parseForm(placeFormSchema, form);
   if (!parsed.ok) return parsed;
-  const { id, name, capacityL, tempC } = parsed.value;
+  const { id, name, capacityL, insulation } = parsed.value;
+  const daily = dailyOf(parsed.value.daily);
+  const tempC = daily === null ? parsed.value.tempC : dayMeanC(daily);
   const places = listPlaces(context.db);
   const twin = places.find((place) => place.name === name && place.id !== id);
   if (twin !== undefined)
     return refused('name', `Place: there is a “${name}” already. Choose another name.`);
   if (id === null || id === undefined) {
-    addPlace(context.db, { id: context.newId(), name, capacityL }, tempC);
+    const added = { id: context.newId(), name, capacityL, insulation };
+    addPlace(context.db, added, tempC);
+    if (daily !== null) addPlaceSetting(context.db, { placeId: added.id, fromMs: 0, tempC, daily });
     return done({ before: null });
   }
   const old = places.find((place) => place.id === id);
   if (old === undefined) return refused('id', 'Place: it is not in the shop any more.');
   const before = beforeOf(old);
   context.db.transaction(() => {
-    savePlace(context.db, { id, name, capacityL });
-    if (before.tempC !== tempC) {
-      addPlaceSetting(context.db, { placeId: id, fromMs: context.clock().nowMs, tempC });
+    savePlace(context.db, { id, name, capacityL, insulation });
+    if (before.tempC !== tempC || JSON.stringify(before.daily) !== JSON.stringify(daily)) {
+      const fromMs = context.clock().nowMs;
+      addPlaceSetting(context.db, { placeId: id, fromMs, tempC, daily });
     }
   })();
   return done({ before });
 }
 
-function beforeOf(place: Place): PlaceBefore {
-  const tempC = place.settings.at(-1)?.tempC ?? 20;
-  return { id: place.id, name: place.name, capacityL: place.capacityL, tempC };
+/** Points in order of the day, one for each minute; null for none. */
+function dailyOf(points: readonly DailyPoint[] | null | undefined): DailyPoint[] | null {
+  if (points == null || points.length === 0) return null;
+  const byMinute = new Map(points.map((point) => [point.minute, point]));
+  return [...byMinute.values()].sort((a, b) => a.minute - b.minute);
+}
+
+/** Mean of a day's curve, °C, to a tenth: what the place counts as where one number is wanted. */
+function dayMeanC(daily: readonly DailyPoint[]): number {
+  let sum = 0;
+  daily.forEach((point, index) => {
+    const next = daily[index + 1] ?? {
+      minute: (daily[0] as DailyPoint).minute + 1440,
+      tempC: (daily[0] as DailyPoint).tempC,
+    };
+    sum += ((point.tempC + next.tempC) / 2) * (next.minute - point.minute);
+  });
+  return Math.round((sum / 1440) * 10) / 10;
+}
+
+/** A place as its form shows it. */
+export function beforeOf(place: Place): PlaceBefore {
+  const setting = place.settings.at(-1);
+  const { id, name, capacityL, insulation } = place;
+  const tempC = setting?.tempC ?? 20;
+  return { id, name, capacityL, insulation, tempC, daily: setting?.daily ?? null };
 }
 
 /** Speeds the demo shop's clock may run at. */

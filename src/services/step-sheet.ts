@@ -1,3 +1,4 @@
+import type { WaterAnswer } from '@/core/thermal';
 import { isAct, type Act } from '@/core/journal';
 import type { Glyph, Moment } from './tide/moment';
 
@@ -14,6 +15,8 @@ export interface StepSheet {
     readonly massG: number;
   }[];
   readonly startC: number | null;
+  /** Water that brings the mass to its temperature; null where none goes in. */
+  readonly water: WaterAnswer | null;
   readonly count: number | null;
   /** Best of the leaven a mix takes; null for other steps. */
   readonly bestMs: number | null;
@@ -27,6 +30,7 @@ export interface SheetFacts {
   readonly placeName: string;
   readonly notes: readonly string[];
   readonly caution: string | null;
+  readonly water: WaterAnswer | null;
 }
 
 /** The sheet of a planned act: every gram that can be corrected by its id. */
@@ -40,6 +44,7 @@ export function stepSheet(act: Act, facts: SheetFacts): StepSheet {
     atMs: moment.atMs,
     placeName: facts.placeName,
     lines: linesOf(act).map((line, index) => ({ ...line, label: labels[index] ?? line.id })),
+    water: facts.water,
     startC: isAct(act, 'make') ? act.startC : null,
     count: isAct(act, 'divide') || isAct(act, 'use') ? act.count : null,
     bestMs: moment.offPeakMinutes === null ? null : moment.atMs - moment.offPeakMinutes * 60_000,

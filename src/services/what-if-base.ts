@@ -89,6 +89,7 @@ function baseOf(
     speedLnSd: BOOK_SPEED_LN_SD,
     shrink: lot.shrink,
     extraLnSd: lot.extraLnSd,
+    targetRise: story.aims.at(-1)?.targetRise ?? null,
   };
 }
 

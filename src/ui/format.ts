@@ -82,3 +82,9 @@ export function decimals(value: number, digits: number): string {
   const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, '\u2009');
   return rest === undefined ? grouped : `${grouped}.${rest}`;
 }
+
+/** Degrees between two temperatures: "1.4°", or "2.5°F". */
+export function degreesApartText(apartC: number, units: Pick<ShopUnits, 'tempUnit'>): string {
+  const fahrenheit = units.tempUnit === 'F';
+  return `${decimals(fahrenheit ? apartC * 1.8 : apartC, 1)}°${fahrenheit ? 'F' : ''}`;
+}

@@ -5,7 +5,7 @@ import { shopContext } from '@/services/context';
 import { shopView } from '@/services/shop-view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { changePlaceAction, changeShopAction } from '../actions';
+import { changePlaceAction, changeShopAction, logReadingAction, undoAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Shop' };
 
@@ -20,7 +20,12 @@ export default async function ShopPage() {
     >
       <Shop
         view={view}
-        actions={{ changeShop: changeShopAction, changePlace: changePlaceAction }}
+        actions={{
+          changeShop: changeShopAction,
+          changePlace: changePlaceAction,
+          logReading: logReadingAction,
+          undo: undoAction,
+        }}
       />
     </ViewFrame>
   );

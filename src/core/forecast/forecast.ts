@@ -52,6 +52,11 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
   return { acts, lots, conflicts: stories.conflicts };
 }
 
+/** The stories of all lots of a shop, done and planned, without running any of them. */
+export function shopStories(folded: Tenses, nowMs: number): ReadonlyMap<string, LotStory> {
+  return tellStories(effectiveActs(folded, nowMs)).byLot;
+}
+
 function endsAfter(story: LotStory, atMs: number): boolean {
   return story.endMs === null || story.endMs > atMs - MS_PER_HOUR;
 }

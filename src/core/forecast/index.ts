@@ -1,6 +1,6 @@
 export { assimilateLooks } from './assimilate';
 export { type ForecastAct } from './effective-plan';
-export { forecastShop, type ShopForecast } from './forecast';
+export { forecastShop, shopStories, type ShopForecast } from './forecast';
 export { BOOK_SPEED_LN_SD, type CultureSpeed, type LotForecast } from './lot-forecast';
 export {
   placeTempC,
@@ -8,12 +8,12 @@ export {
   type PlaceHistory,
   type PlaceReading,
   type Places,
-  type PlaceSetting,
 } from './places';
 export { recipeOf } from './recipe-of';
 export { chanceInside } from './chance';
 export { NO_DOUBT } from './doubt';
-export { invert } from './invert';
+export { drawnBandSteps, type DrawnBand } from './monte-carlo';
+export { invert, type Inversion } from './invert';
 export { readRequest, requestState, runRequest, type MassRequest, type Seed } from './mass-request';
 export { forecastRequest } from './request-band';
 export { BAKERS_YEAST } from './culture-of';
@@ -29,10 +29,13 @@ export {
 export { learnSpeeds, type LearnedSpeed } from './learn-speeds';
 export { stateAt } from './lot-run';
 export {
+  handledLot,
   plainState,
   whatIf,
+  wishFor,
   WHAT_IF_STEP_H,
   type WhatIfAnswer,
   type WhatIfBase,
   type WhatIfHandles,
+  type Wish,
 } from './what-if';

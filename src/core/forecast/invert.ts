@@ -37,24 +37,46 @@ const BEYOND_H = 5000;
  */
 export function invert(request: MassRequest, unknown: Unknown, wantedH: number): Inversion {
   checkUnknown(unknown, wantedH);
-  const linear = unknown.of === 'place';
+  return solveHours(
+    (value) => {
+      const changed = withUnknown(request, unknown, value);
+      const window = readRequest(changed, runRequest(changed, NO_DOUBT));
+      return window.bestH ?? window.opensH;
+    },
+    { least: unknown.least, most: unknown.most, linear: unknown.of === 'place' },
+    wantedH,
+  );
+}
+
+/** Where an unknown is sought. */
+export interface SearchRange {
+  readonly least: number;
+  readonly most: number;
+  /** Sought as it is, not in its logarithm. */
+  readonly linear: boolean;
+}
+
+/**
+ * The value at which a mass is best at a wanted hour: the more of it, the sooner.
+ * @param hours hour of the best at a value; null where it never gets there
+ */
+export function solveHours(
+  hours: (value: number) => number | null,
+  { least, most, linear }: SearchRange,
+  wantedH: number,
+): Inversion {
   const inward = (value: number) => (linear ? value : Math.log(value));
   const outward = (x: number) => (linear ? x : Math.exp(x));
-  const hours = (value: number): number | null => {
-    const changed = withUnknown(request, unknown, value);
-    const window = readRequest(changed, runRequest(changed, NO_DOUBT));
-    return window.bestH ?? window.opensH;
-  };
-  const range: FeasibleHours = { atLeastH: hours(unknown.least), atMostH: hours(unknown.most) };
-  const slowest = range.atLeastH ?? BEYOND_H;
-  const fastest = range.atMostH ?? BEYOND_H;
-  if (wantedH > slowest)
-    return { kind: 'out of range', nearest: unknown.least, bound: 'least', range };
-  if (wantedH < fastest)
-    return { kind: 'out of range', nearest: unknown.most, bound: 'most', range };
+  const range: FeasibleHours = { atLeastH: hours(least), atMostH: hours(most) };
+  if (wantedH > (range.atLeastH ?? BEYOND_H)) {
+    return { kind: 'out of range', nearest: least, bound: 'least', range };
+  }
+  if (wantedH < (range.atMostH ?? BEYOND_H)) {
+    return { kind: 'out of range', nearest: most, bound: 'most', range };
+  }
   const root = findRoot(
     (x) => Math.log(Math.min(hours(outward(x)) ?? BEYOND_H, BEYOND_H)) - Math.log(wantedH),
-    { low: inward(unknown.least), high: inward(unknown.most) },
+    { low: inward(least), high: inward(most) },
     LN_TOLERANCE,
   );
   return { kind: 'found', value: outward(root), range };

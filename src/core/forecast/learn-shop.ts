@@ -1,5 +1,5 @@
 import { massOf, totals, type Pantry } from '../composition';
-import { doughTemperatureC, type WarmPart } from '../formula';
+import { doughTemperatureC, type WarmPart } from '../thermal';
 import { isAct, type ActOf, type Reading } from '../journal';
 import { learnQuantity, type QuantityBelief, type QuantityPrior } from '../learning';
 import { BOOK_MODEL } from '../kinetics';
@@ -69,7 +69,11 @@ export function learnMixerHeat(request: HandsRequest): QuantityBelief {
     if (atMs < request.mixerFromMs) return [];
     const { parts, waterG } = mixParts(act, atMs, byLot, request);
     if (waterG <= 0) return [];
-    const unmixedC = doughTemperatureC(parts, { waterG, waterC: act.waterC }, 0);
+    const unmixedC = doughTemperatureC(
+      parts,
+      { waterG, waterC: act.waterC, iceG: act.iceG ?? 0 },
+      0,
+    );
     return [{ atMs, value: act.startC - unmixedC, variance: MIX_VARIANCE }];
   });
   return learnQuantity(MIXER_PRIOR, seen, request.nowMs);

@@ -28,6 +28,8 @@ export interface WindowInstants {
   readonly closesBand: InstantBand;
   readonly peakRise: number;
   readonly by: RipeWindow['by'];
+  /** Until when balls spring back when opened; null for other kinds. */
+  readonly tightUntilMs: number | null;
 }
 
 /** Everything forecast about one lot. */
@@ -181,5 +183,6 @@ function inInstants(startMs: number, window: RipeWindow, band: WindowBand | null
     closesBand: span(band?.closesH),
     peakRise: window.peakRise,
     by: window.by,
+    tightUntilMs: at(window.tightUntilH),
   };
 }

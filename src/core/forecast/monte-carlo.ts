@@ -18,8 +18,24 @@ export interface DrawnBand {
  * @param normal standard normal numbers, passed in
  */
 export function drawnBand(lot: DoubtfulLot, runs: number, normal: () => number): DrawnBand {
+  const steps = drawnBandSteps(lot, runs, normal);
+  let step = steps.next();
+  while (step.done !== true) step = steps.next();
+  return step.value;
+}
+
+/** Runs between two words of progress. */
+const RUNS_A_STEP = 25;
+
+/** {@link drawnBand} in steps, each yielding the share done, so that it can show progress and be stopped. */
+export function* drawnBandSteps(
+  lot: DoubtfulLot,
+  runs: number,
+  normal: () => number,
+): Generator<number, DrawnBand> {
   const hours: Record<Moment, number[]> = { opensH: [], bestH: [], closesH: [] };
   for (let i = 0; i < runs; i += 1) {
+    if (i > 0 && i % RUNS_A_STEP === 0) yield i / runs;
     const window = lot.read(lot.run(drawDoubt(lot, normal)));
     const extra = Math.exp(lot.extraLnSd * lot.shrink * (lot.extraLnSd > 0 ? normal() : 0));
     for (const moment of MOMENTS) {

@@ -10,8 +10,9 @@ import {
 } from '../kinetics';
 import { handlingOf, ripeWindow, type LotKind, type RipeWindow } from '../ripeness';
 import { requireNumber } from '../units';
-import { windowBand, type WindowBand } from './band';
+import { windowBand, type DoubtfulLot, type WindowBand } from './band';
 import { doubtedModel, doubtedState, NO_DOUBT, type Doubt } from './doubt';
+import { solveHours, type Inversion, type SearchRange } from './invert';
 
 /** A lot at the moment from which something could be done otherwise. Plain data: it can be posted to a worker. */
 export interface WhatIfBase {
@@ -29,6 +30,8 @@ export interface WhatIfBase {
   /** Factor on every sd, under 1 after looks. */
   readonly shrink: number;
   readonly extraLnSd: number;
+  /** The baker’s own target rise; null: as the table has it. */
+  readonly targetRise: number | null;
 }
 
 /** What is done otherwise. */
@@ -54,6 +57,8 @@ export interface WhatIfAnswer {
 /** Hours between the rises of an answer. */
 export const WHAT_IF_STEP_H = 1 / 6;
 const RUN_STEP_H = 0.1;
+const WISH_STEP_H = 0.05;
+const WISH_RULE = { name: 'Hours', unit: 'h', min: 0.05, max: 720 };
 const PLACE_RULE = { name: 'Place', unit: '°C', min: -30, max: 45 };
 const DOSE_RULE = { name: 'Dose', unit: '× the plan', min: 0.01, max: 100 };
 const SEED_RULE = { name: 'Seed', unit: 'of flour', min: 0.001, max: 0.95 };
@@ -81,17 +86,23 @@ function startOf(base: WhatIfBase, handles: WhatIfHandles): MassState {
   return handles.seedShare === null ? state : reseeded(state, base, handles.seedShare);
 }
 
+/** A base with its handles set, as something to run and read under doubt. */
+interface HandledLot extends DoubtfulLot {
+  readonly likely: (stepH: number) => Trajectory;
+}
+
 /**
- * What would come of another place, dose or seed: curve, window and 80 % band, 18 runs.
+ * A base with its handles set.
  * @throws {DomainError} what-if-place, what-if-dose, what-if-seed
  */
-export function whatIf(base: WhatIfBase, handles: WhatIfHandles): WhatIfAnswer {
+export function handledLot(base: WhatIfBase, handles: WhatIfHandles): HandledLot {
   requireNumber('what-if-place', handles.placeC, PLACE_RULE);
   requireNumber('what-if-dose', handles.dose, DOSE_RULE);
   if (handles.seedShare !== null) requireNumber('what-if-seed', handles.seedShare, SEED_RULE);
   const start = startOf(base, handles);
   const handling = handlingOf([...base.ambientsC, handles.placeC]);
-  const run = (doubt: Doubt): Trajectory =>
+  const target = base.targetRise === null ? {} : { targetRise: base.targetRise };
+  const run = (doubt: Doubt, stepH = RUN_STEP_H): Trajectory =>
     simulate({
       recipe: {
         ...base.recipe,
@@ -101,13 +112,28 @@ export function whatIf(base: WhatIfBase, handles: WhatIfHandles): WhatIfAnswer {
       start: doubtedState(start, doubt),
       stays: [{ untilH: base.hours, ambientC: handles.placeC + doubt.placeC }],
       model: doubtedModel(BOOK_MODEL, doubt),
-      stepH: RUN_STEP_H,
+      stepH,
     });
-  const read = (one: Trajectory) => ripeWindow(one, { kind: base.kind, handling });
-  const likely = run(NO_DOUBT);
-  const window = read(likely);
-  const { shrink, extraLnSd, speedLnSd } = base;
-  const band = windowBand(window, { run, read, shrink, extraLnSd, speedLnSd, earlierH: 0 });
+  return {
+    run: (doubt) => run(doubt),
+    likely: (stepH) => run(NO_DOUBT, stepH),
+    read: (one) => ripeWindow(one, { kind: base.kind, handling, ...target, targetTooHigh: 'cap' }),
+    shrink: base.shrink,
+    extraLnSd: base.extraLnSd,
+    speedLnSd: base.speedLnSd,
+    earlierH: 0,
+  };
+}
+
+/**
+ * What would come of another place, dose or seed: curve, window and 80 % band, 18 runs.
+ * @throws {DomainError} what-if-place, what-if-dose, what-if-seed
+ */
+export function whatIf(base: WhatIfBase, handles: WhatIfHandles): WhatIfAnswer {
+  const lot = handledLot(base, handles);
+  const likely = lot.likely(RUN_STEP_H);
+  const window = lot.read(likely);
+  const band = windowBand(window, lot);
   return {
     window,
     band: band === null ? null : { opensH: band.opensH, bestH: band.bestH, closesH: band.closesH },
@@ -115,6 +141,35 @@ export function whatIf(base: WhatIfBase, handles: WhatIfHandles): WhatIfAnswer {
     early: band === null ? [] : sampled(band.early),
     late: band === null ? [] : sampled(band.late),
   };
+}
+
+/** What a wish may turn: the place from now on, the dose, or the seed. */
+export interface Wish extends SearchRange {
+  readonly turns: 'place' | 'dose' | 'seed';
+  /** Hours from the moment of the base at which it is to be best. */
+  readonly wantedH: number;
+}
+
+/**
+ * The place, dose or seed that makes a lot best at a wanted hour; the other handles stay.
+ * @throws {DomainError} wanted-hour-range, what-if-place, what-if-dose, what-if-seed
+ */
+export function wishFor(base: WhatIfBase, handles: WhatIfHandles, wish: Wish): Inversion {
+  requireNumber('wanted-hour-range', wish.wantedH, WISH_RULE);
+  const turned = (value: number): WhatIfHandles => {
+    if (wish.turns === 'place') return { ...handles, placeC: value };
+    if (wish.turns === 'dose') return { ...handles, dose: value };
+    return { ...handles, seedShare: value };
+  };
+  return solveHours(
+    (value) => {
+      const lot = handledLot(base, turned(value));
+      const window = lot.read(lot.likely(WISH_STEP_H));
+      return window.bestH ?? window.opensH;
+    },
+    wish,
+    wish.wantedH,
+  );
 }
 
 /** Rises of a run at even hours, between its rows linearly. */

@@ -37,6 +37,8 @@ const make = z.object({
   gasKept: z.number().min(0).max(1),
   /** Temperature of the water weighed in, °C. */
   waterC: celsius.optional(),
+  /** How much of the water was ice, g. */
+  iceG: grams.optional(),
   /** By whom it was mixed: a machine warms it. */
   mixedBy: z.enum(['hand', 'mixer']).optional(),
   /** The baker's own target rise, × the volume just mixed. */

@@ -3,6 +3,9 @@ import { holdableRise, riseOf } from './rise';
 import { X, type MassState } from './state';
 import { readTable, T, tablePosition } from './temperature-response';
 
+// Read a hundred million times: local names spare the look-up in the global object.
+const { exp, max, min } = Math;
+
 /** The surroundings of a core at one moment. */
 export interface Surroundings {
   /** Temperature of the place, °C. */
@@ -11,7 +14,7 @@ export interface Surroundings {
   coreLagH: number;
 }
 
-const sigmoid = (q: number) => 1 / (1 + Math.exp(-q));
+const sigmoid = (q: number) => 1 / (1 + exp(-q));
 
 /**
  * Rates of change of every quantity of a state, per hour, written into `rate` (no allocation).
@@ -26,7 +29,7 @@ export function derivative(
   const { k, table } = c;
   const coreC = y[X.coreC] as number;
   const at = tablePosition(coreC);
-  const sugar = Math.max(0, y[X.sugar] as number);
+  const sugar = max(0, y[X.sugar] as number);
   const m = sugar / (k.ks + sugar);
   const yeastB = y[X.yeastB] as number;
   const yeastW = y[X.yeastW] as number;
@@ -35,7 +38,7 @@ export function derivative(
   const awakeW = sigmoid(y[X.awakeW] as number);
   const gasB = readTable(table, T.gasB, at);
   const gasW = readTable(table, T.gasW, at);
-  const cap = Math.max(0, 1 - (yeastB + yeastW) / k.yMax);
+  const cap = max(0, 1 - (yeastB + yeastW) / k.yMax);
 
   const starved = k.decay * readTable(table, T.decay, at) * (1 - m) * (1 + acid / 100);
   const death = readTable(table, T.death, at) + readTable(table, T.frozenLoss, at);
@@ -53,7 +56,7 @@ export function derivative(
   const bacteria = y[X.bacteria] as number;
   const responseL = readTable(table, T.bacteria, at) * c.bacteriaSpeed * m;
   rate[X.bacteria] = (k.muL * responseL * (1 - bacteria) - starved / 3 - death) * bacteria;
-  const acidL = k.kA * responseL * bacteria * Math.max(0, 1 - acid / c.aMax);
+  const acidL = k.kA * responseL * bacteria * max(0, 1 - acid / c.aMax);
   const gasY = k.kg * (gasB * yeastB * awakeB + gasW * yeastW * awakeW) * c.gasSpeed * m;
   rate[X.acid] = acidL + k.aY * gasY;
 
@@ -66,15 +69,15 @@ export function derivative(
   const rise = riseOf(held, coreC, c);
   const full = rise / holdableRise(y[X.gluten] as number, c);
   const leak =
-    k.kl * readTable(table, T.leak, at) * Math.max(0, (rise - 1) * c.denseVolume) * full ** k.nV;
+    k.kl * readTable(table, T.leak, at) * max(0, (rise - 1) * c.denseVolume) * full ** k.nV;
   rate[X.gasHeld] = gas - leak;
   rate[X.gasMade] = gas;
   rate[X.gasOfYeast] = gasY;
   rate[X.acidOfBacteria] = acidL;
   rate[X.gasLost] = leak;
 
-  const ph = 3.5 + 2.6 * Math.exp(-acid / c.buffer);
-  const sour = Math.min(1, Math.max(0, (5.6 - ph) / 1.6));
+  const ph = 3.5 + 2.6 * exp(-acid / c.buffer);
+  const sour = min(1, max(0, (5.6 - ph) / 1.6));
   rate[X.gluten] =
     -c.glutenRate * readTable(table, T.gluten, at) * (1 + k.ap * sour) * (y[X.gluten] as number);
   rate[X.tension] =

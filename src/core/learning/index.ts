@@ -1,8 +1,3 @@
 export { aged, learnFrom, lotVariance, priorSpeed, type SpeedBelief } from './culture-speed';
 export { updateBelief, updateByBound, type LnTimeBelief } from './update';
-export {
-  learnQuantity,
-  type QuantityBelief,
-  type QuantityPrior,
-  type QuantitySeen,
-} from './quantity';
+export { learnQuantity, type QuantityBelief, type QuantityPrior } from './quantity';

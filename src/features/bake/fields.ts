@@ -37,7 +37,7 @@ export function firstFields(view: NewBakeView): BakeFields {
     saltPct: '2.7',
     oilPct: '0',
     prefermentedPct: '30',
-    lossPct: '1.5',
+    lossPct: String(view.defaults.lossPct),
     flourId: defaults.flourId,
     yeastType: defaults.yeastType,
     poolishPlaceId: defaults.placeId,

@@ -1,37 +1,53 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
-import { planBake, type BakePlan } from '@/core/planner';
+import { useMemo } from 'react';
+import type { BakePlan } from '@/core/planner';
 import { DomainError } from '@/core/units';
-import { bakeFormSchema } from '@/services/bake-form';
+import { bakeFormSchema, type BakeForm } from '@/services/bake-form';
 import { noPlanSentence, planRequestOf, type PlanningFacts } from '@/services/plan-request';
+import { useCompute } from '@/ui/compute/use-compute';
 import type { BakeFields } from './fields';
 
 /** What a form leads to: a plan, or sentences by field. */
 export interface LivePlan {
   readonly plan: BakePlan | null;
   readonly errors: Readonly<Record<string, string>>;
+  /** True while a newer plan is being worked out. */
+  readonly planning: boolean;
 }
 
-/** Plans a form as it is typed, by the same core that the server stores with. */
+type Checked =
+  | { readonly form: BakeForm; readonly errors: null }
+  | { readonly form: null; readonly errors: Readonly<Record<string, string>> };
+
+/** Plans a form as it is typed, in a worker, by the same core that the server stores with. */
 export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan {
-  const settled = useDeferredValue(fields);
-  return useMemo(() => livePlan(settled, facts), [settled, facts]);
+  const checked = useMemo(() => check(fields, facts), [fields, facts]);
+  const asks = useMemo(
+    () => (checked.form === null ? null : { form: checked.form, facts }),
+    [checked.form, facts],
+  );
+  const { answer, busy, refused } = useCompute('plan', asks);
+  if (checked.errors !== null) return { plan: null, errors: checked.errors, planning: false };
+  if (refused !== null) return { plan: null, errors: { '': refused }, planning: false };
+  if (answer === null) return { plan: null, errors: {}, planning: true };
+  if (answer.kind === 'plan') return { plan: answer, errors: {}, planning: busy };
+  const sentence = noPlanSentence(answer, facts.timeZone, facts.nowMs);
+  return { plan: null, errors: busy ? {} : { '': sentence }, planning: busy };
 }
 
-function livePlan(fields: BakeFields, facts: PlanningFacts): LivePlan {
+/** A form checked field by field; what its hours can not mean is refused before it goes to the worker. */
+function check(fields: BakeFields, facts: PlanningFacts): Checked {
   const parsed = bakeFormSchema.safeParse(fields);
   if (!parsed.success) {
     const errors = parsed.error.issues.map((issue) => [issue.path.join('.'), issue.message]);
-    return { plan: null, errors: Object.fromEntries(errors) as Record<string, string> };
+    return { form: null, errors: Object.fromEntries(errors) as Record<string, string> };
   }
   try {
-    const plan = planBake(planRequestOf(parsed.data, facts, true));
-    if (plan.kind === 'plan') return { plan, errors: {} };
-    const sentence = noPlanSentence(plan, facts.timeZone, facts.nowMs);
-    return { plan: null, errors: { '': sentence } };
+    planRequestOf(parsed.data, facts, false);
+    return { form: parsed.data, errors: null };
   } catch (error) {
-    if (error instanceof DomainError) return { plan: null, errors: { '': error.message } };
+    if (error instanceof DomainError) return { form: null, errors: { '': error.message } };
     throw error;
   }
 }

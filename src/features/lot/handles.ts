@@ -58,10 +58,26 @@ export function coreHandles(offer: WhatIfOffer, handles: Handles): WhatIfHandles
 
 /** Mother's flour over all flour at other grams: her own hydration stays. */
 function seedShareOf(offer: WhatIfOffer, grams: HandleGrams): number | null {
-  const { feed } = offer;
-  const { seedShare } = offer.base;
-  if (feed === null || seedShare === null) return null;
-  const motherFlourPart = (seedShare * feed.flourG) / (1 - seedShare) / feed.motherG;
-  const motherFlourG = grams.motherG * motherFlourPart;
+  const flourPart = motherFlourPart(offer);
+  if (flourPart === null) return null;
+  const motherFlourG = grams.motherG * flourPart;
   return motherFlourG / (motherFlourG + grams.flourG);
+}
+
+/** Flour in a gram of the mother; null where nothing is fed. */
+function motherFlourPart({ feed, base }: WhatIfOffer): number | null {
+  if (feed === null || base.seedShare === null) return null;
+  return (base.seedShare * feed.flourG) / (1 - base.seedShare) / feed.motherG;
+}
+
+/** Mother's flour over all flour at so many parts of flour for one of mother. */
+export function seedForParts(offer: WhatIfOffer, parts: number): number {
+  const flourPart = motherFlourPart(offer) ?? 0.5;
+  return flourPart / (flourPart + parts);
+}
+
+/** Parts of flour for one of mother at a share of seed. */
+export function partsForSeed(offer: WhatIfOffer, seedShare: number): number {
+  const flourPart = motherFlourPart(offer) ?? 0.5;
+  return flourPart / seedShare - flourPart;
 }

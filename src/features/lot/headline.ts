@@ -7,13 +7,16 @@ export interface Headline {
   readonly detail: string;
 }
 
+/** Said of a lot that does not get there as far as is looked ahead. */
+export const NOT_IN_SIGHT = 'Not ripe in sight';
+
 /** What the forecast says of a lot, in a sentence, and what it means for the next step. */
 export function headlineOf(view: LotView): Headline {
   const { window } = view.strand;
   const at = (atMs: number | null) =>
     atMs === null ? 'no end in sight' : momentText(atMs, view.nowMs, view.units.timeZone);
   if (window.opensMs === null) {
-    return { says: 'Not ripe in sight', detail: 'It does not get there where it stands.' };
+    return { says: NOT_IN_SIGHT, detail: 'It does not get there where it stands.' };
   }
   const best = window.bestMs ?? window.opensMs;
   const band = window.bestBand;
@@ -23,10 +26,23 @@ export function headlineOf(view: LotView): Headline {
 }
 
 function verdict(view: LotView): string {
+  if (view.strand.kind === 'balls') return ballsVerdict(view);
   const { opensMs, closesMs } = view.strand.window;
   if (closesMs !== null && closesMs < view.nowMs) return 'Past its best';
   if (opensMs !== null && opensMs <= view.nowMs) return 'Ripe now';
   return `Ripe in ${spanText((opensMs ?? view.nowMs) - view.nowMs)}`;
+}
+
+/** Balls are too tight, ready, or too slack to open. */
+function ballsVerdict(view: LotView): string {
+  const { opensMs, closesMs } = view.strand.window;
+  const { tightUntilMs, nowMs } = view;
+  const at = (atMs: number) => momentText(atMs, nowMs, view.units.timeZone);
+  if (closesMs !== null && closesMs < nowMs) return 'Too slack to open';
+  if (opensMs !== null && opensMs <= nowMs) return 'Ready to open';
+  if (tightUntilMs !== null && tightUntilMs > nowMs)
+    return `Too tight to open until ${at(opensMs ?? tightUntilMs)}`;
+  return `Ready to open in ${spanText((opensMs ?? nowMs) - nowMs)}`;
 }
 
 /** The consequence for the next step that takes it. */

@@ -10,13 +10,17 @@ import type { LookMark, LotView } from '@/services/lot-view';
 import { massText, percentText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { LookDialog } from '@/ui/hands/look-dialog';
+import { useCompute } from '@/ui/compute/use-compute';
 import { useWidth } from '@/ui/use-width';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import type { WhatIfOffer } from '@/services/what-if-base';
 import { ActPanel } from './act-panel';
+import { AimPanel } from './aim-panel';
 import { coreHandles, gramsAt, plannedHandles, type Handles } from './handles';
 import { headlineOf } from './headline';
-import { useWhatIf } from './use-what-if';
+import { HoursTable } from './hours-table';
+import { LotWish } from './lot-wish';
+import { NeverShare } from './never-share';
 import { VesselChart } from './vessel-chart';
 import { WhatIfPanel } from './what-if-panel';
 import { withWhatIf } from './what-if-view';
@@ -31,10 +35,13 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
   const { run, busy, refused } = useAct(actions);
   const { offer } = view;
   const asked = useMemo(
-    () => (offer === null || handles === null ? null : coreHandles(offer, handles)),
+    () =>
+      offer === null || handles === null
+        ? null
+        : { base: offer.base, handles: coreHandles(offer, handles) },
     [offer, handles],
   );
-  const answer = useWhatIf(offer?.base ?? null, asked);
+  const { answer } = useCompute('whatIf', asked);
   const shown = offer === null || answer === null ? view : withWhatIf(view, offer, answer);
   const headline = headlineOf(shown);
   const use = () => {
@@ -81,6 +88,18 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
             onUse={use}
             onBack={() => setHandles(null)}
           />
+          <LotWish
+            view={view}
+            offer={offer}
+            handles={handles ?? plannedHandles(offer)}
+            onAdopt={setHandles}
+          />
+          {shown.strand.window.opensMs === null ? (
+            <NeverShare
+              base={offer.base}
+              handles={coreHandles(offer, handles ?? plannedHandles(offer))}
+            />
+          ) : null}
         </Box>
       )}
       <Box
@@ -93,13 +112,28 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr 1fr 1fr' },
         }}
       >
-        <LastLook view={view} onLook={() => setLooking(true)} />
+        <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+          <LastLook view={view} onLook={() => setLooking(true)} />
+          <HoursTable hours={view.hours} units={view.units} nowMs={view.nowMs} />
+        </Box>
         <Contents view={view} />
-        {isHere(view) ? <ActPanel view={view} actions={actions} /> : null}
+        {isHere(view) ? (
+          <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+            <ActPanel view={view} actions={actions} />
+            {view.aim === null ? null : <AimPanel view={view} aim={view.aim} actions={actions} />}
+          </Box>
+        ) : null}
       </Box>
       {looking ? (
         <LookDialog
-          lots={[{ lotId: view.code, name: view.strand.name, expectedRise: riseNow(view) }]}
+          lots={[
+            {
+              lotId: view.code,
+              name: view.strand.name,
+              kind: view.strand.kind,
+              expectedRise: riseNow(view),
+            },
+          ]}
           first={view.code}
           nowMs={view.nowMs}
           units={view.units}

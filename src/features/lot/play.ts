@@ -93,6 +93,12 @@ const HOURS = 48;
 /** A liquid mother of even weights: half of it is flour. */
 const MOTHER_FLOUR = 0.5;
 
+/** Share of the flour that a mother brings, fed with so many parts of flour. */
+export const playSeed = (parts: number) => MOTHER_FLOUR / (MOTHER_FLOUR + parts);
+
+/** Parts of flour for one of mother at a share of seed. */
+export const playParts = (seedShare: number) => MOTHER_FLOUR / seedShare - MOTHER_FLOUR;
+
 function requestOf(form: PlayForm): MassRequest {
   const play = PLAY_KINDS[form.kind];
   const seeded = form.kind === 'starter';
@@ -104,7 +110,7 @@ function requestOf(form: PlayForm): MassRequest {
     seeds: seeded
       ? [
           {
-            flourShare: MOTHER_FLOUR / (MOTHER_FLOUR + form.amount),
+            flourShare: playSeed(form.amount),
             source: { cycle: { ratio: [1, 5, 5], tempC: 25, motherHydration: 1 } },
           },
         ]
@@ -121,11 +127,12 @@ export function playBase(form: PlayForm): WhatIfBase {
     recipe: request.recipe,
     state: plainState(requestState(request)),
     ambientsC: [],
-    seedShare: null,
+    seedShare: form.kind === 'starter' ? playSeed(form.amount) : null,
     hours: HOURS,
     speedLnSd: BOOK_SPEED_LN_SD,
     shrink: 1,
     extraLnSd: 0,
+    targetRise: null,
   };
 }
 
@@ -167,6 +174,9 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     phNow: null,
     glutenNow: null,
     looks: [],
+    hours: { stages: [], goneH: 0, leftH: null },
+    tightUntilMs: null,
+    aim: null,
     next: null,
     madeFrom: [],
     becomes: [],

@@ -6,14 +6,24 @@ import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import type { ShopUnits } from '@/core/units';
+import { addHours, type ShopUnits } from '@/core/units';
 import { decimals, tempText } from '@/ui/format';
+import { useCompute } from '@/ui/compute/use-compute';
 import { useWidth } from '@/ui/use-width';
-import { headlineOf } from './headline';
-import { emptyView, PLAY_KINDS, playBase, type PlayForm, type PlayKind } from './play';
-import { useWhatIf } from './use-what-if';
+import { headlineOf, NOT_IN_SIGHT } from './headline';
+import { NeverShare } from './never-share';
+import {
+  emptyView,
+  PLAY_KINDS,
+  playBase,
+  playParts,
+  playSeed,
+  type PlayForm,
+  type PlayKind,
+} from './play';
 import { VesselChart } from './vessel-chart';
 import { withWhatIf } from './what-if-view';
+import { WishRow, type Turn } from './wish-row';
 
 const CHART_HEIGHT = 420;
 const SLIDER = { height: 8, '& .MuiSlider-thumb': { width: 44, height: 44 } };
@@ -29,7 +39,8 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
   });
   const base = useMemo(() => playBase(form), [form]);
   const handles = useMemo(() => ({ placeC: form.placeC, dose: 1, seedShare: null }), [form.placeC]);
-  const answer = useWhatIf(base, handles);
+  const asks = useMemo(() => ({ base, handles }), [base, handles]);
+  const { answer } = useCompute('whatIf', asks);
   const blank = useMemo(() => emptyView(nowMs, units, form.kind), [nowMs, units, form.kind]);
   const view = answer === null ? blank : withWhatIf(blank, { fromMs: nowMs }, answer);
   const kind = PLAY_KINDS[form.kind];
@@ -84,9 +95,54 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
             onChange={(value) => setForm({ ...form, amount: kind.fromSlider(value) })}
           />
         </Box>
+        <WishRow
+          key={form.kind}
+          base={base}
+          handles={handles}
+          fromMs={nowMs}
+          firstWishMs={addHours(nowMs, 10)}
+          nowMs={nowMs}
+          units={units}
+          turns={playTurns(form, units)}
+          onAdopt={(turns, value) => setForm(adopted(form, turns, value))}
+        />
+        {headline.says === NOT_IN_SIGHT ? <NeverShare base={base} handles={handles} /> : null}
       </Box>
     </>
   );
+}
+
+/** What a wish may turn here. */
+function playTurns(form: PlayForm, units: ShopUnits): Turn[] {
+  const kind = PLAY_KINDS[form.kind];
+  const place: Turn = {
+    turns: 'place',
+    label: 'Place',
+    least: 9,
+    most: 30,
+    linear: true,
+    text: (value) => tempText(value, units),
+  };
+  if (form.kind === 'starter') {
+    const [least, most] = [playSeed(kind.range[1]), playSeed(kind.range[0])];
+    const text = (value: number) => kind.text(playParts(value));
+    return [{ turns: 'seed', label: 'Ratio', least, most, linear: false, text }, place];
+  }
+  const factor = (at: number) => kind.fromSlider(at) / form.amount;
+  const dose: Turn = {
+    turns: 'dose',
+    label: 'Yeast',
+    least: factor(kind.range[0]),
+    most: factor(kind.range[1]),
+    linear: false,
+    text: (value) => kind.text(form.amount * value),
+  };
+  return [dose, place];
+}
+
+function adopted(form: PlayForm, turns: Turn['turns'], value: number): PlayForm {
+  if (turns === 'place') return { ...form, placeC: Math.round(value * 2) / 2 };
+  return { ...form, amount: turns === 'seed' ? playParts(value) : form.amount * value };
 }
 
 function Handle(props: {

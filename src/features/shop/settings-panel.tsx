@@ -19,6 +19,10 @@ const CHOICES = {
     ['C', '°C'],
     ['F', '°F'],
   ],
+  mixedBy: [
+    ['mixer', 'a mixer'],
+    ['hand', 'hand'],
+  ],
   yeastType: [
     ['fresh', 'fresh'],
     ['active dry', 'active dry'],
@@ -34,6 +38,7 @@ type Texts = Record<
   | 'workFrom'
   | 'workUntil'
   | 'people'
+  | 'tapC'
   | keyof typeof CHOICES,
   string
 >;
@@ -46,6 +51,8 @@ const LABELS: Readonly<Record<keyof Texts, string>> = {
   workFrom: 'Hands from',
   workUntil: 'Hands until',
   people: 'People, with commas',
+  tapC: 'Tap water, °C',
+  mixedBy: 'Doughs are mixed by',
   massUnit: 'Weights in',
   tempUnit: 'Degrees in',
   yeastType: 'Yeast in the house',
@@ -73,6 +80,7 @@ export function SettingsPanel(props: {
     workFrom: clock(shop.workFromMinute),
     workUntil: clock(shop.workUntilMinute),
     people: shop.people.join(', '),
+    tapC: String(shop.tapC),
   });
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();

@@ -3,15 +3,15 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Outcome } from '@/services/outcome';
-import type { PlaceBefore, Shop as ShopSettings } from '@/services/shop';
+import type { Shop as ShopSettings } from '@/services/shop';
 import type { ShopView } from '@/services/shop-view';
+import type { PlaceActions } from './place-actions';
 import { PlacesPanel } from './places-panel';
 import { SettingsPanel } from './settings-panel';
 
 /** What the shop’s forms can do. */
-export interface ShopActions {
+export interface ShopActions extends PlaceActions {
   readonly changeShop: (form: unknown) => Promise<Outcome<{ before: ShopSettings | null }>>;
-  readonly changePlace: (form: unknown) => Promise<Outcome<{ before: PlaceBefore | null }>>;
 }
 
 /** What do we have: places, hours, scales, units. */
@@ -28,7 +28,7 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
         <Typography variant="h2" gutterBottom>
           Places
         </Typography>
-        <PlacesPanel places={view.places} change={actions.changePlace} />
+        <PlacesPanel places={view.places} actions={actions} nowMs={view.nowMs} units={view.shop} />
         <Typography variant="h2" sx={{ mt: 3 }} gutterBottom>
           Flours
         </Typography>

@@ -12,6 +12,7 @@ export function lookables(view: TideView, nowMs: number): Lookable[] {
     .map((strand) => ({
       lotId: strand.lotId,
       name: strand.name,
+      kind: strand.kind,
       expectedRise:
         strand.rise[Math.floor((nowMs - strand.startMs) / strand.stepMs)] ??
         strand.rise.at(-1) ??

@@ -6,6 +6,7 @@ import { takeBake } from '../new-bake';
 import type { Outcome } from '../outcome';
 import { loadShop } from '../shop-state';
 import { takeDemoLook } from './demo-looks';
+import { demoMeasures } from './demo-measures';
 import { DEMO_TIME_ZONE, type DemoCalendar } from './demo-time';
 
 /** A service of the demo shop. */
@@ -121,7 +122,8 @@ function doUntil(
     context.setNow(atMs);
     const by = index % 2 === 0 ? 'Jo' : 'Maren';
     const at = toLocalText(atMs, DEMO_TIME_ZONE);
-    must(doStep(context, { stepId: step.stepId, batch: context.newId(), at, by }));
+    const measured = demoMeasures(context, step.act, atMs);
+    must(doStep(context, { stepId: step.stepId, batch: context.newId(), at, by, ...measured }));
     if (index === 0 && isAct(step.act, 'make') && service.look !== undefined) {
       const { afterH, misread } = service.look;
       const lookMs = addHours(atMs, afterH);

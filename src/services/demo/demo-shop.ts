@@ -14,12 +14,14 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
     workUntilMinute: 22 * 60,
     yeastType: 'fresh',
     people: ['Jo', 'Maren'],
+    tapC: 9,
+    mixedBy: 'mixer',
   });
-  addPlace(db, { id: 'proofer', name: 'Proofer', capacityL: 12 }, 28);
-  addPlace(db, { id: 'bench', name: 'Bench', capacityL: 30 }, 21);
-  addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 36 }, 16);
-  addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 16 }, 4);
-  addPlace(db, { id: 'freezer', name: 'Freezer', capacityL: 6 }, -18);
+  addPlace(db, { id: 'proofer', name: 'Proofer', capacityL: 12, insulation: 1 }, 28);
+  addPlace(db, { id: 'bench', name: 'Bench', capacityL: 30, insulation: 1 }, 21);
+  addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 36, insulation: 1 }, 16);
+  addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 16, insulation: 1 }, 4);
+  addPlace(db, { id: 'freezer', name: 'Freezer', capacityL: 6, insulation: 1 }, -18);
   // The hot day, a week and a half ago.
   addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-9, '10:00'), tempC: 27 });
   addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-8, '02:00'), tempC: 22 });

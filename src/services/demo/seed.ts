@@ -1,6 +1,7 @@
 import { saveDemoClock, type Db } from '@/data';
 import type { ShopContext } from '../context';
 import { bakeDemoServices, type MovableContext } from './demo-bakes';
+import { readDemoProbes } from './demo-measures';
 import { keepDemoCultures } from './demo-cultures';
 import { furnishDemoShop } from './demo-shop';
 import { demoCalendar } from './demo-time';
@@ -26,6 +27,7 @@ export function seedDemo(db: Db, nowMs: number): { startMs: number } {
   };
   furnishDemoShop(db, calendar);
   keepDemoCultures(context, calendar);
+  readDemoProbes(context, calendar);
   bakeDemoServices(context, calendar);
   saveDemoClock(db, { realMs: nowMs, demoMs: calendar.startMs, rate: 1 });
   return { startMs: calendar.startMs };

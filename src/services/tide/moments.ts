@@ -3,6 +3,7 @@ import type { ForecastAct, ShopForecast } from '@/core/forecast';
 import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 import type { ShopState } from '../shop-state';
+import { signWords } from '../sign-words';
 import type { Glyph, Moment, MomentLine } from './moment';
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
@@ -11,7 +12,7 @@ const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stif
 export function momentsOf(state: ShopState, forecast: ShopForecast): Moment[] {
   const batches = new Map(state.folded.done.map((one) => [one.entryId, one.batch]));
   return forecast.acts
-    .filter(({ act }) => act.kind !== 'discard')
+    .filter(({ act }) => act.kind !== 'discard' && act.kind !== 'aim')
     .map((one) => momentOf(one, state, forecast, batches.get(one.ref) ?? null));
 }
 
@@ -123,9 +124,9 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
 }
 
 function lookLines(act: ActOf<'look'>): MomentLine[] {
-  const { rise, dome, smell, float } = act.signs;
-  const words = [rise === undefined ? null : `×${rise}`, dome, smell, float];
-  return [{ label: words.filter((word) => word != null).join(', ') }];
+  const { rise, ...signs } = act.signs;
+  const words = [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)];
+  return [{ label: words.join(', ') }];
 }
 
 function footOf(act: Act, one: ForecastAct, state: ShopState): string {

@@ -14,6 +14,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
 import type { LookResult } from '@/services/look';
 import { momentText, riseText } from '../format';
@@ -24,6 +25,7 @@ import { newBatch, useAct } from './use-act';
 export interface Lookable {
   readonly lotId: string;
   readonly name: string;
+  readonly kind: LotKind;
   /** Rise the forecast expects now. */
   readonly expectedRise: number;
 }
@@ -32,8 +34,23 @@ const SIGNS = {
   dome: ['flat', 'domed', 'sinking'],
   smell: ['floury', 'mild', 'fruity', 'sharp', 'boozy'],
   float: ['floats', 'sinks'],
+  poke: ['springs back', 'comes back slowly', 'stays'],
 } as const;
 type SignName = keyof typeof SIGNS;
+
+const SIGN_LABELS: Readonly<Record<SignName, string>> = {
+  dome: 'Dome',
+  smell: 'Smell',
+  float: 'A spoonful in water',
+  poke: 'A dent with a wet finger',
+};
+
+/** What is worth looking for in each kind of lot. */
+function signsFor(kind: LotKind | undefined): readonly SignName[] {
+  if (kind === 'dough' || kind === 'balls') return ['poke', 'smell'];
+  const stiff = kind === 'biga' || kind === 'stiff starter' || kind === 'carry-over';
+  return stiff ? ['dome', 'smell'] : ['dome', 'smell', 'float'];
+}
 
 /** A look: the level on the jar, then dome, smell and float, each one tap and each can be left out. */
 export function LookDialog(props: {
@@ -49,11 +66,12 @@ export function LookDialog(props: {
   const [batch] = useState(newBatch);
   const [lotId, setLotId] = useState(props.first ?? lots[0]?.lotId ?? '');
   const [rise, setRise] = useState<number | null>(null);
+  const [ph, setPh] = useState('');
   const [signs, setSigns] = useState<Partial<Record<SignName, string>>>({});
   const lot = lots.find((one) => one.lotId === lotId);
   const save = () =>
     run(
-      () => actions.logLook({ lotId, batch, rise, ...signs }),
+      () => actions.logLook({ lotId, batch, rise, ph: ph || null, ...signs }),
       (result) => saidOf(lot?.name ?? lotId, result, nowMs, units),
       onClose,
     );
@@ -82,33 +100,11 @@ export function LookDialog(props: {
             ))}
           </TextField>
         )}
-        <Box>
-          <Typography variant="body2">
-            Rise against the mark{' '}
-            <Box component="strong" sx={{ fontSize: 26, ml: 1 }}>
-              {rise === null ? 'not read' : riseText(rise)}
-            </Box>
-            {lot === undefined ? null : (
-              <Box component="span" sx={{ color: 'var(--ink2)', ml: 1 }}>
-                forecast {riseText(lot.expectedRise)}
-              </Box>
-            )}
-          </Typography>
-          <Slider
-            aria-label="Rise, times the volume just mixed"
-            value={rise ?? lot?.expectedRise ?? 1}
-            onChange={(_, value) => setRise(value)}
-            min={1}
-            max={4}
-            step={0.05}
-            marks={[1, 1.5, 2, 2.5, 3, 3.5, 4].map((value) => ({ value, label: riseText(value) }))}
-            sx={{ height: 12, '& .MuiSlider-thumb': { width: 44, height: 44 }, mt: 1 }}
-          />
-        </Box>
-        {(Object.keys(SIGNS) as SignName[]).map((sign) => (
+        <Level rise={rise} expected={lot?.expectedRise ?? null} onChange={setRise} />
+        {signsFor(lot?.kind).map((sign) => (
           <Box key={sign}>
             <Typography variant="body2" sx={{ mb: 0.5 }}>
-              {sign === 'float' ? 'A spoonful in water' : sign === 'dome' ? 'Dome' : 'Smell'}
+              {SIGN_LABELS[sign]}
             </Typography>
             <ToggleButtonGroup
               exclusive
@@ -127,6 +123,7 @@ export function LookDialog(props: {
             </ToggleButtonGroup>
           </Box>
         ))}
+        <PhField value={ph} onChange={setPh} wrong={refused['ph']} />
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1 }}>
         <Button variant="text" onClick={onClose}>
@@ -142,6 +139,58 @@ export function LookDialog(props: {
         </Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+function Level(props: {
+  rise: number | null;
+  expected: number | null;
+  onChange: (rise: number) => void;
+}) {
+  const { rise, expected, onChange } = props;
+  return (
+    <Box>
+      <Typography variant="body2">
+        Rise against the mark{' '}
+        <Box component="strong" sx={{ fontSize: 26, ml: 1 }}>
+          {rise === null ? 'not read' : riseText(rise)}
+        </Box>
+        {expected === null ? null : (
+          <Box component="span" sx={{ color: 'var(--ink2)', ml: 1 }}>
+            forecast {riseText(expected)}
+          </Box>
+        )}
+      </Typography>
+      <Slider
+        aria-label="Rise, times the volume just mixed"
+        value={rise ?? expected ?? 1}
+        onChange={(_, value) => onChange(value)}
+        min={1}
+        max={4}
+        step={0.05}
+        marks={[1, 1.5, 2, 2.5, 3, 3.5, 4].map((value) => ({ value, label: riseText(value) }))}
+        sx={{ height: 12, '& .MuiSlider-thumb': { width: 44, height: 44 }, mt: 1 }}
+      />
+    </Box>
+  );
+}
+
+function PhField(props: {
+  value: string;
+  onChange: (value: string) => void;
+  wrong: string | undefined;
+}) {
+  const { value, onChange, wrong } = props;
+  return (
+    <TextField
+      label="pH, if you measure it"
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      error={wrong !== undefined}
+      helperText={wrong ?? ''}
+      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+      sx={{ maxWidth: 220 }}
+    />
   );
 }
 

@@ -14,7 +14,8 @@ import { fromLocalText, toLocalText, type ShopUnits } from '@/core/units';
 import type { StepSheet } from '@/services/step-sheet';
 import { WallTimeField } from '../wall-time-field';
 import { GlyphDisc } from '../marks/glyphs';
-import { clockText } from '../format';
+import { clockText, decimals } from '../format';
+import { waterText } from '../water-text';
 import type { HandsActions } from './actions';
 import { newBatch, useAct } from './use-act';
 
@@ -33,7 +34,8 @@ export function StepDialog(props: {
   const [batch] = useState(newBatch);
   const [at, setAt] = useState(toLocalText(nowMs, units.timeZone));
   const [moveTo, setMoveTo] = useState(toLocalText(sheet.atMs, units.timeZone));
-  const [tempC, setTempC] = useState(sheet.startC === null ? '' : String(sheet.startC));
+  const [tempC, setTempC] = useState('');
+  const [waterC, setWaterC] = useState(sheet.water === null ? '' : decimals(sheet.water.waterC, 0));
   const [count, setCount] = useState(sheet.count === null ? '' : String(sheet.count));
   const [grams, setGrams] = useState<Record<string, string>>(
     Object.fromEntries(sheet.lines.map((line) => [line.id, String(line.massG)])),
@@ -47,6 +49,8 @@ export function StepDialog(props: {
           at,
           grams,
           tempC: tempC === '' ? null : tempC,
+          waterC: waterC === '' ? null : waterC,
+          iceG: sheet.water?.iceG ?? null,
           count: count === '' ? null : count,
         }),
       () => `${sheet.title}: done ${at.slice(11)}.`,
@@ -110,13 +114,26 @@ export function StepDialog(props: {
               slotProps={{ htmlInput: { inputMode: 'numeric' } }}
             />
           )}
+          {sheet.water === null ? null : (
+            <TextField
+              label="Water, °C"
+              value={waterC}
+              onChange={(event) => setWaterC(event.target.value)}
+              error={refused['waterC'] !== undefined}
+              helperText={refused['waterC'] ?? waterText(sheet.water, units)}
+              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+            />
+          )}
           {sheet.startC === null ? null : (
             <TextField
-              label="Temperature, °C"
+              label="Measured, °C"
+              placeholder={String(sheet.startC)}
               value={tempC}
               onChange={(event) => setTempC(event.target.value)}
               error={refused['tempC'] !== undefined}
-              helperText={refused['tempC']}
+              helperText={
+                refused['tempC'] ?? `aimed at ${sheet.startC}°; teaches the mixer’s warmth`
+              }
               slotProps={{ htmlInput: { inputMode: 'decimal' } }}
             />
           )}

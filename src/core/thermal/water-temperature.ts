@@ -48,12 +48,13 @@ const checkTemp = (name: string, value: number) =>
 
 /**
  * Temperature of a dough out of the bowl, °C, by heat balance.
+ * @param water.iceG how much of the water goes in as ice at 0 °C
  * @param mixingC how much the mixing warms it
  * @throws {DomainError} water-too-hot, temperature-range, blend-no-flour
  */
 export function doughTemperatureC(
   parts: readonly WarmPart[],
-  water: { readonly waterG: number; readonly waterC: number },
+  water: { readonly waterG: number; readonly waterC: number; readonly iceG?: number },
   mixingC: number,
 ): number {
   if (water.waterC > WARMEST_WATER_C) {
@@ -71,6 +72,8 @@ export function doughTemperatureC(
     capacity += capacityOf(part);
   }
   if (!(capacity > 0)) throw new DomainError('blend-no-flour', 'A mix of nothing has no warmth.');
+  const iceG = Math.min(water.iceG ?? 0, water.waterG);
+  heat -= iceG * (MELTING + WATER_HEAT * water.waterC);
   return heat / capacity + mixingC;
 }
 
@@ -83,8 +86,7 @@ export function waterFor(request: WaterRequest): WaterAnswer {
   checkTemp('Dough', request.aimC);
   checkTemp('Tap', tapC);
   const comesTo = (waterC: number, iceG: number) =>
-    doughTemperatureC(parts, { waterG, waterC: Math.min(waterC, WARMEST_WATER_C) }, mixingC) -
-    coolingC(parts, waterG, waterC, iceG);
+    doughTemperatureC(parts, { waterG, waterC, iceG }, mixingC);
   if (!(waterG > 0)) {
     return { waterC: tapC, iceG: 0, doughC: comesTo(tapC, 0), bound: null };
   }
@@ -103,13 +105,3 @@ export function waterFor(request: WaterRequest): WaterAnswer {
 
 const capacityAll = (parts: readonly WarmPart[]) =>
   parts.reduce((sum, part) => sum + capacityOf(part), 0);
-
-/** How much colder the dough is for ice in place of water. */
-function coolingC(
-  parts: readonly WarmPart[],
-  waterG: number,
-  waterC: number,
-  iceG: number,
-): number {
-  return (iceG * (MELTING + WATER_HEAT * waterC)) / (capacityAll(parts) + WATER_HEAT * waterG);
-}

@@ -1,0 +1,46 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import { MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import type { LotHours } from '@/services/lot-hours';
+import { momentText, spanText } from '@/ui/format';
+
+/** Hours gone and hours to go, by stage and in all. */
+export function HoursTable(props: { hours: LotHours; units: ShopUnits; nowMs: number }) {
+  const { hours, units, nowMs } = props;
+  const rows = [
+    ...hours.stages,
+    ...(hours.stages.length > 1 ? [{ ...hours, name: 'in all', fromMs: null }] : []),
+  ];
+  return (
+    <Table
+      size="small"
+      aria-label="Hours by stage"
+      sx={{ maxWidth: 380, '& td, & th': { px: 0.5, py: 0.25, fontSize: 15, border: 0 } }}
+    >
+      <TableHead>
+        <TableRow>
+          <TableCell>Stage</TableCell>
+          <TableCell align="right">gone</TableCell>
+          <TableCell align="right">to go</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {rows.map((row) => (
+          <TableRow key={`${row.name} ${row.fromMs}`}>
+            <TableCell>
+              {row.name}
+              {row.fromMs === null ? '' : `, from ${momentText(row.fromMs, nowMs, units.timeZone)}`}
+            </TableCell>
+            <TableCell align="right">{spanText(row.goneH * MS_PER_HOUR)}</TableCell>
+            <TableCell align="right">
+              {row.leftH === null ? 'no end planned' : spanText(row.leftH * MS_PER_HOUR)}
+            </TableCell>
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
+  );
+}

@@ -1,0 +1,9 @@
+import type { Outcome } from '@/services/outcome';
+import type { PlaceBefore } from '@/services/shop';
+
+/** What can be done with places. */
+export interface PlaceActions {
+  readonly changePlace: (form: unknown) => Promise<Outcome<{ before: PlaceBefore | null }>>;
+  readonly logReading: (form: unknown) => Promise<Outcome<{ batch: string; offsetC: number }>>;
+  readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+}

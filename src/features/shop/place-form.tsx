@@ -1,0 +1,128 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import { useForm } from 'react-hook-form';
+import type { PlaceBefore } from '@/services/shop';
+import { useSay } from '@/ui/snack';
+import { dailyFields, dailyText, readDaily } from './daily-text';
+import type { PlaceActions } from './place-actions';
+
+interface PlaceFields {
+  readonly name: string;
+  readonly tempC: string;
+  readonly capacityL: string;
+  readonly insulation: string;
+  readonly daily: string;
+}
+
+const NEW_PLACE = { name: '', tempC: 20, capacityL: 40, insulation: 1, daily: null };
+
+function firstFields(place: PlaceBefore | null): PlaceFields {
+  const { name, tempC, capacityL, insulation, daily } = place ?? NEW_PLACE;
+  return {
+    name,
+    tempC: String(tempC),
+    capacityL: String(capacityL),
+    insulation: String(insulation),
+    daily: dailyText(daily),
+  };
+}
+
+/** A place: its temperature, or its curve over the day, its room, and how it holds warmth. */
+export function PlaceForm(props: {
+  place: PlaceBefore | null;
+  change: PlaceActions['changePlace'];
+  onSaved?: () => void;
+}) {
+  const { place, change, onSaved } = props;
+  const { register, handleSubmit, formState } = useForm<PlaceFields>({
+    defaultValues: firstFields(place),
+  });
+  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const say = useSay();
+  const save = (fields: PlaceFields) =>
+    start(async () => {
+      const daily = readDaily(fields.daily);
+      if (typeof daily === 'string') return setWrong({ daily });
+      const outcome = await change({ ...fields, daily, id: place?.id ?? null });
+      if (!outcome.ok) {
+        setWrong(
+          Object.fromEntries(
+            outcome.refusals.map((one) => [dailyFields(one.field ?? ''), one.sentence]),
+          ),
+        );
+        return;
+      }
+      setWrong({});
+      const { before } = outcome.value;
+      say({
+        text: `${fields.name}: ${daily.length > 0 ? 'its curve holds' : `${fields.tempC}°`} from now on.`,
+        ...(before === null
+          ? {}
+          : {
+              action: {
+                label: 'Undo',
+                run: () => void change(before).then(() => router.refresh()),
+              },
+            }),
+      });
+      onSaved?.();
+      router.refresh();
+    });
+  const field = (name: keyof PlaceFields, label: string, help = '') => (
+    <TextField
+      label={label}
+      {...register(name)}
+      error={wrong[name] !== undefined}
+      helperText={wrong[name] ?? help}
+      slotProps={{
+        htmlInput: {
+          inputMode: name === 'name' || name === 'daily' ? 'text' : 'decimal',
+          maxLength: name === 'daily' ? 300 : 40,
+        },
+      }}
+    />
+  );
+  return (
+    <Box
+      component="form"
+      noValidate
+      aria-label={place?.name ?? 'New place'}
+      onSubmit={handleSubmit(save)}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', sm: '1.6fr 1fr 1fr 1fr auto' },
+        gap: 1.5,
+        alignItems: 'start',
+      }}
+    >
+      {field('name', 'Place')}
+      {field('tempC', 'Stands at, °C')}
+      {field('capacityL', 'Room for, l')}
+      {field('insulation', 'Holds warmth, × air')}
+      <Button
+        type="submit"
+        size="small"
+        disabled={busy || (place !== null && !formState.isDirty)}
+        sx={{ mt: 1 }}
+      >
+        Save
+      </Button>
+      <Box sx={{ gridColumn: { sm: '1 / 5' }, display: 'grid' }}>
+        {field('daily', 'Over the day, if it changes', 'for example 06:00 19, 14:00 24, 22:00 20')}
+      </Box>
+      {wrong[''] === undefined ? null : (
+        <Alert severity="warning" sx={{ gridColumn: '1 / -1' }}>
+          {wrong['']}
+        </Alert>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,93 @@
+import type { Pantry } from '@/core/composition';
+import { learnLoss, learnMixerHeat, learnOffset, type Places } from '@/core/forecast';
+import type { Folded } from '@/core/journal';
+import type { QuantityBelief } from '@/core/learning';
+import { journalVersion, listLearningResets, type Place } from '@/data';
+import type { ShopContext } from './context';
+
+/** What readings and done steps have taught about the shop’s places, mixer and bowl. */
+export interface LearnedShop {
+  /** How much warmer than set each place is, °C, by place. */
+  readonly offsets: ReadonlyMap<string, QuantityBelief>;
+  /** Warming of a dough by the mixer, °C. */
+  readonly mixerHeat: QuantityBelief;
+  /** Dough that stays in the bowl over dough mixed. */
+  readonly loss: QuantityBelief;
+}
+
+/** Under what a reset of each is kept. */
+export const LEARNED_KEYS = {
+  place: (placeId: string) => `place:${placeId}`,
+  mixer: 'mixer',
+  loss: 'loss',
+} as const;
+
+/** The tables and the journal, as learning takes them. */
+export interface Known {
+  readonly places: readonly Place[];
+  readonly pantry: Pantry;
+  readonly folded: Folded;
+  readonly nowMs: number;
+}
+
+const remembered = new WeakMap<ShopContext, { key: string; learned: LearnedShop }>();
+
+/** What was learned of the shop; remembered until the journal, a place or a reset changes. */
+export function learnedShop(context: ShopContext, known: Known): LearnedShop {
+  const resets = listLearningResets(context.db);
+  const key = JSON.stringify([journalVersion(context.db), known.places, [...resets]]);
+  const before = remembered.get(context);
+  if (before?.key === key) return before.learned;
+  const learned = learn(known, resets);
+  remembered.set(context, { key, learned });
+  return learned;
+}
+
+function learn(known: Known, resets: ReadonlyMap<string, number>): LearnedShop {
+  const { folded, pantry, nowMs } = known;
+  const asSet: Places = new Map(known.places.map((place) => [place.id, place]));
+  const resetMs = (what: string) => resets.get(what) ?? -Infinity;
+  const offsets = new Map(
+    known.places.map((place) => {
+      const fromMs = resetMs(LEARNED_KEYS.place(place.id));
+      const readings = folded.readings.filter((one) => one.atMs >= fromMs);
+      return [place.id, learnOffset(asSet, place.id, readings, nowMs)] as const;
+    }),
+  );
+  const done = folded.done.map((one) => ({
+    ...one,
+    plannedMs: one.atMs,
+    tense: 'done' as const,
+    ref: one.entryId,
+  }));
+  const hands = {
+    done,
+    places: placesAsLearned(known, offsets),
+    pantry,
+    nowMs,
+    mixerFromMs: resetMs(LEARNED_KEYS.mixer),
+    lossFromMs: resetMs(LEARNED_KEYS.loss),
+  };
+  return { offsets, mixerHeat: learnMixerHeat(hands), loss: learnLoss(hands) };
+}
+
+/** The places with what was measured in them and learned of them. */
+export function placesAsLearned(
+  known: Pick<Known, 'places' | 'folded'>,
+  offsets: LearnedShop['offsets'],
+): Places {
+  return new Map(
+    known.places.map((place) => {
+      const belief = offsets.get(place.id);
+      const readings = known.folded.readings.filter((one) => one.placeId === place.id);
+      const learned =
+        belief === undefined || belief.lessons.length === 0
+          ? {}
+          : { offsetC: belief.mean, offsetSdC: Math.sqrt(belief.variance + HOUR_TO_HOUR) };
+      return [place.id, { ...place, readings, ...learned }];
+    }),
+  );
+}
+
+/** Variance of a place’s temperature around its own mean, °C²: what no offset explains. Set. */
+const HOUR_TO_HOUR = 0.4 ** 2;

@@ -1,0 +1,58 @@
+import {
+  drawnBandSteps,
+  handledLot,
+  whatIf,
+  wishFor,
+  type DrawnBand,
+  type Inversion,
+  type WhatIfAnswer,
+  type WhatIfBase,
+  type WhatIfHandles,
+  type Wish,
+} from '@/core/forecast';
+import { seededNormal } from '@/core/numeric';
+import { planBake, type BakePlan, type NoPlan } from '@/core/planner';
+import type { BakeForm } from '@/services/bake-form';
+import { planRequestOf, type PlanningFacts } from '@/services/plan-request';
+import type { Steps } from './job-queue';
+
+interface Handled {
+  readonly base: WhatIfBase;
+  readonly handles: WhatIfHandles;
+}
+
+/** What the worker can be asked, and what it answers. */
+export interface JobKinds {
+  /** Curve, window and band of a lot with its handles set. */
+  readonly whatIf: { readonly asks: Handled; readonly answers: WhatIfAnswer };
+  /** The handle that makes it best at a wanted hour. */
+  readonly wish: { readonly asks: Handled & { readonly wish: Wish }; readonly answers: Inversion };
+  /** A thousand runs with drawn doubts, where some may never get there. */
+  readonly draws: { readonly asks: Handled; readonly answers: DrawnBand };
+  /** A bake planned backwards. */
+  readonly plan: {
+    readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
+    readonly answers: BakePlan | NoPlan;
+  };
+}
+
+/** One kind of question. */
+export type JobKind = keyof JobKinds;
+
+const DRAWN_RUNS = 1000;
+const SEED = 20261127;
+
+function* atOnce<T>(compute: () => T): Steps<T> {
+  return compute();
+}
+
+/** How each kind of question is worked out. */
+export const JOBS: {
+  readonly [K in JobKind]: (asks: JobKinds[K]['asks']) => Steps<JobKinds[K]['answers']>;
+} = {
+  whatIf: ({ base, handles }) => atOnce(() => whatIf(base, handles)),
+  wish: ({ base, handles, wish }) => atOnce(() => wishFor(base, handles, wish)),
+  draws: ({ base, handles }) =>
+    drawnBandSteps(handledLot(base, handles), DRAWN_RUNS, seededNormal(SEED)),
+  plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
+};

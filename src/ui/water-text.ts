@@ -1,0 +1,14 @@
+import type { ShopUnits } from '@/core/units';
+import type { WaterAnswer } from '@/core/thermal';
+import { massText, tempText } from './format';
+
+/** The water of a mix in words: how warm, how much of it as ice, and what keeps it from its aim. */
+export function waterText(water: WaterAnswer, units: ShopUnits): string {
+  const ice = water.iceG > 0 ? `, ${massText(Math.round(water.iceG), units)} of it ice` : '';
+  const says = `water ${tempText(Math.round(water.waterC), units)}${ice}`;
+  if (water.bound === null) return says;
+  const comesTo = tempText(water.doughC, units);
+  return water.bound === 'too cold'
+    ? `${says}, the warmest a leaven bears: comes to ${comesTo}`
+    : `${says}: still comes to ${comesTo}`;
+}
