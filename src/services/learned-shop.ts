@@ -50,7 +50,7 @@ function learn(known: Known, resets: ReadonlyMap<string, number>): LearnedShop {
   const offsets = new Map(
     known.places.map((place) => {
       const fromMs = resetMs(LEARNED_KEYS.place(place.id));
-      const readings = folded.readings.filter((one) => one.atMs >= fromMs);
+      const readings = folded.readings.filter((one) => one.atMs > fromMs);
       return [place.id, learnOffset(asSet, place.id, readings, nowMs)] as const;
     }),
   );

@@ -74,7 +74,10 @@ export const theme = createTheme({
       },
     },
     MuiTextField: { defaultProps: { variant: 'standard', fullWidth: true } },
-    MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink2)' } } },
+    MuiInputLabel: {
+      defaultProps: { shrink: true },
+      styleOverrides: { root: { color: 'var(--ink2)' } },
+    },
     MuiInput: {
       styleOverrides: {
         root: { fontSize: 18, minHeight: 44, '&::before': { borderColor: 'var(--edge2)' } },

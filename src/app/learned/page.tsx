@@ -15,7 +15,7 @@ export default async function LearnedPage() {
   return (
     <ViewFrame
       title="Learned"
-      subtitle="what the looks have taught"
+      subtitle="what looks, readings and doughs have taught"
       clock={clockText(view.nowMs, view.units.timeZone)}
     >
       <Learned view={view} reset={resetLearnedAction} undo={undoResetAction} />

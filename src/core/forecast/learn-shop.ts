@@ -66,7 +66,7 @@ export function learnMixerHeat(request: HandsRequest): QuantityBelief {
   const { byLot } = tellStories(request.done);
   const seen = request.done.flatMap(({ act, atMs }) => {
     if (!isAct(act, 'make') || act.mixedBy !== 'mixer' || act.waterC === undefined) return [];
-    if (atMs < request.mixerFromMs) return [];
+    if (atMs <= request.mixerFromMs) return [];
     const { parts, waterG } = mixParts(act, atMs, byLot, request);
     if (waterG <= 0) return [];
     const unmixedC = doughTemperatureC(
@@ -130,7 +130,7 @@ export function learnLoss(request: HandsRequest): QuantityBelief {
   const { byLot, stock } = tellStories(request.done);
   const seen = [...byLot.values()].flatMap((story) => {
     const end = story.endedBy;
-    if (end === null || !isAct(end.act, 'divide') || end.atMs < request.lossFromMs) return [];
+    if (end === null || !isAct(end.act, 'divide') || end.atMs <= request.lossFromMs) return [];
     const left = stock.get(story.lot.id);
     const madeG = massOf(story.lot.composition);
     if (left === undefined || madeG <= 0) return [];

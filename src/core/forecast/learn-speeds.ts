@@ -82,7 +82,7 @@ function teaches(story: LotStory, request: LearnRequest): boolean {
   const culture = cultureOf(story.lot);
   if (culture === null) return false;
   const fromMs = request.resetMs.get(culture) ?? -Infinity;
-  return story.looks.some((look) => look.atMs >= fromMs);
+  return story.looks.some((look) => look.atMs > fromMs);
 }
 
 function withForebears(

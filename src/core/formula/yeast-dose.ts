@@ -1,4 +1,4 @@
-import { DomainError, roundToStep } from '../units';
+import { requireNumber, roundToStep } from '../units';
 
 /** Yeast dissolved in water, of which a part is taken: the way to weigh a dose under the scale's step. */
 export interface YeastStock {
@@ -32,12 +32,16 @@ const STOCK_TAKE_STEPS = 40;
 /** Weakest stock, yeast over stock: thinner ones waste water and yeast. */
 const THINNEST_STOCK = 0.005;
 
+const DOSE_RULE = { name: 'Yeast', unit: 'g', min: 1e-6, max: 1e6 } as const;
+const STEP_RULE = { name: 'Scale step', unit: 'g', min: 1e-6, max: 1000 } as const;
+const WATER_RULE = { name: 'Water', unit: 'g', min: 0.001, max: 1e9 } as const;
+
 /**
  * How to weigh a dose of yeast: directly when the scale can, otherwise from a stock in water.
  * @param dose.stepG step of the scale for yeast, g
  * @param dose.waterStepG step of the scale for the stock taken, g
  * @param dose.waterG water of the poolish, g: the stock may not bring more
- * @throws {DomainError} dose-range
+ * @throws {DomainError} dose-range, scale-step-range, water-range
  */
 export function weighDose(dose: {
   readonly doseG: number;
@@ -46,11 +50,10 @@ export function weighDose(dose: {
   readonly waterG: number;
 }): WeighedDose {
   const { doseG, stepG } = dose;
-  if (!Number.isFinite(doseG) || doseG <= 0) {
-    throw new DomainError('dose-range', `Yeast: ${doseG} g is not possible. Allowed: above 0 g.`, {
-      doseG,
-    });
-  }
+  requireNumber('dose-range', doseG, DOSE_RULE);
+  requireNumber('scale-step-range', stepG, STEP_RULE);
+  requireNumber('scale-step-range', dose.waterStepG, STEP_RULE);
+  requireNumber('water-range', dose.waterG, WATER_RULE);
   const directError = stepG / 2 / doseG;
   if (directError <= DIRECT_ERROR_MOST) {
     return { wantedG: doseG, weighedG: roundToStep(doseG, stepG), stock: null, error: directError };

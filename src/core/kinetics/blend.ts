@@ -1,4 +1,4 @@
-import { DomainError } from '../units';
+import { DomainError, requireNumber } from '../units';
 import { STATE_SIZE, X, type MassState } from './state';
 
 /** One mass that goes into a mix. */
@@ -17,17 +17,26 @@ const WATER_HEAT = 4.18;
 /** Share of the bubbles that survives folding a leaven in by hand; a machine keeps less. */
 export const GAS_KEPT_BY_HAND = 0.6;
 
+const MASS_RULE = { name: 'Part of the mix', unit: 'g', min: 0, max: 1e9 } as const;
+/** Less flour than this is none, g. */
+const LEAST_FLOUR_G = 1e-9;
+
 const BY_FLOUR = [X.yeastB, X.yeastW, X.bacteria, X.acid, X.gluten, X.sugar, X.starch] as const;
 
 /**
  * The living state of masses mixed together: flour-weighted means, adaptation weighted by its yeast,
  * heat by balance; what has been produced starts again at nothing.
  * @param gasKept share of the parts' CO2 that survives the mixing, 0–1
- * @throws {DomainError} blend-no-flour
+ * @throws {DomainError} blend-mass, blend-no-flour
  */
 export function blendStates(parts: readonly BlendPart[], gasKept: number): MassState {
+  for (const part of parts) {
+    requireNumber('blend-mass', part.flourG, MASS_RULE);
+    requireNumber('blend-mass', part.waterG, MASS_RULE);
+  }
   const flourG = parts.reduce((sum, part) => sum + part.flourG, 0);
-  if (!(flourG > 0)) throw new DomainError('blend-no-flour', 'A mix without flour can not ripen.');
+  if (!(flourG > LEAST_FLOUR_G))
+    throw new DomainError('blend-no-flour', 'A mix without flour can not ripen.');
   const mixed = new Float64Array(STATE_SIZE);
   for (const part of parts) {
     const share = part.flourG / flourG;

@@ -1,4 +1,4 @@
-import { MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR, requireNumber } from '../units';
 
 /** What a quantity is taken to be before anything was seen of it. */
 export interface QuantityPrior {
@@ -36,6 +36,7 @@ const WEEK_MS = 7 * 24 * MS_PER_HOUR;
 /**
  * Learns a quantity from what was seen of it, in order of time: conjugate normal updates, clipped so that one
  * mis-logged sight does not wreck it, and a little less sure each week.
+ * @throws {DomainError} seen-value, seen-variance
  * Source: learning from looks, model of ripening §6.
  */
 export function learnQuantity(
@@ -53,6 +54,8 @@ export function learnQuantity(
   };
   const lessons: QuantityLesson[] = [];
   for (const one of seen) {
+    requireNumber('seen-value', one.value, { name: 'Seen', unit: '', min: -1e9, max: 1e9 });
+    requireNumber('seen-variance', one.variance, { name: 'Variance', unit: '', min: 0, max: 1e9 });
     age(one.atMs);
     lessons.push({
       ...one,

@@ -1,5 +1,5 @@
 import { acidToPh, EXHAUSTED_SUGAR, STATE_SIZE, X, type Trajectory } from '../kinetics';
-import { DomainError } from '../units';
+import { DomainError, requireNumber } from '../units';
 import { firstFall, firstRise, greatest, rowAtHour, type Series } from './crossings';
 import type { Handling, LotKind } from './kinds';
 import {
@@ -38,6 +38,7 @@ export interface WindowOptions {
   readonly fromH?: number;
 }
 
+const TARGET_RULE = { name: 'Target rise', unit: '×', min: 1.01, max: 20 } as const;
 /** Least target that leaves a window around it, × the volume just mixed. */
 const LEAST_TARGET = 1.02;
 /** Hours on either side of exhaustion in which the level's own top counts as the peak. */
@@ -45,10 +46,13 @@ const PEAK_SEARCH_H = 1;
 
 /**
  * The ripe window of a run. The run must go on past the peak: the greatest rise is read from it.
- * @throws {DomainError} target-above-peak when the baker's target is more than the mass can reach
+ * @throws {DomainError} target-rise-range, target-above-peak when the baker's target is more than the mass can reach
  * Source: ripeness table of the model of ripening, §4.
  */
 export function ripeWindow(run: Trajectory, options: WindowOptions): RipeWindow {
+  if (options.targetRise !== undefined) {
+    requireNumber('target-rise-range', options.targetRise, TARGET_RULE);
+  }
   const fromRow = rowAtHour(run.hours, run.length, options.fromH ?? 0);
   const rule = ripenessRule(options.kind, options.handling);
   if (options.kind === 'balls') return ballsWindow(run, rule as TargetRule, fromRow, options);
@@ -66,7 +70,8 @@ function ballsWindow(
 ): RipeWindow {
   const risen = targetWindow(run, rule, fromRow, options);
   const tight = run.constants.model.tensionTight;
-  const slackH = firstFall(quantity(run, X.tension), tight, fromRow);
+  const tension = quantity(run, X.tension);
+  const slackH = firstFall(tension, tight, lastAbove(tension, tight, fromRow));
   const fromH = run.hours[fromRow] as number;
   const tightUntilH = slackH !== null && slackH > fromH ? slackH : null;
   if (risen.opensH === null || tightUntilH === null || tightUntilH <= risen.opensH) {
@@ -78,6 +83,12 @@ function ballsWindow(
   }
   const best = bestH === null ? null : Math.max(bestH, tightUntilH);
   return { ...risen, opensH: tightUntilH, bestH: best, tightUntilH };
+}
+
+/** Last row at which a series is above a level; the first row asked for where it never is. */
+function lastAbove(series: Series, level: number, fromRow: number): number {
+  for (let row = series.length - 1; row > fromRow; row -= 1) if (series.at(row) > level) return row;
+  return fromRow;
 }
 
 function rises(run: Trajectory): Series {

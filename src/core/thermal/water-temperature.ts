@@ -46,11 +46,14 @@ const capacityOf = (part: { flourG: number; waterG: number }) =>
 const checkTemp = (name: string, value: number) =>
   requireNumber('temperature-range', value, { name, unit: '°C', min: -30, max: 60 });
 
+const checkMass = (name: string, value: number) =>
+  requireNumber('mass-range', value, { name, unit: 'g', min: 0, max: 1e9 });
+
 /**
  * Temperature of a dough out of the bowl, °C, by heat balance.
  * @param water.iceG how much of the water goes in as ice at 0 °C
  * @param mixingC how much the mixing warms it
- * @throws {DomainError} water-too-hot, temperature-range, blend-no-flour
+ * @throws {DomainError} water-too-hot, temperature-range, mass-range, blend-no-flour
  */
 export function doughTemperatureC(
   parts: readonly WarmPart[],
@@ -65,13 +68,18 @@ export function doughTemperatureC(
     );
   }
   checkTemp('Water', water.waterC);
+  checkMass('Water', water.waterG);
+  requireNumber('temperature-range', mixingC, { name: 'Mixing', unit: '°C', min: -5, max: 30 });
   let heat = WATER_HEAT * water.waterG * water.waterC;
   let capacity = WATER_HEAT * water.waterG;
   for (const part of parts) {
+    checkMass('Flour', part.flourG);
+    checkMass('Water', part.waterG);
     heat += capacityOf(part) * checkTemp('Part', part.tempC);
     capacity += capacityOf(part);
   }
-  if (!(capacity > 0)) throw new DomainError('blend-no-flour', 'A mix of nothing has no warmth.');
+  if (!(capacity > 1e-6))
+    throw new DomainError('blend-no-flour', 'A mix of nothing has no warmth.');
   const iceG = Math.min(water.iceG ?? 0, water.waterG);
   heat -= iceG * (MELTING + WATER_HEAT * water.waterC);
   return heat / capacity + mixingC;

@@ -62,7 +62,7 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
       aria-label={row.name}
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px minmax(0, 1fr) 250px auto' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px minmax(0, 1fr) 320px auto' },
         columnGap: 2,
         rowGap: 1,
         alignItems: 'center',
@@ -88,7 +88,7 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
         </Typography>
         {row.lessons.slice(0, row.about === 'culture' ? 3 : 1).map((lesson) => (
           <Typography key={`${lesson.atMs} ${lesson.label}`} variant="caption" component="p">
-            {dateText(lesson.atMs, view.units.timeZone)} {lesson.label}:{' '}
+            {[dateText(lesson.atMs, view.units.timeZone), lesson.label].join(' ').trim()}:{' '}
             {errorText(row, lesson.bookError, view.units)} →{' '}
             {errorText(row, lesson.learnedError, view.units)}
           </Typography>

@@ -7,6 +7,9 @@ import type { Scales } from './vessel-geometry';
 const SWEET_PH = 6.1;
 const SOUR_PH = 3.5;
 
+/** Least distance of two labels, px. */
+const LABEL_GAP = 19;
+
 /** Acid and strength as two thin lines that do not shout, each with its figure at its end. */
 export function QuietLines(props: { view: LotView; scales: Scales; top: number; toMs: number }) {
   const { view, scales, top, toMs } = props;
@@ -20,10 +23,13 @@ export function QuietLines(props: { view: LotView; scales: Scales; top: number; 
       (share) => y(share),
     )(shares) ?? '';
   const x = scales.x(Math.min(toMs, curve.fromMs + (quiet.ph.length - 1) * curve.stepMs)) - 4;
-  const label = (shares: readonly number[], text: string) => (
+  const acidY = y(acid.at(-1) ?? 0) - 6;
+  const ownY = y(quiet.gluten.at(-1) ?? 0) - 6;
+  const strengthY = Math.abs(ownY - acidY) < LABEL_GAP ? acidY + LABEL_GAP : ownY;
+  const label = (atY: number, text: string) => (
     <text
       x={x}
-      y={y(shares.at(-1) ?? 0) - 6}
+      y={atY}
       fontSize={13}
       textAnchor="end"
       fill="var(--ink)"
@@ -44,8 +50,8 @@ export function QuietLines(props: { view: LotView; scales: Scales; top: number; 
         strokeWidth={1.6}
         strokeDasharray="9 4"
       />
-      {label(acid, `acid, pH ${decimals(quiet.ph.at(-1) ?? SWEET_PH, 1)}`)}
-      {label(quiet.gluten, `strength ${percentText(quiet.gluten.at(-1) ?? 1, 0)}`)}
+      {label(acidY, `acid, pH ${decimals(quiet.ph.at(-1) ?? SWEET_PH, 1)}`)}
+      {label(strengthY, `strength ${percentText(quiet.gluten.at(-1) ?? 1, 0)}`)}
     </g>
   );
 }

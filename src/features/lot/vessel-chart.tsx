@@ -116,8 +116,6 @@ export function VesselChart(props: {
         />
       )}
       {plan === null ? <QuietLines view={view} scales={scales} top={TOP} toMs={toMs} /> : null}
-      <WindowBracket view={view} scales={scales} toMs={toMs} />
-      <NextMark view={view} scales={scales} height={height} width={width} />
       {nowMs > curve.fromMs && nowMs < toMs ? (
         <line
           x1={scales.x(nowMs)}
@@ -128,6 +126,8 @@ export function VesselChart(props: {
           strokeWidth={3}
         />
       ) : null}
+      <WindowBracket view={view} scales={scales} toMs={toMs} />
+      <NextMark view={view} scales={scales} height={height} width={width} />
       <Looks view={view} scales={scales} base={base} />
     </svg>
   );

@@ -64,18 +64,22 @@ export function WishRow(props: WishRowProps) {
         <Box sx={{ flex: '0 1 250px' }}>
           <WallTimeField label="To be best at" value={wish} onChange={setWish} />
         </Box>
-        <ToggleButtonGroup
-          exclusive
-          aria-label="What may be turned"
-          value={chosen}
-          onChange={(_, value: Turn['turns'] | null) => setChosen(value ?? chosen)}
-        >
-          {turns.map((one) => (
-            <ToggleButton key={one.turns} value={one.turns} sx={{ px: 2 }}>
-              {one.label}
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
+        {turns.length > 1 ? (
+          <ToggleButtonGroup
+            exclusive
+            aria-label="What may be turned"
+            value={chosen}
+            onChange={(_, value: Turn['turns'] | null) => setChosen(value ?? chosen)}
+          >
+            {turns.map((one) => (
+              <ToggleButton key={one.turns} value={one.turns} sx={{ px: 2 }}>
+                {one.label}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        ) : (
+          <Typography sx={{ pb: 1 }}>by its {turns[0]?.label.toLowerCase()} from now on</Typography>
+        )}
         <Button onClick={find} disabled={busy}>
           Find
         </Button>

@@ -76,12 +76,13 @@ export function PlaceForm(props: {
       onSaved?.();
       router.refresh();
     });
-  const field = (name: keyof PlaceFields, label: string, help = '') => (
+  const field = (name: keyof PlaceFields, label: string) => (
     <TextField
       label={label}
       {...register(name)}
       error={wrong[name] !== undefined}
-      helperText={wrong[name] ?? help}
+      placeholder={name === 'daily' ? '06:00 19, 14:00 24, 22:00 20' : ''}
+      helperText={wrong[name] ?? ''}
       slotProps={{
         htmlInput: {
           inputMode: name === 'name' || name === 'daily' ? 'text' : 'decimal',
@@ -106,7 +107,7 @@ export function PlaceForm(props: {
       {field('name', 'Place')}
       {field('tempC', 'Stands at, °C')}
       {field('capacityL', 'Room for, l')}
-      {field('insulation', 'Holds warmth, × air')}
+      {field('insulation', 'Insulation, × air')}
       <Button
         type="submit"
         size="small"
@@ -116,7 +117,7 @@ export function PlaceForm(props: {
         Save
       </Button>
       <Box sx={{ gridColumn: { sm: '1 / 5' }, display: 'grid' }}>
-        {field('daily', 'Over the day, if it changes', 'for example 06:00 19, 14:00 24, 22:00 20')}
+        {field('daily', 'Over the day, if it changes')}
       </Box>
       {wrong[''] === undefined ? null : (
         <Alert severity="warning" sx={{ gridColumn: '1 / -1' }}>
