@@ -93,7 +93,7 @@ const BASE: WhatIfBase = {
 describe('anything that comes in is answered in finite numbers or refused by a code', () => {
   test('a recipe', () =>
     answersOrRefuses(
-      (hydration = 0, massG = 0, saltShare = 0, sugarShare = 0, speed = 0, w = 0, d = 0) =>
+      (...[hydration = 0, massG = 0, saltShare = 0, sugarShare = 0, speed = 0, w = 0, d = 0]) =>
         recipe({
           hydration,
           massG,
@@ -129,7 +129,7 @@ describe('anything that comes in is answered in finite numbers or refused by a c
     ));
   test('a culture’s cycle', () =>
     answersOrRefuses(
-      (mother = 0, flour = 0, water = 0, tempC = 0, motherHydration = 0) =>
+      (...[mother = 0, flour = 0, water = 0, tempC = 0, motherHydration = 0]) =>
         steadyCulture({ ratio: [mother, flour, water], tempC, motherHydration }),
       25,
     ));
@@ -141,7 +141,7 @@ describe('anything that comes in is answered in finite numbers or refused by a c
       return totals({ flour, water, sugar: 5 }, PANTRY);
     }));
   test('the temperature of a dough, and its water', () => {
-    answersOrRefuses((flourG = 0, tempC = 0, waterG = 0, waterC = 0, mixingC = 0) =>
+    answersOrRefuses((...[flourG = 0, tempC = 0, waterG = 0, waterC = 0, mixingC = 0]) =>
       Number.isFinite(mixingC)
         ? doughTemperatureC(
             [{ flourG: Math.abs(flourG), waterG: 0, tempC }],

@@ -85,7 +85,7 @@ function coverageOf(
 
 /** Coverage for each kind of case: truth from the prior (easy) and from outside it (hard). */
 export function coverage() {
-  const truths = 300;
+  const truths = 1000;
   const answer: Record<string, { easy: number; hard: number }> = {};
   Object.entries(CASES).forEach(([name, request], caseIndex) => {
     const normal = seededNormal(1000 + caseIndex);

@@ -67,6 +67,8 @@ function withRoom(
 
 const BECAUSE: Readonly<Record<NoPlan['because'], string>> = {
   'bake in the past': 'Ready from: that hour has passed.',
+  'never ripe there':
+    'Poolish stands in: it does not get ripe at that temperature. Choose a warmer place.',
   'too late to start': 'That is too soon to start a poolish now.',
   'moments out of order':
     'Moments: the poolish comes before the mix, the mix before the balls, the balls before the end of the service.',

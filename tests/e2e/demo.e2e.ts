@@ -126,6 +126,62 @@ test('the playground answers without a lot, and stores nothing', async () => {
   expect(hours(await says())).toBeLessThan(hours(before));
 });
 
+test('a wanted hour is answered with the yeast that meets it, which can be tried', async () => {
+  await goto('/try');
+  await clickButton('Find');
+  await waitForText(page, 'would do');
+  const asked = await page.$eval('section[aria-label="Ripe at a wanted hour"]', (one) =>
+    (one as HTMLElement).innerText.replace(/\s+/g, ' '),
+  );
+  const wanted = /(\d\d): ?(\d\d)/.exec(asked);
+  await clickButton('Try it');
+  const says = () => page.$eval('[aria-live="polite"]', (one) => one.textContent ?? '');
+  await page.waitForFunction(
+    (clock) => document.querySelector('[aria-live="polite"]')?.textContent?.includes(clock),
+    {},
+    `best ${wanted?.[1]}:${wanted?.[2]?.slice(0, 1)}`,
+  );
+  expect(await says()).toContain('8 in 10 between');
+});
+
+test('a dragged handle is followed by curve and window while the finger moves', async () => {
+  await goto('/try');
+  await page.waitForFunction(() =>
+    document.querySelector('[aria-live="polite"]')?.textContent?.includes('best'),
+  );
+  const thumb = await page.$('input[aria-label="Stands at"]');
+  const box = (await (
+    await thumb?.evaluateHandle((one) => one.parentElement)
+  )
+    ?.asElement()
+    ?.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const seen = new Set<string>();
+  for (let i = 1; i <= 12; i += 1) {
+    await page.mouse.move(x + i * 12, y);
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    seen.add(await page.$eval('[aria-live="polite"]', (one) => one.textContent ?? ''));
+  }
+  await page.mouse.up();
+  expect(seen.size).toBeGreaterThan(5);
+});
+
+test('a temperature measured in a place teaches Olvik the place, and is undone', async () => {
+  await goto('/shop');
+  const form = 'form[aria-label="Reading in Bench"]';
+  await page.type(`${form} input`, '24');
+  await page.click(`${form} button`);
+  await waitForText(page, 'Bench: 24° measured, taken to be');
+  await goto('/learned');
+  await waitForText(page, 'warmer than set');
+  await goto('/shop');
+  await page.type(`${form} input`, '400');
+  await page.click(`${form} button`);
+  await waitForText(page, 'Reading: 400 °C is not possible. Allowed: −40 to 60 °C.');
+});
+
 test('the keys are listed under the question mark', async () => {
   await goto('/');
   await page.keyboard.type('?');

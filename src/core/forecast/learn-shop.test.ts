@@ -88,7 +88,8 @@ describe('heat of the mixer', () => {
     );
     const blind = asked(mixes([0], 5)).done.map((one) => {
       if (one.act.kind !== 'make') return one;
-      const { waterC: _, ...act } = one.act;
+      const act = { ...one.act };
+      delete act.waterC;
       return { ...one, act };
     });
     expect(learnMixerHeat(asked(blind)).lessons).toEqual([]);

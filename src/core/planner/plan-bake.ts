@@ -27,7 +27,11 @@ export interface NoPlan {
   readonly kind: 'infeasible';
   /** What stops it. */
   readonly because:
-    'bake in the past' | 'too late to start' | 'moments out of order' | 'ends before it starts';
+    | 'bake in the past'
+    | 'too late to start'
+    | 'never ripe there'
+    | 'moments out of order'
+    | 'ends before it starts';
   /** Earliest hour at which balls could be ready; null when the wish itself makes no sense. */
   readonly earliestReadyMs: number | null;
   readonly shortestPoolishH: number | null;
@@ -103,6 +107,10 @@ function outOfOrder(): NoPlan {
 }
 
 function tooLate(request: PlanRequest, shortestPoolishH: number, doughH: number): NoPlan {
+  if (!Number.isFinite(shortestPoolishH + doughH)) {
+    const nothing = { earliestReadyMs: null, shortestPoolishH: null, doughH: null };
+    return { kind: 'infeasible', because: 'never ripe there', ...nothing };
+  }
   return {
     kind: 'infeasible',
     because: 'too late to start',

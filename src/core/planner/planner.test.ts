@@ -159,6 +159,20 @@ describe('what can not work', () => {
       'plan',
     );
   });
+  test.each([-15, 0, 2, 400])(
+    'a room at %p °C gets a plan or a reason, never figures that are none',
+    (roomC) => {
+      let answer;
+      try {
+        answer = planBake(request({ roomC }));
+      } catch (error) {
+        expect(String(error)).toContain('is not possible');
+        return;
+      }
+      if (answer.kind === 'plan') expect(Number.isFinite(answer.moments.poolishAtMs)).toBe(true);
+      else expect(answer.earliestReadyMs ?? 0).toBeLessThan(Infinity);
+    },
+  );
   test('moments out of order, and an end before its start', () => {
     const mixAtMs = fromLocalText('2026-11-27T14:00', zone);
     expect(planBake(request({ held: { mixAtMs, poolishAtMs: mixAtMs + 1 } }))).toMatchObject({

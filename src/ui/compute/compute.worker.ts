@@ -18,7 +18,11 @@ const queue = new JobQueue({
       breaths.push(resolve);
       channel.port2.postMessage(null);
     }),
-  refusal: (error) => (error instanceof DomainError ? error.message : null),
+  refusal: (error) => {
+    if (error instanceof DomainError) return error.message;
+    reportError(error);
+    return 'This could not be worked out. Nothing was stored.';
+  },
 });
 
 self.addEventListener('message', ({ data }: MessageEvent<ComputeMessage>) => {

@@ -1,7 +1,7 @@
 import { JobQueue, type JobWord, type Steps } from './job-queue';
 
 /** A queue whose breaths are taken by hand, with what it said. */
-function handQueue(refusal: (error: unknown) => string | null = () => null) {
+function handQueue(refusal: (error: unknown) => string = String) {
   const words: JobWord[] = [];
   const breaths: (() => void)[] = [];
   const queue = new JobQueue({

@@ -18,8 +18,8 @@ export interface QueueOptions {
   readonly say: (word: JobWord) => void;
   /** Lets messages in between two steps. */
   readonly breathe: () => Promise<void>;
-  /** The sentence of an error the baker may see; null for any other. */
-  readonly refusal: (error: unknown) => string | null;
+  /** The sentence that the baker sees of an error; one that is a fault is reported there, too. */
+  readonly refusal: (error: unknown) => string;
 }
 
 /** A queue of jobs, one at a time, in order; one that waits or runs can be cancelled at any step. */
@@ -66,9 +66,7 @@ export class JobQueue {
         if (this.cancelled.has(job.id)) return;
       }
     } catch (error) {
-      const sentence = refusal(error);
-      if (sentence === null) throw error;
-      say({ id: job.id, kind: 'refused', sentence });
+      say({ id: job.id, kind: 'refused', sentence: refusal(error) });
     }
   }
 }
