@@ -133,7 +133,7 @@ export function whatIf(base: WhatIfBase, handles: WhatIfHandles): WhatIfAnswer {
   const lot = handledLot(base, handles);
   const likely = lot.likely(RUN_STEP_H);
   const window = lot.read(likely);
-  const band = windowBand(window, lot);
+  const band = whatIfBand(base, handles, window);
   return {
     window,
     band: band === null ? null : { opensH: band.opensH, bestH: band.bestH, closesH: band.closesH },
@@ -141,6 +141,25 @@ export function whatIf(base: WhatIfBase, handles: WhatIfHandles): WhatIfAnswer {
     early: band === null ? [] : sampled(band.early),
     late: band === null ? [] : sampled(band.late),
   };
+}
+
+/** Doubted runs need not go on long after the window has closed. */
+const LATE_SHARE = 1.6;
+const LATE_H = 3;
+
+/** The band of a window, from runs as short as the window allows; from whole ones where a short one was too short. */
+function whatIfBand(
+  base: WhatIfBase,
+  handles: WhatIfHandles,
+  window: RipeWindow,
+): WindowBand | null {
+  const { closesH } = window;
+  const shortH = closesH === null ? base.hours : LATE_SHARE * closesH + LATE_H;
+  if (shortH < base.hours) {
+    const band = windowBand(window, handledLot({ ...base, hours: shortH }, handles));
+    if (band !== null && band.closesH !== null && band.bestH !== null) return band;
+  }
+  return windowBand(window, handledLot(base, handles));
 }
 
 /** What a wish may turn: the place from now on, the dose, or the seed. */

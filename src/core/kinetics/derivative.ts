@@ -34,8 +34,9 @@ export function derivative(
   const yeastB = y[X.yeastB] as number;
   const yeastW = y[X.yeastW] as number;
   const acid = y[X.acid] as number;
-  const awakeB = sigmoid(y[X.awakeB] as number);
-  const awakeW = sigmoid(y[X.awakeW] as number);
+  // Most masses carry one yeast: what is not there need not be asked how awake it is.
+  const awakeB = yeastB === 0 ? 0 : sigmoid(y[X.awakeB] as number);
+  const awakeW = yeastW === 0 ? 0 : sigmoid(y[X.awakeW] as number);
   const gasB = readTable(table, T.gasB, at);
   const gasW = readTable(table, T.gasW, at);
   const cap = max(0, 1 - (yeastB + yeastW) / k.yMax);
@@ -45,8 +46,9 @@ export function derivative(
   const grow = c.growthSpeed * m * cap;
   rate[X.yeastB] =
     (k.mub * readTable(table, T.growthB, at) * grow * awakeB - starved - death) * yeastB;
+  const sourness = acid / k.acidHalf;
   rate[X.yeastW] =
-    ((k.muw * readTable(table, T.growthW, at) * grow * awakeW) / (1 + (acid / k.acidHalf) ** 2) -
+    ((k.muw * readTable(table, T.growthW, at) * grow * awakeW) / (1 + sourness * sourness) -
       starved -
       death) *
     yeastW;
