@@ -12,3 +12,8 @@ export function waterText(water: WaterAnswer, units: ShopUnits): string {
     ? `${says}, the warmest a leaven bears: comes to ${comesTo}`
     : `${says}: still comes to ${comesTo}`;
 }
+
+/** The water's degrees for a card: "17°", or "ice" where the tap is not cold enough. */
+export function waterDegrees(water: WaterAnswer, units: ShopUnits): string {
+  return water.iceG > 0 ? 'part ice' : tempText(Math.round(water.waterC), units);
+}

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Moment, TideView } from '@/services/tide';
 import { clockText, massText, momentText } from '@/ui/format';
+import { waterDegrees } from '@/ui/water-text';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { Key } from './key';
 import { isAtPeak, offPeakText } from './tells';
@@ -144,6 +145,9 @@ function HandsCard(props: {
             </Typography>
             <Box component="strong" sx={{ whiteSpace: 'nowrap' }}>
               {line.massG === undefined ? line.text : massText(line.massG, view.units)}
+              {line.label === WATER_LABEL && moment.water !== null
+                ? `, ${waterDegrees(moment.water, view.units)}`
+                : ''}
             </Box>
           </Box>
         ))}
@@ -191,6 +195,9 @@ function HandsCard(props: {
     </Box>
   );
 }
+
+/** How the pantry calls water. */
+const WATER_LABEL = 'Water';
 
 function dayOf(moment: Moment, nowMs: number, view: TideView): string {
   const text = momentText(moment.plannedMs, nowMs, view.units.timeZone);

@@ -1,3 +1,5 @@
+import type { WaterAnswer } from '@/core/thermal';
+
 /** The glyph of a moment. */
 export type Glyph = 'feed' | 'mix' | 'ball' | 'move' | 'bake' | 'look';
 
@@ -20,6 +22,8 @@ export interface Moment {
   readonly by: string | null;
   readonly lines: readonly MomentLine[];
   readonly foot: string;
+  /** Water that brings a mass to its temperature; null where none goes in, or it is made. */
+  readonly water: WaterAnswer | null;
   /** The lot whose strand carries the disc. */
   readonly lotId: string;
   readonly placeId: string | null;

@@ -5,6 +5,7 @@ import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 import type { ShopState } from '../shop-state';
 import { signWords } from '../sign-words';
 import type { Glyph, Moment, MomentLine } from './moment';
+import { waterOf } from './water';
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
 
@@ -34,6 +35,7 @@ function momentOf(
     by: one.by,
     lines: linesOf(act, state.pantry, forecast),
     foot: footOf(act, one, state),
+    water: waterWanted(act, one, state, forecast),
     lotId: lotOf(act),
     placeId: 'placeId' in act ? act.placeId : null,
     offPeakMinutes: peak?.minutes ?? null,
@@ -145,6 +147,17 @@ function footOf(act: Act, one: ForecastAct, state: ShopState): string {
     return `${Math.round(hours * 10) / 10} h of service`;
   }
   return '';
+}
+
+/** The water of a mass still to be made. */
+function waterWanted(
+  act: Act,
+  one: ForecastAct,
+  state: ShopState,
+  forecast: ShopForecast,
+): Moment['water'] {
+  if (one.tense === 'done' || !isAct(act, 'make')) return null;
+  return waterOf(act, one.atMs, state, forecast);
 }
 
 /** How a mix meets the window of the leaven it takes most of. */

@@ -5,7 +5,6 @@ import { isAct, type Act } from '@/core/journal';
 import type { ShopState } from '../shop-state';
 import { stepSheet, type StepSheet } from '../step-sheet';
 import type { Glyph, Moment } from './moment';
-import { waterOf } from './water';
 
 const CAUTION_AT: Readonly<Partial<Record<Glyph, CautionAt>>> = {
   feed: 'leaven',
@@ -32,7 +31,7 @@ export function sheetsOf(
           moment,
           placeName: state.placeMap.get(moment.placeId ?? '')?.name ?? '',
           notes: stockNotes(act, state),
-          water: isAct(act, 'make') ? waterOf(act, moment.atMs, state, forecast) : null,
+          water: moment.water,
           caution: at === undefined ? null : (cautionAt(at)?.sentence ?? null),
         }),
       ];
