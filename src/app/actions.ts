@@ -11,6 +11,7 @@ import { takeBake } from '@/services/new-bake';
 import type { Outcome } from '@/services/outcome';
 import { logReading } from '@/services/readings';
 import { changePlace, changeShop, setDemoRate } from '@/services/shop';
+import { skipStep } from '@/services/skip-step';
 import { undoBatch } from '@/services/undo';
 import { applyWhatIf } from '@/services/use-what-if';
 import { withdrawBake } from '@/services/withdraw-bake';
@@ -28,6 +29,11 @@ export async function doStepAction(form: unknown) {
 /** A planned step, at another hour. */
 export async function moveStepAction(form: unknown) {
   return answered(moveStep(shopContext(), form));
+}
+
+/** A planned step, skipped with its reason. */
+export async function skipStepAction(form: unknown) {
+  return answered(skipStep(shopContext(), form));
 }
 
 /** A look at a lot. */

@@ -111,7 +111,8 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
   reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
   strike: () => 'Took back an entry',
   replace: () => 'Moved planned steps',
-  withdraw: () => 'Withdrew planned steps',
+  withdraw: (body) =>
+    body.reason === undefined ? 'Withdrew planned steps' : `Skipped a step: ${body.reason}`,
 };
 
 function bodySays(body: Entry['body'], name: (lotId: string) => string): string {

@@ -18,7 +18,7 @@ afterAll(async () => {
   await served?.stop();
 });
 
-const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle0' });
+const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 const VIEWS = [
   '/',
   '/bakes/new',

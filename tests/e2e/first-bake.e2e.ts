@@ -25,7 +25,7 @@ afterAll(async () => {
   await served?.stop();
 });
 
-const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle0' });
+const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 const row = (id: string) =>
   page.$eval(`[data-row="${id}"]`, (element) =>
     [...element.querySelectorAll('th,td')].map(
@@ -140,7 +140,7 @@ test('the poolish is done forty minutes late, a look is logged, the mix is moved
     throw new Error(await textOf(page));
   });
   const moved = await cardClock('Mix Friday dough');
-  await page.reload({ waitUntil: 'networkidle0' });
+  await page.reload({ waitUntil: 'networkidle2' });
   const after = await textOf(page);
   expect(await cardClock('Mix Friday dough')).toBe(moved);
   expect(after).toContain('Looked at Friday poolish');

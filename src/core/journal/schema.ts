@@ -105,7 +105,12 @@ const replace = z.object({
   atMs: z.number().int(),
   act: actSchema,
 });
-const withdraw = z.object({ kind: z.literal('withdraw'), supersedes: id });
+const withdraw = z.object({
+  kind: z.literal('withdraw'),
+  supersedes: id,
+  /** Why a step was skipped. */
+  reason: z.string().max(200).optional(),
+});
 
 /** The body of an entry: an act, or a word about earlier entries. */
 export const bodySchema = z.discriminatedUnion('kind', [

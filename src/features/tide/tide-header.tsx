@@ -15,9 +15,11 @@ export function TideHeader(props: {
   nowMs: number;
   tells: readonly Tell[];
   leftWidth: number;
+  /** True while the shop can not be reached. */
+  stale: boolean;
   onTell: (tell: Tell) => void;
 }) {
-  const { view, nowMs, tells, leftWidth, onTell } = props;
+  const { view, nowMs, tells, leftWidth, stale, onTell } = props;
   const { timeZone } = view.units;
   return (
     <Box
@@ -43,10 +45,7 @@ export function TideHeader(props: {
           </Typography>
         </Box>
         <ViewsMenu />
-        <ClockCap
-          text={clockText(nowMs, timeZone)}
-          {...(view.clock.rate > 1 ? { note: `×${view.clock.rate}` } : {})}
-        />
+        <ClockCap text={clockText(nowMs, timeZone)} {...clockNote(view, stale)} />
       </Box>
       <Box
         sx={{
@@ -62,6 +61,12 @@ export function TideHeader(props: {
       </Box>
     </Box>
   );
+}
+
+/** What stands under the clock: since when the picture is old, or how fast the demo runs. */
+function clockNote(view: TideView, stale: boolean): { note?: string } {
+  if (stale) return { note: `as of ${clockText(view.clock.nowMs, view.units.timeZone)}` };
+  return view.clock.rate > 1 ? { note: `×${view.clock.rate}` } : {};
 }
 
 function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {

@@ -11,7 +11,7 @@ import type { TideView } from '@/services/tide';
 /** What a tap on the picture means. */
 export interface TideTaps {
   readonly strand: (lotId: string) => void;
-  readonly moment: (ref: string) => void;
+  readonly moment: (ref: string, at: { readonly x: number; readonly y: number }) => void;
   readonly night: (fromMs: number) => void;
 }
 

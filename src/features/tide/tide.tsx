@@ -24,6 +24,7 @@ import { TideHeader } from './tide-header';
 import { useFrame } from './use-frame';
 import { useKeys } from './use-keys';
 import { useRefresh } from './use-refresh';
+import { nearDiscs, WhichMoment, type Asking } from './which-moment';
 
 /** The home view: now, next, will it meet? */
 export function Tide({ view, actions }: { view: TideView; actions: HandsActions }) {
@@ -34,10 +35,11 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const [lit, setLit] = useState<string | null>(null);
   const [openRef, setOpenRef] = useState<string | null>(null);
   const [looking, setLooking] = useState<{ lotId: string | null } | null>(null);
+  const [asking, setAsking] = useState<Asking | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const { run, refused, clear, takeBack } = useAct(actions);
   const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
-  useRefresh(view, nowMs);
+  const stale = useRefresh(view, nowMs);
 
   const picture = useMemo(
     () => layoutPicture(view, nowMs, frame, unfolded),
@@ -54,6 +56,10 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
       () => `${step?.title ?? 'Step'}: done.`,
     );
   };
+  const openMoment = (momentRef: string) =>
+    planned.some((moment) => moment.ref === momentRef)
+      ? setOpenRef(momentRef)
+      : setLit(view.moments.find((moment) => moment.ref === momentRef)?.lotId ?? null);
   const strandTapped = (lotId: string) =>
     lit === lotId ? router.push(`/lots/${encodeURIComponent(lotId)}`) : setLit(lotId);
   useKeys({
@@ -85,6 +91,7 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
         nowMs={nowMs}
         tells={tells}
         leftWidth={frame.keelX}
+        stale={stale}
         onTell={(tell) => tell.lotId !== null && setLit(lit === tell.lotId ? null : tell.lotId)}
       />
       <Box
@@ -99,10 +106,11 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
           lit={lit}
           taps={{
             strand: strandTapped,
-            moment: (momentRef) =>
-              planned.some((moment) => moment.ref === momentRef)
-                ? setOpenRef(momentRef)
-                : setLit(view.moments.find((moment) => moment.ref === momentRef)?.lotId ?? null),
+            moment: (momentRef, at) => {
+              const near = nearDiscs(picture.discs, momentRef);
+              if (near.length > 1) setAsking({ near, at });
+              else openMoment(momentRef);
+            },
             night: (fromMs) => setUnfolded(toggled(unfolded, fromMs)),
           }}
         />
@@ -152,6 +160,12 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
           onClose={() => setLooking(null)}
         />
       )}
+      <WhichMoment
+        asking={asking}
+        timeZone={view.units.timeZone}
+        onChoose={openMoment}
+        onClose={() => setAsking(null)}
+      />
       <KeysDialog open={keysShown} onClose={() => setKeysShown(false)} />
     </Box>
   );

@@ -6,6 +6,7 @@ export interface HandsActions {
   readonly doStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly moveStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly logLook: (form: unknown) => Promise<Outcome<LookResult>>;
+  readonly skipStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly setAim: (form: unknown) => Promise<Outcome<{ batch: string; bestMs: number | null }>>;
   readonly actOnLot: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly applyWhatIf: (form: unknown) => Promise<Outcome<{ batch: string }>>;

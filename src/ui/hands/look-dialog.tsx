@@ -8,7 +8,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
-import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -17,8 +16,9 @@ import { useState } from 'react';
 import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
 import type { LookResult } from '@/services/look';
-import { momentText, riseText } from '../format';
+import { momentText } from '../format';
 import type { HandsActions } from './actions';
+import { JarLevel } from './jar-level';
 import { newBatch, useAct } from './use-act';
 
 /** A lot that can be looked at. */
@@ -100,7 +100,7 @@ export function LookDialog(props: {
             ))}
           </TextField>
         )}
-        <Level rise={rise} expected={lot?.expectedRise ?? null} onChange={setRise} />
+        <JarLevel rise={rise} expected={lot?.expectedRise ?? null} onChange={setRise} />
         {signsFor(lot?.kind).map((sign) => (
           <Box key={sign}>
             <Typography variant="body2" sx={{ mb: 0.5 }}>
@@ -139,39 +139,6 @@ export function LookDialog(props: {
         </Button>
       </DialogActions>
     </Dialog>
-  );
-}
-
-function Level(props: {
-  rise: number | null;
-  expected: number | null;
-  onChange: (rise: number) => void;
-}) {
-  const { rise, expected, onChange } = props;
-  return (
-    <Box>
-      <Typography variant="body2">
-        Rise against the mark{' '}
-        <Box component="strong" sx={{ fontSize: 26, ml: 1 }}>
-          {rise === null ? 'not read' : riseText(rise)}
-        </Box>
-        {expected === null ? null : (
-          <Box component="span" sx={{ color: 'var(--ink2)', ml: 1 }}>
-            forecast {riseText(expected)}
-          </Box>
-        )}
-      </Typography>
-      <Slider
-        aria-label="Rise, times the volume just mixed"
-        value={rise ?? expected ?? 1}
-        onChange={(_, value) => onChange(value)}
-        min={1}
-        max={4}
-        step={0.05}
-        marks={[1, 1.5, 2, 2.5, 3, 3.5, 4].map((value) => ({ value, label: riseText(value) }))}
-        sx={{ height: 12, '& .MuiSlider-thumb': { width: 44, height: 44 }, mt: 1 }}
-      />
-    </Box>
   );
 }
 

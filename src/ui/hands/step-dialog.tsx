@@ -176,6 +176,17 @@ export function StepDialog(props: {
             Set to the leaven’s best, {clockText(sheet.bestMs, units.timeZone)}
           </Button>
         )}
+        <SkipRow
+          busy={busy}
+          wrong={refused['reason']}
+          onSkip={(reason) =>
+            run(
+              () => actions.skipStep({ stepId: sheet.stepId, batch, reason }),
+              () => `${sheet.title}: skipped.`,
+              onClose,
+            )
+          }
+        />
         {sheet.caution === null ? null : (
           <Typography variant="body2" color="text.secondary">
             {sheet.caution}
@@ -188,5 +199,30 @@ export function StepDialog(props: {
         </Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+/** A step left out, with the reason for the Log. */
+function SkipRow(props: {
+  busy: boolean;
+  wrong: string | undefined;
+  onSkip: (reason: string) => void;
+}) {
+  const { busy, wrong, onSkip } = props;
+  const [reason, setReason] = useState('');
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+      <TextField
+        label="Or skip it, because"
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        error={wrong !== undefined}
+        helperText={wrong}
+        slotProps={{ htmlInput: { maxLength: 200 } }}
+      />
+      <Button onClick={() => onSkip(reason)} disabled={busy}>
+        Skip
+      </Button>
+    </Box>
   );
 }

@@ -8,7 +8,7 @@ const TOUCH_R = 22;
 export function DiscsLayer(props: {
   picture: Picture;
   lit: string | null;
-  onMoment: (ref: string) => void;
+  onMoment: (ref: string, at: { readonly x: number; readonly y: number }) => void;
 }) {
   const { picture, lit, onMoment } = props;
   return (
@@ -20,7 +20,8 @@ export function DiscsLayer(props: {
             key={moment.ref}
             opacity={lit === null || lit === moment.lotId ? 1 : 0.3}
             style={{ cursor: 'pointer' }}
-            onClick={() => onMoment(moment.ref)}
+            onClick={(event) => onMoment(moment.ref, { x: event.clientX, y: event.clientY })}
+            data-moment={moment.ref}
           >
             <circle cx={x} cy={y} r={TOUCH_R} fill="transparent" />
             <circle

@@ -1,0 +1,45 @@
+import type { ShopContext } from './context';
+
+/** How often the database is asked whether anything was written, ms: a change is told well within a second. */
+const ASK_EVERY_MS = 300;
+
+/** A number that changes with every write to the shop, by this process or by another. */
+export function shopVersion(context: ShopContext): string {
+  const { db } = context;
+  const others = db.pragma('data_version', { simple: true }) as number;
+  const own = db.prepare('SELECT total_changes() AS own').get() as { own: number };
+  return `${others}-${own.own}`;
+}
+
+interface Watch {
+  readonly listeners: Set<() => void>;
+  timer: ReturnType<typeof setInterval> | null;
+  version: string;
+}
+
+const holder = globalThis as { olvikWatch?: Watch };
+
+/** Tells a listener of every change of the shop; one question to the database serves all listeners. */
+export function watchShop(context: ShopContext, onChange: () => void): () => void {
+  holder.olvikWatch ??= { listeners: new Set(), timer: null, version: '' };
+  const watch = holder.olvikWatch;
+  watch.listeners.add(onChange);
+  if (watch.timer === null) {
+    watch.version = shopVersion(context);
+    watch.timer = setInterval(() => ask(context, watch), ASK_EVERY_MS);
+    watch.timer.unref();
+  }
+  return () => {
+    watch.listeners.delete(onChange);
+    if (watch.listeners.size > 0 || watch.timer === null) return;
+    clearInterval(watch.timer);
+    watch.timer = null;
+  };
+}
+
+function ask(context: ShopContext, watch: Watch): void {
+  const version = shopVersion(context);
+  if (version === watch.version) return;
+  watch.version = version;
+  for (const listener of watch.listeners) listener();
+}

@@ -1,0 +1,128 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { openBrowser, openPage, serve, textOf, waitForText, type Served } from './browser';
+
+let served: Served;
+let browser: Browser;
+let tablet: Page;
+let phone: Page;
+const wrong: string[][] = [];
+
+beforeAll(async () => {
+  served = await serve('demo', '2026-11-27T05:10:00Z');
+  browser = await openBrowser();
+  for (const which of ['tablet', 'phone'] as const) {
+    const opened = await openPage(browser, served.url);
+    wrong.push(opened.wrong);
+    if (which === 'tablet') tablet = opened.page;
+    else phone = opened.page;
+  }
+});
+afterAll(async () => {
+  await browser?.close();
+  await served?.stop();
+});
+
+const open = async () => {
+  for (const page of [tablet, phone]) {
+    await page.goto(`${served.url}/`, { waitUntil: 'networkidle2' });
+    await page.waitForSelector('section[aria-label="Hands"] button');
+  }
+};
+const clickButton = (page: Page, text: string) =>
+  page.evaluate((wanted) => {
+    [...document.querySelectorAll('button')]
+      .find((one) => one.textContent?.includes(wanted))
+      ?.click();
+  }, text);
+const firstCard = (page: Page) =>
+  page.$eval('section[aria-label="Hands"] li', (one) => (one as HTMLElement).innerText);
+
+test('what is done on one device stands on the other without a touch', async () => {
+  await open();
+  expect(await firstCard(phone)).toContain('Feed Grusa');
+  await phone.evaluate(() => {
+    const seen = window as unknown as { changedMs: number };
+    const from = performance.now();
+    new MutationObserver(() => (seen.changedMs ||= performance.now() - from)).observe(
+      document.querySelector('section[aria-label="Hands"]') as Element,
+      { subtree: true, childList: true, characterData: true },
+    );
+  });
+  await clickButton(tablet, 'Done now');
+  await phone.waitForFunction(
+    () =>
+      !(
+        document.querySelector('section[aria-label="Hands"] li') as HTMLElement | null
+      )?.innerText.includes('Feed Grusa'),
+    { timeout: 20_000 },
+  );
+  const ms = await phone.evaluate(() => (window as unknown as { changedMs: number }).changedMs);
+  process.stdout.write(`\nseen on the other device after ${Math.round(ms)} ms\n`);
+  await waitForText(tablet, 'Feed Grusa: done.');
+  await clickButton(tablet, 'Undo');
+  await phone.waitForFunction(
+    () =>
+      (
+        document.querySelector('section[aria-label="Hands"] li') as HTMLElement | null
+      )?.innerText.includes('Feed Grusa'),
+    { timeout: 20_000 },
+  );
+});
+
+test('two people who do the same step at once do it once', async () => {
+  await open();
+  await Promise.all([clickButton(tablet, 'Done now'), clickButton(phone, 'Done now')]);
+  await waitForText(phone, 'Feed Grusa');
+  for (const page of [tablet, phone]) {
+    await page.waitForFunction(
+      () =>
+        !(
+          document.querySelector('section[aria-label="Hands"] li') as HTMLElement | null
+        )?.innerText.includes('Feed Grusa'),
+      { timeout: 20_000 },
+    );
+  }
+  await tablet.goto(`${served.url}/log`, { waitUntil: 'networkidle2' });
+  const log = await textOf(tablet);
+  expect(log.match(/06:10[^\n]*\n*[^\n]*Made Grusa/g)?.length ?? 0).toBeLessThanOrEqual(1);
+  expect(log).toContain('Made Grusa');
+});
+
+test('near discs ask which one was meant', async () => {
+  await open();
+  const pair = await tablet.$$eval('[data-moment]', (discs) => {
+    const boxes = discs.map((one) => ({
+      ref: one.getAttribute('data-moment') ?? '',
+      box: (one.querySelectorAll('circle')[1] ?? one).getBoundingClientRect(),
+    }));
+    const middle = (box: DOMRect) => [box.x + box.width / 2, box.y + box.height / 2] as const;
+    for (const one of boxes) {
+      for (const other of boxes) {
+        const [ax, ay] = middle(one.box);
+        const [bx, by] = middle(other.box);
+        if (one.ref !== other.ref && Math.hypot(ax - bx, ay - by) < 24) return { x: ax, y: ay };
+      }
+    }
+    return null;
+  });
+  if (pair === null) throw new Error('the demo has discs that lie near each other');
+  await tablet.mouse.click(pair.x, pair.y);
+  await tablet.waitForSelector('[aria-label="Which moment"] [role="menuitem"]');
+  const items = await tablet.$$('[aria-label="Which moment"] [role="menuitem"]');
+  expect(items.length).toBeGreaterThan(1);
+  await tablet.keyboard.press('Escape');
+});
+
+test('a step is skipped with its reason, never without one', async () => {
+  await open();
+  await tablet.evaluate(() => {
+    (document.querySelector('[aria-label^="Open "]') as HTMLElement | null)?.click();
+  });
+  await waitForText(tablet, 'Or skip it, because');
+  await clickButton(tablet, 'Skip');
+  await waitForText(tablet, 'Reason: say in a word why it is skipped.');
+});
+
+test('nothing went elsewhere or broke the content policy', () => {
+  expect(wrong.flat()).toEqual([]);
+});
