@@ -1,7 +1,7 @@
 import type { ShopContext } from './context';
 
 /** How often the database is asked whether anything was written, ms: a change is told well within a second. */
-const ASK_EVERY_MS = 300;
+const ASK_EVERY_MS = 150;
 
 /** A number that changes with every write to the shop, by this process or by another. */
 export function shopVersion(context: ShopContext): string {

@@ -2,6 +2,7 @@ import type { Pantry } from '@/core/composition';
 import {
   forecastShop,
   learnSpeeds,
+  RememberedLots,
   type CultureSpeed,
   type LearnedSpeed,
   type Places,
@@ -109,6 +110,14 @@ export function cultureSpeeds(
   );
 }
 
+const rememberedLots = new WeakMap<ShopContext, RememberedLots>();
+
+function lotsOf(context: ShopContext): RememberedLots {
+  const known = rememberedLots.get(context) ?? new RememberedLots();
+  rememberedLots.set(context, known);
+  return known;
+}
+
 interface Remembered {
   readonly key: string;
   readonly forecast: ShopForecast;
@@ -127,7 +136,10 @@ export function forecastState(context: ShopContext, state: ShopState): ShopForec
   const key = JSON.stringify([journalVersion(context.db), state.places, minute, learnedKey]);
   const known = remembered.get(context);
   if (known?.key === key) return known.forecast;
+  const lots = lotsOf(context);
+  const facts = JSON.stringify([[...state.placeMap.values()], [...state.pantry.keys()]]);
   const forecast = forecastShop({
+    remembered: { lots, facts },
     folded: state.folded,
     nowMs: state.nowMs,
     visibleFromMs: state.nowMs - PAST_H * MS_PER_HOUR,

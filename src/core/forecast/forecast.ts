@@ -2,8 +2,15 @@ import type { Tenses } from '../journal';
 import { MS_PER_HOUR } from '../units';
 import { effectiveActs, type ForecastAct } from './effective-plan';
 import { cultureOf } from './culture-of';
-import { BOOK_SPEED, forecastLot, type CultureSpeed, type LotForecast } from './lot-forecast';
+import {
+  BOOK_SPEED,
+  forecastLot,
+  type CultureSpeed,
+  type LotContext,
+  type LotForecast,
+} from './lot-forecast';
 import type { Surroundings } from './lot-run';
+import type { RememberedLots } from './remembered';
 import { tellStories, type Conflict, type LotStory } from './stories';
 
 /** What a forecast of a whole shop is asked for. */
@@ -14,6 +21,8 @@ export interface ForecastRequest extends Surroundings {
   readonly visibleFromMs: number;
   /** Learned speed of each culture, see {@link cultureOf}; the book’s where absent. */
   readonly cultureSpeeds?: ReadonlyMap<string, CultureSpeed>;
+  /** Forecasts of before, and the name of all else they rest on (places, flours); left out, everything is run. */
+  readonly remembered?: { readonly lots: RememberedLots; readonly facts: string };
   /** Bands cost 17 runs a lot; leave them out where only curves are wanted. */
   readonly withBands: boolean;
 }
@@ -38,18 +47,36 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
   for (const story of inOrder) {
     const visible = wanted.get(story.lot.id);
     if (visible === undefined) continue;
-    lots.set(
-      story.lot.id,
-      forecastLot(story, {
-        runs: lots,
-        around: request,
-        culture: request.cultureSpeeds?.get(cultureOf(story.lot) ?? '') ?? BOOK_SPEED,
-        nowMs: request.nowMs,
-        withBand: request.withBands && visible && endsAfter(story, request.nowMs),
-      }),
-    );
+    const context: LotContext = {
+      runs: lots,
+      around: request,
+      culture: request.cultureSpeeds?.get(cultureOf(story.lot) ?? '') ?? BOOK_SPEED,
+      nowMs: request.nowMs,
+      withBand: request.withBands && visible && endsAfter(story, request.nowMs),
+    };
+    lots.set(story.lot.id, rememberedLot(story, context, request));
   }
+  request.remembered?.lots.turn();
   return { acts, lots, conflicts: stories.conflicts };
+}
+
+/** A lot's forecast, from before where its story, its parents, its culture and its surroundings are the same. */
+function rememberedLot(
+  story: LotStory,
+  context: LotContext,
+  { remembered }: ForecastRequest,
+): LotForecast {
+  if (remembered === undefined) return forecastLot(story, context);
+  const { lots, facts } = remembered;
+  const parents = story.lot.madeFrom.map((id) =>
+    lots.stampOf(context.runs.get(id) as LotForecast | undefined),
+  );
+  const openEnded = story.endMs === null ? Math.floor(context.nowMs / MS_PER_HOUR) : null;
+  const told = { ...story, becomes: null, endedBy: null };
+  const key = JSON.stringify([told, parents, context.culture, context.withBand, openEnded, facts]);
+  const lot = lots.lot(story.lot.id, key, () => forecastLot(story, context));
+  // What it became, and by what it ended, does not touch its runs but belongs to its story.
+  return lot.story === story ? lot : lots.again(story.lot.id, { ...lot, story });
 }
 
 /** The stories of all lots of a shop, done and planned, without running any of them. */

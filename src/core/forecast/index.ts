@@ -11,6 +11,7 @@ export {
 } from './places';
 export { recipeOf } from './recipe-of';
 export { chanceInside } from './chance';
+export { RememberedLots } from './remembered';
 export { NO_DOUBT } from './doubt';
 export { drawnBandSteps, type DrawnBand } from './monte-carlo';
 export { invert, type Inversion } from './invert';
