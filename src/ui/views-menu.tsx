@@ -10,10 +10,11 @@ import { useState } from 'react';
 
 const VIEWS = [
   { href: '/', name: 'Tide', says: 'now and next' },
+  { href: '/day', name: 'The day', says: 'the Tide as tables, to print' },
   { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards' },
   { href: '/try', name: 'Try out', says: 'what if, without a lot' },
   { href: '/log', name: 'Log', says: 'what happened; take it back' },
-  { href: '/learned', name: 'Learned', says: 'what the looks have taught' },
+  { href: '/learned', name: 'Learned', says: 'what looks and readings have taught' },
   { href: '/shop', name: 'Shop', says: 'places, hours, scales' },
 ] as const;
 

@@ -21,6 +21,7 @@ afterAll(async () => {
 const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 const VIEWS = [
   '/',
+  '/day',
   '/bakes/new',
   '/log',
   '/learned',
@@ -56,6 +57,74 @@ test('the Tide of the demo shop answers the five questions', async () => {
     (all) => new Set(all.map((one) => one.getAttribute('data-strand'))).size,
   );
   expect(strands).toBeGreaterThan(12);
+});
+
+/** Where a planned disc stands on the screen, by the words of its card. */
+const discAt = (title: string) =>
+  page.evaluate((wanted) => {
+    const cards = [...document.querySelectorAll('section[aria-label="Hands"] li')];
+    const index = cards.findIndex((one) => one.textContent?.includes(wanted));
+    const discs = [...document.querySelectorAll('[data-moment]')].filter(
+      (one) => one.querySelector('circle[r="15"]') !== null,
+    );
+    const box = discs[index]?.querySelector('circle[r="15"]')?.getBoundingClientRect();
+    return box === undefined ? null : { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  }, title);
+
+test('a dragged disc says what it would mean, Esc returns it, letting go moves it', async () => {
+  await goto('/');
+  await page.waitForSelector('[data-moment]');
+  const from = await discAt('Build Cold biga');
+  if (from === null) throw new Error('the cold biga is among the next five');
+  const drag = async (byX: number) => {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    for (let i = 1; i <= 6; i += 1) await page.mouse.move(from.x + (byX * i) / 6, from.y);
+  };
+  await drag(40);
+  await waitForText(page, 'later');
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  await page.waitForFunction(() => !document.body.innerText.includes('later'));
+  expect(await page.$eval('section[aria-label="Hands"]', (one) => one.textContent)).toContain(
+    '10:50',
+  );
+  await drag(34);
+  await page.mouse.up();
+  await waitForText(page, 'Build Cold biga: moved to 11:');
+  await clickButton('Undo');
+  await page.waitForFunction(() =>
+    document.querySelector('section[aria-label="Hands"]')?.textContent?.includes('10:50'),
+  );
+});
+
+test('the paper is pulled by the finger and back with Esc, moments are walked through by keys', async () => {
+  await goto('/');
+  await page.waitForSelector('[data-moment]');
+  const firstTicks = () =>
+    page.$$eval('main svg text', (texts) => texts.map((one) => one.textContent).join(' '));
+  const before = await firstTicks();
+  await page.mouse.move(900, 590);
+  await page.mouse.down();
+  for (let i = 1; i <= 6; i += 1) await page.mouse.move(900 - i * 40, 590);
+  await page.mouse.up();
+  expect(await firstTicks()).not.toBe(before);
+  await page.keyboard.press('Escape');
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  expect(await firstTicks()).toBe(before);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await waitForText(page, 'Or move it to');
+  await page.keyboard.press('Escape');
+});
+
+test('the day as tables says what the picture says', async () => {
+  await goto('/day');
+  const text = await textOf(page);
+  for (const words of ['Feed Grusa', 'S-G21', 'Balls wanted', 'Fullest, from now on', '06:27']) {
+    expect(text).toContain(words);
+  }
 });
 
 test('a strand lights by the arrow keys and opens with Enter', async () => {
@@ -168,7 +237,7 @@ test('a dragged handle is followed by curve and window while the finger moves', 
   expect(seen.size).toBeGreaterThan(5);
 });
 
-test('a temperature measured in a place teaches Olvik the place, and is undone', async () => {
+test('a temperature measured in a place teaches Olvik the place, and a wrong one is refused', async () => {
   await goto('/shop');
   const form = 'form[aria-label="Reading in Bench"]';
   await page.type(`${form} input`, '24');

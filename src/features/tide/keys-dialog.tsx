@@ -15,9 +15,10 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['u', 'Take back what was done last'],
   ['n', 'New bake'],
   ['g', 'Log: what happened, take it back'],
+  ['← →', 'Through the moments to come'],
   ['↑ ↓', 'Through the strands'],
-  ['Enter', 'Open the lit strand'],
-  ['Esc', 'Leave'],
+  ['Enter', 'Open the lit moment or strand'],
+  ['Esc', 'Leave; let go of a dragged moment; back to now'],
   ['?', 'This list'],
 ];
 

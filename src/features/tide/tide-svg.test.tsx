@@ -74,7 +74,7 @@ const taps = { strand: () => undefined, moment: () => undefined, night: () => un
 const draw = (one: TideView, lit: string | null = null) =>
   renderToStaticMarkup(
     <TideSvg
-      picture={layoutPicture(one, now, frame, new Set())}
+      picture={layoutPicture(one, now, frame, { unfolded: new Set(), panMs: 0 })}
       view={one}
       nowMs={now}
       lit={lit}

@@ -2,11 +2,15 @@ import type { ReactNode } from 'react';
 import { Textures } from '@/ui/marks/textures';
 import { BandsLayer } from './layers/bands-layer';
 import { DiscsLayer } from './layers/discs-layer';
+import { DragLayer } from './layers/drag-layer';
 import { LabelsLayer } from './layers/labels-layer';
 import { RulerLayer } from './layers/ruler-layer';
 import { StrandsLayer } from './layers/strands-layer';
 import type { Picture } from './layout/picture-parts';
 import type { TideView } from '@/services/tide';
+import type { useDrag } from './use-drag';
+
+type DragHands = ReturnType<typeof useDrag>;
 
 /** What a tap on the picture means. */
 export interface TideTaps {
@@ -22,9 +26,13 @@ export function TideSvg(props: {
   nowMs: number;
   lit: string | null;
   taps: TideTaps;
+  /** Reference of the moment that the keys stand on. */
+  chosen?: string | null;
+  drag?: DragHands;
   children?: ReactNode;
 }) {
-  const { picture, view, nowMs, lit, taps, children } = props;
+  const { picture, view, nowMs, lit, taps, chosen, drag, children } = props;
+  const keelX = picture.scale.x(nowMs);
   const { frame } = picture;
   return (
     <svg
@@ -34,6 +42,13 @@ export function TideSvg(props: {
       role="group"
       aria-label="The Tide: places by temperature, lots over time"
       style={{ display: 'block', background: 'var(--paper)', touchAction: 'pan-y' }}
+      onPointerDown={(event) => drag?.take(event, null)}
+      onPointerMove={drag?.move}
+      onPointerUp={drag?.drop}
+      onPointerCancel={drag?.drop}
+      onClickCapture={(event) => {
+        if (drag?.wasDrag() === true) event.stopPropagation();
+      }}
     >
       <Textures />
       <clipPath id="plot">
@@ -48,19 +63,23 @@ export function TideSvg(props: {
       <g clipPath="url(#plot)">
         <StrandsLayer picture={picture} lit={lit} onStrand={taps.strand} />
       </g>
-      <RulerLayer picture={picture} view={view} />
-      <line
-        x1={frame.keelX}
-        x2={frame.keelX}
-        y1={0}
-        y2={frame.height}
-        stroke="var(--ink)"
-        strokeWidth={3}
-      />
+      <RulerLayer picture={picture} view={view} nowMs={nowMs} />
+      {keelX > frame.labelWidth && keelX < frame.width ? (
+        <line x1={keelX} x2={keelX} y1={0} y2={frame.height} stroke="var(--ink)" strokeWidth={3} />
+      ) : null}
       <g clipPath="url(#plot)">
-        <DiscsLayer picture={picture} lit={lit} onMoment={taps.moment} />
+        <DiscsLayer
+          picture={picture}
+          lit={lit}
+          chosen={chosen ?? null}
+          onTake={(event, moment) => drag?.take(event, moment)}
+          onMoment={taps.moment}
+        />
         <LabelsLayer picture={picture} lit={lit} />
       </g>
+      {drag?.dragged == null ? null : (
+        <DragLayer picture={picture} view={view} dragged={drag.dragged} />
+      )}
       {children}
     </svg>
   );

@@ -6,7 +6,9 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { toLocalText } from '@/core/units';
 import type { TideView } from '@/services/tide';
+import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { LookDialog } from '@/ui/hands/look-dialog';
 import { StepDialog } from '@/ui/hands/step-dialog';
@@ -21,6 +23,7 @@ import { lookables } from './lookables';
 import { tellsOf } from './tells';
 import { TideSvg } from './tide-svg';
 import { TideHeader } from './tide-header';
+import { useDrag } from './use-drag';
 import { useFrame } from './use-frame';
 import { useKeys } from './use-keys';
 import { useRefresh } from './use-refresh';
@@ -32,6 +35,8 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const router = useRouter();
   const { ref, frame } = useFrame();
   const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
+  const [panMs, setPanMs] = useState(0);
+  const [chosen, setChosen] = useState<string | null>(null);
   const [lit, setLit] = useState<string | null>(null);
   const [openRef, setOpenRef] = useState<string | null>(null);
   const [looking, setLooking] = useState<{ lotId: string | null } | null>(null);
@@ -42,12 +47,38 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const stale = useRefresh(view, nowMs);
 
   const picture = useMemo(
-    () => layoutPicture(view, nowMs, frame, unfolded),
-    [view, nowMs, frame, unfolded],
+    () => layoutPicture(view, nowMs, frame, { unfolded, panMs }),
+    [view, nowMs, frame, unfolded, panMs],
   );
   const tells = useMemo(() => tellsOf(view, nowMs), [view, nowMs]);
   const planned = view.moments.filter((moment) => moment.tense === 'planned');
   const sheet = view.sheets.find((one) => one.stepId === openRef);
+
+  const drag = useDrag(panMs, setPanMs, {
+    picture,
+    nowMs,
+    onDrop: ({ moment, atMs }) =>
+      run(
+        () =>
+          actions.moveStep({
+            stepId: moment.ref,
+            batch: newBatch(),
+            at: toLocalText(atMs, view.units.timeZone),
+          }),
+        () => `${moment.title}: moved to ${clockText(atMs, view.units.timeZone)}.`,
+      ),
+  });
+  const choose = (by: 1 | -1) => {
+    const at = planned.findIndex((moment) => moment.ref === chosen);
+    const next = planned[at < 0 ? (by === 1 ? 0 : planned.length - 1) : at + by];
+    if (next === undefined) return;
+    setChosen(next.ref);
+    setLit(next.lotId);
+  };
+  const enter = () => {
+    if (chosen !== null) setOpenRef(chosen);
+    else if (lit !== null) router.push(`/lots/${encodeURIComponent(lit)}`);
+  };
 
   const doneNow = (stepId: string) => {
     const step = planned.find((moment) => moment.ref === stepId);
@@ -70,10 +101,22 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
     u: () => last?.batch != null && takeBack(last.batch),
     g: () => router.push('/log'),
     '?': () => setKeysShown(true),
-    Enter: () => lit !== null && router.push(`/lots/${encodeURIComponent(lit)}`),
-    Escape: () => setLit(null),
-    ArrowDown: () => setLit(step(view, lit, 1)),
-    ArrowUp: () => setLit(step(view, lit, -1)),
+    Enter: enter,
+    Escape: () => {
+      setLit(null);
+      setChosen(null);
+      setPanMs(0);
+    },
+    ArrowRight: () => choose(1),
+    ArrowLeft: () => choose(-1),
+    ArrowDown: () => {
+      setChosen(null);
+      setLit(step(view, lit, 1));
+    },
+    ArrowUp: () => {
+      setChosen(null);
+      setLit(step(view, lit, -1));
+    },
   });
 
   return (
@@ -104,6 +147,8 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
           view={view}
           nowMs={nowMs}
           lit={lit}
+          chosen={chosen}
+          drag={drag}
           taps={{
             strand: strandTapped,
             moment: (momentRef, at) => {

@@ -26,7 +26,7 @@ export function BandsLayer(props: {
       <rect
         x={0}
         y={0}
-        width={frame.keelX}
+        width={Math.max(0, Math.min(frame.width, scale.x(nowMs)))}
         height={frame.height}
         fill="var(--dry)"
         opacity={0.55}

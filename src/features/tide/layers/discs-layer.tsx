@@ -1,3 +1,5 @@
+import type { PointerEvent } from 'react';
+import type { Moment } from '@/services/tide';
 import { Glyph } from '@/ui/marks/glyphs';
 import type { Picture } from '../layout/picture-parts';
 
@@ -8,9 +10,12 @@ const TOUCH_R = 22;
 export function DiscsLayer(props: {
   picture: Picture;
   lit: string | null;
+  /** Reference of the moment that the keys stand on. */
+  chosen: string | null;
+  onTake: (event: PointerEvent<SVGElement>, moment: Moment | null) => void;
   onMoment: (ref: string, at: { readonly x: number; readonly y: number }) => void;
 }) {
-  const { picture, lit, onMoment } = props;
+  const { picture, lit, chosen, onTake, onMoment } = props;
   return (
     <g>
       {picture.discs.map(({ moment, x, y, r, rank }) => {
@@ -21,9 +26,16 @@ export function DiscsLayer(props: {
             opacity={lit === null || lit === moment.lotId ? 1 : 0.3}
             style={{ cursor: 'pointer' }}
             onClick={(event) => onMoment(moment.ref, { x: event.clientX, y: event.clientY })}
+            onPointerDown={(event) => {
+              event.stopPropagation();
+              onTake(event, moment.tense === 'planned' ? moment : null);
+            }}
             data-moment={moment.ref}
           >
             <circle cx={x} cy={y} r={TOUCH_R} fill="transparent" />
+            {chosen === moment.ref ? (
+              <circle cx={x} cy={y} r={r + 5} fill="none" stroke="var(--ink)" strokeWidth={3} />
+            ) : null}
             <circle
               cx={x}
               cy={y}

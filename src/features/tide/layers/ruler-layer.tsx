@@ -4,7 +4,8 @@ import type { Picture } from '../layout/picture-parts';
 import { coverText } from '../tells';
 
 /** Hours, days and the services’ tents. */
-export function RulerLayer({ picture, view }: { picture: Picture; view: TideView }) {
+export function RulerLayer(props: { picture: Picture; view: TideView; nowMs: number }) {
+  const { picture, view, nowMs } = props;
   const { frame, scale, ticks, days } = picture;
   const base = frame.rulerHeight;
   return (
@@ -14,7 +15,7 @@ export function RulerLayer({ picture, view }: { picture: Picture; view: TideView
       {ticks.map((tick) => (
         <g key={tick.atMs}>
           <line x1={tick.x} x2={tick.x} y1={base - 7} y2={base} stroke="var(--ink)" />
-          {tick.label === null || Math.abs(tick.x - frame.keelX) < 14 ? null : (
+          {tick.label === null || Math.abs(tick.x - picture.scale.x(nowMs)) < 14 ? null : (
             <text x={tick.x} y={base - 12} textAnchor="middle" fontSize={14} fill="var(--ink)">
               {tick.label}
             </text>

@@ -107,7 +107,7 @@ describe('the demo’s picture', () => {
       height,
       keelX: Math.round(width * 0.26) + (width < 700 ? 40 : 0),
     };
-    const { labels } = layoutPicture(view, now, frame, new Set());
+    const { labels } = layoutPicture(view, now, frame, { unfolded: new Set(), panMs: 0 });
     expect(labels.length).toBeGreaterThan(width < 700 ? 4 : 20);
     labels.forEach((one, i) =>
       labels
@@ -117,8 +117,10 @@ describe('the demo’s picture', () => {
     for (const label of labels) expect(label.x + label.width).toBeLessThanOrEqual(width);
   });
   test('is the same every time, and every stay lies inside its place', () => {
-    const picture = layoutPicture(view, now, wide, new Set());
-    expect(layoutPicture(view, now, wide, new Set()).labels).toEqual(picture.labels);
+    const picture = layoutPicture(view, now, wide, { unfolded: new Set(), panMs: 0 });
+    expect(layoutPicture(view, now, wide, { unfolded: new Set(), panMs: 0 }).labels).toEqual(
+      picture.labels,
+    );
     for (const { stay } of picture.shapes) {
       const box = picture.bands.find((one) => one.band.placeId === stay.placeId)!;
       expect(stay.y).toBeGreaterThan(box.top);
@@ -126,7 +128,7 @@ describe('the demo’s picture', () => {
     }
   });
   test('the next five moments are labelled', () => {
-    const { labels } = layoutPicture(view, now, wide, new Set());
+    const { labels } = layoutPicture(view, now, wide, { unfolded: new Set(), panMs: 0 });
     expect(labels.filter((label) => label.style === 'nodeNext').length).toBeGreaterThanOrEqual(4);
   });
   test('phases follow each other without a gap', () => {

@@ -29,7 +29,7 @@ export function labelsOf(input: LabelInput): PictureLabel[] {
   const { frame } = input;
   const taken: Box[] = [
     ...input.discs.map((disc) => boxAround(disc.x, disc.y, disc.r)),
-    { x: frame.keelX - 2, y: 0, width: 4, height: frame.height },
+    { x: input.scale.x(input.nowMs) - 2, y: 0, width: 4, height: frame.height },
     ...input.brackets.map((one) => ({
       x: one.opensX,
       y: one.y - 5,

@@ -13,15 +13,21 @@ import { timeScale, type TimeScale } from './time-scale';
 export const NEXT_COUNT = 5;
 const DISC_R = { next: 15, later: 11, done: 9 } as const;
 
+/** What the baker has opened and pulled: nights shown at full rate by their start, and how far the paper is pulled. */
+export interface Pulled {
+  readonly unfolded: ReadonlySet<number>;
+  readonly panMs: number;
+}
+
 /** Lays the whole picture out from a view: pure, repeatable, no clock of its own. */
 export function layoutPicture(
   view: TideView,
   nowMs: number,
   frame: Frame,
-  unfolded: ReadonlySet<number>,
+  { unfolded, panMs }: Pulled,
 ): Picture {
   const scale = timeScale({
-    nowMs,
+    nowMs: nowMs + panMs,
     keelX: frame.keelX,
     left: frame.labelWidth,
     right: frame.width,

@@ -1,0 +1,24 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Day } from '@/features/day/day';
+import { shopContext } from '@/services/context';
+import { tideView } from '@/services/tide';
+import { clockText, dateText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+
+export const metadata: Metadata = { title: 'The day' };
+
+export default async function DayPage() {
+  await connection();
+  const view = tideView(shopContext());
+  const { nowMs } = view.clock;
+  return (
+    <ViewFrame
+      title="The day"
+      subtitle={`${view.shopName} · ${dateText(nowMs, view.units.timeZone)}`}
+      clock={clockText(nowMs, view.units.timeZone)}
+    >
+      <Day view={view} />
+    </ViewFrame>
+  );
+}

@@ -1,0 +1,62 @@
+import type { Moment, Strand, TideView } from '@/services/tide';
+import { clockText, spanText } from '@/ui/format';
+import { wallTime } from '@/core/units';
+import type { Dragged } from './use-drag';
+
+/** What stands beside a dragged disc: its new hour, by how much, and what would be in its way. */
+export function dragWords({ moment, atMs }: Dragged, view: TideView): readonly string[] {
+  const { timeZone } = view.units;
+  const by = atMs - moment.atMs;
+  const moved = by === 0 ? 'where it was' : `${spanText(by)} ${by > 0 ? 'later' : 'earlier'}`;
+  const words = [`${clockText(atMs, timeZone)}, ${moved}`];
+  if (moment.glyph === 'mix') words.push(leavenWords(moment, atMs, view));
+  if (!inHours(atMs, view)) words.push('outside the hands’ hours');
+  const service = view.services.find((one) => one.bakeId === moment.bakeId);
+  if (moment.glyph !== 'bake' && service !== undefined && atMs >= service.fromMs) {
+    words.push('after the service has begun');
+  }
+  return words.filter((one) => one !== '');
+}
+
+/** How the leaven stands at a mix moved to an hour. */
+function leavenWords(moment: Moment, atMs: number, view: TideView): string {
+  const leaven = leavenOf(moment, view);
+  if (leaven === undefined) return '';
+  const { opensMs, bestMs, closesMs } = leaven.window;
+  if (opensMs === null || atMs < opensMs) {
+    const wait = opensMs === null ? '' : ` for ${spanText(opensMs - atMs)}`;
+    return `${leaven.name} not ripe yet${wait}`;
+  }
+  if (closesMs !== null && atMs > closesMs)
+    return `${leaven.name} past by ${spanText(atMs - closesMs)}`;
+  const off = bestMs === null ? 0 : atMs - bestMs;
+  const best =
+    Math.abs(off) < 60_000 ? 'at best' : `${spanText(off)} ${off > 0 ? 'after' : 'before'} best`;
+  return `ripe ✓ ${best}`;
+}
+
+/** The leaven that a mix takes most of: the widest of those it is made from. */
+function leavenOf(moment: Moment, view: TideView): Strand | undefined {
+  const dough = view.strands.find((strand) => strand.lotId === moment.lotId);
+  return view.strands.find((strand) => dough?.madeFrom.includes(strand.lotId) === true);
+}
+
+function inHours(atMs: number, view: TideView): boolean {
+  const { fromMinute, untilMinute } = view.working;
+  const { hour, minute } = wallTime(atMs, view.units.timeZone);
+  const at = hour * 60 + minute;
+  return untilMinute > fromMinute
+    ? at >= fromMinute && at <= untilMinute
+    : at >= fromMinute || at <= untilMinute;
+}
+
+/** Moments that go along with a dragged one, with their new hours: the balling follows its mix. */
+export function goingAlong(dragged: Dragged, view: TideView): readonly Dragged[] {
+  const { moment, atMs } = dragged;
+  if (moment.glyph !== 'mix' || moment.bakeId === null) return [];
+  return view.moments
+    .filter(
+      (one) => one.bakeId === moment.bakeId && one.glyph === 'ball' && one.tense === 'planned',
+    )
+    .map((one) => ({ moment: one, atMs: one.atMs + (atMs - moment.atMs) }));
+}

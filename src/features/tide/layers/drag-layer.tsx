@@ -1,0 +1,65 @@
+import type { TideView } from '@/services/tide';
+import { Glyph } from '@/ui/marks/glyphs';
+import { dragWords, goingAlong } from '../drag-words';
+import type { Picture } from '../layout/picture-parts';
+import { textWidth } from '../layout/labels';
+import type { Dragged } from '../use-drag';
+
+const R = 17;
+const LINE_PX = 20;
+
+/** A moment under the finger: its new place, what goes along, and in words what would be in its way. */
+export function DragLayer(props: { picture: Picture; view: TideView; dragged: Dragged }) {
+  const { picture, view, dragged } = props;
+  const { frame, scale, discs } = picture;
+  const disc = discs.find((one) => one.moment.ref === dragged.moment.ref);
+  if (disc === undefined) return null;
+  const x = scale.x(dragged.atMs);
+  const words = dragWords(dragged, view);
+  const width = Math.max(...words.map((one) => textWidth(one, 16))) + 20;
+  const height = words.length * LINE_PX + 12;
+  const left = Math.min(Math.max(x + 26, frame.labelWidth + 4), frame.width - width - 8);
+  const top = Math.min(Math.max(disc.y - 60, frame.rulerHeight + 4), frame.height - height - 4);
+  return (
+    <g pointerEvents="none" aria-live="polite">
+      <line
+        x1={x}
+        x2={x}
+        y1={frame.rulerHeight}
+        y2={frame.height}
+        stroke="var(--ink)"
+        strokeWidth={2}
+        strokeDasharray="3 4"
+      />
+      {goingAlong(dragged, view).map(({ moment, atMs }) => (
+        <circle
+          key={moment.ref}
+          cx={scale.x(atMs)}
+          cy={discs.find((one) => one.moment.ref === moment.ref)?.y ?? disc.y}
+          r={12}
+          fill="var(--paper)"
+          stroke="var(--ink)"
+          strokeWidth={2}
+          strokeDasharray="4 3"
+        />
+      ))}
+      <circle cx={x} cy={disc.y} r={R} fill="var(--ink)" stroke="var(--paper)" strokeWidth={3} />
+      <g style={{ color: 'var(--paper)' }}>
+        <Glyph name={dragged.moment.glyph} x={x} y={disc.y} size={R * 1.3} />
+      </g>
+      <rect x={left} y={top} width={width} height={height} rx={8} fill="var(--ink)" />
+      {words.map((one, index) => (
+        <text
+          key={one}
+          x={left + 10}
+          y={top + 22 + index * LINE_PX}
+          fontSize={16}
+          fontWeight={index === 0 ? 700 : 400}
+          fill="var(--paper)"
+        >
+          {one}
+        </text>
+      ))}
+    </g>
+  );
+}

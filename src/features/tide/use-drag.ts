@@ -1,0 +1,106 @@
+'use client';
+
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import type { Moment } from '@/services/tide';
+import type { Picture } from './layout/picture-parts';
+
+/** A moment under the finger, with the hour it would be moved to. */
+export interface Dragged {
+  readonly moment: Moment;
+  readonly atMs: number;
+}
+
+/** What a drag on the picture may do. */
+interface DragOptions {
+  readonly picture: Picture;
+  readonly nowMs: number;
+  /** The moment was let go at another hour. */
+  readonly onDrop: (dragged: Dragged) => void;
+}
+
+/** Px a pointer moves before a touch counts as a drag. */
+const SLOP_PX = 7;
+const SNAP_MS = 5 * MS_PER_MINUTE;
+/** How far the paper can be pulled into the past and into the days to come. */
+const MOST_BACK_MS = -30 * MS_PER_HOUR;
+const MOST_AHEAD_MS = 6 * 24 * MS_PER_HOUR;
+/** After so long without a touch the keel is back in its place. */
+const RETURN_MS = 20_000;
+/** Px an hour at the near rate: the paper follows the finger at the keel. */
+const PX_PER_H = 34;
+
+interface Grip {
+  readonly pointerId: number;
+  readonly fromX: number;
+  readonly fromPanMs: number;
+  readonly moment: Moment | null;
+  moved: boolean;
+}
+
+/** Dragging a disc moves its moment, dragging the paper pans; Esc lets go without a change. */
+export function useDrag(panMs: number, setPanMs: (ms: number) => void, options: DragOptions) {
+  const grip = useRef<Grip | null>(null);
+  const [dragged, setDragged] = useState<Dragged | null>(null);
+  const swallow = useRef(false);
+
+  useEffect(() => {
+    if (panMs === 0) return undefined;
+    const timer = setTimeout(() => setPanMs(0), RETURN_MS);
+    return () => clearTimeout(timer);
+  }, [panMs, setPanMs]);
+
+  useEffect(() => {
+    if (dragged === null) return undefined;
+    const letGo = (event: KeyboardEvent) => {
+      if (event.key !== 'Escape') return;
+      grip.current = null;
+      setDragged(null);
+    };
+    document.addEventListener('keydown', letGo);
+    return () => document.removeEventListener('keydown', letGo);
+  }, [dragged]);
+
+  const take = (event: PointerEvent<SVGElement>, moment: Moment | null) => {
+    if (event.button !== 0 || grip.current !== null) return;
+    swallow.current = false;
+    const { pointerId, clientX } = event;
+    grip.current = { pointerId, fromX: clientX, fromPanMs: panMs, moment, moved: false };
+  };
+
+  const move = (event: PointerEvent<SVGSVGElement>) => {
+    const held = grip.current;
+    if (held === null || held.pointerId !== event.pointerId) return;
+    const byPx = event.clientX - held.fromX;
+    if (!held.moved && Math.abs(byPx) < SLOP_PX) return;
+    if (!held.moved) event.currentTarget.setPointerCapture(event.pointerId);
+    held.moved = true;
+    swallow.current = true;
+    if (held.moment === null) {
+      const wanted = held.fromPanMs - (byPx / PX_PER_H) * MS_PER_HOUR;
+      setPanMs(Math.round(Math.max(MOST_BACK_MS, Math.min(MOST_AHEAD_MS, wanted))));
+      return;
+    }
+    const { scale } = options.picture;
+    const wantedMs = scale.instant(scale.x(held.moment.atMs) + byPx);
+    const atMs = Math.round(Math.max(wantedMs, options.nowMs) / SNAP_MS) * SNAP_MS;
+    setDragged({ moment: held.moment, atMs });
+  };
+
+  const drop = (event: PointerEvent<SVGSVGElement>) => {
+    const held = grip.current;
+    if (held === null || held.pointerId !== event.pointerId) return;
+    grip.current = null;
+    if (dragged !== null && dragged.atMs !== dragged.moment.atMs) options.onDrop(dragged);
+    setDragged(null);
+  };
+
+  /** True once after a drag: the click that ends it is no tap. */
+  const wasDrag = () => {
+    const was = swallow.current;
+    swallow.current = false;
+    return was;
+  };
+
+  return { dragged, take, move, drop, wasDrag };
+}
