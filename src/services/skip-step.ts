@@ -51,5 +51,6 @@ function restsOn(step: PlannedAct, plan: readonly PlannedAct[]): string | null {
   if (made === null) return null;
   const needing = plan.find((one) => one !== step && lotsTouchedBy(one.act).includes(made));
   if (needing === undefined) return null;
-  return 'name' in needing.act ? needing.act.name : `the ${needing.act.kind} of ${made}`;
+  if ('name' in needing.act) return needing.act.name;
+  return needing.act.kind === 'use' ? `the bake of ${made}` : `a later step of ${made}`;
 }

@@ -7,6 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import { useState } from 'react';
+import { preference, setPreference, type NoticePreference } from './notice-preferences';
 
 const VIEWS = [
   { href: '/', name: 'Tide', says: 'now and next' },
@@ -53,6 +54,8 @@ export function ViewsMenu() {
             <ListItemText primary={view.name} secondary={view.says} />
           </MenuItem>
         ))}
+        <PreferenceItem which="sound" name="Sound with notices" />
+        <PreferenceItem which="system" name="Notices of the device" />
         <MenuItem
           divider={false}
           onClick={() => {
@@ -67,5 +70,19 @@ export function ViewsMenu() {
         </MenuItem>
       </Menu>
     </>
+  );
+}
+
+/** A preference of this device as a line of the menu. */
+function PreferenceItem({ which, name }: { which: NoticePreference; name: string }) {
+  const [on, setOn] = useState(() => preference(which));
+  return (
+    <MenuItem
+      role="menuitemcheckbox"
+      aria-checked={on}
+      onClick={() => void setPreference(which, !on).then(setOn)}
+    >
+      <ListItemText primary={name} secondary={on ? 'on' : 'off'} />
+    </MenuItem>
   );
 }

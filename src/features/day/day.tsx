@@ -7,7 +7,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import type { Moment, TideView } from '@/services/tide';
 import { massText, momentText, tempText } from '@/ui/format';
-import { waterText } from '@/ui/water-text';
+import { waterDegrees } from '@/ui/water-text';
 import { PrintButton } from './print-button';
 
 /** The Tide in words and figures: the same content for a screen reader, for paper, and for who likes tables. */
@@ -21,7 +21,10 @@ export function Day({ view }: { view: TideView }) {
   const coming = view.strands.filter((strand) => strand.tense === 'planned');
   const places = new Map(view.bands.map((band) => [band.placeId, band.name]));
   return (
-    <Box className="print-sheet" sx={{ background: 'var(--paper)', flex: 1, p: 2 }}>
+    <Box
+      className="print-sheet"
+      sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
+    >
       <PrintButton />
       <Sheet
         title="To do"
@@ -102,13 +105,14 @@ export function Day({ view }: { view: TideView }) {
 }
 
 function amountsOf(moment: Moment, view: TideView): string {
-  const lines = moment.lines.map((line) =>
-    line.massG === undefined
-      ? `${line.text ?? ''} ${line.label}`.trim()
-      : `${line.label} ${massText(line.massG, view.units)}`,
-  );
-  const water = moment.water === null ? [] : [waterText(moment.water, view.units)];
-  return [...lines, ...water].join(', ');
+  const { water } = moment;
+  const lines = moment.lines.map((line) => {
+    if (line.massG === undefined) return `${line.text ?? ''} ${line.label}`.trim();
+    const degrees =
+      line.label === 'Water' && water !== null ? ` at ${waterDegrees(water, view.units)}` : '';
+    return `${line.label} ${massText(line.massG, view.units)}${degrees}`;
+  });
+  return lines.join(', ');
 }
 
 function peakOf(moment: Moment): string {

@@ -4,7 +4,8 @@ import { wallTime } from '@/core/units';
 import type { Dragged } from './use-drag';
 
 /** What stands beside a dragged disc: its new hour, by how much, and what would be in its way. */
-export function dragWords({ moment, atMs }: Dragged, view: TideView): readonly string[] {
+export function dragWords(dragged: Dragged, view: TideView): readonly string[] {
+  const { moment, atMs } = dragged;
   const { timeZone } = view.units;
   const by = atMs - moment.atMs;
   const moved = by === 0 ? 'where it was' : `${spanText(by)} ${by > 0 ? 'later' : 'earlier'}`;
@@ -12,8 +13,11 @@ export function dragWords({ moment, atMs }: Dragged, view: TideView): readonly s
   if (moment.glyph === 'mix') words.push(leavenWords(moment, atMs, view));
   if (!inHours(atMs, view)) words.push('outside the hands’ hours');
   const service = view.services.find((one) => one.bakeId === moment.bakeId);
+  const along = goingAlong(dragged, view);
   if (moment.glyph !== 'bake' && service !== undefined && atMs >= service.fromMs) {
     words.push('after the service has begun');
+  } else if (service !== undefined && along.some((one) => one.atMs >= service.fromMs)) {
+    words.push('balled after the service has begun');
   }
   return words.filter((one) => one !== '');
 }

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
 import type { Moment, TideView } from '@/services/tide';
 import { clockText, massText, momentText } from '@/ui/format';
 import { waterDegrees } from '@/ui/water-text';
@@ -16,11 +17,13 @@ export function HandsStrip(props: {
   nowMs: number;
   count: number;
   leftWidth: number;
+  /** What is up, in place of what was just done. */
+  notice?: ReactNode;
   onLook: () => void;
   onDone: (ref: string) => void;
   onOpen: (ref: string) => void;
 }) {
-  const { view, nowMs, count, leftWidth, onLook, onDone, onOpen } = props;
+  const { view, nowMs, count, leftWidth, notice, onLook, onDone, onOpen } = props;
   const next = view.moments.filter((moment) => moment.tense === 'planned').slice(0, count);
   const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
   return (
@@ -36,12 +39,16 @@ export function HandsStrip(props: {
       }}
     >
       <Box sx={{ width: { md: leftWidth }, flex: 'none', p: 1.5, pr: 1, order: { xs: 2, md: 0 } }}>
-        <Typography variant="caption" sx={{ fontWeight: 700, display: 'block' }}>
-          Just done
-        </Typography>
-        <Typography variant="body2" noWrap>
-          {last === undefined ? 'Nothing logged yet' : lastText(last, view, nowMs)}
-        </Typography>
+        {notice ?? (
+          <>
+            <Typography variant="caption" sx={{ fontWeight: 700, display: 'block' }}>
+              Just done
+            </Typography>
+            <Typography variant="body2" noWrap>
+              {last === undefined ? 'Nothing logged yet' : lastText(last, view, nowMs)}
+            </Typography>
+          </>
+        )}
         <Box sx={{ display: 'flex', gap: 2, mt: 1.5, alignItems: 'center' }}>
           <Button size="large" onClick={onLook} aria-keyshortcuts="l" sx={{ flex: 'none' }}>
             Log a look

@@ -41,7 +41,12 @@ export function TideSvg(props: {
       viewBox={`0 0 ${frame.width} ${frame.height}`}
       role="group"
       aria-label="The Tide: places by temperature, lots over time"
-      style={{ display: 'block', background: 'var(--paper)', touchAction: 'pan-y' }}
+      style={{
+        display: 'block',
+        background: 'var(--paper)',
+        touchAction: 'pan-y',
+        userSelect: 'none',
+      }}
       onPointerDown={(event) => drag?.take(event, null)}
       onPointerMove={drag?.move}
       onPointerUp={drag?.drop}

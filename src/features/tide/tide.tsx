@@ -26,6 +26,8 @@ import { TideHeader } from './tide-header';
 import { useDrag } from './use-drag';
 import { useFrame } from './use-frame';
 import { useKeys } from './use-keys';
+import { NoticeLine } from './notice-line';
+import { useNotices } from './use-notices';
 import { useRefresh } from './use-refresh';
 import { nearDiscs, WhichMoment, type Asking } from './which-moment';
 
@@ -45,6 +47,7 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const { run, refused, clear, takeBack } = useAct(actions);
   const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
   const stale = useRefresh(view, nowMs);
+  const notices = useNotices(view, nowMs);
 
   const picture = useMemo(
     () => layoutPicture(view, nowMs, frame, { unfolded, panMs }),
@@ -181,6 +184,16 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
         nowMs={nowMs}
         count={NEXT_COUNT}
         leftWidth={frame.keelX}
+        notice={
+          notices.notice === null ? null : (
+            <NoticeLine
+              notice={notices.notice}
+              onShow={setLit}
+              onSeen={notices.seen}
+              onLater={notices.later}
+            />
+          )
+        }
         onLook={() => setLooking({ lotId: lit })}
         onDone={doneNow}
         onOpen={setOpenRef}

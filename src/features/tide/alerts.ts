@@ -1,0 +1,88 @@
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import type { TideView } from '@/services/tide';
+import { clockText, spanText } from '@/ui/format';
+
+/** Something that wants to be known once. */
+export interface Notice {
+  /** The same for the same event, however often it is computed. */
+  readonly id: string;
+  readonly text: string;
+  /** When it came up: the oldest is told first. */
+  readonly sinceMs: number;
+  readonly lotId: string | null;
+}
+
+/** A step stays news this long after it was due. */
+const DUE_FOR_MS = 12 * MS_PER_HOUR;
+/** A window that closes is told this long before. */
+const CLOSING_MS = 30 * MS_PER_MINUTE;
+/** A place that will be too full is told this long before. */
+const FULL_AHEAD_MS = 8 * MS_PER_HOUR;
+
+/** What is up now, the oldest first: steps due, windows that opened or are about to close, places about to overflow. */
+export function noticesOf(view: TideView, nowMs: number): readonly Notice[] {
+  return [
+    ...dueNotices(view, nowMs),
+    ...windowNotices(view, nowMs),
+    ...fullNotices(view, nowMs),
+  ].sort((a, b) => a.sinceMs - b.sinceMs);
+}
+
+function dueNotices(view: TideView, nowMs: number): Notice[] {
+  return view.moments
+    .filter((moment) => moment.tense === 'planned')
+    .filter(({ plannedMs }) => plannedMs <= nowMs && nowMs - plannedMs < DUE_FOR_MS)
+    .map((moment) => ({
+      id: `due ${moment.ref} ${moment.plannedMs}`,
+      text: `${moment.title} is due`,
+      sinceMs: moment.plannedMs,
+      lotId: moment.lotId,
+    }));
+}
+
+function windowNotices(view: TideView, nowMs: number): Notice[] {
+  const at = (atMs: number) => clockText(atMs, view.units.timeZone);
+  return view.strands
+    .filter((strand) => strand.tense === 'done' && !strand.keeping)
+    .filter((strand) => (strand.endMs ?? Infinity) > nowMs)
+    .flatMap(({ lotId, name, window: { opensMs, closesMs } }): Notice[] => {
+      if (opensMs === null || opensMs > nowMs || (closesMs !== null && closesMs <= nowMs))
+        return [];
+      if (closesMs !== null && closesMs - nowMs < CLOSING_MS) {
+        const text = `${name} is past in ${spanText(closesMs - nowMs)}, ${at(closesMs)}`;
+        return [{ id: `closes ${lotId}`, text, sinceMs: closesMs - CLOSING_MS, lotId }];
+      }
+      const until = closesMs === null ? '' : ` until ${at(closesMs)}`;
+      return [{ id: `opens ${lotId}`, text: `${name} is ripe${until}`, sinceMs: opensMs, lotId }];
+    });
+}
+
+function fullNotices(view: TideView, nowMs: number): Notice[] {
+  return view.bands.flatMap((band): Notice[] => {
+    const over = band.load.findIndex((litres, index) => {
+      const atMs = band.fromMs + index * band.stepMs;
+      return atMs >= nowMs && atMs < nowMs + FULL_AHEAD_MS && litres > band.capacityL;
+    });
+    if (over < 0) return [];
+    const atMs = band.fromMs + over * band.stepMs;
+    const text = `${band.name} overflows ${clockText(atMs, view.units.timeZone)}`;
+    return [{ id: `full ${band.placeId} ${atMs}`, text, sinceMs: nowMs, lotId: null }];
+  });
+}
+
+/** What was said to each notice: null for seen, an instant until which it sleeps. */
+export type Answers = Readonly<Record<string, number | null>>;
+
+/** The notice to show: the oldest that was neither seen nor put off. */
+export function openNotice(
+  notices: readonly Notice[],
+  answers: Answers,
+  nowMs: number,
+): Notice | null {
+  return (
+    notices.find(({ id }) => {
+      const answer = answers[id];
+      return answer === undefined || (answer !== null && answer <= nowMs);
+    }) ?? null
+  );
+}

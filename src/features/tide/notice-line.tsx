@@ -1,0 +1,49 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Notice } from './alerts';
+
+/** A notice in words, to be seen, put off, or followed to its strand. */
+export function NoticeLine(props: {
+  notice: Notice;
+  onShow: (lotId: string) => void;
+  onSeen: (notice: Notice) => void;
+  onLater: (notice: Notice) => void;
+}) {
+  const { notice, onShow, onSeen, onLater } = props;
+  const { lotId } = notice;
+  return (
+    <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minHeight: 44 }}>
+      <Button
+        variant="text"
+        size="small"
+        color="inherit"
+        disabled={lotId === null}
+        onClick={() => lotId !== null && onShow(lotId)}
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          justifyContent: 'start',
+          textAlign: 'left',
+          lineHeight: 1.15,
+          px: 0.5,
+          '&.Mui-disabled': { color: 'var(--ink)' },
+        }}
+      >
+        {notice.text}
+      </Button>
+      <Button size="small" sx={{ px: 1, minWidth: 0 }} onClick={() => onSeen(notice)}>
+        Seen
+      </Button>
+      <Button
+        size="small"
+        variant="text"
+        sx={{ px: 0.75, minWidth: 0, whiteSpace: 'nowrap' }}
+        onClick={() => onLater(notice)}
+      >
+        10 min
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,63 @@
+import { openShopInMemory } from '@/data';
+import { contextOver, type ShopContext } from './context';
+import { logView } from './log';
+import { takeBake } from './new-bake';
+import { ensureShop } from './new-shop';
+import type { Outcome } from './outcome';
+import { loadShop } from './shop-state';
+import { skipStep } from './skip-step';
+import { undoBatch } from './undo';
+
+let context: ShopContext;
+beforeEach(() => {
+  const db = openShopInMemory();
+  ensureShop(db, 'Europe/Oslo');
+  const nowMs = Date.parse('2026-11-26T12:00:00+01:00');
+  context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
+  const taken = takeBake(context, {
+    name: 'Friday',
+    balls: '40',
+    ballG: '250',
+    hydrationPct: '65',
+    saltPct: '2.8',
+    oilPct: '0',
+    prefermentedPct: '30',
+    lossPct: '1.5',
+    flourId: 'flour-00',
+    yeastType: 'fresh',
+    poolishPlaceId: 'bench',
+    doughPlaceId: 'bench',
+    roomC: '21',
+    readyFrom: '2026-11-27T18:00',
+    readyTo: '2026-11-27T20:00',
+  });
+  if (!taken.ok) throw new Error('feasible');
+});
+const sentences = (outcome: Outcome<unknown>) =>
+  outcome.ok ? [] : outcome.refusals.map((one) => one.sentence);
+const plan = () => loadShop(context).folded.plan;
+const skip = (index: number, reason: string, batch = `skip-${index}-${reason}`) =>
+  skipStep(context, { stepId: plan()[index]!.stepId, batch, reason });
+
+test('the last step is skipped, stands in the log with its reason, and is undone', () => {
+  const before = plan();
+  const skipped = skip(3, 'oven cold');
+  if (!skipped.ok) throw new Error(sentences(skipped).join(' '));
+  expect(plan()).toHaveLength(3);
+  expect(logView(context).rows[0]!.says).toBe('Skipped a step: oven cold');
+  undoBatch(context, skipped.value.batch);
+  expect(plan()).toEqual(before);
+});
+
+test('a step that a later one needs is not skipped, and nothing is lost', () => {
+  expect(sentences(skip(0, 'no time'))[0]).toContain('Friday dough needs what this step makes');
+  expect(sentences(skip(2, 'no time'))[0]).toContain('the bake of');
+  expect(plan()).toHaveLength(4);
+});
+
+test('a reason is asked for; a step that is gone is said to be', () => {
+  expect(sentences(skip(3, '  ', 'skip-blank'))[0]).toContain('Reason: say in a word');
+  expect(sentences(skip(3, 'x'.repeat(201), 'skip-long'))[0]).toContain('Reason: too long');
+  const gone = skipStep(context, { stepId: 'nothing', batch: 'skip-none', reason: 'gone' });
+  expect(sentences(gone)).toEqual(['This step was done or withdrawn already.']);
+});
