@@ -6,6 +6,7 @@ import { calibrate } from '@/core/forecast/calibration/residuals';
 import { pantryOf } from '@/services/pantry';
 import { coverage } from './bench-coverage';
 import { learning } from './bench-learning';
+import { tide } from './bench-tide';
 import { bandCost, solver } from './bench-solver';
 import { cost } from './cost';
 
@@ -125,6 +126,7 @@ const BENCHES: Readonly<Record<string, () => object>> = {
   calibration: calibrate,
   coverage,
   learning,
+  tide,
 };
 
 const wanted = process.argv[2];

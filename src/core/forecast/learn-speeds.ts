@@ -50,7 +50,7 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
   }));
   const { byLot } = tellStories(acts);
   const stories = [...byLot.values()].sort((a, b) => a.startMs - b.startMs);
-  const taught = stories.filter((story) => teaches(story, request));
+  const taught = lastOfEach(stories.filter((story) => teaches(story, request)));
   const wanted = new Set(
     taught.flatMap((story) => withForebears(byLot, story.lot.id, GENERATIONS)),
   );
@@ -75,6 +75,23 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
     belief: aged(belief, request.nowMs),
     from,
   }));
+}
+
+/** Lots of a culture that teach: what lies further back the weeks have made unsure. */
+const TAUGHT_LOTS = 40;
+
+/** The last lots of each culture, in the order given. */
+function lastOfEach(stories: readonly LotStory[]): LotStory[] {
+  const counts = new Map<string, number>();
+  return [...stories]
+    .reverse()
+    .filter((story) => {
+      const culture = cultureOf(story.lot) ?? '';
+      const count = (counts.get(culture) ?? 0) + 1;
+      counts.set(culture, count);
+      return count <= TAUGHT_LOTS;
+    })
+    .reverse();
 }
 
 /** True for a lot whose culture can be learned from its looks. */

@@ -18,7 +18,7 @@ import { DemoClockControl } from './demo-clock-control';
 import { EmptyTide } from './empty-tide';
 import { HandsStrip } from './hands-strip';
 import { KeysDialog } from './keys-dialog';
-import { layoutPicture, NEXT_COUNT } from './layout/picture';
+import { NEXT_COUNT } from './layout/picture';
 import { lookables } from './lookables';
 import { tellsOf } from './tells';
 import { TideSvg } from './tide-svg';
@@ -28,6 +28,7 @@ import { useFrame } from './use-frame';
 import { useKeys } from './use-keys';
 import { NoticeLine } from './notice-line';
 import { useNotices } from './use-notices';
+import { usePicture } from './use-picture';
 import { useRefresh } from './use-refresh';
 import { nearDiscs, WhichMoment, type Asking } from './which-moment';
 
@@ -49,10 +50,7 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const stale = useRefresh(view, nowMs);
   const notices = useNotices(view, nowMs);
 
-  const picture = useMemo(
-    () => layoutPicture(view, nowMs, frame, { unfolded, panMs }),
-    [view, nowMs, frame, unfolded, panMs],
-  );
+  const picture = usePicture(view, nowMs, frame, { unfolded, panMs });
   const tells = useMemo(() => tellsOf(view, nowMs), [view, nowMs]);
   const planned = view.moments.filter((moment) => moment.tense === 'planned');
   const sheet = view.sheets.find((one) => one.stepId === openRef);

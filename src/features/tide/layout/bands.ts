@@ -1,5 +1,5 @@
 import type { Band, Strand } from '@/services/tide';
-import { assignLanes, type Stay } from './lanes';
+import { assignLanes, laneKeys, type LaneBefore, type LaneMemory, type Stay } from './lanes';
 
 /** A place as it is drawn. */
 export interface BandBox {
@@ -21,6 +21,8 @@ export interface BandLayout {
   readonly stays: readonly PlacedStay[];
   /** Factor on every width. */
   readonly k: number;
+  /** The lanes, for the next layout. */
+  readonly lanes: LaneMemory;
 }
 
 /** Room of the capacity gauge on a band's floor, px. */
@@ -38,12 +40,12 @@ export function layoutBands(
   bands: readonly Band[],
   stays: readonly Stay[],
   strands: ReadonlyMap<string, Strand>,
-  room: { readonly top: number; readonly height: number },
+  room: { readonly top: number; readonly height: number; readonly lanes: LaneMemory },
 ): BandLayout {
   const parentsOf = (lotId: string) => strands.get(lotId)?.madeFrom ?? [];
   const rows = bands.map((band) => {
     const own = stays.filter((stay) => stay.placeId === band.placeId);
-    const lanes = assignLanes(own, parentsOf);
+    const lanes = assignLanes(own, parentsOf, room.lanes);
     const frozen = band.tempC < FROZEN_C;
     const heights = lanes.widths.map(
       (width, lane) => width + (lanes.asleep[lane] === true ? ASLEEP_GAP : AWAKE_GAP),
@@ -68,7 +70,14 @@ export function layoutBands(
     top += height;
     return box;
   });
-  return { bands: boxes, stays: placed, k };
+  const lanes = new Map<string, LaneBefore>();
+  for (const { own, lanes: placedOn } of rows) {
+    const keys = laneKeys(own);
+    own.forEach(({ fromMs, toMs }, index) => {
+      lanes.set(keys[index] ?? '', { lane: placedOn.laneOf[index] ?? 0, fromMs, toMs });
+    });
+  }
+  return { bands: boxes, stays: placed, k, lanes };
 }
 
 /** Lane centres, shared over a band's height in proportion to what each wants. */

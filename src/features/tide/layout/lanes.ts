@@ -1,4 +1,4 @@
-import { MS_PER_HOUR } from '@/core/units';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { Strand } from '@/services/tide';
 
 /** A strand in one place for a while, drawn on one lane. */
@@ -44,33 +44,104 @@ export function staysOf(
   );
 }
 
+/** Where a stay lay in the last layout, and when it was there. */
+export interface LaneBefore {
+  readonly lane: number;
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** The last layout’s lanes, by {@link laneKeys}. */
+export type LaneMemory = ReadonlyMap<string, LaneBefore>;
+
+/** A stay that moved by more than the clock does between two layouts was moved by hand. */
+const MOVED_MS = 4 * MS_PER_MINUTE;
+
+/** A name for each stay that stays the same when its hours change: its lot, its place, the how-manieth time there. */
+export function laneKeys(stays: readonly Stay[]): readonly string[] {
+  const seen = new Map<string, number>();
+  return stays.map((stay) => {
+    const name = `${stay.lotId} ${stay.placeId}`;
+    const times = seen.get(name) ?? 0;
+    seen.set(name, times + 1);
+    return `${name} ${times}`;
+  });
+}
+
+interface Ordered {
+  readonly stay: Stay;
+  readonly index: number;
+  readonly before: LaneBefore | undefined;
+  readonly moved: boolean;
+}
+
 /**
- * Lanes for the stays of one place by greedy interval colouring in order of time;
- * what a leaven becomes takes its lane over.
+ * Lanes for the stays of one place by greedy interval colouring; what a leaven becomes takes its lane over. Stays that
+ * were there before keep their lanes, those that were moved find theirs last: an edit leaves what it does not touch.
  */
 export function assignLanes(
   stays: readonly Stay[],
   parentsOf: (lotId: string) => readonly string[],
+  memory: LaneMemory = new Map(),
 ): Lanes {
-  const order = stays
-    .map((stay, index) => ({ stay, index }))
-    .sort((a, b) => a.stay.fromMs - b.stay.fromMs || a.stay.lotId.localeCompare(b.stay.lotId));
+  const taken: { readonly stay: Stay }[][] = [];
   const laneOf: number[] = stays.map(() => 0);
-  const lanes: { endMs: number; lotId: string }[] = [];
-  for (const { stay, index } of order) {
+  for (const { stay, index, before } of inOrder(stays, memory)) {
     const parents = parentsOf(stay.lotId);
-    const handed = lanes.findIndex(
-      (lane) => parents.includes(lane.lotId) && lane.endMs <= stay.fromMs + 1,
+    const isFree = (lane: number) =>
+      (taken[lane] ?? []).every((other) => !clash(stay, other.stay, parents));
+    const handed = taken.findIndex(
+      (lane, at) => isFree(at) && lane.some((other) => hands(other.stay, stay, parents)),
     );
-    const free = lanes.findIndex((lane) => lane.endMs + CLASH_MS <= stay.fromMs);
-    const lane = handed >= 0 ? handed : free >= 0 ? free : lanes.length;
-    lanes[lane] = { endMs: stay.toMs, lotId: stay.lotId };
+    const free = taken.findIndex((_, at) => isFree(at));
+    const remembered = before !== undefined && isFree(before.lane) ? before.lane : -1;
+    const lane = [remembered, handed, free].find((one) => one >= 0) ?? taken.length;
+    while (taken.length <= lane) taken.push([]);
+    taken[lane]?.push({ stay });
     laneOf[index] = lane;
   }
+  return compacted(stays, laneOf, taken.length);
+}
+
+/** Stays that stood still before those that are new or were moved, each by time. */
+function inOrder(stays: readonly Stay[], memory: LaneMemory): Ordered[] {
+  const keys = laneKeys(stays);
+  return stays
+    .map((stay, index): Ordered => {
+      const before = memory.get(keys[index] ?? '');
+      const moved =
+        before === undefined ||
+        (Math.abs(before.fromMs - stay.fromMs) > MOVED_MS &&
+          Math.abs(before.toMs - stay.toMs) > MOVED_MS);
+      return { stay, index, before, moved };
+    })
+    .sort(
+      (a, b) =>
+        Number(a.moved) - Number(b.moved) ||
+        a.stay.fromMs - b.stay.fromMs ||
+        a.stay.lotId.localeCompare(b.stay.lotId),
+    );
+}
+
+/** True when one stay takes over where its parent’s ends. */
+function hands(parent: Stay, stay: Stay, parents: readonly string[]): boolean {
+  return parents.includes(parent.lotId) && Math.abs(parent.toMs - stay.fromMs) <= MOVED_MS;
+}
+
+function clash(a: Stay, b: Stay, parents: readonly string[]): boolean {
+  if (hands(b, a, parents)) return false;
+  return a.fromMs < b.toMs + CLASH_MS && b.fromMs < a.toMs + CLASH_MS;
+}
+
+/** Lanes without the empty ones, in their order. */
+function compacted(stays: readonly Stay[], laneOf: readonly number[], count: number): Lanes {
+  const used = Array.from({ length: count }, (_, lane) => lane).filter((lane) =>
+    laneOf.includes(lane),
+  );
   const inLane = (lane: number) => stays.filter((_, index) => laneOf[index] === lane);
   return {
-    laneOf,
-    widths: lanes.map((_, lane) => Math.max(...inLane(lane).map((stay) => stay.width))),
-    asleep: lanes.map((_, lane) => inLane(lane).every((stay) => stay.asleep)),
+    laneOf: laneOf.map((lane) => used.indexOf(lane)),
+    widths: used.map((lane) => Math.max(...inLane(lane).map((stay) => stay.width))),
+    asleep: used.map((lane) => inLane(lane).every((stay) => stay.asleep)),
   };
 }

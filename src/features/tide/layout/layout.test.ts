@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { contextOver } from '@/services/context';
 import { seedDemo } from '@/services/demo/seed';
 import { tideView, type TideView } from '@/services/tide';
@@ -6,7 +7,7 @@ import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { tellsOf } from '../tells';
 import { overlaps, placeLabels } from './labels';
-import { assignLanes, type Stay } from './lanes';
+import { assignLanes, laneKeys, type Stay } from './lanes';
 import { layoutPicture } from './picture';
 import type { Frame } from './picture-parts';
 import { timeScale } from './time-scale';
@@ -79,6 +80,75 @@ describe('lanes', () => {
     const stays = [stay('poolish', 0, 5), stay('other', 0, 3), stay('dough', 5, 6)];
     const { laneOf } = assignLanes(stays, (id) => (id === 'dough' ? ['poolish'] : []));
     expect(laneOf[2]).toBe(laneOf[0]);
+  });
+});
+
+describe('lanes from one edit to the next', () => {
+  const H = MS_PER_HOUR;
+  const stayOf = (lotId: string, from: number, to: number): Stay => ({
+    lotId,
+    placeId: 'bench',
+    fromMs: from * H,
+    toMs: to * H,
+    width: 20,
+    asleep: false,
+  });
+  const memoryOf = (stays: readonly Stay[], laneOf: readonly number[]) =>
+    new Map(
+      laneKeys(stays).map((key, index) => [
+        key,
+        {
+          lane: laneOf[index]!,
+          fromMs: stays[index]!.fromMs,
+          toMs: stays[index]!.toMs,
+        },
+      ]),
+    );
+  const hour = fc.integer({ min: 0, max: 40 });
+  const shop = fc
+    .array(fc.tuple(hour, fc.integer({ min: 1, max: 9 })), { minLength: 2, maxLength: 30 })
+    .map((pairs) => pairs.map(([from, long], i) => stayOf(`L${i}`, from, from + long)));
+
+  test('a moved stay leaves every other where it is, whatever the shop', () => {
+    fc.assert(
+      fc.property(shop, fc.nat(), hour, (stays, which, toHour) => {
+        const before = assignLanes(stays, () => []).laneOf;
+        const at = which % stays.length;
+        const moved = stays.map((stay, i) =>
+          i === at ? stayOf(stay.lotId, toHour + 0.5, toHour + 3) : stay,
+        );
+        const after = assignLanes(moved, () => [], memoryOf(stays, before)).laneOf;
+        // Lanes that the moved one left empty close up: the others keep their order among themselves.
+        const others = stays.map((_, i) => i).filter((i) => i !== at);
+        for (const i of others) {
+          for (const j of others) {
+            expect(Math.sign(after[i]! - after[j]!)).toBe(Math.sign(before[i]! - before[j]!));
+          }
+        }
+      }),
+    );
+  });
+  test('nothing that meets in time shares a lane, moved or not', () => {
+    fc.assert(
+      fc.property(shop, shop, (first, second) => {
+        const memory = memoryOf(first, assignLanes(first, () => []).laneOf);
+        const { laneOf } = assignLanes(second, () => [], memory);
+        second.forEach((a, i) =>
+          second.forEach((b, j) => {
+            if (i >= j || laneOf[i] !== laneOf[j]) return;
+            expect(a.fromMs >= b.toMs || b.fromMs >= a.toMs).toBe(true);
+          }),
+        );
+      }),
+    );
+  });
+  test('the same again gives the same again', () => {
+    fc.assert(
+      fc.property(shop, (stays) => {
+        const { laneOf } = assignLanes(stays, () => []);
+        expect(assignLanes(stays, () => [], memoryOf(stays, laneOf)).laneOf).toEqual(laneOf);
+      }),
+    );
   });
 });
 

@@ -3,6 +3,7 @@ import type { StrandShape } from '@/ui/strand/strand-shape';
 import type { BandBox, PlacedStay } from './bands';
 import type { Channel } from './channels';
 import type { PlacedLabel } from './labels';
+import type { LaneMemory } from './lanes';
 import type { DayMark, Tick } from './ticks';
 import type { TimeScale } from './time-scale';
 
@@ -48,6 +49,8 @@ export interface PictureLabel extends PlacedLabel {
 export interface Picture {
   readonly frame: Frame;
   readonly scale: TimeScale;
+  /** The lanes of this picture, for the next one. */
+  readonly lanes: LaneMemory;
   readonly bands: readonly BandBox[];
   readonly shapes: readonly {
     readonly stay: PlacedStay;

@@ -3,7 +3,7 @@ import { strandShape, widestIn } from '@/ui/strand/strand-shape';
 import { layoutBands, type PlacedStay } from './bands';
 import { bracketsOf } from './brackets';
 import { channelsOf } from './channels';
-import { staysOf } from './lanes';
+import { staysOf, type LaneMemory } from './lanes';
 import { labelsOf } from './picture-labels';
 import type { Disc, Frame, Picture } from './picture-parts';
 import { rulerMarks } from './ticks';
@@ -17,6 +17,8 @@ const DISC_R = { next: 15, later: 11, done: 9 } as const;
 export interface Pulled {
   readonly unfolded: ReadonlySet<number>;
   readonly panMs: number;
+  /** The last picture’s lanes, so that an edit leaves alone what it does not touch. */
+  readonly lanes?: LaneMemory;
 }
 
 /** Lays the whole picture out from a view: pure, repeatable, no clock of its own. */
@@ -24,7 +26,7 @@ export function layoutPicture(
   view: TideView,
   nowMs: number,
   frame: Frame,
-  { unfolded, panMs }: Pulled,
+  { unfolded, panMs, lanes: before }: Pulled,
 ): Picture {
   const scale = timeScale({
     nowMs: nowMs + panMs,
@@ -45,9 +47,10 @@ export function layoutPicture(
   )
     .map((stay) => ({ ...stay, fromMs: Math.max(stay.fromMs, scale.fromMs) }))
     .filter((stay) => stay.toMs > stay.fromMs);
-  const { bands, stays, k } = layoutBands(view.bands, clipped, strands, {
+  const { bands, stays, k, lanes } = layoutBands(view.bands, clipped, strands, {
     top: frame.rulerHeight,
     height: frame.height - frame.rulerHeight,
+    lanes: before ?? new Map(),
   });
   const shapes = stays.flatMap((stay) => {
     const strand = strands.get(stay.lotId);
@@ -61,6 +64,7 @@ export function layoutPicture(
   return {
     frame,
     scale,
+    lanes,
     bands,
     shapes,
     channels: channelsOf(stays, strands, scale, nowMs),
