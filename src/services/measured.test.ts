@@ -1,3 +1,9 @@
+import {
+  FRIDAY_FORM as form,
+  freshBatch as batch,
+  sentences,
+  value,
+} from '../../tests/fixtures/services';
 import { isAct } from '@/core/journal';
 import { MS_PER_HOUR } from '@/core/units';
 import { openShopInMemory } from '@/data';
@@ -10,7 +16,6 @@ import { lotView } from './lot-view';
 import { takeBake } from './new-bake';
 import { newBakeView } from './new-bake-view';
 import { ensureShop } from './new-shop';
-import type { Outcome } from './outcome';
 import { logProbeSeries, logReading } from './readings';
 import { changePlace } from './shop';
 import { forecastState, loadShop } from './shop-state';
@@ -20,8 +25,6 @@ import { undoBatch } from './undo';
 
 let nowMs = 0;
 let context: ShopContext;
-let batches = 0;
-const batch = () => `batch-of-test-${(batches += 1)}`;
 
 beforeEach(() => {
   nowMs = Date.parse('2026-11-26T12:00:00+01:00');
@@ -29,31 +32,6 @@ beforeEach(() => {
   ensureShop(db, 'Europe/Oslo');
   context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
 });
-
-function value<T>(outcome: Outcome<T>): T {
-  if (!outcome.ok) throw new Error(outcome.refusals.map((one) => one.sentence).join(' '));
-  return outcome.value;
-}
-const sentences = (outcome: Outcome<unknown>) =>
-  outcome.ok ? [] : outcome.refusals.map((one) => one.sentence);
-
-const form = {
-  name: 'Friday',
-  balls: '40',
-  ballG: '250',
-  hydrationPct: '65',
-  saltPct: '2.8',
-  oilPct: '0',
-  prefermentedPct: '30',
-  lossPct: '1.5',
-  flourId: 'flour-00',
-  yeastType: 'fresh',
-  poolishPlaceId: 'bench',
-  doughPlaceId: 'bench',
-  roomC: '21',
-  readyFrom: '2026-11-27T18:00',
-  readyTo: '2026-11-27T20:00',
-};
 
 /** Takes a bake and does its first steps, each as planned but for what is said. */
 function doSteps(count: number, said: (index: number) => object = () => ({})): void {

@@ -1,3 +1,9 @@
+import {
+  FRIDAY_FORM as form,
+  freshBatch as batch,
+  sentences,
+  value,
+} from '../../tests/fixtures/services';
 import { isAct } from '@/core/journal';
 import { toLocalText } from '@/core/units';
 import { listBakes, listEntries, listPlaces, openShopInMemory } from '@/data';
@@ -10,7 +16,6 @@ import { lotView } from './lot-view';
 import { moveStep } from './move-step';
 import { takeBake } from './new-bake';
 import { ensureShop } from './new-shop';
-import type { Outcome } from './outcome';
 import { forecastState, loadShop } from './shop-state';
 import { tideView } from './tide';
 import { undoBatch } from './undo';
@@ -30,31 +35,6 @@ beforeEach(() => {
   context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
 });
 
-const form = {
-  name: 'Friday',
-  balls: '40',
-  ballG: '250',
-  hydrationPct: '65',
-  saltPct: '2.8',
-  oilPct: '0',
-  prefermentedPct: '30',
-  lossPct: '1.5',
-  flourId: 'flour-00',
-  yeastType: 'fresh',
-  poolishPlaceId: 'bench',
-  doughPlaceId: 'bench',
-  roomC: '21',
-  readyFrom: '2026-11-27T18:00',
-  readyTo: '2026-11-27T20:00',
-};
-const batch = () => `batch-${Math.random()}`;
-
-function value<T>(outcome: Outcome<T>): T {
-  if (!outcome.ok) throw new Error(outcome.refusals.map((one) => one.sentence).join(' '));
-  return outcome.value;
-}
-const sentences = (outcome: Outcome<unknown>) =>
-  outcome.ok ? [] : outcome.refusals.map((one) => one.sentence);
 const steps = () => loadShop(context).folded.plan;
 const local = (atMs: number) => toLocalText(atMs, ZONE);
 

@@ -1,3 +1,4 @@
+import { sentences, value } from '../../tests/fixtures/services';
 import { foldJournal } from '@/core/journal';
 import { toLocalText } from '@/core/units';
 import { listEntries, listPlaces, openShopInMemory, saveDemoClock } from '@/data';
@@ -5,7 +6,6 @@ import { contextOver, type ShopContext } from './context';
 import { seedDemo } from './demo/seed';
 import { learnedView, resetLearned, undoReset } from './learned';
 import { ensureShop } from './new-shop';
-import type { Outcome } from './outcome';
 import { changePlace, changeShop, setDemoRate } from './shop';
 import { loadShop } from './shop-state';
 import { tideView } from './tide';
@@ -19,13 +19,6 @@ beforeEach(() => {
   ensureShop(db, ZONE);
   context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
 });
-
-function value<T>(outcome: Outcome<T>): T {
-  if (!outcome.ok) throw new Error(outcome.refusals.map((one) => one.sentence).join(' '));
-  return outcome.value;
-}
-const sentences = (outcome: Outcome<unknown>) =>
-  outcome.ok ? [] : outcome.refusals.map((one) => one.sentence);
 
 describe('the shop', () => {
   test('a place keeps its past; the answer is what it was', () => {

@@ -1,9 +1,9 @@
+import { FRIDAY_FORM, sentences } from '../../tests/fixtures/services';
 import { openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from './context';
 import { logView } from './log';
 import { takeBake } from './new-bake';
 import { ensureShop } from './new-shop';
-import type { Outcome } from './outcome';
 import { loadShop } from './shop-state';
 import { skipStep } from './skip-step';
 import { undoBatch } from './undo';
@@ -14,27 +14,9 @@ beforeEach(() => {
   ensureShop(db, 'Europe/Oslo');
   const nowMs = Date.parse('2026-11-26T12:00:00+01:00');
   context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
-  const taken = takeBake(context, {
-    name: 'Friday',
-    balls: '40',
-    ballG: '250',
-    hydrationPct: '65',
-    saltPct: '2.8',
-    oilPct: '0',
-    prefermentedPct: '30',
-    lossPct: '1.5',
-    flourId: 'flour-00',
-    yeastType: 'fresh',
-    poolishPlaceId: 'bench',
-    doughPlaceId: 'bench',
-    roomC: '21',
-    readyFrom: '2026-11-27T18:00',
-    readyTo: '2026-11-27T20:00',
-  });
+  const taken = takeBake(context, FRIDAY_FORM);
   if (!taken.ok) throw new Error('feasible');
 });
-const sentences = (outcome: Outcome<unknown>) =>
-  outcome.ok ? [] : outcome.refusals.map((one) => one.sentence);
 const plan = () => loadShop(context).folded.plan;
 const skip = (index: number, reason: string, batch = `skip-${index}-${reason}`) =>
   skipStep(context, { stepId: plan()[index]!.stepId, batch, reason });

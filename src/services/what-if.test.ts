@@ -1,3 +1,4 @@
+import { freshBatch as batch, sentences, value } from '../../tests/fixtures/services';
 import { whatIf } from '@/core/forecast';
 import { isAct } from '@/core/journal';
 import { openShopInMemory } from '@/data';
@@ -5,14 +6,12 @@ import { contextOver, type ShopContext } from './context';
 import { lotView } from './lot-view';
 import { takeBake } from './new-bake';
 import { ensureShop } from './new-shop';
-import type { Outcome } from './outcome';
 import { loadShop } from './shop-state';
 import { undoBatch } from './undo';
 import { applyWhatIf } from './use-what-if';
 
 const nowMs = Date.parse('2026-11-26T12:00:00+01:00');
 let context: ShopContext;
-const batch = () => `batch-${Math.random()}`;
 
 beforeEach(() => {
   const db = openShopInMemory();
@@ -38,13 +37,6 @@ beforeEach(() => {
     }),
   );
 });
-
-function value<T>(outcome: Outcome<T>): T {
-  if (!outcome.ok) throw new Error(outcome.refusals.map((one) => one.sentence).join(' '));
-  return outcome.value;
-}
-const sentences = (outcome: Outcome<unknown>) =>
-  outcome.ok ? [] : outcome.refusals.map((one) => one.sentence);
 
 test('a what-if on a planned poolish changes its place and yeast as computed, and can be taken back', () => {
   const poolish = loadShop(context).folded.plan[0]!;

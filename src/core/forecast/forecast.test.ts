@@ -1,70 +1,14 @@
-import type { Pantry } from '../composition';
+import {
+  BALL as ball,
+  MIX as mix,
+  PANTRY as pantry,
+  PLACES as places,
+  POOLISH as poolish,
+  T0,
+} from '../../../tests/fixtures/baking';
 import type { Act, PlannedAct, DoneAct } from '../journal';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../units';
 import { forecastShop, placeTempC, type ShopForecast } from '.';
-
-const pantry: Pantry = new Map([
-  [
-    'flour',
-    {
-      kind: 'flour',
-      id: 'flour',
-      name: 'Flour',
-      strengthW: 300,
-      proteinShare: null,
-      wholegrainShare: 0,
-    },
-  ],
-  ['water', { kind: 'water', id: 'water', name: 'Water' }],
-  ['salt', { kind: 'salt', id: 'salt', name: 'Salt' }],
-  ['yeast-fresh', { kind: 'yeast', id: 'yeast-fresh', name: 'Fresh yeast', type: 'fresh' }],
-]);
-const places = new Map([
-  ['bench', { id: 'bench', name: 'Bench', settings: [{ fromMs: 0, tempC: 21 }] }],
-  ['fridge', { id: 'fridge', name: 'Fridge', settings: [{ fromMs: 0, tempC: 4 }] }],
-]);
-const T0 = Date.UTC(2026, 10, 27, 6);
-
-const poolish: Act = {
-  kind: 'make',
-  lotId: 'P',
-  lotKind: 'poolish',
-  name: 'Poolish',
-  ingredients: [
-    { ingredientId: 'flour', massG: 1000 },
-    { ingredientId: 'water', massG: 1000 },
-    { ingredientId: 'yeast-fresh', massG: 4.5 },
-  ],
-  portions: [],
-  placeId: 'bench',
-  startC: 21,
-  gasKept: 0,
-};
-const mix: Act = {
-  kind: 'make',
-  lotId: 'D',
-  lotKind: 'dough',
-  name: 'Dough',
-  ingredients: [
-    { ingredientId: 'flour', massG: 2300 },
-    { ingredientId: 'water', massG: 1150 },
-    { ingredientId: 'salt', massG: 90 },
-  ],
-  portions: [{ lotId: 'P', massG: 2004.5 }],
-  placeId: 'bench',
-  startC: 24,
-  gasKept: 0.6,
-};
-const ball: Act = {
-  kind: 'divide',
-  lotId: 'D',
-  ballsLotId: 'B',
-  name: 'Balls',
-  count: 20,
-  ballG: 270,
-  placeId: 'bench',
-  gasKept: 0.3,
-};
 
 const planned = (hour: number, act: Act): PlannedAct => ({
   stepId: `s${hour}`,

@@ -1,26 +1,11 @@
 import fc from 'fast-check';
+import { PANTRY } from '../../../tests/fixtures/baking';
 import type { Pantry } from '../composition';
 import { fromLocalText, hoursBetween, MS_PER_MINUTE } from '../units';
 import { isWorking, planBake, solveDose, type BakePlan, type PlanRequest } from '.';
 
 const zone = 'Europe/Oslo';
-const pantry: Pantry = new Map([
-  [
-    'flour',
-    {
-      kind: 'flour',
-      id: 'flour',
-      name: 'Flour',
-      strengthW: 300,
-      proteinShare: null,
-      wholegrainShare: 0,
-    },
-  ],
-  ['water', { kind: 'water', id: 'water', name: 'Water' }],
-  ['salt', { kind: 'salt', id: 'salt', name: 'Salt' }],
-  ['oil', { kind: 'oil', id: 'oil', name: 'Oil' }],
-  ['yeast-fresh', { kind: 'yeast', id: 'yeast-fresh', name: 'Fresh yeast', type: 'fresh' }],
-]);
+const pantry: Pantry = new Map([...PANTRY, ['oil', { kind: 'oil', id: 'oil', name: 'Oil' }]]);
 
 function request(changes: Partial<PlanRequest> & { roomC?: number } = {}): PlanRequest {
   const { roomC = 21, ...rest } = changes;
