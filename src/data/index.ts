@@ -1,3 +1,4 @@
+export { databaseVersion } from './version-repository';
 export { addBake, listBakes, oneBake, type Bake } from './bake-repository';
 export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
 export { openShop, openShopInMemory, type Db } from './connection';

@@ -1,8 +1,8 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { openShop, openShopInMemory } from '@/data';
-import { shopVersion, watchShop } from './changes';
+import { databaseVersion, openShop, openShopInMemory } from '@/data';
+import { watchShop } from './changes';
 import { contextOver } from './context';
 import { ensureShop } from './new-shop';
 import { changePlace } from './shop';
@@ -15,13 +15,13 @@ test('the version changes with a write of this process and of another, and not b
   const [one, other] = [openShop(folder), openShop(folder)];
   ensureShop(one, 'Europe/Oslo');
   const context = contextOver(one);
-  const before = shopVersion(context);
-  expect(shopVersion(context)).toBe(before);
+  const before = databaseVersion(context.db);
+  expect(databaseVersion(context.db)).toBe(before);
   changePlace(context, { ...bench, tempC: 22 });
-  const own = shopVersion(context);
+  const own = databaseVersion(context.db);
   expect(own).not.toBe(before);
   changePlace(contextOver(other), { ...bench, tempC: 23 });
-  expect(shopVersion(context)).not.toBe(own);
+  expect(databaseVersion(context.db)).not.toBe(own);
   one.close();
   other.close();
   rmSync(folder, { recursive: true });

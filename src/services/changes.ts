@@ -1,15 +1,8 @@
+import { databaseVersion } from '@/data';
 import type { ShopContext } from './context';
 
 /** How often the database is asked whether anything was written, ms: a change is told well within a second. */
 const ASK_EVERY_MS = 150;
-
-/** A number that changes with every write to the shop, by this process or by another. */
-export function shopVersion(context: ShopContext): string {
-  const { db } = context;
-  const others = db.pragma('data_version', { simple: true }) as number;
-  const own = db.prepare('SELECT total_changes() AS own').get() as { own: number };
-  return `${others}-${own.own}`;
-}
 
 interface Watch {
   readonly listeners: Set<() => void>;
@@ -25,7 +18,7 @@ export function watchShop(context: ShopContext, onChange: () => void): () => voi
   const watch = holder.olvikWatch;
   watch.listeners.add(onChange);
   if (watch.timer === null) {
-    watch.version = shopVersion(context);
+    watch.version = databaseVersion(context.db);
     watch.timer = setInterval(() => ask(context, watch), ASK_EVERY_MS);
     watch.timer.unref();
   }
@@ -38,7 +31,7 @@ export function watchShop(context: ShopContext, onChange: () => void): () => voi
 }
 
 function ask(context: ShopContext, watch: Watch): void {
-  const version = shopVersion(context);
+  const version = databaseVersion(context.db);
   if (version === watch.version) return;
   watch.version = version;
   for (const listener of watch.listeners) listener();

@@ -46,10 +46,7 @@ export function Day({ view }: { view: TideView }) {
           strand.name,
           strand.lotId,
           places.get(strand.stays.at(-1)?.placeId ?? '') ?? '',
-          at(strand.window.opensMs),
-          at(strand.window.bestMs),
-          at(strand.window.closesMs),
-          bandOf(strand.window.bestBand ?? strand.window.opensBand, at),
+          ...windowCells(strand.window, at),
         ])}
       />
       <Sheet
@@ -59,10 +56,7 @@ export function Day({ view }: { view: TideView }) {
           strand.name,
           strand.lotId,
           at(strand.startMs),
-          at(strand.window.opensMs),
-          at(strand.window.bestMs),
-          at(strand.window.closesMs),
-          bandOf(strand.window.bestBand ?? strand.window.opensBand, at),
+          ...windowCells(strand.window, at),
         ])}
       />
       <Sheet
@@ -120,6 +114,15 @@ function peakOf(moment: Moment): string {
   const off = moment.offPeakMinutes;
   const best = off === 0 ? 'at best' : `${Math.abs(off)} min ${off > 0 ? 'after' : 'before'} best`;
   return `${moment.withinWindow === true ? 'ripe ✓' : 'not ripe'}, ${best}`;
+}
+
+/** Opens, best, closes and the band of the best. */
+function windowCells(
+  window: TideView['strands'][number]['window'],
+  at: (atMs: number | null) => string,
+): string[] {
+  const { opensMs, bestMs, closesMs, bestBand, opensBand } = window;
+  return [at(opensMs), at(bestMs), at(closesMs), bandOf(bestBand ?? opensBand, at)];
 }
 
 function bandOf(
