@@ -1,6 +1,5 @@
 'use server';
 
-import { revalidatePath } from 'next/cache';
 import { shopContext } from '@/services/context';
 import { actOnLot, doStep } from '@/services/hands';
 import { setAim } from '@/services/aim';
@@ -8,7 +7,6 @@ import { resetLearned, undoReset } from '@/services/learned';
 import { logLook } from '@/services/look';
 import { moveStep } from '@/services/move-step';
 import { takeBake } from '@/services/new-bake';
-import type { Outcome } from '@/services/outcome';
 import { logReading } from '@/services/readings';
 import { changePlace, changeShop, setDemoRate } from '@/services/shop';
 import { skipStep } from '@/services/skip-step';
@@ -16,87 +14,82 @@ import { undoBatch } from '@/services/undo';
 import { applyWhatIf } from '@/services/use-what-if';
 import { withdrawBake } from '@/services/withdraw-bake';
 
-function answered<T>(outcome: Outcome<T>): Outcome<T> {
-  if (outcome.ok) revalidatePath('/', 'layout');
-  return outcome;
-}
-
 /** A planned step, done. */
 export async function doStepAction(form: unknown) {
-  return answered(doStep(shopContext(), form));
+  return doStep(shopContext(), form);
 }
 
 /** A planned step, at another hour. */
 export async function moveStepAction(form: unknown) {
-  return answered(moveStep(shopContext(), form));
+  return moveStep(shopContext(), form);
 }
 
 /** A planned step, skipped with its reason. */
 export async function skipStepAction(form: unknown) {
-  return answered(skipStep(shopContext(), form));
+  return skipStep(shopContext(), form);
 }
 
 /** A look at a lot. */
 export async function logLookAction(form: unknown) {
-  return answered(logLook(shopContext(), form));
+  return logLook(shopContext(), form);
 }
 
 /** A fold, a move or an addition outside the plan. */
 export async function actOnLotAction(form: unknown) {
-  return answered(actOnLot(shopContext(), form));
+  return actOnLot(shopContext(), form);
 }
 
 /** Takes back what a batch wrote. */
 export async function undoAction(batch: string) {
-  return answered(undoBatch(shopContext(), String(batch)));
+  return undoBatch(shopContext(), String(batch));
 }
 
 /** Withdraws what is still planned of a bake. */
 export async function withdrawBakeAction(bakeId: string) {
-  return answered(withdrawBake(shopContext(), String(bakeId)));
+  return withdrawBake(shopContext(), String(bakeId));
 }
 
 /** Takes a new bake. */
 export async function takeBakeAction(form: unknown) {
-  return answered(takeBake(shopContext(), form));
+  return takeBake(shopContext(), form);
 }
 
 /** Saves the shop’s settings. */
 export async function changeShopAction(form: unknown) {
-  return answered(changeShop(shopContext(), form));
+  return changeShop(shopContext(), form);
 }
 
 /** Adds or changes a place. */
 export async function changePlaceAction(form: unknown) {
-  return answered(changePlace(shopContext(), form));
+  return changePlace(shopContext(), form);
 }
 
 /** Sets the demo clock’s speed. */
 export async function setDemoRateAction(rate: number) {
-  return answered(setDemoRate(shopContext(), Number(rate)));
+  return setDemoRate(shopContext(), Number(rate));
 }
 
 /** Forgets what was learned about one thing. */
 export async function resetLearnedAction(key: string) {
-  return answered(resetLearned(shopContext(), String(key)));
+  return resetLearned(shopContext(), String(key));
 }
 
 /** Takes a reset of what was learned back. */
 export async function undoResetAction(key: string) {
-  return answered(undoReset(shopContext(), String(key)));
+  return undoReset(shopContext(), String(key));
 }
 
 /** The baker’s own target rise of a lot. */
 export async function setAimAction(form: unknown) {
-  return answered(setAim(shopContext(), form));
+  return setAim(shopContext(), form);
 }
 
 /** A temperature measured in a place. */
 export async function logReadingAction(form: unknown) {
-  return answered(logReading(shopContext(), form));
+  return logReading(shopContext(), form);
 }
 
 /** Takes a what-if over. */
 export async function applyWhatIfAction(form: unknown) {
-  return answered(applyWhatIf(shopContext(), form));
+  return applyWhatIf(shopContext(), form);
 }

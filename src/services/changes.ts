@@ -5,7 +5,7 @@ import type { ShopContext } from './context';
 const ASK_EVERY_MS = 150;
 
 interface Watch {
-  readonly listeners: Set<() => void>;
+  readonly listeners: Set<(version: string) => void>;
   timer: ReturnType<typeof setInterval> | null;
   version: string;
 }
@@ -13,7 +13,7 @@ interface Watch {
 const holder = globalThis as { olvikWatch?: Watch };
 
 /** Tells a listener of every change of the shop; one question to the database serves all listeners. */
-export function watchShop(context: ShopContext, onChange: () => void): () => void {
+export function watchShop(context: ShopContext, onChange: (version: string) => void): () => void {
   holder.olvikWatch ??= { listeners: new Set(), timer: null, version: '' };
   const watch = holder.olvikWatch;
   watch.listeners.add(onChange);
@@ -34,5 +34,10 @@ function ask(context: ShopContext, watch: Watch): void {
   const version = databaseVersion(context.db);
   if (version === watch.version) return;
   watch.version = version;
-  for (const listener of watch.listeners) listener();
+  for (const listener of watch.listeners) listener(version);
+}
+
+/** A text that changes with everything written to the shop. */
+export function shopVersion(context: ShopContext): string {
+  return databaseVersion(context.db);
 }

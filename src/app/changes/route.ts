@@ -1,4 +1,4 @@
-import { watchShop } from '@/services/changes';
+import { shopVersion, watchShop } from '@/services/changes';
 import { shopContext } from '@/services/context';
 import { openStreams } from '@/services/streams';
 
@@ -7,14 +7,14 @@ export const dynamic = 'force-dynamic';
 /** A comment now and then keeps the line open and finds out that nobody listens any more. */
 const HEARTBEAT_MS = 15_000;
 
-/** A stream that says "changed" whenever anything is written to the shop. */
+/** A stream of the shop’s versions: one at once, one whenever anything is written. */
 export function GET(request: Request): Response {
   const encoder = new TextEncoder();
   let stop = () => {};
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
       const send = (text: string) => controller.enqueue(encoder.encode(text));
-      const stopWatching = watchShop(shopContext(), () => send('data: changed\n\n'));
+      const stopWatching = watchShop(shopContext(), (version) => send(`data: ${version}\n\n`));
       const heartbeat = setInterval(() => send(': still here\n\n'), HEARTBEAT_MS);
       heartbeat.unref();
       stop = () => {
@@ -29,7 +29,7 @@ export function GET(request: Request): Response {
       };
       openStreams.add(stop);
       request.signal.addEventListener('abort', () => stop());
-      send('retry: 1000\n\n');
+      send(`retry: 1000\ndata: ${shopVersion(shopContext())}\n\n`);
     },
     cancel: () => stop(),
   });

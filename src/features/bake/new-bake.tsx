@@ -10,6 +10,7 @@ import type { NewBakeView } from '@/services/new-bake-view';
 import type { Outcome } from '@/services/outcome';
 import { clockText, massText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
+import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { useWidth } from '@/ui/use-width';
 import { BakeFieldsForm } from './bake-fields-form';
@@ -35,6 +36,7 @@ export function NewBake(props: {
   const { plan, errors } = useBakePlan(fields, facts);
   const { ref, width } = useWidth(760);
   const router = useRouter();
+  const askAnew = useAskAnew();
   const say = useSay();
   const change = (changed: Partial<BakeFields>) => {
     setRefused({});
@@ -53,7 +55,7 @@ export function NewBake(props: {
         text: `${fields.name}: taken into the plan.`,
         action: {
           label: 'Undo',
-          run: () => void undo(outcome.value.batch).then(() => router.refresh()),
+          run: () => void undo(outcome.value.batch).then(() => askAnew()),
         },
       });
       router.push('/');

@@ -3,11 +3,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useRouter } from 'next/navigation';
 import { useTransition } from 'react';
 import type { LearnedRow, LearnedView } from '@/services/learned';
 import type { Outcome } from '@/services/outcome';
 import { dateText } from '@/ui/format';
+import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { BandLine } from './band-line';
 import { errorText, fromText, verdictText } from './words';
@@ -38,7 +38,7 @@ export function Learned(props: { view: LearnedView; reset: Change; undo: Change 
 function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: Change }) {
   const { row, view, reset, undo } = props;
   const [busy, start] = useTransition();
-  const router = useRouter();
+  const askAnew = useAskAnew();
   const say = useSay();
   const forget = () =>
     start(async () => {
@@ -49,12 +49,12 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
               text: `${row.name}: back to the book.`,
               action: {
                 label: 'Undo',
-                run: () => void undo(row.key).then(() => router.refresh()),
+                run: () => void undo(row.key).then(() => askAnew()),
               },
             }
           : { text: outcome.refusals.map((one) => one.sentence).join(' ') },
       );
-      router.refresh();
+      askAnew();
     });
   return (
     <Box

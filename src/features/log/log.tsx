@@ -1,5 +1,6 @@
 'use client';
 
+import { useAskAnew } from '@/ui/ask-anew';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -9,7 +10,6 @@ import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { LogView } from '@/services/log';
 import type { Outcome } from '@/services/outcome';
@@ -26,12 +26,12 @@ export function Log(props: {
   const { view, undo } = props;
   const [refusal, setRefusal] = useState<string | null>(null);
   const [busy, start] = useTransition();
-  const router = useRouter();
+  const askAnew = useAskAnew();
   const takeBack = (batch: string) =>
     start(async () => {
       const outcome = await undo(batch);
       setRefusal(outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' '));
-      router.refresh();
+      askAnew();
     });
   if (view.rows.length === 0) {
     return (

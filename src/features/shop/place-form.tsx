@@ -4,10 +4,10 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { useForm } from 'react-hook-form';
 import type { PlaceBefore } from '@/services/shop';
+import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { dailyFields, dailyText, readDaily } from './daily-text';
 import type { PlaceActions } from './place-actions';
@@ -45,7 +45,7 @@ export function PlaceForm(props: {
   });
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
-  const router = useRouter();
+  const askAnew = useAskAnew();
   const say = useSay();
   const save = (fields: PlaceFields) =>
     start(async () => {
@@ -69,12 +69,12 @@ export function PlaceForm(props: {
           : {
               action: {
                 label: 'Undo',
-                run: () => void change(before).then(() => router.refresh()),
+                run: () => void change(before).then(() => askAnew()),
               },
             }),
       });
       onSaved?.();
-      router.refresh();
+      askAnew();
     });
   const field = (name: keyof PlaceFields, label: string) => (
     <TextField

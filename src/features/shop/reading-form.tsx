@@ -4,12 +4,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { PlaceRow } from '@/services/shop-view';
 import { degreesApartText, momentText, tempText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
+import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import type { PlaceActions } from './place-actions';
 
@@ -24,7 +24,7 @@ export function ReadingForm(props: {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   const [busy, start] = useTransition();
-  const router = useRouter();
+  const askAnew = useAskAnew();
   const say = useSay();
   const log = () =>
     start(async () => {
@@ -44,10 +44,10 @@ export function ReadingForm(props: {
         text: `${place.name}: ${text}° measured, ${offsetWords(offsetC, units)}.`,
         action: {
           label: 'Undo',
-          run: () => void actions.undo(batch).then(() => router.refresh()),
+          run: () => void actions.undo(batch).then(() => askAnew()),
         },
       });
-      router.refresh();
+      askAnew();
     });
   return (
     <Box

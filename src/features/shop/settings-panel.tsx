@@ -4,10 +4,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { Outcome } from '@/services/outcome';
 import type { Shop } from '@/services/shop';
+import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 
 const CHOICES = {
@@ -84,7 +84,7 @@ export function SettingsPanel(props: {
   });
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
-  const router = useRouter();
+  const askAnew = useAskAnew();
   const say = useSay();
   const save = () =>
     start(async () => {
@@ -107,9 +107,9 @@ export function SettingsPanel(props: {
       const { before } = outcome.value;
       say({
         text: 'Saved.',
-        action: { label: 'Undo', run: () => void change(before).then(() => router.refresh()) },
+        action: { label: 'Undo', run: () => void change(before).then(() => askAnew()) },
       });
-      router.refresh();
+      askAnew();
     });
   const field = (name: keyof Texts) => {
     const options = name in CHOICES ? CHOICES[name as keyof typeof CHOICES] : null;

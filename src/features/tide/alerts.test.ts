@@ -56,6 +56,7 @@ const moment = (fields: Partial<Moment>): Moment => ({
   ...fields,
 });
 const view = (fields: Partial<TideView>): TideView => ({
+  version: '1',
   shopName: 'Slip Four',
   units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C' },
   clock: { nowMs: NOW, rate: 1, demo: false },

@@ -2,9 +2,9 @@
 
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useRouter } from 'next/navigation';
 import { useTransition } from 'react';
 import type { TideView } from '@/services/tide';
+import { useAskAnew } from '@/ui/ask-anew';
 import type { HandsActions } from '@/ui/hands/actions';
 
 const RATES = [1, 10, 60];
@@ -16,7 +16,7 @@ export function DemoClockControl(props: {
 }) {
   const { clock, setRate } = props;
   const { rate } = clock;
-  const router = useRouter();
+  const askAnew = useAskAnew();
   const [busy, start] = useTransition();
   if (!clock.demo || rate === 0) return null;
   return (
@@ -30,7 +30,7 @@ export function DemoClockControl(props: {
         if (value === null) return;
         start(async () => {
           await setRate(value);
-          router.refresh();
+          askAnew();
         });
       }}
       sx={{ position: 'absolute', right: 12, bottom: 12, background: 'var(--paper)' }}

@@ -12,6 +12,7 @@ const frame: Frame = { width: 1280, height: 552, keelX: 333, labelWidth: 104, ru
 
 /** A shop with one poolish that is mixed at its best. */
 const view: TideView = {
+  version: '1',
   shopName: 'Slip Four',
   units: { timeZone: zone, massUnit: 'g', tempUnit: 'C' },
   clock: { nowMs: now, rate: 0, demo: false },

@@ -8,6 +8,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { toLocalText } from '@/core/units';
 import type { TideView } from '@/services/tide';
+import { useAskAnew } from '@/ui/ask-anew';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { LookDialog } from '@/ui/hands/look-dialog';
@@ -29,11 +30,12 @@ import { useKeys } from './use-keys';
 import { NoticeLine } from './notice-line';
 import { useNotices } from './use-notices';
 import { usePicture } from './use-picture';
-import { useRefresh } from './use-refresh';
+import { useMinuteAsk } from './use-minute-ask';
 import { nearDiscs, WhichMoment, type Asking } from './which-moment';
 
 /** The home view: now, next, will it meet? */
-export function Tide({ view, actions }: { view: TideView; actions: HandsActions }) {
+export function Tide(props: { view: TideView; stale: boolean; actions: HandsActions }) {
+  const { view, stale, actions } = props;
   const nowMs = useShopMinute(view.clock);
   const router = useRouter();
   const { ref, frame } = useFrame();
@@ -47,7 +49,7 @@ export function Tide({ view, actions }: { view: TideView; actions: HandsActions 
   const [keysShown, setKeysShown] = useState(false);
   const { run, refused, clear, takeBack } = useAct(actions);
   const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
-  const stale = useRefresh(view, nowMs);
+  useMinuteAsk(nowMs, view.clock.rate, useAskAnew());
   const notices = useNotices(view, nowMs);
 
   const picture = usePicture(view, nowMs, frame, { unfolded, panMs });

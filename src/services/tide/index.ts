@@ -1,5 +1,6 @@
 import { MS_PER_HOUR } from '@/core/units';
 import { listBakes } from '@/data';
+import { shopVersion } from '../changes';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop, workingHours } from '../shop-state';
 import { bandsOf } from './bands';
@@ -18,6 +19,8 @@ const FUTURE_H = 96;
 
 /** The home view: everything from the journal and the forecast. */
 export function tideView(context: ShopContext): TideView {
+  // Asked first: what is written while this is made shows as a newer version.
+  const version = shopVersion(context);
   const state = loadShop(context);
   const forecast = forecastState(context, state);
   const span = {
@@ -29,6 +32,7 @@ export function tideView(context: ShopContext): TideView {
   const { shop } = state;
   const moments = momentsOf(state, forecast).filter((moment) => moment.atMs > span.fromMs);
   return {
+    version,
     shopName: shop.name,
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     clock: context.clock(),

@@ -66,6 +66,8 @@ export interface Service {
 
 /** Everything the home view shows. */
 export interface TideView {
+  /** The shop’s version that this was made from. */
+  readonly version: string;
   readonly shopName: string;
   readonly units: ShopUnits;
   readonly clock: ClockReading;

@@ -1,8 +1,8 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { Outcome } from '@/services/outcome';
+import { useAskAnew } from '../ask-anew';
 import { useSay } from '../snack';
 import type { HandsActions } from './actions';
 
@@ -13,14 +13,14 @@ export type Refused = Readonly<Record<string, string>>;
 export function useAct(actions: Pick<HandsActions, 'undo'>) {
   const [refused, setRefused] = useState<Refused>({});
   const [busy, start] = useTransition();
-  const router = useRouter();
+  const askAnew = useAskAnew();
   const say = useSay();
 
   const takeBack = (batch: string) => {
     start(async () => {
       const outcome = await actions.undo(batch);
       say({ text: outcome.ok ? 'Taken back.' : sentence(outcome.refusals) });
-      router.refresh();
+      askAnew();
     });
   };
 
@@ -42,7 +42,7 @@ export function useAct(actions: Pick<HandsActions, 'undo'>) {
         const { batch } = outcome.value;
         say({ text: said(outcome.value), action: { label: 'Undo', run: () => takeBack(batch) } });
         after?.(outcome.value);
-        router.refresh();
+        askAnew();
       } catch {
         setRefused({ '': 'Olvik did not answer. Nothing was stored; try again.' });
       }
