@@ -3,7 +3,13 @@ export { addBake, listBakes, oneBake, type Bake } from './bake-repository';
 export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
 export { openShop, openShopInMemory, type Db } from './connection';
 export { MigrationError, NotFoundError } from './errors';
-export { addEntries, journalVersion, listBatch, listEntries } from './journal-repository';
+export {
+  addEntries,
+  journalVersion,
+  listBatch,
+  listEntries,
+  listEntriesAfter,
+} from './journal-repository';
 export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';
 export {
   addFlour,

@@ -18,6 +18,14 @@ export function listEntries(db: Db): Entry[] {
   return db.prepare(`SELECT ${COLUMNS} FROM journal ORDER BY seq`).all().map(toEntry);
 }
 
+/** The entries written after a version, in the order of writing; see {@link journalVersion}. */
+export function listEntriesAfter(db: Db, version: number): Entry[] {
+  return db
+    .prepare(`SELECT ${COLUMNS} FROM journal WHERE seq > ? ORDER BY seq`)
+    .all(version)
+    .map(toEntry);
+}
+
 /** The entries written together. */
 export function listBatch(db: Db, batch: string): Entry[] {
   return db

@@ -83,11 +83,17 @@ export function placesAsLearned(
       const learned =
         belief === undefined || belief.lessons.length === 0
           ? {}
-          : { offsetC: belief.mean, offsetSdC: Math.sqrt(belief.variance + HOUR_TO_HOUR) };
+          : {
+              offsetC: toStep(belief.mean, 0.1),
+              offsetSdC: toStep(Math.sqrt(belief.variance + HOUR_TO_HOUR), 0.05),
+            };
       return [place.id, { ...place, readings, ...learned }];
     }),
   );
 }
+
+/** To a step: each new reading must not move every forecast by nothing. */
+const toStep = (value: number, step: number) => Math.round(value / step) * step;
 
 /** Variance of a place’s temperature around its own mean, °C²: what no offset explains. Set. */
 const HOUR_TO_HOUR = 0.4 ** 2;

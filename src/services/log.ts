@@ -1,7 +1,8 @@
 import { struckIds, type Entry, type LookSigns } from '@/core/journal';
 import type { ShopUnits } from '@/core/units';
-import { listEntries, oneShop } from '@/data';
+import { oneShop } from '@/data';
 import type { ShopContext } from './context';
+import { journalEntries } from './journal-memory';
 import { signWords } from './sign-words';
 
 /** A batch of the journal as the Log shows it. */
@@ -31,7 +32,7 @@ const ROWS = 200;
 /** The journal by batch, the newest first. */
 export function logView(context: ShopContext): LogView {
   const shop = oneShop(context.db);
-  const entries = listEntries(context.db);
+  const entries = journalEntries(context);
   const struck = struckIds(entries);
   const names = lotNames(entries);
   const batches = new Map<string, Entry[]>();

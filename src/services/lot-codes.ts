@@ -1,7 +1,7 @@
 import type { BakeLots, Moments } from '@/core/planner';
 import { wallTime } from '@/core/units';
-import { listEntries } from '@/data';
 import type { ShopContext } from './context';
+import { journalEntries } from './journal-memory';
 import type { ShopState } from './shop-state';
 
 /** The letter of a lot's code. */
@@ -10,7 +10,7 @@ const LETTER = { poolish: 'P', dough: 'D', balls: 'B', starter: 'S' } as const;
 /** Codes already on some label. */
 function usedCodes(context: ShopContext): Set<string> {
   const used = new Set<string>();
-  for (const { body } of listEntries(context.db)) {
+  for (const { body } of journalEntries(context)) {
     if (body.kind === 'make') used.add(body.lotId);
     if (body.kind === 'divide') used.add(body.ballsLotId);
   }

@@ -2,18 +2,18 @@ import type { Pantry } from '@/core/composition';
 import {
   forecastShop,
   learnSpeeds,
+  RememberedLessons,
   RememberedLots,
   type CultureSpeed,
   type LearnedSpeed,
   type Places,
   type ShopForecast,
 } from '@/core/forecast';
-import { foldJournal, lotMadeBy, lotsTouchedBy, type Folded } from '@/core/journal';
+import type { Folded } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import {
   journalVersion,
-  listEntries,
   listFlours,
   listLearningResets,
   listPlaces,
@@ -22,6 +22,7 @@ import {
   type Shop,
 } from '@/data';
 import type { ShopContext } from './context';
+import { foldedJournal } from './journal-memory';
 import { learnedShop, placesAsLearned, type Known, type LearnedShop } from './learned-shop';
 import { pantryOf } from './pantry';
 
@@ -47,7 +48,7 @@ export function loadShop(context: ShopContext): ShopState {
   const known: Known = {
     places: listPlaces(db).map((place) => ({ ...place, timeZone: shop.timeZone })),
     pantry: pantryOf(listFlours(db)),
-    folded: foldJournal(listEntries(db)),
+    folded: foldedJournal(context),
     nowMs: context.clock().nowMs,
   };
   const learned = learnedShop(context, known);
@@ -64,34 +65,24 @@ interface Learned {
   readonly speeds: readonly LearnedSpeed[];
 }
 const taught = new WeakMap<ShopContext, Learned>();
+const rememberedLessons = new WeakMap<ShopContext, RememberedLessons>();
 
-/** What learning rests on: the looks, and what was done to the lots looked at. */
-function looksKey(folded: Folded): readonly string[] {
-  const looked = new Set(
-    folded.done.flatMap(({ act }) => (act.kind === 'look' ? [act.lotId] : [])),
-  );
-  return folded.done
-    .filter(({ act }) => {
-      const made = lotMadeBy(act);
-      const lots = made === null ? lotsTouchedBy(act) : [made];
-      return lots.some((lotId) => looked.has(lotId));
-    })
-    .map((one) => one.entryId);
-}
-
-/** What the looks have taught, remembered until a look, a lot looked at, a place or a reset changes. */
+/** What the looks have taught; remembered, and where something changed only what rests on it is learned anew. */
 export function learnedSpeeds(context: ShopContext, state: ShopState): readonly LearnedSpeed[] {
   const resetMs = listLearningResets(context.db);
-  const offsets = [...state.learned.offsets].map(([id, { mean }]) => [id, mean]);
-  const key = JSON.stringify([looksKey(state.folded), state.places, offsets, [...resetMs]]);
+  const hour = Math.floor(state.nowMs / MS_PER_HOUR);
+  const key = JSON.stringify([journalVersion(context.db), state.places, [...resetMs], hour]);
   const known = taught.get(context);
   if (known?.key === key) return known.speeds;
+  const lessons = rememberedLessons.get(context) ?? new RememberedLessons();
+  rememberedLessons.set(context, lessons);
   const speeds = learnSpeeds({
     done: state.folded.done,
     nowMs: state.nowMs,
     resetMs,
     places: state.placeMap,
     pantry: state.pantry,
+    remembered: { lessons, facts: JSON.stringify([...state.pantry]) },
   });
   taught.set(context, { key, speeds });
   return speeds;
@@ -137,7 +128,7 @@ export function forecastState(context: ShopContext, state: ShopState): ShopForec
   const known = remembered.get(context);
   if (known?.key === key) return known.forecast;
   const lots = lotsOf(context);
-  const facts = JSON.stringify([[...state.placeMap.values()], [...state.pantry.keys()]]);
+  const facts = JSON.stringify([...state.pantry]);
   const forecast = forecastShop({
     remembered: { lots, facts },
     folded: state.folded,

@@ -10,6 +10,7 @@ import {
   type LotForecast,
 } from './lot-forecast';
 import type { Surroundings } from './lot-run';
+import { surroundingsMet } from './met';
 import type { RememberedLots } from './remembered';
 import { tellStories, type Conflict, type LotStory } from './stories';
 
@@ -21,7 +22,7 @@ export interface ForecastRequest extends Surroundings {
   readonly visibleFromMs: number;
   /** Learned speed of each culture, see {@link cultureOf}; the book’s where absent. */
   readonly cultureSpeeds?: ReadonlyMap<string, CultureSpeed>;
-  /** Forecasts of before, and the name of all else they rest on (places, flours); left out, everything is run. */
+  /** Forecasts of before, and the name of what else they rest on beside their places (flours); left out, everything is run. */
   readonly remembered?: { readonly lots: RememberedLots; readonly facts: string };
   /** Bands cost 17 runs a lot; leave them out where only curves are wanted. */
   readonly withBands: boolean;
@@ -72,8 +73,17 @@ function rememberedLot(
     lots.stampOf(context.runs.get(id) as LotForecast | undefined),
   );
   const openEnded = story.endMs === null ? Math.floor(context.nowMs / MS_PER_HOUR) : null;
+  const met = surroundingsMet(story, context.around.places, context.nowMs);
   const told = { ...story, becomes: null, endedBy: null };
-  const key = JSON.stringify([told, parents, context.culture, context.withBand, openEnded, facts]);
+  const key = JSON.stringify([
+    told,
+    parents,
+    context.culture,
+    context.withBand,
+    openEnded,
+    met,
+    facts,
+  ]);
   const lot = lots.lot(story.lot.id, key, () => forecastLot(story, context));
   // What it became, and by what it ended, does not touch its runs but belongs to its story.
   return lot.story === story ? lot : lots.again(story.lot.id, { ...lot, story });

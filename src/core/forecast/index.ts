@@ -11,6 +11,7 @@ export {
 } from './places';
 export { recipeOf } from './recipe-of';
 export { chanceInside } from './chance';
+export { RememberedLessons } from './remembered-lessons';
 export { RememberedLots } from './remembered';
 export { NO_DOUBT } from './doubt';
 export { drawnBandSteps, type DrawnBand } from './monte-carlo';

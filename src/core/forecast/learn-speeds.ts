@@ -9,6 +9,8 @@ import { NO_DOUBT } from './doubt';
 import { judgedBy } from './lot-forecast';
 import { runLot, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
+import { surroundingsMet } from './met';
+import type { LotLesson, RememberedLessons } from './remembered-lessons';
 import { startState, type RunLot } from './start-state';
 import { tellStories, type LotStory } from './stories';
 
@@ -33,6 +35,8 @@ export interface LearnRequest extends Surroundings {
   readonly nowMs: number;
   /** Looks before these instants do not count: what was learned was reset then. */
   readonly resetMs: ReadonlyMap<string, number>;
+  /** Lessons of before, and the name of what else they rest on beside their places (flours). */
+  readonly remembered?: { readonly lessons: RememberedLessons; readonly facts: string };
 }
 
 /** Hours a lot is run: past the peak of any leaven at room. */
@@ -50,9 +54,9 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
   }));
   const { byLot } = tellStories(acts);
   const stories = [...byLot.values()].sort((a, b) => a.startMs - b.startMs);
-  const taught = lastOfEach(stories.filter((story) => teaches(story, request)));
+  const teaching = lastOfEach(stories.filter((story) => teaches(story, request)));
   const wanted = new Set(
-    taught.flatMap((story) => withForebears(byLot, story.lot.id, GENERATIONS)),
+    [...teaching].flatMap((story) => withForebears(byLot, story.lot.id, GENERATIONS)),
   );
   const runs = new Map<string, RunLot>();
   const learned = new Map<string, { belief: SpeedBelief; from: LearnedFrom[] }>();
@@ -63,13 +67,17 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
       culture === null
         ? null
         : (learned.get(culture) ?? { belief: priorSpeed(story.startMs), from: [] });
-    const speed = known === null ? 1 : Math.exp(known.belief.lnSpeed);
-    const lot = lotAt(story, runs, request);
-    const lotRun = lot(speed);
-    runs.set(story.lot.id, { story, run: lotRun.run });
-    if (culture === null || known === null || !taught.includes(story)) continue;
-    learned.set(culture, lesson(story, known, lot, speed));
+    const belief = known?.belief ?? null;
+    const { runLot, taught } = rememberedLesson(
+      { story, belief, teaches: belief !== null && teaching.has(story) },
+      runs,
+      request,
+    );
+    runs.set(story.lot.id, runLot);
+    if (culture === null || known === null || taught === null) continue;
+    learned.set(culture, { belief: taught.belief, from: [...known.from, taught.from] });
   }
+  request.remembered?.lessons.turn();
   return [...learned].map(([culture, { belief, from }]) => ({
     culture,
     belief: aged(belief, request.nowMs),
@@ -77,21 +85,61 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
   }));
 }
 
-/** Lots of a culture that teach: what lies further back the weeks have made unsure. */
-const TAUGHT_LOTS = 40;
+/** A lot in its turn: what is believed of its culture (null for none), and whether its looks count. */
+interface Turn {
+  readonly story: LotStory;
+  readonly belief: SpeedBelief | null;
+  readonly teaches: boolean;
+}
 
-/** The last lots of each culture, in the order given. */
-function lastOfEach(stories: readonly LotStory[]): LotStory[] {
-  const counts = new Map<string, number>();
-  return [...stories]
-    .reverse()
-    .filter((story) => {
-      const culture = cultureOf(story.lot) ?? '';
-      const count = (counts.get(culture) ?? 0) + 1;
-      counts.set(culture, count);
-      return count <= TAUGHT_LOTS;
-    })
-    .reverse();
+/** The lesson of a lot, from before where all it rests on is the same. */
+function rememberedLesson(
+  turn: Turn,
+  runs: ReadonlyMap<string, RunLot>,
+  request: LearnRequest,
+): LotLesson {
+  const make = () => lessonOf(turn, runs, request);
+  if (request.remembered === undefined) return make();
+  const { lessons, facts } = request.remembered;
+  const { story, belief } = turn;
+  const told = { ...story, becomes: null, endedBy: null };
+  const parents = story.lot.madeFrom.map((id) => lessons.stampOf(id));
+  const met = surroundingsMet(story, request.places, request.nowMs);
+  const key = JSON.stringify([told, parents, belief, turn.teaches, met, facts]);
+  return lessons.lesson(story.lot.id, key, make);
+}
+
+function lessonOf(
+  { story, belief, teaches: looksCount }: Turn,
+  runs: ReadonlyMap<string, RunLot>,
+  request: LearnRequest,
+): LotLesson {
+  const speed = belief === null ? 1 : Math.exp(belief.lnSpeed);
+  const lot = lotAt(story, runs, request);
+  const runLot = { story, run: lot(speed).run };
+  const taught = belief === null || !looksCount ? null : lesson(story, belief, lot, speed);
+  return { runLot, taught };
+}
+
+/** Lots of a culture that teach at the least: what lies further back the weeks have made unsure. */
+const TAUGHT_LOTS = 40;
+/** The first of them moves on by so many at a time, so that a new lot does not change what all the others taught. */
+const TAUGHT_STEP = 20;
+
+/** The last lots of each culture: from {@link TAUGHT_LOTS} to one step more. */
+function lastOfEach(stories: readonly LotStory[]): ReadonlySet<LotStory> {
+  const byCulture = new Map<string, LotStory[]>();
+  for (const story of stories) {
+    const culture = cultureOf(story.lot) ?? '';
+    byCulture.set(culture, [...(byCulture.get(culture) ?? []), story]);
+  }
+  const last = new Set<LotStory>();
+  for (const lots of byCulture.values()) {
+    const passed = Math.max(0, lots.length - TAUGHT_LOTS);
+    const from = Math.floor(passed / TAUGHT_STEP) * TAUGHT_STEP;
+    for (const story of lots.slice(from)) last.add(story);
+  }
+  return last;
 }
 
 /** True for a lot whose culture can be learned from its looks. */
@@ -131,11 +179,11 @@ function lotAt(story: LotStory, runs: ReadonlyMap<string, RunLot>, around: Surro
 
 function lesson(
   story: LotStory,
-  known: { belief: SpeedBelief; from: LearnedFrom[] },
+  known: SpeedBelief,
   lot: (speed: number) => ReadRun,
   speed: number,
-): { belief: SpeedBelief; from: LearnedFrom[] } {
-  const belief = aged(known.belief, story.startMs);
+): { belief: SpeedBelief; from: LearnedFrom } {
+  const belief = aged(known, story.startMs);
   const before = lotVariance(belief);
   const looks = story.looks.map((look) => ({
     hour: hoursBetween(story.startMs, look.atMs),
@@ -148,20 +196,17 @@ function lesson(
     hour === null || seenH === null ? null : Math.round(Math.abs(hour - seenH) * 60);
   const atMs = story.looks.at(-1)?.atMs ?? story.startMs;
   return {
-    belief: learnFrom(known.belief, {
+    belief: learnFrom(known, {
       atMs,
       shift: -Math.log(seen.speed),
       before,
       after: before * seen.shrink ** 2,
     }),
-    from: [
-      ...known.from,
-      {
-        lotId: story.lot.id,
-        atMs,
-        bookErrorMin: errorMin(bestAt(1)),
-        learnedErrorMin: errorMin(bestAt(speed)),
-      },
-    ],
+    from: {
+      lotId: story.lot.id,
+      atMs,
+      bookErrorMin: errorMin(bestAt(1)),
+      learnedErrorMin: errorMin(bestAt(speed)),
+    },
   };
 }

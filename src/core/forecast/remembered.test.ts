@@ -1,6 +1,6 @@
 import { BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
 import type { Act, DoneAct } from '../journal';
-import { forecastShop, RememberedLots } from '.';
+import { forecastShop, learnSpeeds, RememberedLessons, RememberedLots } from '.';
 
 const H = 3_600_000;
 const done = (hour: number, act: Act): DoneAct => ({
@@ -15,12 +15,17 @@ const done = (hour: number, act: Act): DoneAct => ({
 const OTHER = { ...POOLISH, lotId: 'Q', name: 'Other' };
 const BAKED = [done(0, POOLISH), done(0.2, OTHER), done(9.5, MIX), done(10.5, BALL)];
 
-function shop(acts: readonly DoneAct[], lots?: RememberedLots, facts = 'places as they are') {
+function shop(
+  acts: readonly DoneAct[],
+  lots?: RememberedLots,
+  facts = 'flours as they are',
+  places = PLACES,
+) {
   return forecastShop({
     folded: { done: acts, plan: [] },
     nowMs: T0 + 11 * H,
     visibleFromMs: T0 - 40 * H,
-    places: PLACES,
+    places,
     pantry: PANTRY,
     withBands: true,
     ...(lots === undefined ? {} : { remembered: { lots, facts } }),
@@ -57,8 +62,44 @@ test('a remembered forecast is the forecast', () => {
   }
 });
 
-test('other places or flours make everything anew', () => {
+test('other flours make everything anew', () => {
   const lots = new RememberedLots();
   const before = shop(BAKED, lots);
-  expect(shop(BAKED, lots, 'another fridge').get('Q')!.run).not.toBe(before.get('Q')!.run);
+  expect(shop(BAKED, lots, 'other flours').get('Q')!.run).not.toBe(before.get('Q')!.run);
+});
+
+test('what was learned before is what is learned anew, and a look teaches only from its lot on', () => {
+  const lessons = new RememberedLessons();
+  const looks = (hours: readonly number[]) =>
+    hours.map((hour) => done(hour, { kind: 'look', lotId: 'P', signs: { rise: 1 + hour / 5 } }));
+  const learn = (acts: readonly DoneAct[], kept?: RememberedLessons) =>
+    learnSpeeds({
+      done: [...acts].sort((a, b) => a.atMs - b.atMs),
+      nowMs: T0 + 11 * H,
+      resetMs: new Map(),
+      places: PLACES,
+      pantry: PANTRY,
+      ...(kept === undefined ? {} : { remembered: { lessons: kept, facts: '' } }),
+    });
+  for (const acts of [
+    BAKED,
+    [...BAKED, ...looks([4])],
+    [...BAKED, ...looks([4, 6])],
+    [...BAKED, ...looks([6]), done(5, { kind: 'look', lotId: 'Q', signs: { rise: 1.8 } })],
+    BAKED,
+  ]) {
+    expect(learn(acts, lessons)).toEqual(learn(acts));
+  }
+});
+
+test('a reading taken in one place leaves alone what stands in another', () => {
+  const lots = new RememberedLots();
+  const apart = [done(0, POOLISH), done(0.2, { ...OTHER, placeId: 'fridge' })];
+  const measured = new Map(PLACES);
+  const bench = PLACES.get(POOLISH.placeId)!;
+  measured.set(bench.id, { ...bench, readings: [{ atMs: T0 + 3 * H, tempC: 25 }] });
+  const before = shop(apart, lots);
+  const after = shop(apart, lots, undefined, measured);
+  expect(after.get('P')!.run).not.toBe(before.get('P')!.run);
+  expect(after.get('Q')!.run).toBe(before.get('Q')!.run);
 });

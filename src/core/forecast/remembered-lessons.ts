@@ -1,0 +1,47 @@
+import type { SpeedBelief } from '../learning';
+import type { LearnedFrom } from './learn-speeds';
+import type { RunLot } from './start-state';
+
+/** A lot run at its culture's speed, and what its looks taught. */
+export interface LotLesson {
+  readonly runLot: RunLot;
+  /** Null for a lot that nobody looked at. */
+  readonly taught: { readonly belief: SpeedBelief; readonly from: LearnedFrom } | null;
+}
+
+interface Kept {
+  readonly key: string;
+  readonly stamp: number;
+  readonly lesson: LotLesson;
+}
+
+/** Lessons of lots, kept from one learning to the next: only what changed, and what came after it, is learned anew. */
+export class RememberedLessons {
+  private kept = new Map<string, Kept>();
+  private next = new Map<string, Kept>();
+  private lastStamp = 0;
+
+  /** A number that stands for the lesson of a lot in the learning under way; 0 for a lot it did not need. */
+  stampOf(lotId: string): number {
+    return this.next.get(lotId)?.stamp ?? 0;
+  }
+
+  /** The kept lesson of a lot where it rests on the same facts, else a new one. */
+  lesson(lotId: string, key: string, make: () => LotLesson): LotLesson {
+    const known = this.kept.get(lotId);
+    if (known?.key === key) {
+      this.next.set(lotId, known);
+      return known.lesson;
+    }
+    this.lastStamp += 1;
+    const lesson = make();
+    this.next.set(lotId, { key, stamp: this.lastStamp, lesson });
+    return lesson;
+  }
+
+  /** Ends one learning: what it did not ask for is forgotten. */
+  turn(): void {
+    this.kept = this.next;
+    this.next = new Map();
+  }
+}
