@@ -10,17 +10,9 @@ import { judgedBy } from './lot-forecast';
 import { runLot, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
 import { surroundingsMet } from './met';
-import type { LotLesson, RememberedLessons } from './remembered-lessons';
+import type { LearnedFrom, LotLesson, RememberedLessons } from './remembered-lessons';
 import { startState, type RunLot } from './start-state';
 import { tellStories, type LotStory } from './stories';
-
-/** How one lot's forecast fared: minutes between its best as its looks put it and as forecast before them. */
-export interface LearnedFrom {
-  readonly lotId: string;
-  readonly atMs: number;
-  readonly bookErrorMin: number | null;
-  readonly learnedErrorMin: number | null;
-}
 
 /** What the looks at a culture's lots have taught. */
 export interface LearnedSpeed {

@@ -1,6 +1,13 @@
 import type { SpeedBelief } from '../learning';
-import type { LearnedFrom } from './learn-speeds';
 import type { RunLot } from './start-state';
+
+/** How one lot's forecast fared: minutes between its best as its looks put it and as forecast before them. */
+export interface LearnedFrom {
+  readonly lotId: string;
+  readonly atMs: number;
+  readonly bookErrorMin: number | null;
+  readonly learnedErrorMin: number | null;
+}
 
 /** A lot run at its culture's speed, and what its looks taught. */
 export interface LotLesson {
