@@ -1,4 +1,5 @@
 // The home view's costs: laying the picture out for one lot and for thirty, and answering it with years behind it.
+import { frameFor } from '@/features/tide/layout/frame';
 import { layoutPicture } from '@/features/tide/layout/picture';
 import type { Frame } from '@/features/tide/layout/picture-parts';
 import { openShopInMemory, type Db } from '@/data';
@@ -9,7 +10,7 @@ import { firstViews } from './bench-first-view';
 import { cost } from './cost';
 
 const NOW = Date.parse('2026-11-27T05:10:00Z');
-const FRAME: Frame = { width: 1280, height: 552, keelX: 333, labelWidth: 104, rulerHeight: 52 };
+const FRAME: Frame = frameFor(1280, 552, 1);
 
 function at(db: Db, nowMs: number): ShopContext {
   return { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { rem } from '@/ui/rem';
 
 /** The shop's clock, inverted: the one thing read from across the room. */
 export function ClockCap({ text, note }: { text: string; note?: string }) {
@@ -10,7 +11,7 @@ export function ClockCap({ text, note }: { text: string; note?: string }) {
         background: 'var(--ink)',
         color: 'var(--paper)',
         borderRadius: '14px 14px 24px 14px',
-        fontSize: 28,
+        fontSize: rem(28),
         fontWeight: 700,
         lineHeight: 1,
         px: 1.5,
@@ -21,7 +22,10 @@ export function ClockCap({ text, note }: { text: string; note?: string }) {
     >
       {text}
       {note === undefined ? null : (
-        <Box component="span" sx={{ display: 'block', fontSize: 13, fontWeight: 500, mt: 0.25 }}>
+        <Box
+          component="span"
+          sx={{ display: 'block', fontSize: rem(13), fontWeight: 500, mt: 0.25 }}
+        >
           {note}
         </Box>
       )}

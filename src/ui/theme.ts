@@ -1,6 +1,7 @@
 'use client';
 
 import { createTheme } from '@mui/material/styles';
+import { rem } from './rem';
 
 const BODY = "'Atkinson Hyperlegible Next Variable', sans-serif";
 const NAMES = "'Bricolage Grotesque Variable', sans-serif";
@@ -40,12 +41,30 @@ export const theme = createTheme({
   typography: {
     fontFamily: BODY,
     fontSize: 15,
-    h1: { fontFamily: NAMES, fontStretch: '78%', fontWeight: 700, fontSize: 27, lineHeight: 1.1 },
-    h2: { fontFamily: NAMES, fontStretch: '78%', fontWeight: 650, fontSize: 20, lineHeight: 1.2 },
-    h3: { fontFamily: NAMES, fontStretch: '78%', fontWeight: 650, fontSize: 17, lineHeight: 1.2 },
-    button: { fontWeight: 700, fontSize: 16, textTransform: 'none' },
-    caption: { fontSize: 13 },
-    body2: { fontSize: 14 },
+    h1: {
+      fontFamily: NAMES,
+      fontStretch: '78%',
+      fontWeight: 700,
+      fontSize: rem(27),
+      lineHeight: 1.1,
+    },
+    h2: {
+      fontFamily: NAMES,
+      fontStretch: '78%',
+      fontWeight: 650,
+      fontSize: rem(20),
+      lineHeight: 1.2,
+    },
+    h3: {
+      fontFamily: NAMES,
+      fontStretch: '78%',
+      fontWeight: 650,
+      fontSize: rem(17),
+      lineHeight: 1.2,
+    },
+    button: { fontWeight: 700, fontSize: rem(16), textTransform: 'none' },
+    caption: { fontSize: rem(13) },
+    body2: { fontSize: rem(14) },
   },
   shape: { borderRadius: 10 },
   components: {
@@ -61,8 +80,8 @@ export const theme = createTheme({
           paddingInline: 20,
           '&:hover': { borderWidth: 2 },
         },
-        sizeLarge: { minHeight: 56, fontSize: 18 },
-        sizeSmall: { minHeight: 44, paddingInline: 14, fontSize: 15 },
+        sizeLarge: { minHeight: 56, fontSize: rem(18) },
+        sizeSmall: { minHeight: 44, paddingInline: 14, fontSize: rem(15) },
         outlined: { background: 'var(--paper)' },
       },
     },
@@ -80,11 +99,11 @@ export const theme = createTheme({
     },
     MuiInput: {
       styleOverrides: {
-        root: { fontSize: 18, minHeight: 44, '&::before': { borderColor: 'var(--edge2)' } },
+        root: { fontSize: rem(18), minHeight: 44, '&::before': { borderColor: 'var(--edge2)' } },
       },
     },
     MuiFormHelperText: {
-      styleOverrides: { root: { fontSize: 14, '&.Mui-error': { fontWeight: 700 } } },
+      styleOverrides: { root: { fontSize: rem(14), '&.Mui-error': { fontWeight: 700 } } },
     },
     MuiToggleButton: {
       styleOverrides: {
@@ -93,7 +112,7 @@ export const theme = createTheme({
           borderWidth: 2,
           borderColor: 'var(--line)',
           color: 'var(--ink)',
-          fontSize: 16,
+          fontSize: rem(16),
           '&.Mui-selected, &.Mui-selected:hover': {
             background: 'var(--ink)',
             color: 'var(--paper)',
@@ -101,10 +120,10 @@ export const theme = createTheme({
         },
       },
     },
-    MuiMenuItem: { styleOverrides: { root: { minHeight: 48, fontSize: 17 } } },
+    MuiMenuItem: { styleOverrides: { root: { minHeight: 48, fontSize: rem(17) } } },
     MuiTooltip: {
       styleOverrides: {
-        tooltip: { fontSize: 14, background: 'var(--ink)', color: 'var(--paper)' },
+        tooltip: { fontSize: rem(14), background: 'var(--ink)', color: 'var(--paper)' },
       },
     },
     MuiSnackbarContent: {
@@ -112,7 +131,7 @@ export const theme = createTheme({
         root: {
           background: 'var(--ink)',
           color: 'var(--paper)',
-          fontSize: 16,
+          fontSize: rem(16),
           borderRadius: SHOULDER,
         },
       },

@@ -3,6 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { openShop, type Db } from '@/data';
 import puppeteer, { type Browser, type Page } from 'puppeteer-core';
 
 const CHROMIUM = process.env['OLVIK_CHROMIUM'] ?? '/usr/bin/chromium';
@@ -28,14 +29,23 @@ async function freePort(): Promise<number> {
   });
 }
 
-/** Serves the built application in a process group of its own. */
-export async function serve(mode: 'demo' | 'own', nowIso: string): Promise<Served> {
+/** Serves the built application in a process group of its own; `fill` furnishes the shop first. */
+export async function serve(
+  mode: 'demo' | 'own',
+  nowIso: string,
+  fill?: (db: Db) => void,
+): Promise<Served> {
   const folder = mkdtempSync(path.join(tmpdir(), 'olvik e2e '));
   const clockFile = path.join(folder, 'now');
   writeFileSync(clockFile, nowIso);
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   const data = path.join(folder, 'data');
+  if (fill !== undefined) {
+    const db = openShop(data);
+    fill(db);
+    db.close();
+  }
   let child: ChildProcess;
   const start = async () => {
     child = spawn(process.execPath, ['bin/lib/bundle.mjs', 'serve', mode, '--keep'], {

@@ -7,6 +7,7 @@ import type { Pantry } from '@/core/composition';
 import type { Columns } from '@/core/formula';
 import type { ShopUnits } from '@/core/units';
 import { decimals, massText, percentText } from '@/ui/format';
+import { rem } from '@/ui/rem';
 
 /** The formula in three columns that add up: whole = poolish + final mix, as weighed. */
 export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: ShopUnits }) {
@@ -23,7 +24,7 @@ export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: S
       aria-label="Formula"
       sx={{
         '& th, & td': { px: { xs: 0.5, sm: 2 } },
-        '& td, & th': { fontSize: 16, borderColor: 'var(--line)', py: 0.75 },
+        '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)', py: 0.75 },
         '& td': { fontVariantNumeric: 'tabular-nums slashed-zero' },
       }}
     >

@@ -21,6 +21,7 @@ import { Remarks } from './remarks';
 import { StageStrip } from './stage-strip';
 import { StockNote } from './stock-note';
 import { useBakePlan } from './use-bake-plan';
+import { rem } from '@/ui/rem';
 
 /** A new bake: say how many and when; the grams and the hours follow as it is typed. */
 export function NewBake(props: {
@@ -133,18 +134,18 @@ export function NewBake(props: {
               >
                 <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
                   <GlyphDisc name="feed" size={30} />
-                  <Box component="span" sx={{ fontSize: 25 }}>
+                  <Box component="span" sx={{ fontSize: rem(25) }}>
                     {clockText(plan.moments.poolishAtMs, facts.timeZone)}
                   </Box>
                 </Box>
                 <Box
                   component="span"
                   className="name"
-                  sx={{ display: 'block', fontSize: 19, mt: 0.5 }}
+                  sx={{ display: 'block', fontSize: rem(19), mt: 0.5 }}
                 >
                   Take this bake
                 </Box>
-                <Box component="span" sx={{ display: 'block', fontSize: 14, fontWeight: 400 }}>
+                <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
                   poolish {massText(plan.columns.poolishG, view.units)}
                 </Box>
               </Button>

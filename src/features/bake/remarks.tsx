@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { BakePlan, Remark } from '@/core/planner';
 import { momentText, percentText, spanText } from '@/ui/format';
+import { rem } from '@/ui/rem';
 
 /** What the plan says for itself: windows with their doubt, and what the baker should know. */
 export function Remarks(props: { plan: BakePlan; nowMs: number; timeZone: string }) {
@@ -9,7 +10,7 @@ export function Remarks(props: { plan: BakePlan; nowMs: number; timeZone: string
   const { poolish, balls } = plan.forecast;
   const band = poolish.window.bestBand;
   return (
-    <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 16, display: 'grid', gap: 0.5 }}>
+    <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: rem(16), display: 'grid', gap: 0.5 }}>
       <li>
         Poolish ripe {at(poolish.window.opensMs)}–{at(poolish.window.closesMs)}, best{' '}
         <strong>{at(poolish.window.bestMs)}</strong>

@@ -9,6 +9,7 @@ import { clockText, dayText } from '@/ui/format';
 import { Glyph, type GlyphName } from '@/ui/marks/glyphs';
 import { PHASE_FILL, Textures } from '@/ui/marks/textures';
 import { strandShape, widthAt } from '@/ui/strand/strand-shape';
+import { rem } from '@/ui/rem';
 
 const HEIGHT = 150;
 const MIDDLE = 88;
@@ -57,7 +58,13 @@ export function StageStrip(props: { plan: BakePlan; timeZone: string; width: num
       {ticks.map((tick) => (
         <g key={tick.getTime()}>
           <line x1={x(tick.getTime())} x2={x(tick.getTime())} y1={18} y2={24} stroke="var(--ink)" />
-          <text x={x(tick.getTime())} y={14} fontSize={13} textAnchor="middle" fill="var(--ink)">
+          <text
+            x={x(tick.getTime())}
+            y={14}
+            fontSize={rem(13)}
+            textAnchor="middle"
+            fill="var(--ink)"
+          >
             {tickText(tick.getTime(), timeZone)}
           </text>
         </g>
@@ -117,7 +124,7 @@ export function StageStrip(props: { plan: BakePlan; timeZone: string; width: num
           <text
             x={x(atMs)}
             y={HEIGHT - 12}
-            fontSize={15}
+            fontSize={rem(15)}
             fontWeight={700}
             textAnchor="middle"
             fill="var(--ink)"

@@ -9,6 +9,7 @@ import type { Moment, TideView } from '@/services/tide';
 import { massText, momentText, tempText } from '@/ui/format';
 import { waterDegrees } from '@/ui/water-text';
 import { PrintButton } from './print-button';
+import { rem } from '@/ui/rem';
 
 /** The Tide in words and figures: the same content for a screen reader, for paper, and for who likes tables. */
 export function Day({ view }: { view: TideView }) {
@@ -147,7 +148,10 @@ function Sheet(props: {
       {rows.length === 0 ? (
         <Typography color="text.secondary">Nothing.</Typography>
       ) : (
-        <Table size="small" sx={{ '& td, & th': { fontSize: 15, borderColor: 'var(--line)' } }}>
+        <Table
+          size="small"
+          sx={{ '& td, & th': { fontSize: rem(15), borderColor: 'var(--line)' } }}
+        >
           <TableHead>
             <TableRow>
               {heads.map((head) => (

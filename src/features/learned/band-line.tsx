@@ -6,6 +6,7 @@ import type { ShopUnits } from '@/core/units';
 import type { LearnedIn, LearnedRow } from '@/services/learned';
 import { useWidth } from '@/ui/use-width';
 import { valueText } from './words';
+import { rem } from '@/ui/rem';
 
 const HEIGHT = 70;
 const LINE_Y = 36;
@@ -56,7 +57,7 @@ export function BandLine({ row, units }: { row: LearnedRow; units: ShopUnits }) 
               stroke="var(--ink)"
               strokeWidth={mark === row.book ? 2.5 : 1}
             />
-            <text x={x(mark)} y={64} fontSize={14} textAnchor="middle" fill="var(--ink)">
+            <text x={x(mark)} y={64} fontSize={rem(14)} textAnchor="middle" fill="var(--ink)">
               {mark === row.book ? 'book' : text(mark)}
             </text>
           </g>
@@ -74,7 +75,7 @@ export function BandLine({ row, units }: { row: LearnedRow; units: ShopUnits }) 
         <text
           x={x(row.value)}
           y={13}
-          fontSize={15}
+          fontSize={rem(15)}
           fontWeight={700}
           textAnchor="middle"
           fill="var(--ink)"

@@ -11,6 +11,7 @@ import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { BandLine } from './band-line';
 import { errorText, fromText, verdictText } from './words';
+import { rem } from '@/ui/rem';
 
 type Change = (key: string) => Promise<Outcome<{ key: string }>>;
 
@@ -73,7 +74,7 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
     >
       <Box>
         <Typography variant="h2">{row.name}</Typography>
-        <Typography sx={{ fontSize: 22, fontWeight: 700, lineHeight: 1.2 }}>
+        <Typography sx={{ fontSize: rem(22), fontWeight: 700, lineHeight: 1.2 }}>
           {verdictText(row, view.units)}
         </Typography>
         <Typography variant="body2" color="text.secondary">

@@ -14,6 +14,7 @@ import { useState, useTransition } from 'react';
 import type { LogView } from '@/services/log';
 import type { Outcome } from '@/services/outcome';
 import { clockText, dateText } from '@/ui/format';
+import { rem } from '@/ui/rem';
 
 /** Columns that a phone has no room for. */
 const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
@@ -46,7 +47,9 @@ export function Log(props: {
       <Table
         size="small"
         aria-label="Journal"
-        sx={{ '& td, & th': { fontSize: 16, borderColor: 'var(--line)', px: { xs: 1, sm: 2 } } }}
+        sx={{
+          '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)', px: { xs: 1, sm: 2 } },
+        }}
       >
         <TableHead>
           <TableRow>

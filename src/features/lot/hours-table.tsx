@@ -6,6 +6,7 @@ import TableRow from '@mui/material/TableRow';
 import { MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { LotHours } from '@/services/lot-hours';
 import { momentText, spanText } from '@/ui/format';
+import { rem } from '@/ui/rem';
 
 /** Hours gone and hours to go, by stage and in all. */
 export function HoursTable(props: { hours: LotHours; units: ShopUnits; nowMs: number }) {
@@ -18,7 +19,7 @@ export function HoursTable(props: { hours: LotHours; units: ShopUnits; nowMs: nu
     <Table
       size="small"
       aria-label="Hours by stage"
-      sx={{ maxWidth: 380, '& td, & th': { px: 0.5, py: 0.25, fontSize: 15, border: 0 } }}
+      sx={{ maxWidth: 380, '& td, & th': { px: 0.5, py: 0.25, fontSize: rem(15), border: 0 } }}
     >
       <TableHead>
         <TableRow>

@@ -24,6 +24,7 @@ import { NeverShare } from './never-share';
 import { VesselChart } from './vessel-chart';
 import { WhatIfPanel } from './what-if-panel';
 import { withWhatIf } from './what-if-view';
+import { rem } from '@/ui/rem';
 
 const CHART_HEIGHT = 420;
 
@@ -70,7 +71,7 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
       </Box>
       {offer === null ? null : (
         <Box sx={{ borderTop: '2px solid var(--ink)', p: 2, display: 'grid', gap: 1.5 }}>
-          <Typography aria-live="polite" sx={{ fontSize: 18 }}>
+          <Typography aria-live="polite" sx={{ fontSize: rem(18) }}>
             <strong>{headline.says}</strong> {headline.detail}
           </Typography>
           {Object.values(refused).map((sentence) => (

@@ -24,6 +24,7 @@ import {
 import { VesselChart } from './vessel-chart';
 import { withWhatIf } from './what-if-view';
 import { WishRow, type Turn } from './wish-row';
+import { rem } from '@/ui/rem';
 
 const CHART_HEIGHT = 420;
 const SLIDER = { height: 8, '& .MuiSlider-thumb': { width: 44, height: 44 } };
@@ -58,7 +59,7 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
         <VesselChart view={view} plan={null} width={Math.max(360, width)} height={CHART_HEIGHT} />
       </Box>
       <Box sx={{ borderTop: '2px solid var(--ink)', p: 2, display: 'grid', gap: 2 }}>
-        <Typography aria-live="polite" sx={{ fontSize: 18 }}>
+        <Typography aria-live="polite" sx={{ fontSize: rem(18) }}>
           <strong>{headline.says}</strong> {headline.detail}
         </Typography>
         <Box
@@ -158,7 +159,7 @@ function Handle(props: {
       <Typography variant="h3" component="h2" sx={{ ml: -2 }}>
         {label}
       </Typography>
-      <Typography sx={{ ml: -2, fontSize: 25, fontWeight: 700 }}>{text}</Typography>
+      <Typography sx={{ ml: -2, fontSize: rem(25), fontWeight: 700 }}>{text}</Typography>
       <Slider
         aria-label={label}
         value={value}

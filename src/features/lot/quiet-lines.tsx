@@ -2,6 +2,7 @@ import { line } from 'd3';
 import type { LotView } from '@/services/lot-view';
 import { decimals, percentText } from '@/ui/format';
 import type { Scales } from './vessel-geometry';
+import { rem } from '@/ui/rem';
 
 /** pH that stands at the bottom and at the top of the quiet scale: sweet dough, sour starter. */
 const SWEET_PH = 6.1;
@@ -30,7 +31,7 @@ export function QuietLines(props: { view: LotView; scales: Scales; top: number; 
     <text
       x={x}
       y={atY}
-      fontSize={13}
+      fontSize={rem(13)}
       textAnchor="end"
       fill="var(--ink)"
       stroke="var(--paper)"

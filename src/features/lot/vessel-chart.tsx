@@ -9,6 +9,7 @@ import { PHASE_FILL, Textures } from '@/ui/marks/textures';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { QuietLines } from './quiet-lines';
 import { endOf, fillOf, lineOf, type Scales } from './vessel-geometry';
+import { rem } from '@/ui/rem';
 
 const TOP = 96;
 const RULER = 40;
@@ -62,7 +63,13 @@ export function VesselChart(props: {
       {time.ticks(Math.min(14, width / 90)).map((tick) => (
         <g key={tick.getTime()}>
           <line x1={time(tick)} x2={time(tick)} y1={RULER - 7} y2={RULER} stroke="var(--ink)" />
-          <text x={time(tick)} y={RULER - 13} fontSize={15} textAnchor="middle" fill="var(--ink)">
+          <text
+            x={time(tick)}
+            y={RULER - 13}
+            fontSize={rem(15)}
+            textAnchor="middle"
+            fill="var(--ink)"
+          >
             {tickText(tick.getTime(), view.units.timeZone)}
           </text>
         </g>
@@ -70,7 +77,13 @@ export function VesselChart(props: {
       {level.ticks(5).map((rise) => (
         <g key={rise}>
           <line x1={LEFT} x2={width} y1={level(rise)} y2={level(rise)} stroke="var(--line)" />
-          <text x={LEFT - 10} y={level(rise) + 5} fontSize={14} textAnchor="end" fill="var(--ink)">
+          <text
+            x={LEFT - 10}
+            y={level(rise) + 5}
+            fontSize={rem(14)}
+            textAnchor="end"
+            fill="var(--ink)"
+          >
             {riseText(rise)}
           </text>
         </g>
@@ -211,7 +224,7 @@ function NextMark(props: { view: LotView; scales: Scales; height: number; width:
       <text
         x={right ? x + 26 : x - 26}
         y={height - 38}
-        fontSize={17}
+        fontSize={rem(17)}
         fontWeight={700}
         textAnchor={right ? 'start' : 'end'}
         fill="var(--ink)"
@@ -238,7 +251,7 @@ function Looks({ view, scales, base }: { view: LotView; scales: Scales; base: nu
                 key={word}
                 x={nearKeel ? x + 8 : x}
                 y={base + 28 + index * 17}
-                fontSize={14}
+                fontSize={rem(14)}
                 fontWeight={index === 0 ? 700 : 400}
                 textAnchor={nearKeel ? 'end' : 'middle'}
                 fill="var(--ink)"

@@ -8,11 +8,12 @@ import type { ShopUnits } from '@/core/units';
 import type { WhatIfOffer } from '@/services/what-if-base';
 import { decimals, massText, tempText } from '@/ui/format';
 import { gramsAt, ratioOf, type Handles } from './handles';
+import { rem } from '@/ui/rem';
 
 const SLIDER = {
   height: 8,
   '& .MuiSlider-thumb': { width: 44, height: 44, borderRadius: '50% 50% 50% 12px' },
-  '& .MuiSlider-markLabel': { fontSize: 14, color: 'var(--ink)' },
+  '& .MuiSlider-markLabel': { fontSize: rem(14), color: 'var(--ink)' },
 };
 
 /** The handles of a what-if: another place, another dose or ratio; use it, or go back to the plan. */
@@ -45,9 +46,9 @@ export function WhatIfPanel(props: {
         <Typography variant="h3" component="h2" sx={{ ml: -2 }}>
           Place, from {offer.open === null ? 'now' : 'the start'} on
         </Typography>
-        <Typography sx={{ ml: -2, fontSize: 25, fontWeight: 700 }}>
+        <Typography sx={{ ml: -2, fontSize: rem(25), fontWeight: 700 }}>
           {tempText(places[place]?.tempC ?? 0, units)} {places[place]?.name}{' '}
-          <Box component="span" sx={{ fontSize: 16, fontWeight: 400, color: 'var(--ink2)' }}>
+          <Box component="span" sx={{ fontSize: rem(16), fontWeight: 400, color: 'var(--ink2)' }}>
             plan {planned?.name ?? ''}
           </Box>
         </Typography>
@@ -102,9 +103,9 @@ function AmountHandle(props: {
       <Typography variant="h3" component="h2" sx={{ ml: -2 }}>
         {seed ? 'Feed ratio' : 'Yeast'}
       </Typography>
-      <Typography sx={{ ml: -2, fontSize: 25, fontWeight: 700 }}>
+      <Typography sx={{ ml: -2, fontSize: rem(25), fontWeight: 700 }}>
         {shown}{' '}
-        <Box component="span" sx={{ fontSize: 16, fontWeight: 400, color: 'var(--ink2)' }}>
+        <Box component="span" sx={{ fontSize: rem(16), fontWeight: 400, color: 'var(--ink2)' }}>
           plan {plan}
         </Box>
       </Typography>

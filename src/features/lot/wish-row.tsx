@@ -12,6 +12,7 @@ import { addHours, fromLocalText, hoursBetween, toLocalText, type ShopUnits } fr
 import { useCompute } from '@/ui/compute/use-compute';
 import { momentText } from '@/ui/format';
 import { WallTimeField } from '@/ui/wall-time-field';
+import { rem } from '@/ui/rem';
 
 /** One handle that a wish may turn. */
 export interface Turn extends Omit<Wish, 'wantedH'> {
@@ -87,7 +88,7 @@ export function WishRow(props: WishRowProps) {
       </Box>
       {refused === null ? null : <Alert severity="warning">{refused}</Alert>}
       {answer === null || asked === null || busy ? null : (
-        <Typography aria-live="polite" sx={{ fontSize: 17 }}>
+        <Typography aria-live="polite" sx={{ fontSize: rem(17) }}>
           {says(answer, asked.turn, { fromMs, nowMs, units })}{' '}
           <Button
             size="small"

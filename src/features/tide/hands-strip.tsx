@@ -10,6 +10,7 @@ import { waterDegrees } from '@/ui/water-text';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { Key } from './key';
 import { isAtPeak, offPeakText } from './tells';
+import { rem } from '@/ui/rem';
 
 /** The strip under the picture: what was just done, and the next moments with their grams. */
 export function HandsStrip(props: {
@@ -17,13 +18,15 @@ export function HandsStrip(props: {
   nowMs: number;
   count: number;
   leftWidth: number;
+  /** True where everything stands one under the other: the cards lie in a row that is pushed along. */
+  tall: boolean;
   /** What is up, in place of what was just done. */
   notice?: ReactNode;
   onLook: () => void;
   onDone: (ref: string) => void;
   onOpen: (ref: string) => void;
 }) {
-  const { view, nowMs, count, leftWidth, notice, onLook, onDone, onOpen } = props;
+  const { view, nowMs, count, leftWidth, tall, notice, onLook, onDone, onOpen } = props;
   const next = view.moments.filter((moment) => moment.tense === 'planned').slice(0, count);
   const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
   return (
@@ -32,13 +35,21 @@ export function HandsStrip(props: {
       aria-label="Hands"
       sx={{
         display: 'flex',
-        flexDirection: { xs: 'column', md: 'row' },
+        flexDirection: tall ? 'column' : { xs: 'column', md: 'row' },
         borderTop: '2px solid var(--ink)',
         background: 'var(--flour)',
         minHeight: 172,
       }}
     >
-      <Box sx={{ width: { md: leftWidth }, flex: 'none', p: 1.5, pr: 1, order: { xs: 2, md: 0 } }}>
+      <Box
+        sx={{
+          width: tall ? 'auto' : { md: leftWidth },
+          flex: 'none',
+          p: 1.5,
+          pr: 1,
+          order: tall ? 2 : { xs: 2, md: 0 },
+        }}
+      >
         {notice ?? (
           <>
             <Typography variant="caption" sx={{ fontWeight: 700, display: 'block' }}>
@@ -49,7 +60,15 @@ export function HandsStrip(props: {
             </Typography>
           </>
         )}
-        <Box sx={{ display: 'flex', gap: 2, mt: 1.5, alignItems: 'center' }}>
+        <Box
+          sx={{
+            display: 'flex',
+            flexWrap: tall ? 'wrap' : 'nowrap',
+            gap: 2,
+            mt: 1.5,
+            alignItems: 'center',
+          }}
+        >
           <Button size="large" onClick={onLook} aria-keyshortcuts="l" sx={{ flex: 'none' }}>
             Log a look
           </Button>
@@ -66,11 +85,19 @@ export function HandsStrip(props: {
           minWidth: 0,
           display: 'grid',
           gap: 1,
-          gridTemplateColumns: {
-            xs: 'minmax(0, 1fr)',
-            sm: '1fr 1fr',
-            md: `1.35fr repeat(${count - 1}, 1fr)`,
-          },
+          ...(tall
+            ? {
+                gridAutoFlow: 'column',
+                gridAutoColumns: 'minmax(min(17rem, 82vw), 1fr)',
+                overflowX: 'auto',
+                scrollSnapType: 'x proximity',
+              }
+            : {
+                gridTemplateColumns: {
+                  xs: '1fr 1fr',
+                  md: `1.35fr repeat(${count - 1}, 1fr)`,
+                },
+              }),
         }}
       >
         {next.map((moment, index) => (
@@ -125,7 +152,7 @@ function HandsCard(props: {
     >
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0 }}>
         <GlyphDisc name={moment.glyph} size={30} />
-        <Typography component="span" sx={{ fontSize: 25, fontWeight: 700, lineHeight: 1.1 }}>
+        <Typography component="span" sx={{ fontSize: rem(25), fontWeight: 700, lineHeight: 1.1 }}>
           {clockText(moment.plannedMs, view.units.timeZone)}
         </Typography>
         <Typography component="span" variant="caption" noWrap sx={{ ml: 'auto', opacity: 0.85 }}>
@@ -143,11 +170,11 @@ function HandsCard(props: {
               display: 'flex',
               justifyContent: 'space-between',
               gap: 1,
-              fontSize: 15,
+              fontSize: rem(15),
               lineHeight: 1.2,
             }}
           >
-            <Typography component="span" noWrap sx={{ fontSize: 15, lineHeight: 1.2 }}>
+            <Typography component="span" noWrap sx={{ fontSize: rem(15), lineHeight: 1.2 }}>
               {line.label}
             </Typography>
             <Box component="strong" sx={{ whiteSpace: 'nowrap' }}>

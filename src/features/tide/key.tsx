@@ -1,12 +1,15 @@
 import Box from '@mui/material/Box';
 import { PHASE_FILL, Textures, type Phase } from '@/ui/marks/textures';
+import { rem } from '@/ui/rem';
 
 const PHASES: readonly Phase[] = ['under', 'rising', 'ripe', 'past'];
 
 /** The key of the textures. */
 export function Key() {
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: 'auto auto', gap: '4px 10px', fontSize: 13 }}>
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: 'auto auto', gap: '4px 10px', fontSize: rem(13) }}
+    >
       {PHASES.map((phase) => (
         <Box key={phase} sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
           <svg width="26" height="14" aria-hidden="true">

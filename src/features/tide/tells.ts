@@ -96,10 +96,10 @@ export function offPeakText(minutes: number): string {
   return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'late' : 'early'}`;
 }
 
-/** "82 min before", "at best": for two mixes on one line. */
+/** "1 h 22 before", "at best": for two mixes on one line. */
 function shortOffPeak(minutes: number): string {
   if (Math.abs(minutes) <= 1) return 'at best';
-  return `${Math.abs(minutes)} min ${minutes > 0 ? 'after' : 'before'}`;
+  return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'after' : 'before'}`;
 }
 
 function peakTell(view: TideView, nowMs: number): Tell {
@@ -202,6 +202,6 @@ function shortMoment(atMs: number, nowMs: number, timeZone: string): string {
 }
 
 /** "✓", or how many balls are not ripe in their turn. */
-export function coverText(service: Service): string {
+export function coverText(service: Pick<Service, 'wanted' | 'ripe'>): string {
   return service.ripe >= service.wanted ? '✓' : `−${service.wanted - service.ripe}`;
 }

@@ -8,6 +8,7 @@ import { ClockCap } from '@/ui/clock-cap';
 import { clockText, dateText } from '@/ui/format';
 import { ViewsMenu } from '@/ui/views-menu';
 import type { Tell } from './tells';
+import { rem } from '@/ui/rem';
 
 /** The header: whose shop, the clock, and the five tells. */
 export function TideHeader(props: {
@@ -15,22 +16,29 @@ export function TideHeader(props: {
   nowMs: number;
   tells: readonly Tell[];
   leftWidth: number;
+  /** True where everything stands one under the other. */
+  tall: boolean;
   /** True while the shop can not be reached. */
   stale: boolean;
   onTell: (tell: Tell) => void;
 }) {
-  const { view, nowMs, tells, leftWidth, stale, onTell } = props;
+  const { view, nowMs, tells, leftWidth, tall, stale, onTell } = props;
   const { timeZone } = view.units;
   return (
     <Box
       component="header"
-      sx={{ display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 76 }}
+      sx={{
+        display: 'flex',
+        flexDirection: tall ? 'column' : { xs: 'column', md: 'row' },
+        minHeight: 76,
+      }}
     >
       <Box
         sx={{
-          width: { xs: '100%', md: leftWidth + 52 },
+          width: tall ? '100%' : { xs: '100%', md: leftWidth + 52 },
           flex: 'none',
           display: 'flex',
+          flexWrap: tall ? 'wrap' : 'nowrap',
           alignItems: 'center',
           gap: 1.25,
           px: 2,
@@ -38,7 +46,7 @@ export function TideHeader(props: {
           minHeight: 76,
         }}
       >
-        <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Box sx={{ flex: 1, minWidth: tall ? 'min(10rem, 100%)' : 0 }}>
           <Typography variant="h1">Olvik</Typography>
           <Typography variant="caption" component="p" noWrap sx={{ color: 'var(--ink2)' }}>
             {view.shopName} · {dateText(nowMs, timeZone)}
@@ -52,7 +60,7 @@ export function TideHeader(props: {
           flex: 1,
           minWidth: 0,
           display: 'grid',
-          gridTemplateColumns: { xs: 'repeat(2, minmax(0, 1fr))', sm: 'repeat(5, minmax(0, 1fr))' },
+          gridTemplateColumns: tall ? TALL_COLUMNS : { xs: TALL_COLUMNS, sm: WIDE_COLUMNS },
         }}
       >
         {tells.map((tell) => (
@@ -62,6 +70,10 @@ export function TideHeader(props: {
     </Box>
   );
 }
+
+/** Two tells to a row, the last over both; or all five beside each other. */
+const TALL_COLUMNS = 'repeat(auto-fit, minmax(min(9.5rem, 100%), 1fr))';
+const WIDE_COLUMNS = 'repeat(5, minmax(0, 1fr))';
 
 /** What stands under the clock: since when the picture is old, or how fast the demo runs. */
 function clockNote(view: TideView, stale: boolean): { note?: string } {
@@ -82,7 +94,6 @@ function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
         borderLeft: '2px solid var(--line)',
         px: 1.25,
         py: 0.25,
-        maxHeight: 76,
         overflow: 'hidden',
         minWidth: 0,
         fontWeight: 400,
@@ -104,7 +115,7 @@ function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
         sx={{
           display: 'inline-block',
           maxWidth: '100%',
-          fontSize: 21,
+          fontSize: rem(21),
           fontWeight: 700,
           lineHeight: 1.2,
           ...(tell.alert

@@ -1,3 +1,4 @@
+import { frameFor } from './layout/frame';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { fromLocalText } from '@/core/units';
 import type { TideView } from '@/services/tide';
@@ -8,7 +9,7 @@ import { TideSvg } from './tide-svg';
 const zone = 'Europe/Oslo';
 const now = fromLocalText('2026-11-27T06:10', zone);
 const H = 3_600_000;
-const frame: Frame = { width: 1280, height: 552, keelX: 333, labelWidth: 104, rulerHeight: 52 };
+const frame: Frame = frameFor(1280, 552, 1);
 
 /** A shop with one poolish that is mixed at its best. */
 const view: TideView = {
@@ -71,7 +72,12 @@ const view: TideView = {
   ],
   conflicts: [],
 };
-const taps = { strand: () => undefined, moment: () => undefined, night: () => undefined };
+const taps = {
+  strand: () => undefined,
+  moment: () => undefined,
+  raft: () => undefined,
+  night: () => undefined,
+};
 const draw = (one: TideView, lit: string | null = null) =>
   renderToStaticMarkup(
     <TideSvg

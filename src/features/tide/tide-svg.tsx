@@ -6,6 +6,7 @@ import { DragLayer } from './layers/drag-layer';
 import { LabelsLayer } from './layers/labels-layer';
 import { RulerLayer } from './layers/ruler-layer';
 import { StrandsLayer } from './layers/strands-layer';
+import type { Raft } from './layout/bands';
 import type { Picture } from './layout/picture-parts';
 import type { TideView } from '@/services/tide';
 import type { useDrag } from './use-drag';
@@ -17,6 +18,7 @@ export interface TideTaps {
   readonly strand: (lotId: string) => void;
   readonly moment: (ref: string, at: { readonly x: number; readonly y: number }) => void;
   readonly night: (fromMs: number) => void;
+  readonly raft: (raft: Raft, at: { readonly x: number; readonly y: number }) => void;
 }
 
 /** The picture: places, strands, windows, moments, and the keel. */
@@ -29,16 +31,18 @@ export function TideSvg(props: {
   /** Reference of the moment that the keys stand on. */
   chosen?: string | null;
   drag?: DragHands;
+  /** How far a picture longer than its room is scrolled: the ruler stays. */
+  scrolledPx?: number;
   children?: ReactNode;
 }) {
-  const { picture, view, nowMs, lit, taps, chosen, drag, children } = props;
+  const { picture, view, nowMs, lit, taps, chosen, drag, scrolledPx = 0, children } = props;
   const keelX = picture.scale.x(nowMs);
   const { frame } = picture;
   return (
     <svg
       width={frame.width}
-      height={frame.height}
-      viewBox={`0 0 ${frame.width} ${frame.height}`}
+      height={picture.height}
+      viewBox={`0 0 ${frame.width} ${picture.height}`}
       role="group"
       aria-label="The Tide: places by temperature, lots over time"
       style={{
@@ -61,16 +65,22 @@ export function TideSvg(props: {
           x={frame.labelWidth}
           y={0}
           width={frame.width - frame.labelWidth}
-          height={frame.height}
+          height={picture.height}
         />
       </clipPath>
       <BandsLayer picture={picture} view={view} nowMs={nowMs} onNight={taps.night} />
       <g clipPath="url(#plot)">
-        <StrandsLayer picture={picture} lit={lit} onStrand={taps.strand} />
+        <StrandsLayer picture={picture} lit={lit} onStrand={taps.strand} onRaft={taps.raft} />
       </g>
-      <RulerLayer picture={picture} view={view} nowMs={nowMs} />
       {keelX > frame.labelWidth && keelX < frame.width ? (
-        <line x1={keelX} x2={keelX} y1={0} y2={frame.height} stroke="var(--ink)" strokeWidth={3} />
+        <line
+          x1={keelX}
+          x2={keelX}
+          y1={0}
+          y2={picture.height}
+          stroke="var(--ink)"
+          strokeWidth={3}
+        />
       ) : null}
       <g clipPath="url(#plot)">
         <DiscsLayer
@@ -81,6 +91,19 @@ export function TideSvg(props: {
           onMoment={taps.moment}
         />
         <LabelsLayer picture={picture} lit={lit} />
+      </g>
+      <g transform={`translate(0 ${scrolledPx})`}>
+        <RulerLayer picture={picture} view={view} nowMs={nowMs} />
+        {keelX > frame.labelWidth && keelX < frame.width ? (
+          <line
+            x1={keelX}
+            x2={keelX}
+            y1={0}
+            y2={frame.rulerHeight}
+            stroke="var(--ink)"
+            strokeWidth={3}
+          />
+        ) : null}
       </g>
       {drag?.dragged == null ? null : (
         <DragLayer picture={picture} view={view} dragged={drag.dragged} />

@@ -1,30 +1,31 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Frame } from './layout/picture-parts';
+import { frameFor } from './layout/frame';
 
-/** The keel stands at this share of the whole width. */
-const KEEL = 0.26;
-const WIDE: Frame = { width: 1280, height: 552, keelX: 333, labelWidth: 104, rulerHeight: 52 };
-const NARROW_PX = 700;
+const WIDE = frameFor(1280, 552, 1);
+/** The browser's usual text, px. */
+const USUAL_REM_PX = 16;
 
-/** The picture’s frame for the room it has; 1280 × 552 until that is known. */
+/**
+ * The picture’s frame for the room it has and the size of the reader’s text; 1280 × 552 until that is known.
+ * `probe` goes on an element that is 1 rem wide.
+ */
 export function useFrame() {
   const ref = useRef<HTMLDivElement>(null);
+  const probe = useRef<HTMLSpanElement>(null);
   const [frame, setFrame] = useState(WIDE);
   useEffect(() => {
-    const element = ref.current;
-    if (element === null) return undefined;
-    const observer = new ResizeObserver(([entry]) => {
-      if (entry === undefined) return;
-      const width = Math.round(entry.contentRect.width);
-      const height = Math.max(360, Math.round(entry.contentRect.height));
-      const labelWidth = width < NARROW_PX ? 84 : 104;
-      const keelX = Math.round(width * (width < NARROW_PX ? 0.36 : KEEL));
-      setFrame({ width, height, keelX, labelWidth, rulerHeight: 52 });
-    });
+    const [element, rem] = [ref.current, probe.current];
+    if (element === null || rem === null) return undefined;
+    const measure = () => {
+      const { width, height } = element.getBoundingClientRect();
+      setFrame(frameFor(Math.round(width), Math.round(height), rem.offsetWidth / USUAL_REM_PX));
+    };
+    const observer = new ResizeObserver(measure);
     observer.observe(element);
+    observer.observe(rem);
     return () => observer.disconnect();
   }, []);
-  return { ref, frame };
+  return { ref, probe, frame };
 }

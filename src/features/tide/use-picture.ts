@@ -2,25 +2,36 @@
 
 import { useMemo, useState } from 'react';
 import type { TideView } from '@/services/tide';
-import type { LaneMemory } from './layout/lanes';
+import { useCompute } from '@/ui/compute/use-compute';
+import type { LaneMemory } from '@/ui/lanes/lanes';
+import type { LaneQuestion } from '@/ui/lanes/search';
 import { layoutPicture, type Pulled } from './layout/picture';
 import type { Frame, Picture } from './layout/picture-parts';
 
-/** The picture of a view; strands keep the lanes they had when the view changes. */
+/**
+ * The picture of a view. Its lanes are greedy at once and searched for in the worker; what was found is the memory of
+ * the next layout, so that strands keep their lanes from edit to edit.
+ */
 export function usePicture(view: TideView, nowMs: number, frame: Frame, pulled: Pulled): Picture {
   const { unfolded, panMs } = pulled;
-  const [last, setLast] = useState<{ view: TideView; lanes: LaneMemory } | null>(null);
-  const lanes = last?.lanes;
+  const [question, setQuestion] = useState<{ key: string; asks: LaneQuestion } | null>(null);
+  const found = useCompute('lanes', question?.asks ?? null).answer;
+  const lanes = useMemo<LaneMemory>(() => new Map(found ?? []), [found]);
   const picture = useMemo(
-    () =>
-      layoutPicture(view, nowMs, frame, {
-        unfolded,
-        panMs,
-        ...(lanes === undefined ? {} : { lanes }),
-      }),
+    () => layoutPicture(view, nowMs, frame, { unfolded, panMs, lanes }),
     [view, nowMs, frame, unfolded, panMs, lanes],
   );
-  // The lanes of one view are the memory of the next: kept when the view changes, not at every minute.
-  if (last?.view !== view) setLast({ view, lanes: picture.lanes });
+  const key = keyOf(picture.question);
+  if (key !== question?.key) setQuestion({ key, asks: picture.question });
   return picture;
+}
+
+/** What makes the search a new one: who stands where, from when to when. */
+function keyOf({ places }: LaneQuestion): string {
+  return JSON.stringify(
+    places.map(({ placeId, stays }) => [
+      placeId,
+      ...stays.map((stay) => [stay.lotId, stay.fromMs, stay.toMs]),
+    ]),
+  );
 }

@@ -14,6 +14,8 @@ import { seededNormal } from '@/core/numeric';
 import { planBake, type BakePlan, type NoPlan } from '@/core/planner';
 import type { BakeForm } from '@/services/bake-form';
 import { planRequestOf, type PlanningFacts } from '@/services/plan-request';
+import type { LaneBefore } from '../lanes/lanes';
+import { searchLanes, type LaneQuestion } from '../lanes/search';
 import type { Steps } from './job-queue';
 
 interface Handled {
@@ -29,6 +31,11 @@ export interface JobKinds {
   readonly wish: { readonly asks: Handled & { readonly wish: Wish }; readonly answers: Inversion };
   /** A thousand runs with drawn doubts, where some may never get there. */
   readonly draws: { readonly asks: Handled; readonly answers: DrawnBand };
+  /** The lanes of the home picture. */
+  readonly lanes: {
+    readonly asks: LaneQuestion;
+    readonly answers: readonly (readonly [string, LaneBefore])[];
+  };
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
@@ -54,5 +61,6 @@ export const JOBS: {
   wish: ({ base, handles, wish }) => atOnce(() => wishFor(base, handles, wish)),
   draws: ({ base, handles }) =>
     drawnBandSteps(handledLot(base, handles), DRAWN_RUNS, seededNormal(SEED)),
+  lanes: (question) => atOnce(() => searchLanes(question)),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };

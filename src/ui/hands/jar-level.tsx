@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { riseText } from '../format';
+import { rem } from '@/ui/rem';
 
 const JAR_HEIGHT = 250;
 const JAR_WIDTH = 150;
@@ -74,12 +75,16 @@ export function JarLevel(props: {
             transform: 'none',
             backgroundColor: 'var(--ink)',
           },
-          '& .MuiSlider-markLabel': { left: JAR_WIDTH + 26, fontSize: 15, color: 'var(--ink)' },
+          '& .MuiSlider-markLabel': {
+            left: JAR_WIDTH + 26,
+            fontSize: rem(15),
+            color: 'var(--ink)',
+          },
         }}
       />
       <Box sx={{ ml: 5 }}>
         <Typography variant="body2">Rise against the mark</Typography>
-        <Typography sx={{ fontSize: 40, fontWeight: 700, lineHeight: 1.1 }}>
+        <Typography sx={{ fontSize: rem(40), fontWeight: 700, lineHeight: 1.1 }}>
           {rise === null ? 'not read' : riseText(rise)}
         </Typography>
         {expected === null ? null : (

@@ -11,12 +11,32 @@ const FULL_ACTIVITY = 2;
 /** Gas rate under which a strand counts as asleep, ml/g/h. */
 const ASLEEP_ACTIVITY = 0.06;
 
-/** Width of a strand at an instant, px at k = 1. */
-export function widthAt(strand: Strand, atMs: number): number {
-  const activity = activityAt(strand, atMs);
+/** Width for an activity, px at k = 1. */
+function widthFor(activity: number): number {
   if (activity < ASLEEP_ACTIVITY) return ASLEEP_WIDTH;
   const share = Math.min(1, activity / FULL_ACTIVITY) ** 0.7;
   return LEAST_WIDTH + (MOST_WIDTH - LEAST_WIDTH) * share;
+}
+
+const widthCache = new WeakMap<Strand, Float64Array>();
+
+/** Widths of a strand at its samples, px at k = 1; computed once a strand. */
+function widthsOf(strand: Strand): Float64Array {
+  const known = widthCache.get(strand);
+  if (known !== undefined) return known;
+  const widths = Float64Array.from(strand.activity, widthFor);
+  widthCache.set(strand, widths);
+  return widths;
+}
+
+/** Width of a strand at an instant, px at k = 1. */
+export function widthAt(strand: Strand, atMs: number): number {
+  const widths = widthsOf(strand);
+  const position = Math.max(0, (atMs - strand.startMs) / strand.stepMs);
+  const index = Math.min(widths.length - 1, Math.floor(position));
+  const next = Math.min(widths.length - 1, index + 1);
+  const low = widths[index] ?? ASLEEP_WIDTH;
+  return low + Math.min(1, position - index) * ((widths[next] ?? low) - low);
 }
 
 /** Widest of a stretch, and whether the strand sleeps all through it. */
@@ -25,22 +45,13 @@ export function widestIn(
   fromMs: number,
   toMs: number,
 ): { width: number; asleep: boolean } {
-  let width = 0;
-  let asleep = true;
-  for (let atMs = fromMs; atMs <= toMs; atMs += strand.stepMs) {
-    width = Math.max(width, widthAt(strand, atMs));
-    if (activityAt(strand, atMs) >= ASLEEP_ACTIVITY) asleep = false;
+  const { activity, startMs, stepMs } = strand;
+  let most = 0;
+  for (let atMs = fromMs; atMs <= toMs; atMs += stepMs) {
+    const index = Math.min(activity.length - 1, Math.max(0, Math.floor((atMs - startMs) / stepMs)));
+    most = Math.max(most, activity[index] ?? 0);
   }
-  return { width: asleep ? ASLEEP_WIDTH : width, asleep };
-}
-
-function activityAt(strand: Strand, atMs: number): number {
-  const position = Math.max(0, (atMs - strand.startMs) / strand.stepMs);
-  const index = Math.min(strand.activity.length - 1, Math.floor(position));
-  const next = Math.min(strand.activity.length - 1, index + 1);
-  const share = Math.min(1, position - index);
-  const low = strand.activity[index] ?? 0;
-  return low + share * ((strand.activity[next] ?? low) - low);
+  return { width: widthFor(most), asleep: most < ASLEEP_ACTIVITY };
 }
 
 /** A piece of a strand in one phase on one side of now. */
@@ -63,6 +74,8 @@ interface ShapeInput {
   readonly toMs: number;
   readonly y: number;
   readonly k: number;
+  /** One width all along, px, for a strand of which only the way is told. */
+  readonly thinPx?: number;
   readonly nowMs: number;
   /** Where an instant stands, px. */
   readonly scale: { readonly x: (atMs: number) => number };
@@ -112,18 +125,29 @@ export function phaseCuts(strand: Strand): { phase: Phase; fromMs: number; toMs:
     .filter((cut) => cut.toMs > cut.fromMs);
 }
 
+/** Least room between two points of an outline, px. */
+const POINT_PX = 3;
+
 function pathOf(input: ShapeInput, fromMs: number, toMs: number): string {
-  const { strand, scale, k, y } = input;
-  const instants: number[] = [fromMs];
-  const first =
-    strand.startMs + Math.ceil((fromMs - strand.startMs) / strand.stepMs) * strand.stepMs;
-  for (let atMs = first; atMs < toMs; atMs += strand.stepMs) if (atMs > fromMs) instants.push(atMs);
-  instants.push(toMs);
-  const half = (atMs: number) => (k * widthAt(strand, atMs)) / 2;
-  const draw = area<number>()
-    .x((atMs) => Math.round(scale.x(atMs) * 10) / 10)
-    .y0((atMs) => Math.round((y + half(atMs)) * 10) / 10)
-    .y1((atMs) => Math.round((y - half(atMs)) * 10) / 10)
+  const { strand, scale, k, y, thinPx } = input;
+  const { startMs, stepMs } = strand;
+  const points: { x: number; half: number }[] = [];
+  const add = (atMs: number, x: number) => {
+    const half = (thinPx ?? k * widthAt(strand, atMs)) / 2;
+    points.push({ x: Math.round(x * 10) / 10, half });
+  };
+  const endX = scale.x(toMs);
+  add(fromMs, scale.x(fromMs));
+  const first = startMs + Math.ceil((fromMs - startMs) / stepMs) * stepMs;
+  for (let atMs = first; atMs < toMs; atMs += stepMs) {
+    const x = scale.x(atMs);
+    if (x - (points.at(-1)?.x ?? x) >= POINT_PX && endX - x >= POINT_PX) add(atMs, x);
+  }
+  add(toMs, endX);
+  const draw = area<{ x: number; half: number }>()
+    .x((point) => point.x)
+    .y0((point) => Math.round((y + point.half) * 10) / 10)
+    .y1((point) => Math.round((y - point.half) * 10) / 10)
     .curve(curveMonotoneX);
-  return draw(instants) ?? '';
+  return draw(points) ?? '';
 }

@@ -3,8 +3,9 @@ import { Fragment } from 'react';
 import type { TideView } from '@/services/tide';
 import { tempText } from '@/ui/format';
 import { FLOOR, type BandBox } from '../layout/bands';
-import type { Picture } from '../layout/picture-parts';
+import type { Frame, Picture } from '../layout/picture-parts';
 import { loadAt } from '../tells';
+import { rem } from '@/ui/rem';
 
 /** Height of a full gauge, px. */
 const FULL = FLOOR - 3;
@@ -19,15 +20,15 @@ export function BandsLayer(props: {
   const { picture, view, nowMs, onNight } = props;
   const { frame, scale, bands } = picture;
   const top = frame.rulerHeight;
-  const height = frame.height - top;
+  const height = picture.height - top;
   return (
     <g>
-      <rect x={0} y={0} width={frame.width} height={frame.height} fill="var(--paper)" />
+      <rect x={0} y={0} width={frame.width} height={picture.height} fill="var(--paper)" />
       <rect
         x={0}
         y={0}
         width={Math.max(0, Math.min(frame.width, scale.x(nowMs)))}
-        height={frame.height}
+        height={picture.height}
         fill="var(--dry)"
         opacity={0.55}
       />
@@ -72,7 +73,7 @@ export function BandsLayer(props: {
             fill="var(--floor)"
           />
           <path d={gauge(box, picture)} fill="var(--water)" />
-          <BandName box={box} view={view} nowMs={nowMs} width={frame.labelWidth} />
+          <BandName box={box} view={view} nowMs={nowMs} frame={frame} />
           <line
             x1={0}
             x2={frame.width}
@@ -121,47 +122,66 @@ function gauge(box: BandBox, { scale, frame }: Picture): string {
   return draw(points) ?? '';
 }
 
-function BandName(props: { box: BandBox; view: TideView; nowMs: number; width: number }) {
-  const { box, view, nowMs, width } = props;
-  const { band } = box;
+/** Width at the usual text from which a place's row has room for what stands in it, px. */
+const ROOMY_PX = 300;
+
+/** A place by name with its temperature and what stands in it: beside its lanes, or above them in the tall picture. */
+function BandName(props: { box: BandBox; view: TideView; nowMs: number; frame: Frame }) {
+  const { box, view, nowMs, frame } = props;
+  const { band, top } = box;
+  const { text, tall, labelWidth } = frame;
   const temp = tempText(band.tempC, view.units);
   const load = `${Math.round(loadAt(band, nowMs) * 10) / 10} of ${band.capacityL} l`;
-  if (box.height < 60) {
+  if (tall) {
+    const y = top + 19 * text;
+    const roomy = frame.width / text > ROOMY_PX;
     return (
-      <g>
-        <text
-          x={14}
-          y={box.top + box.height / 2 + (width < 100 ? -3 : 5)}
-          className="name"
-          fontSize={15}
-          fill="var(--ink)"
-        >
+      <g fill="var(--ink)" fontSize={rem(16)}>
+        <text x={10} y={y} className="name">
           {band.name}
         </text>
         <text
-          x={width - 6}
-          y={box.top + box.height / 2 + (width < 100 ? 15 : 5)}
-          fontSize={15}
+          x={roomy ? frame.width / 2 : frame.width - 10}
+          y={y}
           fontWeight={700}
-          textAnchor="end"
-          fill="var(--ink)"
+          textAnchor={roomy ? 'middle' : 'end'}
         >
+          {temp}
+        </text>
+        {roomy ? (
+          <text x={frame.width - 10} y={y} textAnchor="end" fill="var(--ink2)">
+            {load}
+          </text>
+        ) : null}
+      </g>
+    );
+  }
+  if (box.height < 60 * text) {
+    return (
+      <g fill="var(--ink)" fontSize={rem(15)}>
+        <text x={14} y={top + box.height / 2 + 5} className="name">
+          {band.name}
+        </text>
+        <text x={labelWidth - 6} y={top + box.height / 2 + 5} fontWeight={700} textAnchor="end">
           {temp}
         </text>
       </g>
     );
   }
+  const showsLoad = box.height > 72 * text;
   return (
     <g fill="var(--ink)">
-      <text x={14} y={box.top + 21} className="name" fontSize={16}>
+      <text x={14} y={top + 21 * text} className="name" fontSize={rem(16)}>
         {band.name}
       </text>
-      <text x={14} y={box.top + 47} fontSize={25} fontWeight={700}>
+      <text x={14} y={top + 47 * text} fontSize={rem(25)} fontWeight={700}>
         {temp}
       </text>
-      <text x={14} y={box.top + 66} fontSize={13} fill="var(--ink2)">
-        {load}
-      </text>
+      {showsLoad ? (
+        <text x={14} y={top + 66 * text} fontSize={rem(13)} fill="var(--ink2)">
+          {load}
+        </text>
+      ) : null}
     </g>
   );
 }

@@ -4,6 +4,7 @@ import { dragWords, goingAlong } from '../drag-words';
 import type { Picture } from '../layout/picture-parts';
 import { textWidth } from '../layout/labels';
 import type { Dragged } from '../use-drag';
+import { rem } from '@/ui/rem';
 
 const R = 17;
 const LINE_PX = 20;
@@ -15,18 +16,19 @@ export function DragLayer(props: { picture: Picture; view: TideView; dragged: Dr
   const disc = discs.find((one) => one.moment.ref === dragged.moment.ref);
   if (disc === undefined) return null;
   const x = scale.x(dragged.atMs);
+  const linePx = LINE_PX * frame.text;
   const words = dragWords(dragged, view);
-  const width = Math.max(...words.map((one) => textWidth(one, 16))) + 20;
-  const height = words.length * LINE_PX + 12;
+  const width = Math.max(...words.map((one) => textWidth(one, 16 * frame.text))) + 20;
+  const height = words.length * linePx + 12;
   const left = Math.min(Math.max(x + 26, frame.labelWidth + 4), frame.width - width - 8);
-  const top = Math.min(Math.max(disc.y - 60, frame.rulerHeight + 4), frame.height - height - 4);
+  const top = Math.min(Math.max(disc.y - 60, frame.rulerHeight + 4), picture.height - height - 4);
   return (
     <g pointerEvents="none" aria-live="polite">
       <line
         x1={x}
         x2={x}
         y1={frame.rulerHeight}
-        y2={frame.height}
+        y2={picture.height}
         stroke="var(--ink)"
         strokeWidth={2}
         strokeDasharray="3 4"
@@ -52,8 +54,8 @@ export function DragLayer(props: { picture: Picture; view: TideView; dragged: Dr
         <text
           key={one}
           x={left + 10}
-          y={top + 22 + index * LINE_PX}
-          fontSize={16}
+          y={top + 22 * frame.text + index * linePx}
+          fontSize={rem(16)}
           fontWeight={index === 0 ? 700 : 400}
           fill="var(--paper)"
         >

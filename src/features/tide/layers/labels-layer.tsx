@@ -1,3 +1,4 @@
+import { rem } from '@/ui/rem';
 import type { Picture, PictureLabel } from '../layout/picture-parts';
 
 const LOOK: Readonly<Record<PictureLabel['style'], { size: number; weight: number }>> = {
@@ -18,8 +19,8 @@ export function LabelsLayer({ picture, lit }: { picture: Picture; lit: string | 
           <text
             key={label.id}
             x={label.x}
-            y={label.y + size - 1}
-            fontSize={size}
+            y={label.y + (size - 1) * picture.frame.text}
+            fontSize={rem(size)}
             fontWeight={weight}
             className={label.style === 'name' ? 'name' : undefined}
             fill="var(--ink)"

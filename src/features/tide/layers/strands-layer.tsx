@@ -1,5 +1,6 @@
 import { riseText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
+import type { Raft } from '../layout/bands';
 import type { Picture } from '../layout/picture-parts';
 
 /** Opacity of what is not lit while a strand is. */
@@ -10,8 +11,9 @@ export function StrandsLayer(props: {
   picture: Picture;
   lit: string | null;
   onStrand: (lotId: string) => void;
+  onRaft: (raft: Raft, at: { readonly x: number; readonly y: number }) => void;
 }) {
-  const { picture, lit, onStrand } = props;
+  const { picture, lit, onStrand, onRaft } = props;
   return (
     <g>
       {picture.channels.map((channel) => (
@@ -50,6 +52,9 @@ export function StrandsLayer(props: {
           />
         </g>
       ))}
+      {picture.rafts.map((raft) => (
+        <RaftShape key={raft.placeId} raft={raft} picture={picture} lit={lit} onRaft={onRaft} />
+      ))}
       {picture.brackets.map((bracket) => (
         <g key={bracket.lotId} opacity={lit === null || lit === bracket.lotId ? 1 : DIM}>
           {bracket.doubts.map(([from, to]) => (
@@ -78,6 +83,46 @@ export function StrandsLayer(props: {
             <path d={`M${bracket.bestX - 6},${bracket.y - 3}h12l-6,9z`} fill="var(--ink)" />
           )}
         </g>
+      ))}
+    </g>
+  );
+}
+
+/** Planks of a raft that are drawn at the most. */
+const MOST_PLANKS = 4;
+
+/** Sleeping lots of one place, as planks side by side. */
+function RaftShape(props: {
+  raft: Raft;
+  picture: Picture;
+  lit: string | null;
+  onRaft: (raft: Raft, at: { readonly x: number; readonly y: number }) => void;
+}) {
+  const { raft, picture, lit, onRaft } = props;
+  const { scale } = picture;
+  const from = scale.x(Math.max(raft.fromMs, scale.fromMs));
+  const to = scale.x(Math.min(raft.toMs, scale.toMs));
+  const planks = Math.min(MOST_PLANKS, raft.lotIds.length);
+  const plank = raft.height / planks;
+  return (
+    <g
+      opacity={lit === null || raft.lotIds.includes(lit) ? 1 : DIM}
+      style={{ cursor: 'pointer' }}
+      onClick={(event) => onRaft(raft, { x: event.clientX, y: event.clientY })}
+      data-raft={raft.placeId}
+    >
+      <title>{`${raft.lotIds.length} lots asleep`}</title>
+      {Array.from({ length: planks }, (_, i) => (
+        <rect
+          key={i}
+          x={from}
+          y={raft.y - raft.height / 2 + i * plank}
+          width={Math.max(0, to - from)}
+          height={plank}
+          fill="var(--under)"
+          stroke="var(--edge)"
+          strokeWidth={1.4}
+        />
       ))}
     </g>
   );

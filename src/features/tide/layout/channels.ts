@@ -33,6 +33,7 @@ export function channelsOf(
     });
   };
   for (const stay of stays) {
+    if (stay.fromMs < scale.fromMs || stay.fromMs > scale.toMs) continue;
     const before = stays.find((one) => one.lotId === stay.lotId && one.toMs === stay.fromMs);
     if (before !== undefined) add(before, stay, false);
     const strand = strands.get(stay.lotId);

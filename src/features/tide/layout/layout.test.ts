@@ -1,3 +1,4 @@
+import { frameFor } from './frame';
 import fc from 'fast-check';
 import { contextOver } from '@/services/context';
 import { seedDemo } from '@/services/demo/seed';
@@ -7,14 +8,14 @@ import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { tellsOf } from '../tells';
 import { overlaps, placeLabels } from './labels';
-import { assignLanes, laneKeys, type Stay } from './lanes';
+import { assignLanes, laneKeys, type Stay } from '@/ui/lanes/lanes';
 import { layoutPicture } from './picture';
 import type { Frame } from './picture-parts';
 import { timeScale } from './time-scale';
 
 const ZONE = 'Europe/Oslo';
 const now = fromLocalText('2026-11-27T06:10', ZONE);
-const wide: Frame = { width: 1280, height: 552, keelX: 333, labelWidth: 104, rulerHeight: 52 };
+const wide: Frame = frameFor(1280, 552, 1);
 const working = { fromMinute: 360, untilMinute: 1320 };
 const scaleInput = {
   nowMs: now,

@@ -1,10 +1,11 @@
 import type { Moment, Strand } from '@/services/tide';
 import type { StrandShape } from '@/ui/strand/strand-shape';
-import type { BandBox, PlacedStay } from './bands';
+import type { LaneQuestion } from '@/ui/lanes/search';
+import type { BandBox, PlacedStay, Raft } from './bands';
 import type { Channel } from './channels';
 import type { PlacedLabel } from './labels';
-import type { LaneMemory } from './lanes';
 import type { DayMark, Tick } from './ticks';
+import type { Tent } from './tents';
 import type { TimeScale } from './time-scale';
 
 /** The picture’s frame on the screen, px. */
@@ -14,6 +15,10 @@ export interface Frame {
   readonly keelX: number;
   readonly labelWidth: number;
   readonly rulerHeight: number;
+  /** Factor on every text: the reader’s own size over the usual one. */
+  readonly text: number;
+  /** True where the picture is as long as it wants, its places named above their lanes. */
+  readonly tall: boolean;
 }
 
 /** A disc on a strand. */
@@ -49,8 +54,11 @@ export interface PictureLabel extends PlacedLabel {
 export interface Picture {
   readonly frame: Frame;
   readonly scale: TimeScale;
-  /** The lanes of this picture, for the next one. */
-  readonly lanes: LaneMemory;
+  /** What the lanes of this picture are searched for. */
+  readonly question: LaneQuestion;
+  /** Height of the whole picture, px. */
+  readonly height: number;
+  readonly rafts: readonly Raft[];
   readonly bands: readonly BandBox[];
   readonly shapes: readonly {
     readonly stay: PlacedStay;
@@ -63,4 +71,5 @@ export interface Picture {
   readonly labels: readonly PictureLabel[];
   readonly ticks: readonly Tick[];
   readonly days: readonly DayMark[];
+  readonly tents: readonly Tent[];
 }

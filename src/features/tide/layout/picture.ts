@@ -1,11 +1,13 @@
+import { MS_PER_HOUR } from '@/core/units';
 import type { Moment, TideView } from '@/services/tide';
+import { staysOf, type LaneMemory } from '@/ui/lanes/lanes';
 import { strandShape, widestIn } from '@/ui/strand/strand-shape';
 import { layoutBands, type PlacedStay } from './bands';
 import { bracketsOf } from './brackets';
 import { channelsOf } from './channels';
-import { staysOf, type LaneMemory } from './lanes';
 import { labelsOf } from './picture-labels';
 import type { Disc, Frame, Picture } from './picture-parts';
+import { tentsOf } from './tents';
 import { rulerMarks } from './ticks';
 import { timeScale, type TimeScale } from './time-scale';
 
@@ -36,43 +38,80 @@ export function layoutPicture(
     working: view.working,
     timeZone: view.units.timeZone,
     unfolded,
-    stretch: Math.max(0.8, Math.min(1.5, frame.width / 1280)),
+    stretch: Math.max(0.8, Math.min(1.5, frame.width / 1280)) * Math.min(1.4, frame.text),
   });
   const visible = view.strands.filter(
     (strand) => strand.startMs < scale.toMs && (strand.endMs ?? Infinity) > scale.fromMs,
   );
   const strands = new Map(visible.map((strand) => [strand.lotId, strand]));
-  const clipped = staysOf(visible, scale.toMs, (strand, fromMs, toMs) =>
-    widestIn(strand, Math.max(fromMs, scale.fromMs), toMs),
-  )
-    .map((stay) => ({ ...stay, fromMs: Math.max(stay.fromMs, scale.fromMs) }))
-    .filter((stay) => stay.toMs > stay.fromMs);
-  const { bands, stays, k, lanes } = layoutBands(view.bands, clipped, strands, {
-    top: frame.rulerHeight,
-    height: frame.height - frame.rulerHeight,
-    lanes: before ?? new Map(),
-  });
-  const shapes = stays.flatMap((stay) => {
-    const strand = strands.get(stay.lotId);
-    if (strand === undefined) return [];
-    const shape = strandShape({ ...stay, strand, k, nowMs, scale });
-    return [{ stay, shape, strand }];
-  });
+  const lasting = staysOf(visible, (strand, fromMs, toMs) =>
+    widestIn(strand, Math.max(fromMs, scale.fromMs), Math.min(toMs, scale.toMs)),
+  ).filter((stay) => stay.toMs > scale.fromMs && stay.fromMs < scale.toMs);
+  const { bands, stays, k, rafts, height, places } = layoutBands(
+    view.bands,
+    lasting,
+    { strands, soon: soonLots(view, nowMs) },
+    {
+      top: frame.rulerHeight,
+      height: frame.height - frame.rulerHeight,
+      lanes: before ?? new Map(),
+      text: frame.text,
+      tall: frame.tall,
+    },
+  );
+  const shapes = stays
+    .filter((stay) => stay.drawn !== 'raft')
+    .flatMap((stay) => {
+      const strand = strands.get(stay.lotId);
+      if (strand === undefined) return [];
+      const thin = stay.drawn === 'stub' ? { thinPx: stay.width } : {};
+      const shape = strandShape({ ...clipped(stay, scale), ...thin, strand, k, nowMs, scale });
+      return [{ stay: clipped(stay, scale), shape, strand }];
+    });
   const discs = discsOf(view.moments, stays, scale);
   const brackets = bracketsOf({ shapes, scale, nowMs, k });
-  const labels = labelsOf({ shapes, discs, brackets, scale, view, frame, nowMs, k });
+  const labels = labelsOf({
+    ...{ shapes, rafts, bands, discs, brackets, scale, view, frame, nowMs, k },
+    height: frame.rulerHeight + height,
+  });
   return {
     frame,
     scale,
-    lanes,
+    question: {
+      places,
+      parents: Object.fromEntries(visible.map((strand) => [strand.lotId, strand.madeFrom])),
+      memory: [...(before ?? [])],
+    },
+    height: frame.rulerHeight + height,
     bands,
+    rafts,
     shapes,
     channels: channelsOf(stays, strands, scale, nowMs),
     discs,
     brackets,
     labels,
-    ...rulerMarks(scale, view.units.timeZone),
+    tents: tentsOf(view, scale, frame),
+    ...rulerMarks(scale, view.units.timeZone, frame.text),
   };
+}
+
+/** A moment this near makes a lot one that the hands need soon. */
+const SOON_MS = 12 * MS_PER_HOUR;
+
+/** Lots with a moment soon: those it makes or works on, and what goes into them. */
+function soonLots(view: TideView, nowMs: number): Set<string> {
+  const near = view.moments.filter(
+    (moment) => moment.tense === 'planned' && moment.atMs < nowMs + SOON_MS,
+  );
+  const own = new Set(near.map((moment) => moment.lotId));
+  const parents = view.strands.filter((one) => own.has(one.lotId)).flatMap((one) => one.madeFrom);
+  return new Set([...own, ...parents]);
+}
+
+/** A stay as far as the picture shows it. */
+function clipped(stay: PlacedStay, scale: TimeScale): PlacedStay {
+  const { fromMs, toMs } = scale;
+  return { ...stay, fromMs: Math.max(stay.fromMs, fromMs), toMs: Math.min(stay.toMs, toMs) };
 }
 
 function discsOf(

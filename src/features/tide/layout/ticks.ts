@@ -15,12 +15,17 @@ export interface DayMark {
   readonly x: number;
 }
 
-/** Least room between two hours with a figure, px. */
+/** Least room between two hours with a figure, px at the usual text. */
 const LABEL_ROOM = 26;
 const STEPS = [1, 2, 3, 6, 12];
 
 /** Hours and days of a scale. */
-export function rulerMarks(scale: TimeScale, timeZone: string): { ticks: Tick[]; days: DayMark[] } {
+export function rulerMarks(
+  scale: TimeScale,
+  timeZone: string,
+  text: number,
+): { ticks: Tick[]; days: DayMark[] } {
+  const room = LABEL_ROOM * text;
   const ticks: Tick[] = [];
   const days: DayMark[] = [];
   let labelledTo = -Infinity;
@@ -30,9 +35,9 @@ export function rulerMarks(scale: TimeScale, timeZone: string): { ticks: Tick[];
       if (atMs < scale.fromMs || atMs > scale.toMs) continue;
       const x = scale.x(atMs);
       if (hour === 0) days.push({ atMs, x });
-      const step = stepAt(scale, atMs);
+      const step = stepAt(scale, atMs, room);
       if (hour % step !== 0) continue;
-      const fits = hour !== 0 && x - labelledTo >= LABEL_ROOM;
+      const fits = hour !== 0 && x - labelledTo >= room;
       if (fits) labelledTo = x;
       ticks.push({
         atMs,
@@ -45,7 +50,7 @@ export function rulerMarks(scale: TimeScale, timeZone: string): { ticks: Tick[];
 }
 
 /** Hours between figures where the scale has its rate. */
-function stepAt(scale: TimeScale, atMs: number): number {
+function stepAt(scale: TimeScale, atMs: number, room: number): number {
   const hour = scale.x(atMs + 1_800_000) - scale.x(atMs - 1_800_000);
-  return STEPS.find((step) => step * hour >= LABEL_ROOM) ?? 24;
+  return STEPS.find((step) => step * hour >= room) ?? 24;
 }

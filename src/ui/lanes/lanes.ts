@@ -25,10 +25,12 @@ export interface Lanes {
 /** Stays nearer than this in one place clash. */
 const CLASH_MS = 1.3 * MS_PER_HOUR;
 
-/** Cuts strands into stays that end where the picture ends. */
+/** An end that is not in sight. */
+export const OPEN_MS = Number.MAX_SAFE_INTEGER;
+
+/** Cuts strands into stays, each from when to when it really lasts: a pull on the paper changes none of them. */
 export function staysOf(
   strands: readonly Strand[],
-  toMs: number,
   widthOf: (strand: Strand, fromMs: number, toMs: number) => { width: number; asleep: boolean },
 ): Stay[] {
   return strands.flatMap((strand) =>
@@ -37,7 +39,7 @@ export function staysOf(
         lotId: strand.lotId,
         placeId: stay.placeId,
         fromMs: stay.fromMs,
-        toMs: Math.min(stay.toMs ?? strand.endMs ?? toMs, toMs),
+        toMs: stay.toMs ?? strand.endMs ?? OPEN_MS,
       }))
       .filter((stay) => stay.toMs > stay.fromMs)
       .map((stay) => ({ ...stay, ...widthOf(strand, stay.fromMs, stay.toMs) })),
@@ -66,6 +68,15 @@ export function laneKeys(stays: readonly Stay[]): readonly string[] {
     seen.set(name, times + 1);
     return `${name} ${times}`;
   });
+}
+
+/** True for a stay that is new, or that somebody moved, since a layout. */
+export function isMoved(stay: Stay, before: LaneBefore | undefined): boolean {
+  return (
+    before === undefined ||
+    (Math.abs(before.fromMs - stay.fromMs) > MOVED_MS &&
+      Math.abs(before.toMs - stay.toMs) > MOVED_MS)
+  );
 }
 
 interface Ordered {
@@ -109,10 +120,7 @@ function inOrder(stays: readonly Stay[], memory: LaneMemory): Ordered[] {
   return stays
     .map((stay, index): Ordered => {
       const before = memory.get(keys[index] ?? '');
-      const moved =
-        before === undefined ||
-        (Math.abs(before.fromMs - stay.fromMs) > MOVED_MS &&
-          Math.abs(before.toMs - stay.toMs) > MOVED_MS);
+      const moved = isMoved(stay, before);
       return { stay, index, before, moved };
     })
     .sort(
@@ -124,11 +132,12 @@ function inOrder(stays: readonly Stay[], memory: LaneMemory): Ordered[] {
 }
 
 /** True when one stay takes over where its parent’s ends. */
-function hands(parent: Stay, stay: Stay, parents: readonly string[]): boolean {
+export function hands(parent: Stay, stay: Stay, parents: readonly string[]): boolean {
   return parents.includes(parent.lotId) && Math.abs(parent.toMs - stay.fromMs) <= MOVED_MS;
 }
 
-function clash(a: Stay, b: Stay, parents: readonly string[]): boolean {
+/** True for two stays that can not lie on one lane; `parents` are those of the first. */
+export function clash(a: Stay, b: Stay, parents: readonly string[]): boolean {
   if (hands(b, a, parents)) return false;
   return a.fromMs < b.toMs + CLASH_MS && b.fromMs < a.toMs + CLASH_MS;
 }

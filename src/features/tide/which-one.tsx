@@ -2,8 +2,7 @@
 
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { clockText } from '@/ui/format';
-import { GlyphDisc } from '@/ui/marks/glyphs';
+import { GlyphDisc, type GlyphName } from '@/ui/marks/glyphs';
 import type { Disc } from './layout/picture-parts';
 
 /** Discs nearer than this to a tapped one may have been meant, px. */
@@ -18,39 +17,40 @@ export function nearDiscs(discs: readonly Disc[], ref: string): readonly Disc[] 
     .sort((a, b) => a.moment.atMs - b.moment.atMs);
 }
 
-/** A question which of several near discs was meant. */
+/** A question which of several things under the finger was meant. */
 export interface Asking {
-  readonly near: readonly Disc[];
+  readonly label: string;
   readonly at: { readonly x: number; readonly y: number };
+  readonly choices: readonly {
+    readonly key: string;
+    readonly glyph?: GlyphName;
+    readonly clock?: string;
+    readonly text: string;
+    readonly choose: () => void;
+  }[];
 }
 
-/** Asks which of several near moments was meant. */
-export function WhichMoment(props: {
-  asking: Asking | null;
-  timeZone: string;
-  onChoose: (ref: string) => void;
-  onClose: () => void;
-}) {
-  const { asking, timeZone, onChoose, onClose } = props;
+/** Asks which of several things under the finger was meant. */
+export function WhichOne({ asking, onClose }: { asking: Asking | null; onClose: () => void }) {
   return (
     <Menu
       open={asking !== null}
       onClose={onClose}
       anchorReference="anchorPosition"
       anchorPosition={{ left: asking?.at.x ?? 0, top: asking?.at.y ?? 0 }}
-      slotProps={{ list: { 'aria-label': 'Which moment' } }}
+      slotProps={{ list: { 'aria-label': asking?.label ?? '' } }}
     >
-      {(asking?.near ?? []).map(({ moment }) => (
+      {(asking?.choices ?? []).map(({ key, glyph, clock, text, choose }) => (
         <MenuItem
-          key={moment.ref}
+          key={key}
           onClick={() => {
             onClose();
-            onChoose(moment.ref);
+            choose();
           }}
           sx={{ gap: 1.5 }}
         >
-          <GlyphDisc name={moment.glyph} size={30} />
-          <strong>{clockText(moment.atMs, timeZone)}</strong> {moment.title}
+          {glyph === undefined ? null : <GlyphDisc name={glyph} size={30} />}
+          {clock === undefined ? null : <strong>{clock}</strong>} {text}
         </MenuItem>
       ))}
     </Menu>

@@ -1,0 +1,56 @@
+import type { Service, TideView } from '@/services/tide';
+import { coverText } from '../tells';
+import { textWidth } from './labels';
+import type { Frame } from './picture-parts';
+import type { TimeScale } from './time-scale';
+
+/** A service’s tent on the ruler; services too near each other stand under one. */
+export interface Tent {
+  readonly x: number;
+  readonly width: number;
+  readonly text: string;
+  /** One sentence for each service under it. */
+  readonly title: string;
+}
+
+const TEXT_PX = 14;
+const AROUND = 4;
+
+/** The tents of the services in sight, none on another. */
+export function tentsOf(view: TideView, scale: TimeScale, frame: Frame): Tent[] {
+  const inSight = view.services
+    .filter((service) => service.toMs > scale.fromMs && service.fromMs < scale.toMs)
+    .sort((a, b) => a.fromMs - b.fromMs);
+  let groups = inSight.map((service) => [service]);
+  for (;;) {
+    const tents = groups.map((services) => tentOf(services, scale, frame));
+    const at = tents.findIndex((tent, i) => {
+      const next = tents[i + 1];
+      return next !== undefined && tent.x + tent.width + AROUND > next.x;
+    });
+    if (at < 0) return tents;
+    groups = [
+      ...groups.slice(0, at),
+      [...(groups[at] ?? []), ...(groups[at + 1] ?? [])],
+      ...groups.slice(at + 2),
+    ];
+  }
+}
+
+function tentOf(services: readonly Service[], scale: TimeScale, frame: Frame): Tent {
+  const wanted = services.reduce((sum, one) => sum + one.wanted, 0);
+  const ripe = services.reduce((sum, one) => sum + Math.min(one.ripe, one.wanted), 0);
+  const text = `${wanted} ${coverText({ wanted, ripe })}`;
+  const from = scale.x(Math.max(Math.min(...services.map((one) => one.fromMs)), scale.fromMs));
+  const to = scale.x(Math.min(Math.max(...services.map((one) => one.toMs)), scale.toMs));
+  const width = Math.max(textWidth(text, TEXT_PX * frame.text) + 14, to - from);
+  const wished = Math.min((from + to - width) / 2, frame.width - width - 2);
+  return {
+    x: Math.max(frame.labelWidth, wished),
+    width,
+    text,
+    title: services
+      .map((one) => `${one.name}: ${one.ripe} of ${one.wanted} balls ripe in their turn`)
+      .join('\n'),
+  };
+}

@@ -1,0 +1,166 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import type { Moment, TideView } from '@/services/tide';
+import { clockText } from '@/ui/format';
+import type { HandsActions } from '@/ui/hands/actions';
+import { DemoClockControl } from './demo-clock-control';
+import { EmptyTide } from './empty-tide';
+import { LotsFilter, onlyShown, type Shown } from './lots-filter';
+import { TideSvg, type TideTaps } from './tide-svg';
+import { useDrag } from './use-drag';
+import type { useFrame } from './use-frame';
+import { usePicture } from './use-picture';
+import { nearDiscs, WhichOne, type Asking } from './which-one';
+
+/** The picture with all that lies on it: the choice of lots, questions, notices. */
+export function TideStage(props: {
+  view: TideView;
+  nowMs: number;
+  framed: ReturnType<typeof useFrame>;
+  lit: string | null;
+  onLit: (lotId: string | null) => void;
+  chosen: string | null;
+  panMs: number;
+  onPan: (panMs: number) => void;
+  onMoment: (momentRef: string) => void;
+  onMove: (moment: Moment, atMs: number) => void;
+  setDemoRate: HandsActions['setDemoRate'];
+  problem: string | null;
+  onProblemSeen: () => void;
+}) {
+  const { view, nowMs, lit, onLit, panMs, onMoment } = props;
+  const { ref, probe, frame } = props.framed;
+  const router = useRouter();
+  const [shown, setShown] = useState<Shown>('all');
+  const inPicture = useMemo(() => onlyShown(view, shown), [view, shown]);
+  const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
+  const [asking, setAsking] = useState<Asking | null>(null);
+  const [scrolledPx, setScrolledPx] = useState(0);
+  const picture = usePicture(inPicture, nowMs, frame, { unfolded, panMs });
+  const drag = useDrag(panMs, props.onPan, {
+    picture,
+    nowMs,
+    onDrop: ({ moment, atMs }) => props.onMove(moment, atMs),
+  });
+  const nameOf = (lotId: string) =>
+    view.strands.find((strand) => strand.lotId === lotId)?.name ?? lotId;
+  const taps: TideTaps = {
+    strand: (lotId) =>
+      lit === lotId ? router.push(`/lots/${encodeURIComponent(lotId)}`) : onLit(lotId),
+    moment: (momentRef, at) => {
+      const near = nearDiscs(picture.discs, momentRef);
+      if (near.length < 2) return onMoment(momentRef);
+      setAsking({
+        label: 'Which moment',
+        at,
+        choices: near.map(({ moment }) => ({
+          key: moment.ref,
+          glyph: moment.glyph,
+          clock: clockText(moment.atMs, view.units.timeZone),
+          text: moment.title,
+          choose: () => onMoment(moment.ref),
+        })),
+      });
+    },
+    raft: ({ lotIds }, at) =>
+      setAsking({
+        label: 'Which lot',
+        at,
+        choices: lotIds.map((lotId) => ({
+          key: lotId,
+          text: nameOf(lotId),
+          choose: () => onLit(lotId),
+        })),
+      }),
+    night: (fromMs) => setUnfolded(toggled(unfolded, fromMs)),
+  };
+  const problem = props.problem ?? view.conflicts.join(' ');
+  return (
+    <Box
+      component="main"
+      ref={ref}
+      sx={{
+        flex: frame.tall ? 'none' : 1,
+        minHeight: frame.tall ? 0 : 420,
+        order: frame.tall ? 1 : 0,
+        overflow: 'hidden',
+        position: 'relative',
+      }}
+    >
+      <Box
+        onScroll={(event) => setScrolledPx(event.currentTarget.scrollTop)}
+        sx={{ height: frame.tall ? 'auto' : '100%', overflowX: 'hidden', overflowY: 'auto' }}
+      >
+        <TideSvg
+          picture={picture}
+          view={view}
+          nowMs={nowMs}
+          lit={lit}
+          chosen={props.chosen}
+          drag={drag}
+          scrolledPx={scrolledPx}
+          taps={taps}
+        />
+      </Box>
+      <span
+        ref={probe}
+        aria-hidden="true"
+        style={{ position: 'absolute', visibility: 'hidden', width: '1rem', height: 0 }}
+      />
+      <LotsFilter view={view} shown={shown} onChange={setShown} />
+      <EmptyTide view={view} left={frame.keelX} />
+      <DemoClockControl clock={view.clock} setRate={props.setDemoRate} />
+      {lit === null ? null : (
+        <Button
+          component={Link}
+          href={`/lots/${encodeURIComponent(lit)}`}
+          size="small"
+          variant="contained"
+          sx={{ position: 'absolute', right: 12, top: 60 }}
+        >
+          Open {nameOf(lit)}
+        </Button>
+      )}
+      {problem === '' ? null : <Problem text={problem} onClose={props.onProblemSeen} />}
+      <WhichOne asking={asking} onClose={() => setAsking(null)} />
+    </Box>
+  );
+}
+
+/** What was refused or can not be, over the picture's foot. */
+function Problem({ text, onClose }: { text: string; onClose: () => void }) {
+  return (
+    <Box
+      role="alert"
+      sx={{
+        position: 'absolute',
+        left: 120,
+        right: 120,
+        bottom: 16,
+        background: 'var(--paper)',
+        border: '2px dashed var(--ink)',
+        p: 1.5,
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+      }}
+    >
+      <Typography sx={{ flex: 1 }}>{text}</Typography>
+      <Button size="small" onClick={onClose}>
+        Close
+      </Button>
+    </Box>
+  );
+}
+
+function toggled(set: ReadonlySet<number>, value: number): ReadonlySet<number> {
+  const next = new Set(set);
+  if (!next.delete(value)) next.add(value);
+  return next;
+}
