@@ -1,11 +1,15 @@
 // The home view's costs: laying the picture out for one lot and for thirty, and answering it with years behind it.
 import { frameFor } from '@/features/tide/layout/frame';
+import { ghostsOf } from '@/features/tide/layout/ghosts';
 import { layoutPicture } from '@/features/tide/layout/picture';
 import type { Frame } from '@/features/tide/layout/picture-parts';
 import { openShopInMemory, type Db } from '@/data';
 import { contextOver, type ShopContext } from '@/services/context';
-import { seedDemo } from '@/services/demo/seed';
+import { readMoveFacts } from '@/services/move-facts';
 import { tideView, type TideView } from '@/services/tide';
+import { movedShop } from '@/services/tide/moved';
+import { searchLanes } from '@/ui/lanes/search';
+import { busyShop } from '../../tests/fixtures/busy-shop';
 import { firstViews } from './bench-first-view';
 import { cost } from './cost';
 
@@ -16,31 +20,56 @@ function at(db: Db, nowMs: number): ShopContext {
   return { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
 }
 
-/** A view with so many strands, made of the demo's own. */
-function withStrands(view: TideView, count: number): TideView {
-  const strands = Array.from({ length: count }, (_, i) => {
-    const one = view.strands[i % view.strands.length] as TideView['strands'][number];
-    return { ...one, lotId: `${one.lotId}-${i}` };
-  });
-  return { ...view, strands };
+/** A shop with so many lots as the view has it. */
+function busy(lots: number): { context: ShopContext; view: TideView } {
+  const db = openShopInMemory();
+  busyShop(db, NOW, lots);
+  const context = at(db, NOW);
+  return { context, view: tideView(context) };
 }
 
-/** Layout of 30 lots over 1, against a frame of 16 ms; the first home view with three years over an empty shop's. */
+const STILL = { unfolded: new Set<number>(), panMs: 0 };
+
+/** Milliseconds of laying the picture of a view out. */
+function layout(view: TideView): number {
+  return cost(() => layoutPicture(view, NOW, FRAME, STILL), 40);
+}
+
+/** Milliseconds of what one place of a dragged mix costs: the lots it changes, run and drawn. */
+function dragFrame({ context, view }: ReturnType<typeof busy>): number {
+  const facts = readMoveFacts(context);
+  const step = facts.folded.plan.find((one) => one.act.kind === 'make');
+  if (step === undefined) throw new Error('The busy shop plans a mix.');
+  const picture = layoutPicture(view, NOW, FRAME, STILL);
+  let minute = 0;
+  return cost(() => {
+    minute = (minute + 5) % 60;
+    const atMs = step.atMs + minute * 60_000;
+    const moved = movedShop({ facts, stepId: step.stepId, atMs, coldPlaceIds: ['fridge'] });
+    ghostsOf(picture, moved.strands, NOW);
+  }, 30);
+}
+
+/** Layout, lanes and a frame of a drag with 30 lots; the first home view with three years over an empty shop's. */
 export async function tide() {
-  const demo = openShopInMemory();
-  const { startMs } = seedDemo(demo, NOW);
-  const view = tideView(at(demo, startMs));
-  const layout = (count: number) => {
-    const shown = withStrands(view, count);
-    return cost(() => layoutPicture(shown, startMs, FRAME, { unfolded: new Set(), panMs: 0 }), 40);
-  };
-  const [one, eleven, thirty] = [layout(1), layout(11), layout(30)];
+  const thirtyLots = busy(30);
+  const [one, eleven, thirty] = [
+    layout(busy(1).view),
+    layout(busy(11).view),
+    layout(thirtyLots.view),
+  ];
+  const { question } = layoutPicture(thirtyLots.view, NOW, FRAME, STILL);
+  const lanes = cost(() => searchLanes(question), 5);
+  const drag = dragFrame(thirtyLots);
   const round = (value: number) => Math.round(value * 100) / 100;
   return {
     'layout of 30 lots, ms (this machine)': round(thirty),
-    'layout of 30 lots over a frame of 16 ms': round(thirty / 16),
     'layout of 11 lots over 1': round(eleven / one),
     'layout of 30 lots over 1': round(thirty / one),
+    'lanes of 30 lots searched, ms (this machine)': round(lanes),
+    'lanes of 30 lots over 300 ms': round(lanes / 300),
+    'a frame of a drag with 30 lots, ms (this machine)': round(drag),
+    'a frame of a drag with 30 lots over 16 ms': round(drag / 16),
     ...(await firstViews()),
   };
 }

@@ -5,6 +5,7 @@ import { actOnLot, doStep } from '@/services/hands';
 import { setAim } from '@/services/aim';
 import { resetLearned, undoReset } from '@/services/learned';
 import { logLook } from '@/services/look';
+import { readMoveFacts } from '@/services/move-facts';
 import { moveStep } from '@/services/move-step';
 import { takeBake } from '@/services/new-bake';
 import { logReading } from '@/services/readings';
@@ -22,6 +23,11 @@ export async function doStepAction(form: unknown) {
 /** A planned step, at another hour. */
 export async function moveStepAction(form: unknown) {
   return moveStep(shopContext(), form);
+}
+
+/** What moving a step rests on, for the page that drags one. */
+export async function moveFactsAction() {
+  return readMoveFacts(shopContext());
 }
 
 /** A planned step, skipped with its reason. */

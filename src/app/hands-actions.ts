@@ -4,6 +4,7 @@ import {
   applyWhatIfAction,
   doStepAction,
   logLookAction,
+  moveFactsAction,
   moveStepAction,
   setAimAction,
   skipStepAction,
@@ -15,6 +16,7 @@ import {
 /** The server’s acts, as the views take them. */
 export const handsActions: HandsActions = {
   doStep: doStepAction,
+  moveFacts: moveFactsAction,
   moveStep: moveStepAction,
   setAim: setAimAction,
   skipStep: skipStepAction,

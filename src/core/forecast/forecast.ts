@@ -26,6 +26,8 @@ export interface ForecastRequest extends Surroundings {
   readonly remembered?: { readonly lots: RememberedLots; readonly facts: string };
   /** Bands cost 17 runs a lot; leave them out where only curves are wanted. */
   readonly withBands: boolean;
+  /** Step of the runs, h, where a picture that follows the finger does with a coarser one. */
+  readonly stepH?: number;
 }
 
 /** The shop’s lots, past and to come. */
@@ -53,6 +55,7 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
       around: request,
       culture: request.cultureSpeeds?.get(cultureOf(story.lot) ?? '') ?? BOOK_SPEED,
       nowMs: request.nowMs,
+      ...(request.stepH === undefined ? {} : { stepH: request.stepH }),
       withBand: request.withBands && visible && endsAfter(story, request.nowMs),
     };
     lots.set(story.lot.id, rememberedLot(story, context, request));

@@ -73,11 +73,13 @@ export interface LotContext {
   readonly culture: CultureSpeed;
   readonly nowMs: number;
   readonly withBand: boolean;
+  /** Step of the runs, h; the usual one where absent. */
+  readonly stepH?: number;
 }
 
 /** Forecasts one lot: start state, looks taken in, window, band. */
 export function forecastLot(story: LotStory, context: LotContext): LotForecast {
-  const { around } = context;
+  const { around, stepH = RUN_STEP_H } = context;
   const ambients = story.stays.map((stay) =>
     placeTempC(around.places, stay.placeId, Math.max(stay.fromMs, story.startMs)),
   );
@@ -87,12 +89,12 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     state: startState(story, context.runs, around),
     speed: context.culture.speed,
     untilMs: runUntil(story, handling, context.nowMs),
-    stepH: RUN_STEP_H,
+    stepH,
   };
   const judged = judgedBy(story, handling);
   const read = (run: Trajectory) => ripeWindow(run, judged);
-  const runWith = (speed: number, stepH: number, doubt: Doubt) =>
-    runLot({ ...start, speed: start.speed * speed, stepH }, around, doubt);
+  const runWith = (speed: number, step: number, doubt: Doubt) =>
+    runLot({ ...start, speed: start.speed * speed, stepH: step }, around, doubt);
   const bandAt = (speed: number, shrink: number, base: RipeWindow) =>
     windowBand(base, {
       run: (doubt) => runWith(speed, BAND_STEP_H, doubt),
@@ -103,17 +105,17 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
       placeSdC: placeSdC(story, around),
     });
 
-  const book = runWith(1, RUN_STEP_H, NO_DOUBT);
+  const book = runWith(1, stepH, NO_DOUBT);
   const looks = story.looks.map((look) => ({
     hour: hoursBetween(story.startMs, look.atMs),
     signs: look.signs,
   }));
   const prior = looks.length > 0 ? bandAt(1, 1, read(book)) : null;
   const learned = assimilateLooks(looks, prior?.lnSd ?? 0.2, (speed) => {
-    const run = runWith(speed, RUN_STEP_H, NO_DOUBT);
+    const run = runWith(speed, stepH, NO_DOUBT);
     return { run, window: read(run) };
   });
-  const run = looks.length > 0 ? runWith(learned.speed, RUN_STEP_H, NO_DOUBT) : book;
+  const run = looks.length > 0 ? runWith(learned.speed, stepH, NO_DOUBT) : book;
   const window = read(run);
   const band = context.withBand ? bandAt(learned.speed, learned.shrink, window) : null;
   return {

@@ -1,3 +1,4 @@
+import { Temporal } from 'temporal-polyfill';
 import fc from 'fast-check';
 import {
   atWallMinute,
@@ -81,3 +82,23 @@ test('what can not be read is refused by name', () => {
     'Balls: −3 is not possible. Allowed: 1 to 2000.',
   );
 });
+
+test.each(['Europe/Oslo', 'America/St_Johns', 'Australia/Lord_Howe', 'Asia/Kathmandu'])(
+  'the wall clock of %s is that of the calendar library, the nights the clocks change included',
+  (zone) => {
+    const fromMs = Date.UTC(2026, 0, 1, 0, 7);
+    for (let i = 0; i < 1500; i += 1) {
+      const atMs = fromMs + i * 6 * 3_600_000 + (i % 61) * 60_000;
+      const zoned = Temporal.Instant.fromEpochMilliseconds(atMs).toZonedDateTimeISO(zone);
+      const { year, month, day, weekday, hour, minute } = wallTime(atMs, zone);
+      const told = [zoned.year, zoned.month, zoned.day, zoned.dayOfWeek, zoned.hour, zoned.minute];
+      expect([year, month, day, weekday, hour, minute]).toEqual(told);
+      const minuteOfDay = (i * 37) % 1440;
+      const plainTime = new Temporal.PlainTime(Math.floor(minuteOfDay / 60), minuteOfDay % 60);
+      const expected = zoned.toPlainDate().add({ days: i % 3 });
+      expect(atWallMinute(atMs, i % 3, minuteOfDay, zone)).toBe(
+        expected.toZonedDateTime({ timeZone: zone, plainTime }).epochMilliseconds,
+      );
+    }
+  },
+);

@@ -17,16 +17,39 @@ export interface WallTime {
  * @throws {DomainError} time-zone-unknown
  */
 export function wallTime(atMs: number, timeZone: string): WallTime {
-  const zoned = toZoned(atMs, timeZone);
+  const local = new Date(atMs + offsetMs(atMs, timeZone));
   return {
-    year: zoned.year,
-    month: zoned.month,
-    day: zoned.day,
-    weekday: zoned.dayOfWeek,
-    hour: zoned.hour,
-    minute: zoned.minute,
+    year: local.getUTCFullYear(),
+    month: local.getUTCMonth() + 1,
+    day: local.getUTCDate(),
+    weekday: local.getUTCDay() === 0 ? 7 : local.getUTCDay(),
+    hour: local.getUTCHours(),
+    minute: local.getUTCMinutes(),
   };
 }
+
+/** Clocks are set at whole quarters of an hour: within one the offset is the same. */
+const QUARTER_MS = 900_000;
+const MOST_QUARTERS = 20_000;
+const offsets = new Map<string, Map<number, number>>();
+
+/** How far a zone's wall clock is ahead of UTC, ms; looked up once for each quarter of an hour. */
+function offsetMs(atMs: number, timeZone: string): number {
+  const quarter = Math.floor(atMs / QUARTER_MS);
+  let known = offsets.get(timeZone);
+  if (known === undefined || known.size > MOST_QUARTERS) {
+    known = new Map();
+    offsets.set(timeZone, known);
+  }
+  let offset = known.get(quarter);
+  if (offset === undefined) {
+    offset = toZoned(quarter * QUARTER_MS, timeZone).offsetNanoseconds / 1e6;
+    known.set(quarter, offset);
+  }
+  return offset;
+}
+
+const DAY_MS = 86_400_000;
 
 /**
  * The instant at which the wall clock shows an hour of the day, counted in whole days from another instant's day.
@@ -41,6 +64,11 @@ export function atWallMinute(
   minuteOfDay: number,
   timeZone: string,
 ): number {
+  const { year, month, day } = wallTime(ofDayMs, timeZone);
+  const asUtcMs = Date.UTC(year, month - 1, day + dayOffset, 0, minuteOfDay);
+  const before = offsetMs(asUtcMs - DAY_MS, timeZone);
+  if (before === offsetMs(asUtcMs + DAY_MS, timeZone)) return asUtcMs - before;
+  // The clocks are set around then.
   const date = toZoned(ofDayMs, timeZone).toPlainDate().add({ days: dayOffset });
   const time = new Temporal.PlainTime(Math.floor(minuteOfDay / 60), minuteOfDay % 60);
   return date.toZonedDateTime({ timeZone, plainTime: time }).epochMilliseconds;

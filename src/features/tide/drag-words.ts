@@ -3,14 +3,21 @@ import { clockText, spanText } from '@/ui/format';
 import { wallTime } from '@/core/units';
 import type { Dragged } from './use-drag';
 
-/** What stands beside a dragged disc: its new hour, by how much, and what would be in its way. */
-export function dragWords(dragged: Dragged, view: TideView): readonly string[] {
+/**
+ * What stands beside a dragged disc: its new hour, by how much, and what would be in its way.
+ * @param after the view as it would be, once it is run
+ */
+export function dragWords(
+  dragged: Dragged,
+  view: TideView,
+  after: TideView = view,
+): readonly string[] {
   const { moment, atMs } = dragged;
   const { timeZone } = view.units;
   const by = atMs - moment.atMs;
   const moved = by === 0 ? 'where it was' : `${spanText(by)} ${by > 0 ? 'later' : 'earlier'}`;
   const words = [`${clockText(atMs, timeZone)}, ${moved}`];
-  if (moment.glyph === 'mix') words.push(leavenWords(moment, atMs, view));
+  if (moment.glyph === 'mix') words.push(leavenWords(moment, atMs, after));
   if (!inHours(atMs, view)) words.push('outside the hands’ hours');
   const service = view.services.find((one) => one.bakeId === moment.bakeId);
   const along = goingAlong(dragged, view);
@@ -19,7 +26,16 @@ export function dragWords(dragged: Dragged, view: TideView): readonly string[] {
   } else if (service !== undefined && along.some((one) => one.atMs >= service.fromMs)) {
     words.push('balled after the service has begun');
   }
+  words.push(serviceWords(moment, view, after));
   return words.filter((one) => one !== '');
+}
+
+/** What the service of a moved moment would have, where that changes. */
+function serviceWords(moment: Moment, view: TideView, after: TideView): string {
+  const of = (one: TideView) => one.services.find((service) => service.bakeId === moment.bakeId);
+  const [now, then] = [of(view), of(after)];
+  if (now === undefined || then === undefined || now.ripe === then.ripe) return '';
+  return `${then.ripe} of ${then.wanted} balls ripe in turn, now ${now.ripe}`;
 }
 
 /** How the leaven stands at a mix moved to an hour. */

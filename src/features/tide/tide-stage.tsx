@@ -14,6 +14,7 @@ import { EmptyTide } from './empty-tide';
 import { LotsFilter, onlyShown, type Shown } from './lots-filter';
 import { TideSvg, type TideTaps } from './tide-svg';
 import { useDrag } from './use-drag';
+import { useMoved } from './use-moved';
 import type { useFrame } from './use-frame';
 import { usePicture } from './use-picture';
 import { nearDiscs, WhichOne, type Asking } from './which-one';
@@ -30,7 +31,7 @@ export function TideStage(props: {
   onPan: (panMs: number) => void;
   onMoment: (momentRef: string) => void;
   onMove: (moment: Moment, atMs: number) => void;
-  setDemoRate: HandsActions['setDemoRate'];
+  actions: Pick<HandsActions, 'setDemoRate' | 'moveFacts'>;
   problem: string | null;
   onProblemSeen: () => void;
 }) {
@@ -48,6 +49,7 @@ export function TideStage(props: {
     nowMs,
     onDrop: ({ moment, atMs }) => props.onMove(moment, atMs),
   });
+  const moved = useMoved(view, drag.dragged, props.actions.moveFacts);
   const nameOf = (lotId: string) =>
     view.strands.find((strand) => strand.lotId === lotId)?.name ?? lotId;
   const taps: TideTaps = {
@@ -104,6 +106,7 @@ export function TideStage(props: {
           lit={lit}
           chosen={props.chosen}
           drag={drag}
+          moved={moved}
           scrolledPx={scrolledPx}
           taps={taps}
         />
@@ -115,7 +118,7 @@ export function TideStage(props: {
       />
       <LotsFilter view={view} shown={shown} onChange={setShown} />
       <EmptyTide view={view} left={frame.keelX} />
-      <DemoClockControl clock={view.clock} setRate={props.setDemoRate} />
+      <DemoClockControl clock={view.clock} setRate={props.actions.setDemoRate} />
       {lit === null ? null : (
         <Button
           component={Link}

@@ -7,8 +7,9 @@ import { LabelsLayer } from './layers/labels-layer';
 import { RulerLayer } from './layers/ruler-layer';
 import { StrandsLayer } from './layers/strands-layer';
 import type { Raft } from './layout/bands';
-import type { Picture } from './layout/picture-parts';
+import type { Frame, Picture } from './layout/picture-parts';
 import type { TideView } from '@/services/tide';
+import type { Moved } from '@/services/tide/moved';
 import type { useDrag } from './use-drag';
 
 type DragHands = ReturnType<typeof useDrag>;
@@ -31,6 +32,8 @@ export function TideSvg(props: {
   /** Reference of the moment that the keys stand on. */
   chosen?: string | null;
   drag?: DragHands;
+  /** What would follow from the drag. */
+  moved?: Moved | null;
   /** How far a picture longer than its room is scrolled: the ruler stays. */
   scrolledPx?: number;
   children?: ReactNode;
@@ -38,6 +41,7 @@ export function TideSvg(props: {
   const { picture, view, nowMs, lit, taps, chosen, drag, scrolledPx = 0, children } = props;
   const keelX = picture.scale.x(nowMs);
   const { frame } = picture;
+  const faded = new Set(props.moved?.strands.map((one) => one.lotId));
   return (
     <svg
       width={frame.width}
@@ -70,18 +74,15 @@ export function TideSvg(props: {
       </clipPath>
       <BandsLayer picture={picture} view={view} nowMs={nowMs} onNight={taps.night} />
       <g clipPath="url(#plot)">
-        <StrandsLayer picture={picture} lit={lit} onStrand={taps.strand} onRaft={taps.raft} />
-      </g>
-      {keelX > frame.labelWidth && keelX < frame.width ? (
-        <line
-          x1={keelX}
-          x2={keelX}
-          y1={0}
-          y2={picture.height}
-          stroke="var(--ink)"
-          strokeWidth={3}
+        <StrandsLayer
+          picture={picture}
+          lit={lit}
+          faded={faded}
+          onStrand={taps.strand}
+          onRaft={taps.raft}
         />
-      ) : null}
+      </g>
+      <Keel x={keelX} frame={frame} from={0} to={frame.rulerHeight} />
       <g clipPath="url(#plot)">
         <DiscsLayer
           picture={picture}
@@ -94,21 +95,25 @@ export function TideSvg(props: {
       </g>
       <g transform={`translate(0 ${scrolledPx})`}>
         <RulerLayer picture={picture} view={view} nowMs={nowMs} />
-        {keelX > frame.labelWidth && keelX < frame.width ? (
-          <line
-            x1={keelX}
-            x2={keelX}
-            y1={0}
-            y2={frame.rulerHeight}
-            stroke="var(--ink)"
-            strokeWidth={3}
-          />
-        ) : null}
+        <Keel x={keelX} frame={frame} from={0} to={frame.rulerHeight} />
       </g>
       {drag?.dragged == null ? null : (
-        <DragLayer picture={picture} view={view} dragged={drag.dragged} />
+        <DragLayer
+          picture={picture}
+          view={view}
+          nowMs={nowMs}
+          dragged={drag.dragged}
+          moved={props.moved ?? null}
+        />
       )}
       {children}
     </svg>
   );
+}
+
+/** The now-line, where it is in sight. */
+function Keel(props: { x: number; frame: Frame; from: number; to: number }) {
+  const { x, frame, from, to } = props;
+  if (x <= frame.labelWidth || x >= frame.width) return null;
+  return <line x1={x} x2={x} y1={from} y2={to} stroke="var(--ink)" strokeWidth={3} />;
 }

@@ -103,7 +103,7 @@ export function Tide(props: { view: TideView; stale: boolean; actions: HandsActi
         onPan={setPanMs}
         onMoment={openMoment}
         onMove={move}
-        setDemoRate={actions.setDemoRate}
+        actions={actions}
         problem={refused[''] ?? null}
         onProblemSeen={clear}
       />

@@ -16,6 +16,7 @@ import type { BakeForm } from '@/services/bake-form';
 import { planRequestOf, type PlanningFacts } from '@/services/plan-request';
 import type { LaneBefore } from '../lanes/lanes';
 import { searchLanes, type LaneQuestion } from '../lanes/search';
+import { movedShop, type Moved, type MoveQuestion } from '@/services/tide/moved';
 import type { Steps } from './job-queue';
 
 interface Handled {
@@ -36,6 +37,8 @@ export interface JobKinds {
     readonly asks: LaneQuestion;
     readonly answers: readonly (readonly [string, LaneBefore])[];
   };
+  /** What would follow from moving a step. */
+  readonly moved: { readonly asks: MoveQuestion; readonly answers: Moved };
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
@@ -62,5 +65,6 @@ export const JOBS: {
   draws: ({ base, handles }) =>
     drawnBandSteps(handledLot(base, handles), DRAWN_RUNS, seededNormal(SEED)),
   lanes: (question) => atOnce(() => searchLanes(question)),
+  moved: (question) => atOnce(() => movedShop(question)),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };

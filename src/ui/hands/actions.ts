@@ -1,9 +1,12 @@
 import type { LookResult } from '@/services/look';
+import type { MoveFacts } from '@/services/move-plan';
 import type { Outcome } from '@/services/outcome';
 
 /** What the hands can do, as the page hands it to the view. */
 export interface HandsActions {
   readonly doStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
+  /** What moving a step rests on, asked for when a drag begins. */
+  readonly moveFacts: () => Promise<MoveFacts>;
   readonly moveStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly logLook: (form: unknown) => Promise<Outcome<LookResult>>;
   readonly skipStep: (form: unknown) => Promise<Outcome<{ batch: string }>>;

@@ -3,7 +3,12 @@ import { clash, type Stay } from './lanes';
 import { searchLanes, type LaneQuestion } from './search';
 
 const H = 3_600_000;
-const stay = (lotId: string, fromH: number, toH: number, placeId = 'bench', width = 20): Stay => ({
+const stay = (
+  lotId: string,
+  fromH: number,
+  toH: number,
+  { placeId = 'bench', width = 20 } = {},
+): Stay => ({
   lotId,
   placeId,
   fromMs: fromH * H,
@@ -35,7 +40,10 @@ const shop = fc
   })
   .map((lots) =>
     lots.map(([from, long, cold], i) =>
-      stay(`L${i}`, from, from + long, cold ? 'fridge' : 'bench', 6 + ((i * 7) % 39)),
+      stay(`L${i}`, from, from + long, {
+        placeId: cold ? 'fridge' : 'bench',
+        width: 6 + ((i * 7) % 39),
+      }),
     ),
   );
 /** Every third lot goes into the next one. */
@@ -47,7 +55,7 @@ test('a leaven that goes into the cold lies on the lane next to it, not across t
     stay('poolish', 0, 8),
     stay('other', 1, 20),
     stay('third', 2, 20),
-    stay('dough', 8, 20, 'fridge'),
+    stay('dough', 8, 20, { placeId: 'fridge' }),
   ];
   const answer = searchLanes(asked(stays, { dough: ['poolish'] }));
   const poolish = laneIn(answer, 'poolish bench 0');
@@ -85,7 +93,7 @@ test('stays that lay still keep their order when another is moved', () => {
       const before = searchLanes(asked(stays, parents));
       const at = which % stays.length;
       const moved = stays.map((one, i) =>
-        i === at ? stay(one.lotId, toH + 0.5, toH + 3, one.placeId, one.width) : one,
+        i === at ? stay(one.lotId, toH + 0.5, toH + 3, one) : one,
       );
       const after = searchLanes(asked(moved, parents, before));
       const others = before

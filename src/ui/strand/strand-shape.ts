@@ -126,7 +126,7 @@ export function phaseCuts(strand: Strand): { phase: Phase; fromMs: number; toMs:
 }
 
 /** Least room between two points of an outline, px. */
-const POINT_PX = 3;
+const POINT_PX = 6;
 
 function pathOf(input: ShapeInput, fromMs: number, toMs: number): string {
   const { strand, scale, k, y, thinPx } = input;

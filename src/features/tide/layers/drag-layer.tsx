@@ -1,8 +1,12 @@
 import type { TideView } from '@/services/tide';
+import type { Moved } from '@/services/tide/moved';
+import { PHASE_FILL } from '@/ui/marks/textures';
 import { Glyph } from '@/ui/marks/glyphs';
 import { dragWords, goingAlong } from '../drag-words';
 import type { Picture } from '../layout/picture-parts';
+import { ghostsOf } from '../layout/ghosts';
 import { textWidth } from '../layout/labels';
+import { withMoved } from '../use-moved';
 import type { Dragged } from '../use-drag';
 import { rem } from '@/ui/rem';
 
@@ -10,20 +14,49 @@ const R = 17;
 const LINE_PX = 20;
 
 /** A moment under the finger: its new place, what goes along, and in words what would be in its way. */
-export function DragLayer(props: { picture: Picture; view: TideView; dragged: Dragged }) {
-  const { picture, view, dragged } = props;
+export function DragLayer(props: {
+  picture: Picture;
+  view: TideView;
+  nowMs: number;
+  dragged: Dragged;
+  /** What would follow, once it is run. */
+  moved: Moved | null;
+}) {
+  const { picture, view, nowMs, dragged, moved } = props;
   const { frame, scale, discs } = picture;
   const disc = discs.find((one) => one.moment.ref === dragged.moment.ref);
   if (disc === undefined) return null;
   const x = scale.x(dragged.atMs);
   const linePx = LINE_PX * frame.text;
-  const words = dragWords(dragged, view);
+  const words =
+    moved?.refusal == null
+      ? dragWords(dragged, view, withMoved(view, moved))
+      : [...dragWords(dragged, view, view).slice(0, 1), moved.refusal];
   const width = Math.max(...words.map((one) => textWidth(one, 16 * frame.text))) + 20;
   const height = words.length * linePx + 12;
   const left = Math.min(Math.max(x + 26, frame.labelWidth + 4), frame.width - width - 8);
   const top = Math.min(Math.max(disc.y - 60, frame.rulerHeight + 4), picture.height - height - 4);
   return (
     <g pointerEvents="none" aria-live="polite">
+      {ghostsOf(picture, moved?.strands ?? [], nowMs).map(({ key, shape }) => (
+        <g key={key} data-ghost={key}>
+          {shape.pieces.map((piece) => (
+            <path
+              key={`${piece.phase}-${piece.seen}`}
+              d={piece.path}
+              fill={PHASE_FILL[piece.phase]}
+            />
+          ))}
+          <path d={shape.seenOutline} fill="none" stroke="var(--edge)" strokeWidth={2} />
+          <path
+            d={shape.futureOutline}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={2}
+            strokeDasharray="5 4"
+          />
+        </g>
+      ))}
       <line
         x1={x}
         x2={x}

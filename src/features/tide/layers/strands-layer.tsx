@@ -10,10 +10,12 @@ const DIM = 0.25;
 export function StrandsLayer(props: {
   picture: Picture;
   lit: string | null;
+  /** Lots that lie elsewhere while a moment is dragged. */
+  faded: ReadonlySet<string>;
   onStrand: (lotId: string) => void;
   onRaft: (raft: Raft, at: { readonly x: number; readonly y: number }) => void;
 }) {
-  const { picture, lit, onStrand, onRaft } = props;
+  const { picture, lit, faded, onStrand, onRaft } = props;
   return (
     <g>
       {picture.channels.map((channel) => (
@@ -29,7 +31,7 @@ export function StrandsLayer(props: {
       {picture.shapes.map(({ stay, shape, strand }) => (
         <g
           key={`${strand.lotId}-${stay.fromMs}`}
-          opacity={lit === null || lit === strand.lotId ? 1 : DIM}
+          opacity={(lit === null || lit === strand.lotId) && !faded.has(strand.lotId) ? 1 : DIM}
           style={{ cursor: 'pointer' }}
           onClick={() => onStrand(strand.lotId)}
           data-strand={strand.lotId}
@@ -56,7 +58,10 @@ export function StrandsLayer(props: {
         <RaftShape key={raft.placeId} raft={raft} picture={picture} lit={lit} onRaft={onRaft} />
       ))}
       {picture.brackets.map((bracket) => (
-        <g key={bracket.lotId} opacity={lit === null || lit === bracket.lotId ? 1 : DIM}>
+        <g
+          key={bracket.lotId}
+          opacity={(lit === null || lit === bracket.lotId) && !faded.has(bracket.lotId) ? 1 : DIM}
+        >
           {bracket.doubts.map(([from, to]) => (
             <line
               key={from}

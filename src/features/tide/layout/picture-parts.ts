@@ -59,6 +59,9 @@ export interface Picture {
   /** Height of the whole picture, px. */
   readonly height: number;
   readonly rafts: readonly Raft[];
+  readonly stays: readonly PlacedStay[];
+  /** Factor on every width. */
+  readonly k: number;
   readonly bands: readonly BandBox[];
   readonly shapes: readonly {
     readonly stay: PlacedStay;

@@ -85,6 +85,8 @@ export function layoutPicture(
     height: frame.rulerHeight + height,
     bands,
     rafts,
+    stays,
+    k,
     shapes,
     channels: channelsOf(stays, strands, scale, nowMs),
     discs,

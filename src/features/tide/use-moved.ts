@@ -1,0 +1,60 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import type { MoveFacts } from '@/services/move-plan';
+import type { TideView } from '@/services/tide';
+import type { Moved } from '@/services/tide/moved';
+import { useCompute } from '@/ui/compute/use-compute';
+import type { Dragged } from './use-drag';
+
+/** Places this cold keep, °C. */
+const COLD_C = 8;
+
+/** What would follow if a dragged moment were let go here: run in the worker, the newest place wins. */
+export function useMoved(
+  view: TideView,
+  dragged: Dragged | null,
+  read: () => Promise<MoveFacts>,
+): Moved | null {
+  const dragging = dragged !== null;
+  const [facts, setFacts] = useState<MoveFacts | null>(null);
+  useEffect(() => {
+    if (!dragging) return undefined;
+    let wanted = true;
+    // Where the shop can not be reached, the words beside the disc are what there is.
+    read()
+      .then((answer) => wanted && setFacts(answer))
+      .catch(() => undefined);
+    return () => {
+      wanted = false;
+      setFacts(null);
+    };
+  }, [dragging, read]);
+  const stepId = dragged?.moment.ref ?? null;
+  const atMs = dragged?.atMs ?? 0;
+  const question = useMemo(
+    () =>
+      facts === null || stepId === null
+        ? null
+        : { facts, stepId, atMs, coldPlaceIds: coldPlaces(view) },
+    [facts, stepId, atMs, view],
+  );
+  const { answer } = useCompute('moved', question);
+  return question === null ? null : answer;
+}
+
+function coldPlaces(view: TideView): string[] {
+  return view.bands.filter((band) => band.tempC <= COLD_C).map((band) => band.placeId);
+}
+
+/** The view as it would be: strands and services that a move changes in place of those that stand. */
+export function withMoved(view: TideView, moved: Moved | null): TideView {
+  if (moved === null || moved.refusal !== null) return view;
+  const strands = new Map(moved.strands.map((strand) => [strand.lotId, strand]));
+  const services = new Map(moved.services.map((service) => [service.bakeId, service]));
+  return {
+    ...view,
+    strands: view.strands.map((strand) => strands.get(strand.lotId) ?? strand),
+    services: view.services.map((service) => services.get(service.bakeId) ?? service),
+  };
+}

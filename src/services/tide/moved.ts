@@ -1,0 +1,87 @@
+import { forecastShop, RememberedLots } from '@/core/forecast';
+import { lotMadeBy, lotsTouchedBy, type PlannedAct } from '@/core/journal';
+import { addHours, MS_PER_HOUR } from '@/core/units';
+import { movedSteps, type MoveFacts } from '../move-plan';
+import { servicesOf } from './services';
+import { strandOf } from './strands';
+import type { Service, Strand } from './view';
+
+/** What would follow from moving a step: the lots it touches and the services, or why it can not be. */
+export interface Moved {
+  readonly strands: readonly Strand[];
+  readonly services: readonly Service[];
+  readonly refusal: string | null;
+}
+
+/** A question what would follow. */
+export interface MoveQuestion {
+  readonly facts: MoveFacts;
+  readonly stepId: string;
+  readonly atMs: number;
+  /** Places that keep cold. */
+  readonly coldPlaceIds: readonly string[];
+}
+
+const AHEAD_H = 96;
+const BACK_H = 36;
+/** A window moves by less than three minutes against the usual step. */
+const COARSE_STEP_H = 0.1;
+
+/** Lots of before, so that every move of the finger runs only what it changes. */
+const kept = new RememberedLots();
+
+/** Runs the shop on as if a step stood at another hour. Without bands: they take seventeen runs. */
+export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): Moved {
+  const { folded, planning, bakes } = facts;
+  const step = folded.plan.find((one) => one.stepId === stepId);
+  if (step === undefined)
+    return { strands: [], services: [], refusal: 'This step is not planned any more.' };
+  const moved = movedSteps(facts, step, atMs);
+  if (!moved.ok) {
+    return {
+      strands: [],
+      services: [],
+      refusal: moved.refusals.map((one) => one.sentence).join(' '),
+    };
+  }
+  const after = new Map(moved.value.map((one) => [one.step.stepId, one]));
+  const plan = folded.plan
+    .map((one): PlannedAct => {
+      const change = after.get(one.stepId);
+      return change === undefined ? one : { ...one, atMs: change.atMs, act: change.act };
+    })
+    .sort((a, b) => a.atMs - b.atMs);
+  const forecast = forecastShop({
+    folded: { done: folded.done, plan },
+    nowMs: planning.nowMs,
+    visibleFromMs: addHours(planning.nowMs, -BACK_H),
+    places: new Map(planning.places.map((place) => [place.id, place])),
+    pantry: planning.pantry,
+    cultureSpeeds: planning.cultureSpeeds,
+    remembered: { lots: kept, facts: JSON.stringify([...planning.pantry]) },
+    withBands: false,
+    stepH: COARSE_STEP_H,
+  });
+  const cold = new Set(coldPlaceIds);
+  const touched = touchedLots(plan, step);
+  return {
+    strands: [...forecast.lots.values()]
+      .filter((lot) => touched.has(lot.story.lot.id))
+      .map((lot) => strandOf(lot, planning.nowMs + AHEAD_H * MS_PER_HOUR, cold)),
+    services: servicesOf(bakes, forecast),
+    refusal: forecast.conflicts[0]?.sentence ?? null,
+  };
+}
+
+/** The lots that a step makes or works on, and those that the rest of its bake makes or uses up. */
+function touchedLots(plan: readonly PlannedAct[], step: PlannedAct): Set<string> {
+  const along = plan.filter(
+    (one) => one.stepId === step.stepId || (step.bakeId !== null && one.bakeId === step.bakeId),
+  );
+  return new Set(
+    along.flatMap(({ act }) => {
+      const made = lotMadeBy(act);
+      return [...lotsTouchedBy(act), ...(made === null ? [] : [made])];
+    }),
+  );
+}
