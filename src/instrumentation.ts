@@ -1,7 +1,18 @@
-/** Ends the open streams when the server is asked to stop. */
+/** How often the probes are asked, ms of real time. */
+const ASK_PROBES_MS = 5_000;
+
+/** Asks the shop’s probes while the server runs, and ends the open streams when it is asked to stop. */
 export async function register(): Promise<void> {
   if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
   const { openStreams } = await import('./services/streams');
+  const { shopContext } = await import('./services/context');
+  const { askProbes } = await import('./services/probes');
+  const timer = setInterval(() => {
+    // A clock that stands still brings no readings.
+    const context = shopContext();
+    if (context.clock().rate > 0) askProbes(context);
+  }, ASK_PROBES_MS);
+  timer.unref();
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.on(signal, () => {
       for (const stop of [...openStreams]) stop();

@@ -3,6 +3,7 @@
 import { shopContext } from '@/services/context';
 import { actOnLot, doStep } from '@/services/hands';
 import { setAim } from '@/services/aim';
+import { changeEquipment, removeEquipment, troubleProbe } from '@/services/equipment';
 import { resetLearned, undoReset } from '@/services/learned';
 import { logLook } from '@/services/look';
 import { readMoveFacts } from '@/services/move-facts';
@@ -98,4 +99,19 @@ export async function logReadingAction(form: unknown) {
 /** Takes a what-if over. */
 export async function applyWhatIfAction(form: unknown) {
   return applyWhatIf(shopContext(), form);
+}
+
+/** Adds or changes something the shop works with. */
+export async function changeEquipmentAction(form: unknown) {
+  return changeEquipment(shopContext(), form);
+}
+
+/** Takes something out of the shop. */
+export async function removeEquipmentAction(id: string) {
+  return removeEquipment(shopContext(), String(id));
+}
+
+/** Lets a simulated probe fail, or work again. */
+export async function troubleProbeAction(form: unknown) {
+  return troubleProbe(shopContext(), form);
 }

@@ -24,3 +24,18 @@ export {
   type Place,
   type Shop,
 } from './shop-repository';
+export {
+  dropEquipment,
+  EQUIPMENT_KINDS,
+  listEquipment,
+  saveEquipment,
+  type Equipment,
+  type EquipmentKind,
+} from './equipment-repository';
+export {
+  listProbes,
+  PROBE_FAULTS,
+  saveProbe,
+  type ProbeFault,
+  type ProbeRow,
+} from './probe-repository';

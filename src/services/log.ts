@@ -3,6 +3,7 @@ import type { ShopUnits } from '@/core/units';
 import { oneShop } from '@/data';
 import type { ShopContext } from './context';
 import { journalEntries } from './journal-memory';
+import { PROBE } from './readings';
 import { signWords } from './sign-words';
 
 /** A batch of the journal as the Log shows it. */
@@ -37,6 +38,8 @@ export function logView(context: ShopContext): LogView {
   const names = lotNames(entries);
   const batches = new Map<string, Entry[]>();
   for (const entry of entries) {
+    // A probe reads six times an hour: its readings are the place’s, not the journal’s to read.
+    if (entry.body.kind === 'reading' && entry.by === PROBE) continue;
     const batch = batches.get(entry.batch);
     if (batch === undefined) batches.set(entry.batch, [entry]);
     else batch.push(entry);

@@ -43,6 +43,9 @@ export function logReading(
   });
 }
 
+/** By whom a probe’s readings are written. */
+export const PROBE = 'probe';
+
 /** A probe’s series, as an adapter hands it over. */
 export interface ProbeSeries {
   readonly placeId: string;
@@ -50,7 +53,7 @@ export interface ProbeSeries {
 }
 
 /** Least time between two readings of a probe that are kept. */
-const PROBE_STEP_MS = 10 * MS_PER_MINUTE;
+export const PROBE_STEP_MS = 10 * MS_PER_MINUTE;
 
 /** Writes a probe’s series as one batch, thinned to a reading every ten minutes; what is out of range is refused whole. */
 export function logProbeSeries(
@@ -84,7 +87,7 @@ export function logProbeSeries(
     const drafts = kept.map(({ atMs, tempC }) => ({
       atMs,
       tense: 'done' as const,
-      by: 'probe',
+      by: PROBE,
       body: { kind: 'reading' as const, placeId: series.placeId, tempC },
     }));
     addEntries(context.db, batchOf(context, batch, drafts));

@@ -1,6 +1,7 @@
 import type { PlaceReading } from '@/core/forecast';
-import { listFlours, type Place, type Shop } from '@/data';
+import { listEquipment, listFlours, type Equipment, type Place, type Shop } from '@/data';
 import type { ShopContext } from './context';
+import { probeStates, type ProbeState } from './probes';
 import { beforeOf, type PlaceBefore } from './shop';
 import { loadShop, type ShopState } from './shop-state';
 
@@ -10,6 +11,8 @@ export interface PlaceRow extends PlaceBefore {
   readonly reading: PlaceReading | null;
   /** How much warmer than set it was learned to be, °C; null where nothing was learned. */
   readonly offsetC: number | null;
+  /** Its probe; null where it has none. */
+  readonly probe: ProbeState | null;
 }
 
 /** The Shop view: what we have. */
@@ -17,21 +20,25 @@ export interface ShopView {
   readonly shop: Shop;
   readonly nowMs: number;
   readonly places: readonly PlaceRow[];
+  readonly equipment: readonly Equipment[];
   readonly flours: readonly { readonly name: string; readonly strengthW: number | null }[];
 }
 
-function placeRow(place: Place, state: ShopState): PlaceRow {
+function placeRow(place: Place, state: ShopState, probes: readonly ProbeState[]): PlaceRow {
   const { readings, offsetC } = state.placeMap.get(place.id) ?? {};
-  return { ...beforeOf(place), reading: readings?.at(-1) ?? null, offsetC: offsetC ?? null };
+  const probe = probes.find((one) => one.placeId === place.id) ?? null;
+  return { ...beforeOf(place), reading: readings?.at(-1) ?? null, offsetC: offsetC ?? null, probe };
 }
 
 /** The shop’s settings, places and flours. */
 export function shopView(context: ShopContext): ShopView {
   const state = loadShop(context);
+  const probes = probeStates(context, state);
   return {
     shop: state.shop,
     nowMs: state.nowMs,
-    places: state.places.map((place) => placeRow(place, state)),
+    places: state.places.map((place) => placeRow(place, state, probes)),
+    equipment: listEquipment(context.db),
     flours: listFlours(context.db).map(({ name, strengthW }) => ({ name, strengthW })),
   };
 }

@@ -5,7 +5,15 @@ import { shopContext } from '@/services/context';
 import { shopView } from '@/services/shop-view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { changePlaceAction, changeShopAction, logReadingAction, undoAction } from '../actions';
+import {
+  changeEquipmentAction,
+  changePlaceAction,
+  changeShopAction,
+  logReadingAction,
+  removeEquipmentAction,
+  troubleProbeAction,
+  undoAction,
+} from '../actions';
 
 export const metadata: Metadata = { title: 'Shop' };
 
@@ -23,6 +31,9 @@ export default async function ShopPage() {
         actions={{
           changeShop: changeShopAction,
           changePlace: changePlaceAction,
+          changeEquipment: changeEquipmentAction,
+          removeEquipment: removeEquipmentAction,
+          troubleProbe: troubleProbeAction,
           logReading: logReadingAction,
           undo: undoAction,
         }}

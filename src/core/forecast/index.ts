@@ -4,6 +4,7 @@ export { forecastShop, shopStories, type ShopForecast } from './forecast';
 export { BOOK_SPEED_LN_SD, type CultureSpeed, type LotForecast } from './lot-forecast';
 export {
   placeTempC,
+  setTempC,
   type DailyPoint,
   type PlaceHistory,
   type PlaceReading,

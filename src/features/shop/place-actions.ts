@@ -1,3 +1,4 @@
+import type { ProbeFault } from '@/services/equipment';
 import type { Outcome } from '@/services/outcome';
 import type { PlaceBefore } from '@/services/shop';
 
@@ -5,5 +6,6 @@ import type { PlaceBefore } from '@/services/shop';
 export interface PlaceActions {
   readonly changePlace: (form: unknown) => Promise<Outcome<{ before: PlaceBefore | null }>>;
   readonly logReading: (form: unknown) => Promise<Outcome<{ batch: string; offsetC: number }>>;
+  readonly troubleProbe: (form: unknown) => Promise<Outcome<{ before: ProbeFault }>>;
   readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
 }

@@ -7,6 +7,7 @@ import type { ShopUnits } from '@/core/units';
 import type { PlaceActions } from './place-actions';
 import type { PlaceRow } from '@/services/shop-view';
 import { PlaceForm } from './place-form';
+import { ProbeLine } from './probe-line';
 import { ReadingForm } from './reading-form';
 
 /** The places with their temperatures, warmest first, what was measured in each, and one more. */
@@ -27,6 +28,15 @@ export function PlacesPanel(props: {
           sx={{ display: 'grid', gap: 1, borderBottom: '1px solid var(--line)', pb: 1.5 }}
         >
           <PlaceForm place={place} change={actions.changePlace} />
+          {place.probe === null ? null : (
+            <ProbeLine
+              place={place}
+              probe={place.probe}
+              nowMs={nowMs}
+              units={units}
+              trouble={actions.troubleProbe}
+            />
+          )}
           <ReadingForm place={place} actions={actions} nowMs={nowMs} units={units} />
         </Box>
       ))}

@@ -5,12 +5,13 @@ import Typography from '@mui/material/Typography';
 import type { Outcome } from '@/services/outcome';
 import type { Shop as ShopSettings } from '@/services/shop';
 import type { ShopView } from '@/services/shop-view';
+import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';
 import { PlacesPanel } from './places-panel';
 import { SettingsPanel } from './settings-panel';
 
 /** What the shop’s forms can do. */
-export interface ShopActions extends PlaceActions {
+export interface ShopActions extends PlaceActions, EquipmentActions {
   readonly changeShop: (form: unknown) => Promise<Outcome<{ before: ShopSettings | null }>>;
 }
 
@@ -43,6 +44,10 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           Hours, scales, units
         </Typography>
         <SettingsPanel shop={view.shop} change={actions.changeShop} />
+        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+          Mixers, ovens, boxes, tubs
+        </Typography>
+        <EquipmentPanel things={view.equipment} actions={actions} />
       </Box>
     </Box>
   );

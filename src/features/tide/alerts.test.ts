@@ -68,6 +68,7 @@ const view = (fields: Partial<TideView>): TideView => ({
   sheets: [],
   services: [],
   conflicts: [],
+  silentProbes: [],
   ...fields,
 });
 const texts = (fields: Partial<TideView>, nowMs = NOW) =>

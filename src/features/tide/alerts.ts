@@ -25,6 +25,7 @@ export function noticesOf(view: TideView, nowMs: number): readonly Notice[] {
     ...dueNotices(view, nowMs),
     ...windowNotices(view, nowMs),
     ...fullNotices(view, nowMs),
+    ...probeNotices(view),
   ].sort((a, b) => a.sinceMs - b.sinceMs);
 }
 
@@ -67,6 +68,20 @@ function fullNotices(view: TideView, nowMs: number): Notice[] {
     const atMs = band.fromMs + over * band.stepMs;
     const text = `${band.name} overflows ${clockText(atMs, view.units.timeZone)}`;
     return [{ id: `full ${band.placeId} ${atMs}`, text, sinceMs: nowMs, lotId: null }];
+  });
+}
+
+function probeNotices(view: TideView): Notice[] {
+  return view.silentProbes.map(({ placeId, says, sinceMs }) => {
+    const band = view.bands.find((one) => one.placeId === placeId);
+    const since = clockText(sinceMs, view.units.timeZone);
+    const how = says === 'lost' ? 'is not heard' : 'says the same';
+    return {
+      id: `probe ${placeId} ${says} ${sinceMs}`,
+      text: `The probe in ${band?.name ?? placeId} ${how} since ${since}: taken as set`,
+      sinceMs,
+      lotId: null,
+    };
   });
 }
 

@@ -72,7 +72,7 @@ export function LotsFilter(props: {
         background: 'var(--flour)',
       }}
     >
-      <MenuItem value="all">All {view.strands.length} lots</MenuItem>
+      <MenuItem value="all">All {view.strands.length}</MenuItem>
       <MenuItem value="cultures">Starters and kept dough</MenuItem>
       {view.services.map((service) => (
         <MenuItem key={service.bakeId} value={`bake:${service.bakeId}`}>

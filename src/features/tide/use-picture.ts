@@ -22,7 +22,8 @@ export function usePicture(view: TideView, nowMs: number, frame: Frame, pulled: 
     [view, nowMs, frame, unfolded, panMs, lanes],
   );
   const key = keyOf(picture.question);
-  if (key !== question?.key) setQuestion({ key, asks: picture.question });
+  // A pull on the paper is no edit: back at now, the picture is the one it was.
+  if (panMs === 0 && key !== question?.key) setQuestion({ key, asks: picture.question });
   return picture;
 }
 

@@ -1,4 +1,12 @@
-import { addFlour, addPlace, addPlaceSetting, saveShop, type Db } from '@/data';
+import {
+  addFlour,
+  addPlace,
+  addPlaceSetting,
+  saveEquipment,
+  saveProbe,
+  saveShop,
+  type Db,
+} from '@/data';
 import { DEMO_TIME_ZONE, type DemoCalendar } from './demo-time';
 
 /** The demo shop: a two-person counter in an old boathouse. Everything in it is made up. */
@@ -22,6 +30,16 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
   addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 36, insulation: 1 }, 16);
   addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 16, insulation: 1 }, 4);
   addPlace(db, { id: 'freezer', name: 'Freezer', capacityL: 6, insulation: 1 }, -18);
+  for (const placeId of ['proofer', 'bench', 'cellar', 'fridge']) {
+    saveProbe(db, { placeId, kind: 'simulated', fault: 'none', faultFromMs: 0 });
+  }
+  const things = [
+    { kind: 'mixer', name: 'Spiral', count: 1, least: 2, most: 12, heatMin: 0 },
+    { kind: 'oven', name: 'Deck oven', count: 1, least: 0, most: 4, heatMin: 75 },
+    { kind: 'box', name: 'Ball box', count: 12, least: 0, most: 12, heatMin: 0 },
+    { kind: 'tub', name: 'Tub', count: 6, least: 0, most: 12, heatMin: 0 },
+  ] as const;
+  for (const thing of things) saveEquipment(db, { ...thing, id: thing.kind });
   // The hot day, a week and a half ago.
   addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-9, '10:00'), tempC: 27 });
   addPlaceSetting(db, { placeId: 'bench', fromMs: calendar.at(-8, '02:00'), tempC: 22 });

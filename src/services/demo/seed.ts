@@ -1,10 +1,15 @@
 import { saveDemoClock, type Db } from '@/data';
+import { MS_PER_HOUR } from '@/core/units';
 import type { ShopContext } from '../context';
+import { askProbes } from '../probes';
 import { bakeDemoServices, type MovableContext } from './demo-bakes';
 import { readDemoProbes } from './demo-measures';
 import { keepDemoCultures } from './demo-cultures';
 import { furnishDemoShop } from './demo-shop';
 import { demoCalendar } from './demo-time';
+
+/** The probes’ readings of the last night stand in the journal. */
+const PROBES_BACK_MS = 12 * MS_PER_HOUR;
 
 /**
  * Fills an empty database with the demo shop: three weeks of journal behind its busy Friday, 06:10.
@@ -29,6 +34,8 @@ export function seedDemo(db: Db, nowMs: number): { startMs: number } {
   keepDemoCultures(context, calendar);
   readDemoProbes(context, calendar);
   bakeDemoServices(context, calendar);
+  context.setNow(calendar.startMs);
+  askProbes(context, PROBES_BACK_MS);
   saveDemoClock(db, { realMs: nowMs, demoMs: calendar.startMs, rate: 1 });
   return { startMs: calendar.startMs };
 }

@@ -2,6 +2,7 @@ import { MS_PER_HOUR } from '@/core/units';
 import { listBakes } from '@/data';
 import { shopVersion } from '../changes';
 import type { ShopContext } from '../context';
+import { probeStates } from '../probes';
 import { forecastState, loadShop, workingHours } from '../shop-state';
 import { bandsOf } from './bands';
 import { momentsOf } from './moments';
@@ -47,6 +48,9 @@ export function tideView(context: ShopContext): TideView {
     sheets: sheetsOf(state, forecast, moments),
     services: servicesOf(listBakes(context.db), forecast).filter(
       (service) => service.toMs > span.fromMs,
+    ),
+    silentProbes: probeStates(context, state).flatMap(({ placeId, says, last }) =>
+      says === 'reads' || last === null ? [] : [{ placeId, says, sinceMs: last.atMs }],
     ),
     conflicts: forecast.conflicts.map((conflict) => conflict.sentence),
   };

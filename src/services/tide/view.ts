@@ -79,4 +79,11 @@ export interface TideView {
   readonly sheets: readonly StepSheet[];
   readonly services: readonly Service[];
   readonly conflicts: readonly string[];
+  /** Probes that are not believed or not heard: their places are taken as set. */
+  readonly silentProbes: readonly {
+    readonly placeId: string;
+    readonly says: 'lost' | 'frozen';
+    /** Last reading that counted. */
+    readonly sinceMs: number;
+  }[];
 }

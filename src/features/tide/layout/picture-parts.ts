@@ -5,7 +5,6 @@ import type { BandBox, PlacedStay, Raft } from './bands';
 import type { Channel } from './channels';
 import type { PlacedLabel } from './labels';
 import type { DayMark, Tick } from './ticks';
-import type { Tent } from './tents';
 import type { TimeScale } from './time-scale';
 
 /** The picture’s frame on the screen, px. */
@@ -48,6 +47,15 @@ export interface Bracket {
 export interface PictureLabel extends PlacedLabel {
   readonly text: string;
   readonly style: 'name' | 'time' | 'best' | 'node' | 'nodeNext';
+}
+
+/** A service’s tent on the ruler; services too near each other stand under one. */
+export interface Tent {
+  readonly x: number;
+  readonly width: number;
+  readonly text: string;
+  /** One sentence for each service under it. */
+  readonly title: string;
 }
 
 /** Everything the home picture draws. */

@@ -1,17 +1,8 @@
 import type { Service, TideView } from '@/services/tide';
 import { coverText } from '../tells';
 import { textWidth } from './labels';
-import type { Frame } from './picture-parts';
+import type { Frame, Tent } from './picture-parts';
 import type { TimeScale } from './time-scale';
-
-/** A service’s tent on the ruler; services too near each other stand under one. */
-export interface Tent {
-  readonly x: number;
-  readonly width: number;
-  readonly text: string;
-  /** One sentence for each service under it. */
-  readonly title: string;
-}
 
 const TEXT_PX = 14;
 const AROUND = 4;

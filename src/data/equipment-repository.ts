@@ -1,0 +1,44 @@
+import type { Db } from './connection';
+
+/** Kinds of things a shop works with. */
+export const EQUIPMENT_KINDS = ['mixer', 'oven', 'box', 'tub'] as const;
+export type EquipmentKind = (typeof EQUIPMENT_KINDS)[number];
+
+/** Something the shop works with, and how many of it. */
+export interface Equipment {
+  readonly id: string;
+  readonly kind: EquipmentKind;
+  readonly name: string;
+  readonly count: number;
+  /** kg of dough in a mixer, pizzas at once in an oven, balls in a box, litres in a tub. */
+  readonly least: number;
+  readonly most: number;
+  /** Minutes until an oven is hot; 0 for everything else. */
+  readonly heatMin: number;
+}
+
+/** Everything the shop works with, by kind and name. */
+export function listEquipment(db: Db): Equipment[] {
+  return db
+    .prepare(
+      `SELECT id, kind, name, count, least, most, heat_min AS heatMin
+       FROM equipment ORDER BY kind, name`,
+    )
+    .all() as Equipment[];
+}
+
+/** Adds a thing, or changes the one of the same id. */
+export function saveEquipment(db: Db, thing: Equipment): void {
+  db.prepare(
+    `INSERT INTO equipment (id, kind, name, count, least, most, heat_min)
+     VALUES (@id, @kind, @name, @count, @least, @most, @heatMin)
+     ON CONFLICT (id) DO UPDATE SET kind = excluded.kind, name = excluded.name,
+       count = excluded.count, least = excluded.least, most = excluded.most,
+       heat_min = excluded.heat_min`,
+  ).run(thing);
+}
+
+/** Takes a thing out of the shop. */
+export function dropEquipment(db: Db, id: string): void {
+  db.prepare('DELETE FROM equipment WHERE id = ?').run(id);
+}

@@ -1,0 +1,181 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import type { Equipment, EquipmentKind } from '@/services/equipment';
+import type { Outcome } from '@/services/outcome';
+import { useAskAnew } from '@/ui/ask-anew';
+import { useSay } from '@/ui/snack';
+
+/** What can be done with what the shop works with. */
+export interface EquipmentActions {
+  readonly changeEquipment: (
+    form: unknown,
+  ) => Promise<Outcome<{ id: string; before: Equipment | null }>>;
+  readonly removeEquipment: (id: string) => Promise<Outcome<{ before: Equipment }>>;
+}
+
+/** Each kind with what its sizes count. */
+const KINDS: Readonly<Record<EquipmentKind, { name: string; least?: string; most: string }>> = {
+  mixer: { name: 'Mixer', least: 'Least dough, kg', most: 'Most dough, kg' },
+  oven: { name: 'Oven', most: 'Pizzas at once' },
+  box: { name: 'Box', most: 'Balls in it' },
+  tub: { name: 'Tub', most: 'Litres' },
+};
+
+const NEW_THING = { kind: 'mixer', name: '', count: 1, least: 0, most: 10, heatMin: 0 } as const;
+
+/** Mixers, ovens, boxes and tubs, and one more. */
+export function EquipmentPanel(props: { things: readonly Equipment[]; actions: EquipmentActions }) {
+  const { things, actions } = props;
+  const [adding, setAdding] = useState(false);
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      {things.length === 0 && !adding ? (
+        <Typography color="text.secondary">
+          Nothing said yet: no batch is split, no box counted.
+        </Typography>
+      ) : null}
+      {things.map((thing) => (
+        <ThingForm key={JSON.stringify(thing)} thing={thing} actions={actions} />
+      ))}
+      {adding ? (
+        <ThingForm thing={null} actions={actions} onSaved={() => setAdding(false)} />
+      ) : (
+        <Button onClick={() => setAdding(true)} sx={{ justifySelf: 'start' }}>
+          Add a mixer, oven, box or tub
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+type Fields = Record<'name' | 'count' | 'least' | 'most' | 'heatMin', string> & {
+  kind: EquipmentKind;
+};
+
+function ThingForm(props: {
+  thing: Equipment | null;
+  actions: EquipmentActions;
+  onSaved?: () => void;
+}) {
+  const { thing, actions, onSaved } = props;
+  const first = thing ?? NEW_THING;
+  const { register, handleSubmit, control, formState } = useForm<Fields>({
+    defaultValues: {
+      kind: first.kind,
+      name: first.name,
+      count: String(first.count),
+      least: String(first.least),
+      most: String(first.most),
+      heatMin: String(first.heatMin),
+    },
+  });
+  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
+  const [busy, start] = useTransition();
+  const askAnew = useAskAnew();
+  const say = useSay();
+  const kindName = useWatch({ control, name: 'kind' });
+  const kind = KINDS[kindName];
+  const putBack = (before: Equipment) => void actions.changeEquipment(before).then(askAnew);
+  const save = (fields: Fields) =>
+    start(async () => {
+      const outcome = await actions.changeEquipment({ ...fields, id: thing?.id ?? null });
+      if (!outcome.ok) {
+        setWrong(
+          Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
+        );
+        return;
+      }
+      setWrong({});
+      const { id, before } = outcome.value;
+      say({
+        text: `${fields.name}: saved.`,
+        action: {
+          label: 'Undo',
+          run: () =>
+            before === null ? void actions.removeEquipment(id).then(askAnew) : putBack(before),
+        },
+      });
+      onSaved?.();
+      askAnew();
+    });
+  const remove = (id: string) =>
+    start(async () => {
+      const outcome = await actions.removeEquipment(id);
+      if (!outcome.ok) return;
+      const { before } = outcome.value;
+      say({
+        text: `${before.name}: taken out.`,
+        action: { label: 'Undo', run: () => putBack(before) },
+      });
+      askAnew();
+    });
+  const field = (name: keyof Fields, label: string) => (
+    <TextField
+      label={label}
+      {...register(name)}
+      error={wrong[name] !== undefined}
+      helperText={wrong[name] ?? ''}
+      slotProps={{ htmlInput: { inputMode: name === 'name' ? 'text' : 'decimal', maxLength: 40 } }}
+    />
+  );
+  return (
+    <Box
+      component="form"
+      noValidate
+      aria-label={thing?.name ?? 'New equipment'}
+      onSubmit={handleSubmit(save)}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'repeat(auto-fill, minmax(7.5rem, 1fr))',
+        gap: 1.5,
+        alignItems: 'start',
+        borderBottom: '1px solid var(--line)',
+        pb: 1.5,
+      }}
+    >
+      {thing === null ? (
+        <TextField select label="Kind" defaultValue={first.kind} {...register('kind')}>
+          {Object.entries(KINDS).map(([value, { name }]) => (
+            <MenuItem key={value} value={value}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      ) : (
+        <Typography sx={{ alignSelf: 'center', fontWeight: 700 }}>{kind.name}</Typography>
+      )}
+      {field('name', 'Name')}
+      {field('count', 'How many')}
+      {kind.least === undefined ? null : field('least', kind.least)}
+      {field('most', kind.most)}
+      {kindName === 'oven' ? field('heatMin', 'Hot in, min') : null}
+      <Box sx={{ display: 'flex', gap: 1, mt: 1, gridColumn: 'span 2', whiteSpace: 'nowrap' }}>
+        <Button
+          type="submit"
+          size="small"
+          disabled={busy || (thing !== null && !formState.isDirty)}
+        >
+          Save
+        </Button>
+        {thing === null ? null : (
+          <Button size="small" variant="text" disabled={busy} onClick={() => remove(thing.id)}>
+            Take out
+          </Button>
+        )}
+      </Box>
+      {wrong[''] === undefined ? null : (
+        <Alert severity="warning" sx={{ gridColumn: '1 / -1' }}>
+          {wrong['']}
+        </Alert>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,89 @@
+'use client';
+
+import MenuItem from '@mui/material/MenuItem';
+import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useTransition } from 'react';
+import type { ShopUnits } from '@/core/units';
+import type { ProbeState } from '@/services/probes';
+import type { PlaceRow } from '@/services/shop-view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { momentText, tempText } from '@/ui/format';
+import { useSay } from '@/ui/snack';
+import type { PlaceActions } from './place-actions';
+
+/** What a simulated probe can be told to do, in words. */
+const FAULTS: Readonly<Record<ProbeState['fault'], string>> = {
+  none: 'works',
+  'door open': 'door left open',
+  failing: 'the place fails',
+  lost: 'the probe is lost',
+  frozen: 'the probe is frozen',
+};
+
+/** The probe of a place: what it says, whether it can be believed, and what the simulator is told. */
+export function ProbeLine(props: {
+  place: PlaceRow;
+  probe: ProbeState;
+  nowMs: number;
+  units: ShopUnits;
+  trouble: PlaceActions['troubleProbe'];
+}) {
+  const { place, probe, nowMs, units, trouble } = props;
+  const [busy, start] = useTransition();
+  const askAnew = useAskAnew();
+  const say = useSay();
+  const tell = (fault: string) =>
+    start(async () => {
+      const outcome = await trouble({ placeId: place.id, fault });
+      if (!outcome.ok) {
+        say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
+        return;
+      }
+      const { before } = outcome.value;
+      say({
+        text: `${place.name}: ${FAULTS[fault as ProbeState['fault']]} from now on.`,
+        action: {
+          label: 'Undo',
+          run: () => void trouble({ placeId: place.id, fault: before }).then(askAnew),
+        },
+      });
+      askAnew();
+    });
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
+      <TextField
+        select
+        label="Simulated probe"
+        value={probe.fault}
+        disabled={busy}
+        onChange={(event) => tell(event.target.value)}
+        sx={{ width: 190 }}
+      >
+        {Object.entries(FAULTS).map(([fault, words]) => (
+          <MenuItem key={fault} value={fault}>
+            {words}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Typography variant="body2" role="status" sx={{ pb: 1 }}>
+        {probeWords(place, probe, nowMs, units)}
+      </Typography>
+    </Box>
+  );
+}
+
+function probeWords(
+  place: PlaceRow,
+  { says, last }: ProbeState,
+  nowMs: number,
+  units: ShopUnits,
+): string {
+  const asSet = `taken as set, ${tempText(place.tempC, units)}`;
+  if (last === null) return `Not heard yet: ${asSet}.`;
+  const when = momentText(last.atMs, nowMs, units.timeZone);
+  if (says === 'lost') return `Not heard since ${when}: ${asSet}.`;
+  if (says === 'frozen') return `Says the same since ${when}, not believed: ${asSet}.`;
+  return `Reads ${tempText(last.tempC, units)} at ${when}.`;
+}
