@@ -233,5 +233,5 @@ function nextOn(
       )
       .map((one) => one.ref),
   );
-  return momentsOf(state, forecast).find((moment) => refs.has(moment.ref)) ?? null;
+  return momentsOf(state, forecast, []).find((moment) => refs.has(moment.ref)) ?? null;
 }

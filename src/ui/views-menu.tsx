@@ -4,9 +4,9 @@ import IconButton from '@mui/material/IconButton';
 import ListItemText from '@mui/material/ListItemText';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import { useState } from 'react';
+import { DARK_FROM_HOUR, DARK_UNTIL_HOUR, useAppearance, type Appearance } from './appearance';
 import { preference, setPreference, type NoticePreference } from './notice-preferences';
 
 const VIEWS = [
@@ -19,10 +19,17 @@ const VIEWS = [
   { href: '/shop', name: 'Shop', says: 'places, hours, scales' },
 ] as const;
 
-/** The views by name, and light or dark. */
+const LOOKS: readonly (readonly [Appearance, string, string])[] = [
+  ['light', 'Light', 'how it looks here'],
+  ['dark', 'Dark', 'how it looks here'],
+  ['clock', 'By the clock', `dark from ${DARK_FROM_HOUR} to ${DARK_UNTIL_HOUR}`],
+  ['system', 'As the device', 'light or dark'],
+];
+
+/** The views by name, and how they look. */
 export function ViewsMenu() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const { mode, setMode } = useColorScheme();
+  const { appearance, choose } = useAppearance();
   const close = () => setAnchor(null);
   return (
     <>
@@ -56,18 +63,20 @@ export function ViewsMenu() {
         ))}
         <PreferenceItem which="sound" name="Sound with notices" />
         <PreferenceItem which="system" name="Notices of the device" />
-        <MenuItem
-          divider={false}
-          onClick={() => {
-            setMode(mode === 'dark' ? 'light' : 'dark');
-            close();
-          }}
-        >
-          <ListItemText
-            primary={mode === 'dark' ? 'Light' : 'Dark'}
-            secondary="how it looks here"
-          />
-        </MenuItem>
+        {LOOKS.map(([value, name, says]) => (
+          <MenuItem
+            key={value}
+            role="menuitemradio"
+            aria-checked={appearance === value}
+            selected={appearance === value}
+            onClick={() => {
+              choose(value);
+              close();
+            }}
+          >
+            <ListItemText primary={name} secondary={says} />
+          </MenuItem>
+        ))}
       </Menu>
     </>
   );

@@ -93,6 +93,7 @@ describe('the view as it would be', () => {
       by: null,
       lines: [],
       foot: '',
+      vessel: null,
       water: null,
       lotId: 'd',
       placeId: null,

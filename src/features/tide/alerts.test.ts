@@ -46,6 +46,7 @@ const moment = (fields: Partial<Moment>): Moment => ({
   by: null,
   lines: [],
   foot: '',
+  vessel: null,
   water: null,
   lotId: 'D1',
   placeId: 'bench',

@@ -159,9 +159,16 @@ function HandsCard(props: {
           {late ? 'due' : (moment.by ?? dayOf(moment, nowMs, view))}
         </Typography>
       </Box>
-      <Typography variant="h3" component="p" noWrap sx={{ mt: 0.5 }}>
-        {moment.title}
-      </Typography>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, mt: 0.5, minWidth: 0 }}>
+        <Typography variant="h3" component="p" noWrap sx={{ flex: 'none', maxWidth: '100%' }}>
+          {moment.title}
+        </Typography>
+        {first ? (
+          <Typography variant="caption" noWrap sx={{ minWidth: 0, opacity: 0.85 }}>
+            {whereText(moment)}
+          </Typography>
+        ) : null}
+      </Box>
       <Box sx={{ flex: 1, mt: 0.25, minHeight: 0 }}>
         {moment.lines.slice(0, 3).map((line) => (
           <Box
@@ -209,8 +216,14 @@ function HandsCard(props: {
           </Button>
         </Box>
       ) : (
-        <Typography variant="caption" noWrap sx={{ color: 'var(--ink2)' }}>
-          {footText(moment)}
+        <Typography variant="caption" sx={{ color: 'var(--ink2)', lineHeight: 1.25 }}>
+          {[peakText(moment), whereText(moment)]
+            .filter((text) => text !== '')
+            .map((text) => (
+              <Box component="span" key={text} sx={CLIPPED}>
+                {text}
+              </Box>
+            ))}
         </Typography>
       )}
       {first ? null : (
@@ -238,7 +251,20 @@ function dayOf(moment: Moment, nowMs: number, view: TideView): string {
   return text.includes(' ') ? (text.split(' ')[0] ?? '') : '';
 }
 
-function footText(moment: Moment): string {
-  if (moment.offPeakMinutes === null) return moment.foot;
+/** One line, cut where its card ends. */
+const CLIPPED = {
+  display: 'block',
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+  whiteSpace: 'nowrap',
+} as const;
+
+/** In what, how warm, and where to: "Spiral, dough 24°, then Bench". */
+function whereText({ vessel, foot }: Moment): string {
+  return [vessel, foot].filter((text) => text !== null && text !== '').join(', ');
+}
+
+function peakText(moment: Moment): string {
+  if (moment.offPeakMinutes === null) return '';
   return `${isAtPeak(moment) ? 'ripe ✓ ' : 'not at peak: '}${offPeakText(moment.offPeakMinutes)}`;
 }

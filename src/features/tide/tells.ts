@@ -8,6 +8,8 @@ export interface Tell {
   readonly detail: string;
   /** Alerts are an inverted ink tag with words, never a colour. */
   readonly alert: boolean;
+  /** The same as a sentence, for who hears it. */
+  readonly words: string;
   /** The strand it lights. */
   readonly lotId: string | null;
 }
@@ -18,13 +20,21 @@ const NIGHTS_AHEAD_MS = 40 * 3_600_000;
 
 /** The five tells: ripe now, next, mixed at peak, place about to be full, dough for the service. */
 export function tellsOf(view: TideView, nowMs: number): Tell[] {
-  return [
+  const tells: Shown[] = [
     ripeTell(view, nowMs),
     nextTell(view, nowMs),
     peakTell(view, nowMs),
     placeTell(view, nowMs),
     serviceTell(view, nowMs),
   ];
+  return tells.map((tell) => ({ ...tell, words: tell.words ?? plainWords(tell) }));
+}
+
+/** A tell whose words may go without saying. */
+type Shown = Omit<Tell, 'words'> & { readonly words?: string };
+
+function plainWords({ question, answer, detail }: Shown): string {
+  return `${question}: ${answer}${detail === '' ? '' : `, ${detail}`}.`;
 }
 
 /** Strands that are ripe at an instant and are not just being kept. */
@@ -40,7 +50,7 @@ export function ripeStrands(strands: readonly Strand[], nowMs: number): Strand[]
   );
 }
 
-function ripeTell(view: TideView, nowMs: number): Tell {
+function ripeTell(view: TideView, nowMs: number): Shown {
   const question = 'Ripe now';
   const { timeZone } = view.units;
   const ripe = ripeStrands(view.strands, nowMs);
@@ -66,7 +76,7 @@ function soonest(view: TideView, nowMs: number): Pick<Tell, 'answer' | 'detail' 
   return { answer: 'Nothing yet', detail: `${next.name} from ${opens}`, lotId: next.lotId };
 }
 
-function nextTell(view: TideView, nowMs: number): Tell {
+function nextTell(view: TideView, nowMs: number): Shown {
   const next = view.moments.find((moment) => moment.tense === 'planned');
   if (next === undefined) {
     return { question: 'Next', answer: 'Nothing planned', detail: '', alert: false, lotId: null };
@@ -102,7 +112,7 @@ function shortOffPeak(minutes: number): string {
   return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'after' : 'before'}`;
 }
 
-function peakTell(view: TideView, nowMs: number): Tell {
+function peakTell(view: TideView, nowMs: number): Shown {
   const question = 'Mixed at peak?';
   const mixes = view.moments
     .filter((moment) => moment.tense === 'planned' && moment.offPeakMinutes !== null)
@@ -122,6 +132,12 @@ function peakTell(view: TideView, nowMs: number): Tell {
         : `${clockText(missed.atMs, timeZone)} not at peak`,
     detail: mixes.map((mix) => shortOffPeak(mix.offPeakMinutes ?? 0)).join(' · '),
     alert: missed !== undefined,
+    words: `${question} ${mixes
+      .map(
+        (mix) =>
+          `${mix.title} at ${clockText(mix.atMs, timeZone)}: ${isAtPeak(mix) ? 'yes' : 'no'}, ${shortOffPeak(mix.offPeakMinutes ?? 0)}`,
+      )
+      .join('. ')}.`,
     lotId: shown?.lotId ?? null,
   };
 }
@@ -140,7 +156,7 @@ export function loadAt(band: Band, atMs: number): number {
   return band.load[Math.floor((atMs - band.fromMs) / band.stepMs)] ?? 0;
 }
 
-function placeTell(view: TideView, nowMs: number): Tell {
+function placeTell(view: TideView, nowMs: number): Shown {
   const { timeZone } = view.units;
   const over = view.bands
     .map((band) => ({ band, atMs: overflowMs(band, nowMs) }))
@@ -158,7 +174,7 @@ function placeTell(view: TideView, nowMs: number): Tell {
       answer: `full ${momentText(over.atMs, nowMs, timeZone)}`,
       detail: 'more than it holds',
       alert: true,
-      lotId: null,
+      lotId: lastInto(view, band.placeId, over.atMs),
     };
   }
   return {
@@ -166,7 +182,7 @@ function placeTell(view: TideView, nowMs: number): Tell {
     answer: band.name,
     detail: `at most ${Math.round(topShare(band, nowMs) * 100)} %, now ${now}`,
     alert: false,
-    lotId: null,
+    lotId: lastInto(view, band.placeId, fullestMs(band, nowMs)),
   };
 }
 
@@ -176,7 +192,7 @@ function topShare(band: Band, nowMs: number): number {
   return Math.max(0, ...ahead) / band.capacityL;
 }
 
-function serviceTell(view: TideView, nowMs: number): Tell {
+function serviceTell(view: TideView, nowMs: number): Shown {
   const question = 'Dough for service';
   const ahead = view.services.filter((service) => service.toMs > nowMs).slice(0, 2);
   if (ahead.length === 0) {
@@ -191,8 +207,41 @@ function serviceTell(view: TideView, nowMs: number): Tell {
       .join('  '),
     detail: `ripe in turn ${ahead.map((one) => `${one.ripe}/${one.wanted}`).join(', ')}`,
     alert: short,
-    lotId: null,
+    words: `${question}: ${ahead
+      .map(
+        (one) =>
+          `${one.name}, ${momentText(one.fromMs, nowMs, timeZone)}: ${one.ripe} of ${one.wanted} balls ripe in their turn`,
+      )
+      .join('. ')}.`,
+    lotId: ballsOf(view, ahead.find((one) => one.ripe < one.wanted) ?? ahead[0]),
   };
+}
+
+/** The balls of a service. */
+function ballsOf(view: TideView, service: Service | undefined): string | null {
+  const bake = view.moments.find(
+    (moment) => moment.glyph === 'bake' && moment.bakeId === service?.bakeId,
+  );
+  return bake?.lotId ?? null;
+}
+
+/** When a place holds most from now on. */
+function fullestMs(band: Band, nowMs: number): number {
+  const top = topShare(band, nowMs) * band.capacityL;
+  const at = band.load.findIndex(
+    (litres, i) => band.fromMs + i * band.stepMs >= nowMs && litres >= top,
+  );
+  return band.fromMs + Math.max(0, at) * band.stepMs;
+}
+
+/** The lot that came into a place last before an instant: what filled it. */
+function lastInto(view: TideView, placeId: string, atMs: number): string | null {
+  const came = view.strands
+    .flatMap(({ lotId, stays }) => stays.map((stay) => ({ ...stay, lotId })))
+    .filter((stay) => stay.placeId === placeId && stay.fromMs <= atMs)
+    .filter((stay) => stay.toMs === null || stay.toMs > atMs)
+    .sort((a, b) => a.fromMs - b.fromMs);
+  return came.at(-1)?.lotId ?? null;
 }
 
 /** The hour today, the day otherwise: the shortest that says which service. */

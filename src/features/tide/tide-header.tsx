@@ -87,6 +87,7 @@ function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
       variant="text"
       color="inherit"
       onClick={onClick}
+      aria-label={tell.words}
       sx={{
         display: 'block',
         textAlign: 'left',

@@ -34,7 +34,7 @@ export function bandsOf(
 }
 
 /** Volume of a lot without gas, ml. */
-function denseMl(lot: LotForecast, state: ShopState): number {
+export function denseMl(lot: LotForecast, state: ShopState): number {
   return totals(lot.story.lot.composition, state.pantry).flourG * lot.run.constants.denseVolume;
 }
 

@@ -1,5 +1,5 @@
 import { MS_PER_HOUR } from '@/core/units';
-import { listBakes } from '@/data';
+import { listBakes, listEquipment } from '@/data';
 import { shopVersion } from '../changes';
 import type { ShopContext } from '../context';
 import { probeStates } from '../probes';
@@ -31,7 +31,9 @@ export function tideView(context: ShopContext): TideView {
   const bands = bandsOf(state, forecast, span);
   const cold = coldPlaceIds(bands);
   const { shop } = state;
-  const moments = momentsOf(state, forecast).filter((moment) => moment.atMs > span.fromMs);
+  const moments = momentsOf(state, forecast, listEquipment(context.db)).filter(
+    (moment) => moment.atMs > span.fromMs,
+  );
   return {
     version,
     shopName: shop.name,

@@ -22,6 +22,8 @@ export interface Moment {
   readonly by: string | null;
   readonly lines: readonly MomentLine[];
   readonly foot: string;
+  /** In what it is done, of what the shop has; null where that is not known, or it is done. */
+  readonly vessel: string | null;
   /** Water that brings a mass to its temperature; null where none goes in, or it is made. */
   readonly water: WaterAnswer | null;
   /** The lot whose strand carries the disc. */

@@ -2,19 +2,28 @@ import { totals, type Pantry } from '@/core/composition';
 import type { ForecastAct, ShopForecast } from '@/core/forecast';
 import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
+import type { Equipment } from '@/data';
 import type { ShopState } from '../shop-state';
 import { signWords } from '../sign-words';
 import type { Glyph, Moment, MomentLine } from './moment';
+import { vesselOf } from './vessel';
 import { waterOf } from './water';
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
 
 /** Every act of a forecast that the hands do, as moments. */
-export function momentsOf(state: ShopState, forecast: ShopForecast): Moment[] {
+export function momentsOf(
+  state: ShopState,
+  forecast: ShopForecast,
+  things: readonly Equipment[],
+): Moment[] {
   const batches = new Map(state.folded.done.map((one) => [one.entryId, one.batch]));
   return forecast.acts
     .filter(({ act }) => act.kind !== 'discard' && act.kind !== 'aim')
-    .map((one) => momentOf(one, state, forecast, batches.get(one.ref) ?? null));
+    .map((one) => ({
+      ...momentOf(one, state, forecast, batches.get(one.ref) ?? null),
+      vessel: one.tense === 'done' ? null : vesselOf(one.act, things, state, forecast),
+    }));
 }
 
 function momentOf(
@@ -22,7 +31,7 @@ function momentOf(
   state: ShopState,
   forecast: ShopForecast,
   batch: string | null,
-): Moment {
+): Omit<Moment, 'vessel'> {
   const { act } = one;
   const peak = peakOf(act, one.atMs, forecast);
   return {
