@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { ClockCap } from './clock-cap';
 import { ViewsMenu } from './views-menu';
 
@@ -41,7 +41,7 @@ export function ViewFrame(props: {
         {aside}
       </Box>
       <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column' }}>
-        {children}
+        <Suspense>{children}</Suspense>
       </Box>
     </Box>
   );

@@ -5,7 +5,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import type { BakePlan, NoPlan } from '@/core/planner';
+import { Suspense, useState, useTransition } from 'react';
 import type { NewBakeView } from '@/services/new-bake-view';
 import type { Outcome } from '@/services/outcome';
 import { clockText, massText } from '@/ui/format';
@@ -26,15 +27,18 @@ import { rem } from '@/ui/rem';
 /** A new bake: say how many and when; the grams and the hours follow as it is typed. */
 export function NewBake(props: {
   view: NewBakeView;
+  /** What the first form leads to; null where that is left to the page. */
+  firstPlan: BakePlan | NoPlan | null;
   take: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
   undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
 }) {
-  const { view, take, undo } = props;
+  const { view, firstPlan, take, undo } = props;
   const { facts } = view;
-  const [fields, setFields] = useState<BakeFields>(() => firstFields(view));
+  const [first] = useState(() => ({ fields: firstFields(view), plan: firstPlan }));
+  const [fields, setFields] = useState<BakeFields>(first.fields);
   const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
-  const { plan, errors } = useBakePlan(fields, facts);
+  const { plan, errors } = useBakePlan(fields, facts, first);
   const { ref, width } = useWidth(760);
   const router = useRouter();
   const askAnew = useAskAnew();
@@ -77,7 +81,9 @@ export function NewBake(props: {
           borderRight: { md: '3px solid var(--ink)' },
         }}
       >
-        <BakeFieldsForm view={view} fields={fields} wrong={wrong} onChange={change} />
+        <Suspense>
+          <BakeFieldsForm view={view} fields={fields} wrong={wrong} onChange={change} />
+        </Suspense>
       </Box>
       <Box
         ref={ref}
@@ -101,21 +107,27 @@ export function NewBake(props: {
           </Typography>
         ) : (
           <>
-            <FormulaTable columns={plan.columns} pantry={facts.pantry} units={view.units} />
+            <Suspense>
+              <FormulaTable columns={plan.columns} pantry={facts.pantry} units={view.units} />
+            </Suspense>
             <StockNote yeast={plan.columns.yeast} />
-            <StageStrip plan={plan} timeZone={facts.timeZone} width={Math.max(280, width - 32)} />
+            <Suspense>
+              <StageStrip plan={plan} timeZone={facts.timeZone} width={Math.max(280, width - 32)} />
+            </Suspense>
             <Box
               sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}
             >
               <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
                 <Remarks plan={plan} nowMs={facts.nowMs} timeZone={facts.timeZone} />
-                <MomentsPanel
-                  plan={plan}
-                  nowMs={facts.nowMs}
-                  timeZone={facts.timeZone}
-                  held={fields}
-                  onHold={(field, value) => change({ [field]: value })}
-                />
+                <Suspense>
+                  <MomentsPanel
+                    plan={plan}
+                    nowMs={facts.nowMs}
+                    timeZone={facts.timeZone}
+                    held={fields}
+                    onHold={(field, value) => change({ [field]: value })}
+                  />
+                </Suspense>
               </Box>
               <Button
                 variant="contained"

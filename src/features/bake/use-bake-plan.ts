@@ -1,11 +1,12 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { BakePlan } from '@/core/planner';
+import type { BakePlan, NoPlan } from '@/core/planner';
 import { DomainError } from '@/core/units';
 import { bakeFormSchema, type BakeForm } from '@/services/bake-form';
 import { noPlanSentence, planRequestOf, type PlanningFacts } from '@/services/plan-request';
 import { useCompute } from '@/ui/compute/use-compute';
+import { useSettled } from '@/ui/use-settled';
 import type { BakeFields } from './fields';
 
 /** What a form leads to: a plan, or sentences by field. */
@@ -20,14 +21,25 @@ type Checked =
   | { readonly form: BakeForm; readonly errors: null }
   | { readonly form: null; readonly errors: Readonly<Record<string, string>> };
 
-/** Plans a form as it is typed, in a worker, by the same core that the server stores with. */
-export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan {
+/** A pause in typing after which the form is planned: not every figure on the way is one that is meant. */
+const TYPING_MS = 150;
+
+/** Plans a form as it is typed, in a worker, by the same core that the server stores with; the first form comes planned. */
+export function useBakePlan(
+  fields: BakeFields,
+  facts: PlanningFacts,
+  first: { readonly fields: BakeFields; readonly plan: BakePlan | NoPlan | null },
+): LivePlan {
   const checked = useMemo(() => check(fields, facts), [fields, facts]);
   const asks = useMemo(
-    () => (checked.form === null ? null : { form: checked.form, facts }),
-    [checked.form, facts],
+    () => (checked.form === null || fields === first.fields ? null : { form: checked.form, facts }),
+    [checked.form, fields, first.fields, facts],
   );
-  const { answer, busy, refused } = useCompute('plan', asks);
+  const settled = useSettled(asks, TYPING_MS);
+  const computed = useCompute('plan', settled);
+  const { refused } = computed;
+  const answer = fields === first.fields ? first.plan : computed.answer;
+  const busy = computed.busy || settled !== asks;
   if (checked.errors !== null) return { plan: null, errors: checked.errors, planning: false };
   if (refused !== null) return { plan: null, errors: { '': refused }, planning: false };
   if (answer === null) return { plan: null, errors: {}, planning: true };

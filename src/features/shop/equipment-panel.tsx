@@ -35,6 +35,7 @@ const NEW_THING = { kind: 'mixer', name: '', count: 1, least: 0, most: 10, heatM
 export function EquipmentPanel(props: { things: readonly Equipment[]; actions: EquipmentActions }) {
   const { things, actions } = props;
   const [adding, setAdding] = useState(false);
+  const [changing, setChanging] = useState<string | null>(null);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       {things.length === 0 && !adding ? (
@@ -42,9 +43,41 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
           Nothing said yet: no batch is split, no box counted.
         </Typography>
       ) : null}
-      {things.map((thing) => (
-        <ThingForm key={JSON.stringify(thing)} thing={thing} actions={actions} />
-      ))}
+      {things.map((thing) =>
+        changing === thing.id ? (
+          <ThingForm
+            key={thing.id}
+            thing={thing}
+            actions={actions}
+            onSaved={() => setChanging(null)}
+          />
+        ) : (
+          <Box
+            key={thing.id}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 2,
+              borderBottom: '1px solid var(--line)',
+            }}
+          >
+            <Typography sx={{ flex: 1, minWidth: 0 }}>
+              <strong>
+                {thing.count} × {thing.name}
+              </strong>
+              , {sizeText(thing)}
+            </Typography>
+            <Button
+              size="small"
+              variant="text"
+              aria-label={`Change ${thing.name}`}
+              onClick={() => setChanging(thing.id)}
+            >
+              Change
+            </Button>
+          </Box>
+        ),
+      )}
       {adding ? (
         <ThingForm thing={null} actions={actions} onSaved={() => setAdding(false)} />
       ) : (
@@ -54,6 +87,13 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
       )}
     </Box>
   );
+}
+
+/** "2 to 12 kg of dough", "4 pizzas at once, hot in 75 min". */
+function sizeText({ kind, least, most, heatMin }: Equipment): string {
+  if (kind === 'mixer') return `${least} to ${most} kg of dough`;
+  if (kind === 'oven') return `${most} pizzas at once, hot in ${heatMin} min`;
+  return kind === 'box' ? `${most} balls` : `${most} l`;
 }
 
 type Fields = Record<'name' | 'count' | 'least' | 'most' | 'heatMin', string> & {

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { PlaceActions } from './place-actions';
 import type { PlaceRow } from '@/services/shop-view';
@@ -27,17 +27,21 @@ export function PlacesPanel(props: {
           key={`${place.id}-${place.tempC}-${place.capacityL}-${JSON.stringify(place.daily)}`}
           sx={{ display: 'grid', gap: 1, borderBottom: '1px solid var(--line)', pb: 1.5 }}
         >
-          <PlaceForm place={place} change={actions.changePlace} />
-          {place.probe === null ? null : (
-            <ProbeLine
-              place={place}
-              probe={place.probe}
-              nowMs={nowMs}
-              units={units}
-              trouble={actions.troubleProbe}
-            />
-          )}
-          <ReadingForm place={place} actions={actions} nowMs={nowMs} units={units} />
+          <Suspense>
+            <PlaceForm place={place} change={actions.changePlace} />
+          </Suspense>
+          <Suspense>
+            {place.probe === null ? null : (
+              <ProbeLine
+                place={place}
+                probe={place.probe}
+                nowMs={nowMs}
+                units={units}
+                trouble={actions.troubleProbe}
+              />
+            )}
+            <ReadingForm place={place} actions={actions} nowMs={nowMs} units={units} />
+          </Suspense>
         </Box>
       ))}
       {adding ? (

@@ -1,6 +1,5 @@
 'use client';
 
-import MenuItem from '@mui/material/MenuItem';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -59,12 +58,13 @@ export function ProbeLine(props: {
         value={probe.fault}
         disabled={busy}
         onChange={(event) => tell(event.target.value)}
+        slotProps={{ select: { native: true } }}
         sx={{ width: 190 }}
       >
         {Object.entries(FAULTS).map(([fault, words]) => (
-          <MenuItem key={fault} value={fault}>
+          <option key={fault} value={fault}>
             {words}
-          </MenuItem>
+          </option>
         ))}
       </TextField>
       <Typography variant="body2" role="status" sx={{ pb: 1 }}>

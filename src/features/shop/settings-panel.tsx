@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState, useTransition } from 'react';
 import type { Outcome } from '@/services/outcome';
@@ -128,11 +127,12 @@ export function SettingsPanel(props: {
         error={error !== undefined}
         helperText={error ?? ''}
         select={options !== null}
+        slotProps={options === null ? {} : { select: { native: true } }}
       >
         {options?.map(([value, label]) => (
-          <MenuItem key={value} value={value}>
+          <option key={value} value={value}>
             {label}
-          </MenuItem>
+          </option>
         ))}
       </TextField>
     );

@@ -1,7 +1,7 @@
 import type { Moment, Strand, TideView } from '@/services/tide';
 import { noticesOf, openNotice } from './alerts';
 import { dragWords, goingAlong } from './drag-words';
-import { nearDiscs } from './which-one';
+import { nearDiscs } from './near-discs';
 
 const H = 3_600_000;
 const MIN = 60_000;

@@ -87,7 +87,7 @@ function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
       variant="text"
       color="inherit"
       onClick={onClick}
-      aria-label={tell.words}
+      aria-description={tell.words}
       sx={{
         display: 'block',
         textAlign: 'left',

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -11,13 +12,20 @@ import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { DemoClockControl } from './demo-clock-control';
 import { EmptyTide } from './empty-tide';
-import { LotsFilter, onlyShown, type Shown } from './lots-filter';
+import { MANY_LOTS, onlyShown, type Shown } from './lots-shown';
 import { TideSvg, type TideTaps } from './tide-svg';
 import { useDrag } from './use-drag';
 import { useMoved } from './use-moved';
 import type { useFrame } from './use-frame';
 import { usePicture } from './use-picture';
-import { nearDiscs, WhichOne, type Asking } from './which-one';
+import { nearDiscs } from './near-discs';
+import type { Asking } from './which-one';
+
+// What lies on the picture now and then comes after it.
+const WhichOne = dynamic(() => import('./which-one').then((one) => one.WhichOne), { ssr: false });
+const LotsFilter = dynamic(() => import('./lots-filter').then((one) => one.LotsFilter), {
+  ssr: false,
+});
 
 /** The picture with all that lies on it: the choice of lots, questions, notices. */
 export function TideStage(props: {
@@ -116,7 +124,9 @@ export function TideStage(props: {
         aria-hidden="true"
         style={{ position: 'absolute', visibility: 'hidden', width: '1rem', height: 0 }}
       />
-      <LotsFilter view={view} shown={shown} onChange={setShown} />
+      {view.strands.length > MANY_LOTS ? (
+        <LotsFilter view={view} shown={shown} onChange={setShown} />
+      ) : null}
       <EmptyTide view={view} left={frame.keelX} />
       <DemoClockControl clock={view.clock} setRate={props.actions.setDemoRate} />
       {lit === null ? null : (
@@ -131,7 +141,7 @@ export function TideStage(props: {
         </Button>
       )}
       {problem === '' ? null : <Problem text={problem} onClose={props.onProblemSeen} />}
-      <WhichOne asking={asking} onClose={() => setAsking(null)} />
+      {asking === null ? null : <WhichOne asking={asking} onClose={() => setAsking(null)} />}
     </Box>
   );
 }

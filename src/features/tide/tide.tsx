@@ -1,18 +1,16 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { useMemo, useState } from 'react';
+import dynamic from 'next/dynamic';
+import { Suspense, useMemo, useState } from 'react';
 import { toLocalText } from '@/core/units';
 import type { Moment, TideView } from '@/services/tide';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
-import { LookDialog } from '@/ui/hands/look-dialog';
-import { StepDialog } from '@/ui/hands/step-dialog';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { useShopMinute } from '@/ui/use-clock';
 import { HandsStrip } from './hands-strip';
-import { KeysDialog } from './keys-dialog';
 import { NEXT_COUNT } from './layout/picture';
 import { lookables } from './lookables';
 import { tellsOf } from './tells';
@@ -23,6 +21,17 @@ import { useTideKeys } from './use-tide-keys';
 import { NoticeLine } from './notice-line';
 import { useNotices } from './use-notices';
 import { useMinuteAsk } from './use-minute-ask';
+
+// What opens on a tap comes after the picture: the first view does not wait for it.
+const StepDialog = dynamic(() => import('@/ui/hands/step-dialog').then((one) => one.StepDialog), {
+  ssr: false,
+});
+const LookDialog = dynamic(() => import('@/ui/hands/look-dialog').then((one) => one.LookDialog), {
+  ssr: false,
+});
+const KeysDialog = dynamic(() => import('./keys-dialog').then((one) => one.KeysDialog), {
+  ssr: false,
+});
 
 /** The home view: now, next, will it meet? */
 export function Tide(props: { view: TideView; stale: boolean; actions: HandsActions }) {
@@ -83,50 +92,56 @@ export function Tide(props: { view: TideView; stale: boolean; actions: HandsActi
         background: 'var(--flour)',
       }}
     >
-      <TideHeader
-        view={view}
-        nowMs={nowMs}
-        tells={tells}
-        leftWidth={frame.keelX}
-        tall={frame.tall}
-        stale={stale}
-        onTell={(tell) => tell.lotId !== null && setLit(lit === tell.lotId ? null : tell.lotId)}
-      />
-      <TideStage
-        view={view}
-        nowMs={nowMs}
-        framed={framed}
-        lit={lit}
-        onLit={setLit}
-        chosen={chosen}
-        panMs={panMs}
-        onPan={setPanMs}
-        onMoment={openMoment}
-        onMove={move}
-        actions={actions}
-        problem={refused[''] ?? null}
-        onProblemSeen={clear}
-      />
-      <HandsStrip
-        view={view}
-        nowMs={nowMs}
-        tall={frame.tall}
-        count={NEXT_COUNT}
-        leftWidth={frame.keelX}
-        notice={
-          notices.notice === null ? null : (
-            <NoticeLine
-              notice={notices.notice}
-              onShow={setLit}
-              onSeen={notices.seen}
-              onLater={notices.later}
-            />
-          )
-        }
-        onLook={() => setLooking({ lotId: lit })}
-        onDone={doneNow}
-        onOpen={setOpenRef}
-      />
+      <Suspense>
+        <TideHeader
+          view={view}
+          nowMs={nowMs}
+          tells={tells}
+          leftWidth={frame.keelX}
+          tall={frame.tall}
+          stale={stale}
+          onTell={(tell) => tell.lotId !== null && setLit(lit === tell.lotId ? null : tell.lotId)}
+        />
+      </Suspense>
+      <Suspense>
+        <TideStage
+          view={view}
+          nowMs={nowMs}
+          framed={framed}
+          lit={lit}
+          onLit={setLit}
+          chosen={chosen}
+          panMs={panMs}
+          onPan={setPanMs}
+          onMoment={openMoment}
+          onMove={move}
+          actions={actions}
+          problem={refused[''] ?? null}
+          onProblemSeen={clear}
+        />
+      </Suspense>
+      <Suspense>
+        <HandsStrip
+          view={view}
+          nowMs={nowMs}
+          tall={frame.tall}
+          count={NEXT_COUNT}
+          leftWidth={frame.keelX}
+          notice={
+            notices.notice === null ? null : (
+              <NoticeLine
+                notice={notices.notice}
+                onShow={setLit}
+                onSeen={notices.seen}
+                onLater={notices.later}
+              />
+            )
+          }
+          onLook={() => setLooking({ lotId: lit })}
+          onDone={doneNow}
+          onOpen={setOpenRef}
+        />
+      </Suspense>
       {sheet === undefined ? null : (
         <StepDialog
           key={sheet.stepId}
@@ -147,7 +162,7 @@ export function Tide(props: { view: TideView; stale: boolean; actions: HandsActi
           onClose={() => setLooking(null)}
         />
       )}
-      <KeysDialog open={keysShown} onClose={() => setKeysShown(false)} />
+      {keysShown ? <KeysDialog open onClose={() => setKeysShown(false)} /> : null}
     </Box>
   );
 }

@@ -1,7 +1,8 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { frameFor } from './layout/frame';
+import type { Frame } from './layout/picture-parts';
 
 const WIDE = frameFor(1280, 552, 1);
 /** The browser's usual text, px. */
@@ -20,7 +21,9 @@ export function useFrame() {
     if (element === null || rem === null) return undefined;
     const measure = () => {
       const { width, height } = element.getBoundingClientRect();
-      setFrame(frameFor(Math.round(width), Math.round(height), rem.offsetWidth / USUAL_REM_PX));
+      const next = frameFor(Math.round(width), Math.round(height), rem.offsetWidth / USUAL_REM_PX);
+      // Not urgent: while the page comes to life, the picture for the usual room stands.
+      startTransition(() => setFrame((last) => (isEqual(last, next) ? last : next)));
     };
     const observer = new ResizeObserver(measure);
     observer.observe(element);
@@ -28,4 +31,8 @@ export function useFrame() {
     return () => observer.disconnect();
   }, []);
   return { ref, probe, frame };
+}
+
+function isEqual(a: Frame, b: Frame): boolean {
+  return (Object.keys(a) as (keyof Frame)[]).every((key) => a[key] === b[key]);
 }

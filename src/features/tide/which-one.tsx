@@ -3,19 +3,6 @@
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { GlyphDisc, type GlyphName } from '@/ui/marks/glyphs';
-import type { Disc } from './layout/picture-parts';
-
-/** Discs nearer than this to a tapped one may have been meant, px. */
-const NEAR_PX = 26;
-
-/** Discs that a tap on one of them may have meant, in order of time. */
-export function nearDiscs(discs: readonly Disc[], ref: string): readonly Disc[] {
-  const tapped = discs.find((disc) => disc.moment.ref === ref);
-  if (tapped === undefined) return [];
-  return discs
-    .filter((disc) => Math.hypot(disc.x - tapped.x, disc.y - tapped.y) < NEAR_PX)
-    .sort((a, b) => a.moment.atMs - b.moment.atMs);
-}
 
 /** A question which of several things under the finger was meant. */
 export interface Asking {
@@ -31,16 +18,16 @@ export interface Asking {
 }
 
 /** Asks which of several things under the finger was meant. */
-export function WhichOne({ asking, onClose }: { asking: Asking | null; onClose: () => void }) {
+export function WhichOne({ asking, onClose }: { asking: Asking; onClose: () => void }) {
   return (
     <Menu
-      open={asking !== null}
+      open
       onClose={onClose}
       anchorReference="anchorPosition"
-      anchorPosition={{ left: asking?.at.x ?? 0, top: asking?.at.y ?? 0 }}
-      slotProps={{ list: { 'aria-label': asking?.label ?? '' } }}
+      anchorPosition={{ left: asking.at.x, top: asking.at.y }}
+      slotProps={{ list: { 'aria-label': asking.label } }}
     >
-      {(asking?.choices ?? []).map(({ key, glyph, clock, text, choose }) => (
+      {asking.choices.map(({ key, glyph, clock, text, choose }) => (
         <MenuItem
           key={key}
           onClick={() => {

@@ -1,7 +1,9 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
+import { firstFields } from '@/features/bake/fields';
 import { NewBake } from '@/features/bake/new-bake';
 import { shopContext } from '@/services/context';
+import { planOfForm } from '@/services/new-bake';
 import { newBakeView } from '@/services/new-bake-view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
@@ -18,7 +20,12 @@ export default async function NewBakePage() {
       subtitle="backwards from the service"
       clock={clockText(view.facts.nowMs, view.facts.timeZone)}
     >
-      <NewBake view={view} take={takeBakeAction} undo={undoAction} />
+      <NewBake
+        firstPlan={planOfForm(firstFields(view), view.facts)}
+        view={view}
+        take={takeBakeAction}
+        undo={undoAction}
+      />
     </ViewFrame>
   );
 }
