@@ -1,6 +1,6 @@
 import type { PlaceHistory } from '@/core/forecast';
 import type { Act } from '@/core/journal';
-import { bakeSteps, planBake, type BakeLots, type BakePlan, type NoPlan } from '@/core/planner';
+import { bakeSteps, planBake, type BakeLots, type BakePlan } from '@/core/planner';
 import { MS_PER_HOUR } from '@/core/units';
 import { addBake, addEntries, addPlaceSetting, type Bake } from '@/data';
 import { bakeFormSchema, formulaOf, type BakeForm } from './bake-form';
@@ -34,14 +34,6 @@ function recent(places: readonly PlaceHistory[], nowMs: number): PlaceHistory[] 
     ...place,
     readings: (place.readings ?? []).filter((one) => one.atMs > nowMs - READINGS_KEPT_MS),
   }));
-}
-
-/** What a form as the page first shows it leads to; null where it can not be planned as it stands. */
-export function planOfForm(form: unknown, facts: PlanningFacts): BakePlan | NoPlan | null {
-  const parsed = parseForm(bakeFormSchema, form);
-  if (!parsed.ok) return null;
-  const planned = refusing(() => done(planBake(planRequestOf(parsed.value, facts, true))));
-  return planned.ok ? planned.value : null;
 }
 
 /** Takes a bake: plans it backwards and writes the bake and its planned entries, all or nothing. */

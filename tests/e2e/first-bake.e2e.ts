@@ -177,6 +177,7 @@ test('undo takes a done step back into the plan', async () => {
 
 test('the shop’s places can be changed, and a wrong one is refused by name', async () => {
   await goto('/shop');
+  await press(page, 'Change Bench');
   await type(page, 'form[aria-label="Bench"] input[name="tempC"]', '400');
   await page.click('form[aria-label="Bench"] button[type="submit"]');
   await waitForText(page, 'Temperature: 400 °C is not possible. Allowed: −30 to 45 °C.');

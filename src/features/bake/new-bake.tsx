@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import type { BakePlan, NoPlan } from '@/core/planner';
 import { Suspense, useState, useTransition } from 'react';
 import type { NewBakeView } from '@/services/new-bake-view';
 import type { Outcome } from '@/services/outcome';
@@ -27,18 +26,15 @@ import { rem } from '@/ui/rem';
 /** A new bake: say how many and when; the grams and the hours follow as it is typed. */
 export function NewBake(props: {
   view: NewBakeView;
-  /** What the first form leads to; null where that is left to the page. */
-  firstPlan: BakePlan | NoPlan | null;
   take: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
   undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
 }) {
-  const { view, firstPlan, take, undo } = props;
+  const { view, take, undo } = props;
   const { facts } = view;
-  const [first] = useState(() => ({ fields: firstFields(view), plan: firstPlan }));
-  const [fields, setFields] = useState<BakeFields>(first.fields);
+  const [fields, setFields] = useState<BakeFields>(() => firstFields(view));
   const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
-  const { plan, errors } = useBakePlan(fields, facts, first);
+  const { plan, errors } = useBakePlan(fields, facts);
   const { ref, width } = useWidth(760);
   const router = useRouter();
   const askAnew = useAskAnew();

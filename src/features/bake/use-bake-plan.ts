@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { BakePlan, NoPlan } from '@/core/planner';
+import type { BakePlan } from '@/core/planner';
 import { DomainError } from '@/core/units';
 import { bakeFormSchema, type BakeForm } from '@/services/bake-form';
 import { noPlanSentence, planRequestOf, type PlanningFacts } from '@/services/plan-request';
@@ -24,21 +24,15 @@ type Checked =
 /** A pause in typing after which the form is planned: not every figure on the way is one that is meant. */
 const TYPING_MS = 150;
 
-/** Plans a form as it is typed, in a worker, by the same core that the server stores with; the first form comes planned. */
-export function useBakePlan(
-  fields: BakeFields,
-  facts: PlanningFacts,
-  first: { readonly fields: BakeFields; readonly plan: BakePlan | NoPlan | null },
-): LivePlan {
+/** Plans a form as it is typed, in a worker, by the same core that the server stores with. */
+export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan {
   const checked = useMemo(() => check(fields, facts), [fields, facts]);
   const asks = useMemo(
-    () => (checked.form === null || fields === first.fields ? null : { form: checked.form, facts }),
-    [checked.form, fields, first.fields, facts],
+    () => (checked.form === null ? null : { form: checked.form, facts }),
+    [checked.form, facts],
   );
   const settled = useSettled(asks, TYPING_MS);
-  const computed = useCompute('plan', settled);
-  const { refused } = computed;
-  const answer = fields === first.fields ? first.plan : computed.answer;
+  const { answer, refused, ...computed } = useCompute('plan', settled);
   const busy = computed.busy || settled !== asks;
   if (checked.errors !== null) return { plan: null, errors: checked.errors, planning: false };
   if (refused !== null) return { plan: null, errors: { '': refused }, planning: false };

@@ -2,10 +2,12 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { Suspense, useState } from 'react';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { PlaceActions } from './place-actions';
 import type { PlaceRow } from '@/services/shop-view';
+import { tempText } from '@/ui/format';
 import { PlaceForm } from './place-form';
 import { ProbeLine } from './probe-line';
 import { ReadingForm } from './reading-form';
@@ -20,6 +22,7 @@ export function PlacesPanel(props: {
   const { actions, nowMs, units } = props;
   const places = [...props.places].sort((a, b) => b.tempC - a.tempC);
   const [adding, setAdding] = useState(false);
+  const [changing, setChanging] = useState<string | null>(null);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       {places.map((place) => (
@@ -27,21 +30,37 @@ export function PlacesPanel(props: {
           key={`${place.id}-${place.tempC}-${place.capacityL}-${JSON.stringify(place.daily)}`}
           sx={{ display: 'grid', gap: 1, borderBottom: '1px solid var(--line)', pb: 1.5 }}
         >
-          <Suspense>
-            <PlaceForm place={place} change={actions.changePlace} />
-          </Suspense>
-          <Suspense>
-            {place.probe === null ? null : (
-              <ProbeLine
-                place={place}
-                probe={place.probe}
-                nowMs={nowMs}
-                units={units}
-                trouble={actions.troubleProbe}
-              />
-            )}
-            <ReadingForm place={place} actions={actions} nowMs={nowMs} units={units} />
-          </Suspense>
+          {changing === place.id ? (
+            <PlaceForm
+              place={place}
+              change={actions.changePlace}
+              onSaved={() => setChanging(null)}
+            />
+          ) : (
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
+              <Typography sx={{ flex: 1, minWidth: 0 }}>
+                <strong>{place.name}</strong>, {placeText(place, units)}
+              </Typography>
+              <Button
+                size="small"
+                variant="text"
+                aria-label={`Change ${place.name}`}
+                onClick={() => setChanging(place.id)}
+              >
+                Change
+              </Button>
+            </Box>
+          )}
+          {place.probe === null ? null : (
+            <ProbeLine
+              place={place}
+              probe={place.probe}
+              nowMs={nowMs}
+              units={units}
+              trouble={actions.troubleProbe}
+            />
+          )}
+          <ReadingForm place={place} actions={actions} nowMs={nowMs} units={units} />
         </Box>
       ))}
       {adding ? (
@@ -53,4 +72,11 @@ export function PlacesPanel(props: {
       )}
     </Box>
   );
+}
+
+/** "set to 21°, room for 30 l", with its curve and its insulation where it has them. */
+function placeText({ tempC, capacityL, daily, insulation }: PlaceRow, units: ShopUnits): string {
+  const set = daily === null ? `set to ${tempText(tempC, units)}` : 'by a curve over the day';
+  const holds = insulation === 1 ? '' : `, holds warmth ×${insulation}`;
+  return `${set}, room for ${capacityL} l${holds}`;
 }

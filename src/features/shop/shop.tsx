@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { Suspense } from 'react';
 import type { Outcome } from '@/services/outcome';
 import type { Shop as ShopSettings } from '@/services/shop';
 import type { ShopView } from '@/services/shop-view';
@@ -44,9 +43,7 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
         <Typography variant="h2" gutterBottom>
           Hours, scales, units
         </Typography>
-        <Suspense>
-          <SettingsPanel shop={view.shop} change={actions.changeShop} />
-        </Suspense>
+        <SettingsPanel shop={view.shop} change={actions.changeShop} />
         <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
           Mixers, ovens, boxes, tubs
         </Typography>

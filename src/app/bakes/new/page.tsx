@@ -1,9 +1,7 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
-import { firstFields } from '@/features/bake/fields';
 import { NewBake } from '@/features/bake/new-bake';
 import { shopContext } from '@/services/context';
-import { planOfForm } from '@/services/new-bake';
 import { newBakeView } from '@/services/new-bake-view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
@@ -20,12 +18,7 @@ export default async function NewBakePage() {
       subtitle="backwards from the service"
       clock={clockText(view.facts.nowMs, view.facts.timeZone)}
     >
-      <NewBake
-        firstPlan={planOfForm(firstFields(view), view.facts)}
-        view={view}
-        take={takeBakeAction}
-        undo={undoAction}
-      />
+      <NewBake view={view} take={takeBakeAction} undo={undoAction} />
     </ViewFrame>
   );
 }
