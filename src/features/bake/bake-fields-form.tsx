@@ -1,7 +1,6 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
@@ -49,6 +48,7 @@ export function BakeFieldsForm(props: {
     <TextField
       key={field}
       select
+      slotProps={{ select: { native: true } }}
       name={field}
       label={label}
       value={fields[field] ?? ''}
@@ -62,9 +62,9 @@ export function BakeFieldsForm(props: {
       helperText={wrong[field] ?? ''}
     >
       {options.map((option) => (
-        <MenuItem key={option.id} value={option.id}>
+        <option key={option.id} value={option.id}>
           {option.name}
-        </MenuItem>
+        </option>
       ))}
     </TextField>
   );

@@ -7,6 +7,7 @@ import type { BakePlan } from '@/core/planner';
 import { toLocalText } from '@/core/units';
 import { momentText, spanText } from '@/ui/format';
 import { GlyphDisc, type GlyphName } from '@/ui/marks/glyphs';
+import { rem } from '@/ui/rem';
 import { WallTimeField } from '@/ui/wall-time-field';
 import type { HeldField } from './fields';
 
@@ -64,12 +65,24 @@ export function MomentsPanel(props: {
             </Typography>
           </Box>
           <Box sx={{ flex: '1 1 200px' }}>
-            <WallTimeField
-              label={held[row.field] === null ? 'computed' : 'held'}
-              value={toLocalText(row.atMs, timeZone)}
-              onChange={(value) => onHold(row.field, value)}
-              name={row.field}
-            />
+            {held[row.field] === null ? (
+              <Button
+                variant="text"
+                size="small"
+                aria-label={`${row.name}: hold ${at(row.atMs)} or another hour`}
+                onClick={() => onHold(row.field, toLocalText(row.atMs, timeZone))}
+                sx={{ px: 0, fontSize: rem(18), fontWeight: 400 }}
+              >
+                {at(row.atMs)}, computed
+              </Button>
+            ) : (
+              <WallTimeField
+                label="held"
+                value={toLocalText(row.atMs, timeZone)}
+                onChange={(value) => onHold(row.field, value)}
+                name={row.field}
+              />
+            )}
           </Box>
           <Button
             size="small"
