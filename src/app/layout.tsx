@@ -30,7 +30,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         <InitColorSchemeScript attribute="data-scheme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ key: 'css', nonce, enableCssLayer: true }}>
-          <ThemeProvider theme={theme} defaultMode="system" noSsr disableTransitionOnChange>
+          <ThemeProvider theme={theme} defaultMode="system" noSsr>
             <CssBaseline />
             <SnackProvider>{children}</SnackProvider>
           </ThemeProvider>

@@ -9,7 +9,11 @@ import {
   type WhatIfBase,
 } from '@/core/forecast';
 import { isAct, type ActOf } from '@/core/journal';
+import { addHours } from '@/core/units';
 import type { ShopState } from './shop-state';
+
+/** A reading says how warm a place is now; so many hours later it is what was learned of it. */
+const SETTLED_H = 4;
 
 /** What can be done otherwise with a lot, and from when. */
 export interface WhatIfOffer {
@@ -54,7 +58,7 @@ export function whatIfOffer(lot: LotForecast, state: ShopState): WhatIfOffer | n
     places: state.places.map((place) => ({
       id: place.id,
       name: place.name,
-      tempC: placeTempC(state.placeMap, place.id, fromMs),
+      tempC: placeTempC(state.placeMap, place.id, addHours(fromMs, SETTLED_H)),
     })),
     open: feed !== null ? 'seed' : byYeast,
     yeastG,

@@ -69,7 +69,7 @@ export function MomentsPanel(props: {
               <Button
                 variant="text"
                 size="small"
-                aria-label={`${row.name}: hold ${at(row.atMs)} or another hour`}
+                aria-description={`${row.name}: hold this hour or another`}
                 onClick={() => onHold(row.field, toLocalText(row.atMs, timeZone))}
                 sx={{ px: 0, fontSize: rem(18), fontWeight: 400 }}
               >

@@ -6,12 +6,13 @@ import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Moment, TideView } from '@/services/tide';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { DemoClockControl } from './demo-clock-control';
 import { EmptyTide } from './empty-tide';
+import type { Picture } from './layout/picture-parts';
 import { MANY_LOTS, onlyShown, type Shown } from './lots-shown';
 import { TideSvg, type TideTaps } from './tide-svg';
 import { useDrag } from './use-drag';
@@ -103,10 +104,7 @@ export function TideStage(props: {
         position: 'relative',
       }}
     >
-      <Box
-        onScroll={(event) => setScrolledPx(event.currentTarget.scrollTop)}
-        sx={{ height: frame.tall ? 'auto' : '100%', overflowX: 'hidden', overflowY: 'auto' }}
-      >
+      <Scroller picture={picture} onScrolled={setScrolledPx}>
         <TideSvg
           picture={picture}
           view={view}
@@ -118,7 +116,7 @@ export function TideStage(props: {
           scrolledPx={scrolledPx}
           taps={taps}
         />
-      </Box>
+      </Scroller>
       <span
         ref={probe}
         aria-hidden="true"
@@ -142,6 +140,30 @@ export function TideStage(props: {
       )}
       {problem === '' ? null : <Problem text={problem} onClose={props.onProblemSeen} />}
       {asking === null ? null : <WhichOne asking={asking} onClose={() => setAsking(null)} />}
+    </Box>
+  );
+}
+
+/** Room for a picture that may be longer than its room. */
+function Scroller(props: {
+  picture: Picture;
+  onScrolled: (px: number) => void;
+  children: ReactNode;
+}) {
+  const { picture, onScrolled, children } = props;
+  const { frame, height } = picture;
+  const scrolls = !frame.tall && height > frame.height + 1;
+  return (
+    <Box
+      onScroll={(event) => onScrolled(event.currentTarget.scrollTop)}
+      {...(scrolls ? { tabIndex: 0, role: 'region', 'aria-label': 'All places' } : {})}
+      sx={{
+        height: frame.tall ? 'auto' : '100%',
+        overflowX: 'hidden',
+        overflowY: scrolls ? 'auto' : 'hidden',
+      }}
+    >
+      {children}
     </Box>
   );
 }

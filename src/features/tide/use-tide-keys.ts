@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Moment, TideView } from '@/services/tide';
+import { latestOwnBatch } from '@/ui/hands/use-act';
 import { useKeys } from './use-keys';
 
 /** What the keys can do beside going through the picture. */
@@ -44,7 +45,10 @@ export function useTideKeys(
     o: () => planned[0] !== undefined && acts.open(planned[0].ref),
     l: acts.look,
     n: () => router.push('/bakes/new'),
-    u: () => last?.batch != null && acts.takeBack(last.batch),
+    u: () => {
+      const batch = latestOwnBatch() ?? last?.batch ?? null;
+      if (batch !== null) acts.takeBack(batch);
+    },
     g: () => router.push('/log'),
     '?': acts.help,
     Enter: () => {

@@ -9,6 +9,14 @@ import type { HandsActions } from './actions';
 /** Sentences of a refusal by field; the empty key is about the whole. */
 export type Refused = Readonly<Record<string, string>>;
 
+/** What this page did last and has not taken back: known before the view is. */
+let latestBatch: string | null = null;
+
+/** The batch of what this page did last; null where nothing is left of it to take back. */
+export function latestOwnBatch(): string | null {
+  return latestBatch;
+}
+
 /** Runs acts of the hands: shows refusals, says what was done and offers to take it back. */
 export function useAct(actions: Pick<HandsActions, 'undo'>) {
   const [refused, setRefused] = useState<Refused>({});
@@ -19,6 +27,7 @@ export function useAct(actions: Pick<HandsActions, 'undo'>) {
   const takeBack = (batch: string) => {
     start(async () => {
       const outcome = await actions.undo(batch);
+      if (latestBatch === batch) latestBatch = null;
       say({ text: outcome.ok ? 'Taken back.' : sentence(outcome.refusals) });
       askAnew();
     });
@@ -40,6 +49,7 @@ export function useAct(actions: Pick<HandsActions, 'undo'>) {
         }
         setRefused({});
         const { batch } = outcome.value;
+        latestBatch = batch;
         say({ text: said(outcome.value), action: { label: 'Undo', run: () => takeBack(batch) } });
         after?.(outcome.value);
         askAnew();
