@@ -1,4 +1,6 @@
-import { lotMadeBy, lotsTouchedBy } from '@/core/journal';
+import { massOf, portion } from '@/core/composition';
+import { shopStories } from '@/core/forecast';
+import { isAct, lotMadeBy, lotsTouchedBy, type Act } from '@/core/journal';
 import { listBakes } from '@/data';
 import type { ShopContext } from './context';
 import type { MoveFacts } from './move-plan';
@@ -9,18 +11,42 @@ import { forecastState, loadShop, type ShopState } from './shop-state';
 export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {
   const { lots } = forecastState(context, state);
   const inSight = (lotId: string) => lots.has(lotId);
+  const compositions = shopStories(state.folded, state.nowMs);
   return {
     folded: {
-      done: state.folded.done.filter(({ act }) => {
-        const made = lotMadeBy(act);
-        return made === null ? lotsTouchedBy(act).some(inSight) : inSight(made);
-      }),
+      done: state.folded.done
+        .filter(({ act }) => {
+          const made = lotMadeBy(act);
+          return made === null ? lotsTouchedBy(act).some(inSight) : inSight(made);
+        })
+        .map((one) => ({ ...one, act: withoutForebears(one.act, inSight, compositions) })),
       plan: state.folded.plan,
     },
     bakes: listBakes(context.db).filter((bake) =>
       state.folded.plan.some((step) => step.bakeId === bake.id),
     ),
     planning: planningFacts(context, state),
+  };
+}
+
+/** An act with what it took from lots out of sight told as what was in them: as many generations back it is all the same. */
+function withoutForebears(
+  act: Act,
+  inSight: (lotId: string) => boolean,
+  stories: ReturnType<typeof shopStories>,
+): Act {
+  if (!isAct(act, 'make') || act.portions.every((line) => inSight(line.lotId))) return act;
+  const weighed = act.portions
+    .filter((line) => !inSight(line.lotId))
+    .flatMap((line) => {
+      const composition = stories.get(line.lotId)?.lot.composition ?? {};
+      const taken = portion(composition, Math.min(massOf(composition), line.massG)).taken;
+      return Object.entries(taken).map(([ingredientId, massG]) => ({ ingredientId, massG }));
+    });
+  return {
+    ...act,
+    ingredients: [...act.ingredients, ...weighed],
+    portions: act.portions.filter((line) => inSight(line.lotId)),
   };
 }
 

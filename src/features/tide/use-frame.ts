@@ -1,6 +1,6 @@
 'use client';
 
-import { startTransition, useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { frameFor } from './layout/frame';
 import type { Frame } from './layout/picture-parts';
 
@@ -13,11 +13,11 @@ const USUAL_REM_PX = 16;
  * `probe` goes on an element that is 1 rem wide.
  */
 export function useFrame() {
-  const ref = useRef<HTMLDivElement>(null);
-  const probe = useRef<HTMLSpanElement>(null);
+  // Elements as state: they may come to life later than the view that asks for their size.
+  const [element, ref] = useState<HTMLDivElement | null>(null);
+  const [rem, probe] = useState<HTMLSpanElement | null>(null);
   const [frame, setFrame] = useState(WIDE);
   useEffect(() => {
-    const [element, rem] = [ref.current, probe.current];
     if (element === null || rem === null) return undefined;
     const measure = () => {
       const { width, height } = element.getBoundingClientRect();
@@ -29,7 +29,7 @@ export function useFrame() {
     observer.observe(element);
     observer.observe(rem);
     return () => observer.disconnect();
-  }, []);
+  }, [element, rem]);
   return { ref, probe, frame };
 }
 

@@ -64,12 +64,13 @@ export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): 
   });
   const cold = new Set(coldPlaceIds);
   const touched = touchedLots(plan, step);
+  const along = new Set(moved.value.map((one) => one.step.stepId));
   return {
     strands: [...forecast.lots.values()]
       .filter((lot) => touched.has(lot.story.lot.id))
       .map((lot) => strandOf(lot, planning.nowMs + AHEAD_H * MS_PER_HOUR, cold)),
     services: servicesOf(bakes, forecast),
-    refusal: forecast.conflicts[0]?.sentence ?? null,
+    refusal: forecast.conflicts.find(({ ref }) => along.has(ref))?.sentence ?? null,
   };
 }
 

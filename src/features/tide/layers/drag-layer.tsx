@@ -12,6 +12,8 @@ import { rem } from '@/ui/rem';
 
 const R = 17;
 const LINE_PX = 20;
+/** Room between the words and the strand, px. */
+const CLEAR_PX = 42;
 
 /** A moment under the finger: its new place, what goes along, and in words what would be in its way. */
 export function DragLayer(props: {
@@ -35,7 +37,9 @@ export function DragLayer(props: {
   const width = Math.max(...words.map((one) => textWidth(one, 16 * frame.text))) + 20;
   const height = words.length * linePx + 12;
   const left = Math.min(Math.max(x + 26, frame.labelWidth + 4), frame.width - width - 8);
-  const top = Math.min(Math.max(disc.y - 60, frame.rulerHeight + 4), picture.height - height - 4);
+  // Above the strand, or under it: what follows lies on it to the right.
+  const above = disc.y - height - CLEAR_PX;
+  const top = above > frame.rulerHeight ? above : disc.y + CLEAR_PX;
   return (
     <g pointerEvents="none" aria-live="polite">
       {ghostsOf(picture, moved?.strands ?? [], nowMs).map(({ key, shape }) => (
