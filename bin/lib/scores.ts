@@ -7,7 +7,9 @@ import path from 'node:path';
 import lighthouse, { desktopConfig } from 'lighthouse';
 import puppeteer from 'puppeteer-core';
 
-const VIEWS = (process.env['OLVIK_VIEWS'] ?? '/,/day,/bakes/new,/try,/log,/learned,/shop').split(',');
+const VIEWS = (process.env['OLVIK_VIEWS'] ?? '/,/day,/bakes/new,/try,/log,/learned,/shop').split(
+  ',',
+);
 const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
 const WANTED = 95;
 
