@@ -55,7 +55,17 @@ test.each([1, 6, 11, 18, 30])(
           await page.evaluate((size) => {
             document.documentElement.style.fontSize = `${size}px`;
           }, 16 * zoom);
-          await pause(900);
+          // The picture is laid out for the reader's text and the room it has, then its lanes are searched.
+          await page.waitForFunction(
+            (text) => {
+              const svg = document.querySelector<SVGSVGElement>('svg[aria-label^="The Tide"]');
+              const room = document.querySelector('main')?.clientWidth;
+              return svg?.dataset['text'] === String(text) && svg.clientWidth === room;
+            },
+            { timeout: 20_000 },
+            zoom,
+          );
+          await pause(600);
           if (process.env['OLVIK_SHOTS'] !== undefined) {
             const name = `${lots}-${width}-${zoom}.png` as const;
             await page.screenshot({

@@ -49,6 +49,7 @@ export function TideSvg(props: {
       viewBox={`0 0 ${frame.width} ${picture.height}`}
       role="group"
       aria-label="The Tide: places by temperature, lots over time"
+      data-text={frame.text}
       style={{
         display: 'block',
         background: 'var(--paper)',
