@@ -1,11 +1,10 @@
 // The home view as the served application answers it: an empty shop against one with three years of daily feeds.
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { addEntries, openShop, type Db } from '@/data';
 import { ensureShop } from '@/services/new-shop';
+import { openAt } from './served';
 
 const NOW = Date.parse('2026-11-27T05:10:00Z');
 const DAY_MS = 86_400_000;
@@ -51,16 +50,6 @@ function years(db: Db): void {
   }
 }
 
-async function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const probe = createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
-}
-
 interface Answered {
   /** From the start to "Olvik is open", ms. */
   readonly openMs: number;
@@ -76,30 +65,16 @@ async function answered(fill: (db: Db) => void): Promise<Answered> {
   ensureShop(db, 'Europe/Oslo');
   fill(db);
   db.close();
-  const port = await freePort();
   const startedMs = performance.now();
-  const child = spawn(process.execPath, ['bin/lib/bundle.mjs', 'serve', 'own'], {
-    env: {
-      ...process.env,
-      OLVIK_NOW: new Date(NOW).toISOString(),
-      OLVIK_PORT: String(port),
-      OLVIK_DATA: folder,
-    },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise<void>((resolve, reject) => {
-    child.stdout.on('data', (chunk: Buffer) => chunk.includes('Olvik is open') && resolve());
-    child.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
-  });
+  const open = await openAt('own', folder, new Date(NOW).toISOString());
   const openMs = performance.now() - startedMs;
   const times: number[] = [];
   for (let i = 0; i < ANSWERS; i += 1) {
     const fromMs = performance.now();
-    await (await fetch(`http://127.0.0.1:${port}/`)).text();
+    await (await fetch(`${open.url}/`)).text();
     times.push(performance.now() - fromMs);
   }
-  child.kill('SIGTERM');
-  await new Promise((resolve) => child.once('exit', resolve));
+  await open.stop();
   rmSync(folder, { recursive: true });
   const middleMs = [...times].sort((a, b) => a - b)[ANSWERS >> 1] as number;
   return { openMs, firstMs: times[0] as number, middleMs };

@@ -1,12 +1,12 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { openShop, type Db } from '@/data';
-import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import type { Browser, Page } from 'puppeteer-core';
+import { freePort } from '../../bin/lib/served';
 
-const CHROMIUM = process.env['OLVIK_CHROMIUM'] ?? '/usr/bin/chromium';
+export { openChromium as openBrowser } from '../../bin/lib/chromium';
 
 /** Olvik served for a test on a data folder and a clock of its own. */
 export interface Served {
@@ -17,16 +17,6 @@ export interface Served {
   kill: () => Promise<void>;
   restart: () => Promise<void>;
   stop: () => Promise<void>;
-}
-
-async function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const probe = createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
 }
 
 /** Serves the built application in a process group of its own; `fill` furnishes the shop first. */
@@ -92,24 +82,6 @@ export async function serve(
       rmSync(folder, { recursive: true, force: true });
     },
   };
-}
-
-/** Headless Chromium with a profile of its own. */
-export async function openBrowser(): Promise<Browser> {
-  return puppeteer.launch({
-    executablePath: CHROMIUM,
-    userDataDir: mkdtempSync(path.join(tmpdir(), 'olvik-chromium-')),
-    args: [
-      '--headless',
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
 }
 
 /** A page that keeps what went wrong in it: policy violations, errors, requests to elsewhere. */

@@ -7,7 +7,8 @@ import { addHours, MS_PER_HOUR } from '@/core/units';
 import { strandOf } from '@/services/tide/strands';
 import { clockText, dayText } from '@/ui/format';
 import { Glyph, type GlyphName } from '@/ui/marks/glyphs';
-import { PHASE_FILL, Textures } from '@/ui/marks/textures';
+import { Textures } from '@/ui/marks/textures';
+import { StrandPaths } from '@/ui/strand/strand-paths';
 import { strandShape, widthAt } from '@/ui/strand/strand-shape';
 import { rem } from '@/ui/rem';
 
@@ -83,16 +84,7 @@ export function StageStrip(props: { plan: BakePlan; timeZone: string; width: num
         });
         return (
           <Fragment key={strand.lotId}>
-            {shape.pieces.map((piece) => (
-              <path key={piece.phase} d={piece.path} fill={PHASE_FILL[piece.phase]} />
-            ))}
-            <path
-              d={shape.futureOutline}
-              fill="none"
-              stroke="var(--edge)"
-              strokeWidth={1.4}
-              strokeDasharray="5 4"
-            />
+            <StrandPaths shape={shape} />
           </Fragment>
         );
       })}

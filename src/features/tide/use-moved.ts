@@ -3,12 +3,10 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { MoveFacts } from '@/services/move-plan';
 import type { TideView } from '@/services/tide';
+import { coldPlaceIds } from '@/services/tide/strands';
 import type { Moved } from '@/services/tide/moved';
 import { useCompute } from '@/ui/compute/use-compute';
 import type { Dragged } from './use-drag';
-
-/** Places this cold keep, °C. */
-const COLD_C = 8;
 
 /** What would follow if a dragged moment were let go here: run in the worker, the newest place wins. */
 export function useMoved(
@@ -36,15 +34,11 @@ export function useMoved(
     () =>
       facts === null || stepId === null
         ? null
-        : { facts, stepId, atMs, coldPlaceIds: coldPlaces(view) },
+        : { facts, stepId, atMs, coldPlaceIds: [...coldPlaceIds(view.bands)] },
     [facts, stepId, atMs, view],
   );
   const { answer } = useCompute('moved', question);
   return question === null ? null : answer;
-}
-
-function coldPlaces(view: TideView): string[] {
-  return view.bands.filter((band) => band.tempC <= COLD_C).map((band) => band.placeId);
 }
 
 /** The view as it would be: strands and services that a move changes in place of those that stand. */

@@ -7,6 +7,8 @@ import { denseMl } from './bands';
 
 const ML_PER_LITRE = 1000;
 const G_PER_KG = 1000;
+/** Less than this share of a tub is a matter for a jar. */
+const LEAST_FILL = 0.1;
 
 /**
  * In what a step is done, of what the shop has: the mixer of a dough, the smallest tub or tubs that hold a leaven at its
@@ -49,7 +51,7 @@ function mixer(doughKg: number, things: readonly Equipment[]): string | null {
 function tubs(litres: number, things: readonly Equipment[]): string | null {
   const all = ofKind(things, 'tub');
   const one = all.find((thing) => litres <= thing.most);
-  if (one !== undefined) return `${one.name} ${one.most} l`;
+  if (one !== undefined) return litres < LEAST_FILL * one.most ? null : `${one.name} ${one.most} l`;
   const largest = all.at(-1);
   return largest === undefined
     ? null

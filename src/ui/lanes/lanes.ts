@@ -22,6 +22,15 @@ export interface Lanes {
   readonly asleep: readonly boolean[];
 }
 
+/** Room around a strand on its lane, awake and asleep, px at the usual text. */
+const AWAKE_GAP = 27;
+const ASLEEP_GAP = 13;
+
+/** Height a lane needs for its widest strand, px at k = 1 and a text so many times the usual one. */
+export function laneHeight(width: number, asleep: boolean, text = 1): number {
+  return width + (asleep ? ASLEEP_GAP : AWAKE_GAP) * text;
+}
+
 /** Stays nearer than this in one place clash. */
 const CLASH_MS = 1.3 * MS_PER_HOUR;
 

@@ -1,4 +1,12 @@
-import { assignLanes, clash, isMoved, laneKeys, type LaneBefore, type Stay } from './lanes';
+import {
+  assignLanes,
+  clash,
+  isMoved,
+  laneHeight,
+  laneKeys,
+  type LaneBefore,
+  type Stay,
+} from './lanes';
 
 /** A place with what stands in it, as the search sees it. */
 export interface LanePlace {
@@ -25,8 +33,6 @@ const PER_CHANGE = 4;
 const PULL = 0.004;
 /** Pictures looked at, at most: an end that does not depend on the machine. */
 const MOST_LOOKED_AT = 4000;
-const AWAKE_GAP = 27;
-const ASLEEP_GAP = 13;
 
 interface Item {
   readonly stay: Stay;
@@ -175,7 +181,7 @@ class LaneSearch {
     this.byPlace.forEach((items, place) => {
       const heights: number[] = [];
       for (const { lane, stay } of items) {
-        const height = stay.width + (stay.asleep ? ASLEEP_GAP : AWAKE_GAP);
+        const height = laneHeight(stay.width, stay.asleep);
         heights[lane] = Math.max(heights[lane] ?? 0, height);
       }
       const middles: number[] = [];

@@ -1,6 +1,6 @@
 import type { TideView } from '@/services/tide';
 import type { Moved } from '@/services/tide/moved';
-import { PHASE_FILL } from '@/ui/marks/textures';
+import { StrandPaths } from '@/ui/strand/strand-paths';
 import { Glyph } from '@/ui/marks/glyphs';
 import { dragWords, goingAlong } from '../drag-words';
 import type { Picture } from '../layout/picture-parts';
@@ -44,21 +44,7 @@ export function DragLayer(props: {
     <g pointerEvents="none" aria-live="polite">
       {ghostsOf(picture, moved?.strands ?? [], nowMs).map(({ key, shape }) => (
         <g key={key} data-ghost={key}>
-          {shape.pieces.map((piece) => (
-            <path
-              key={`${piece.phase}-${piece.seen}`}
-              d={piece.path}
-              fill={PHASE_FILL[piece.phase]}
-            />
-          ))}
-          <path d={shape.seenOutline} fill="none" stroke="var(--edge)" strokeWidth={2} />
-          <path
-            d={shape.futureOutline}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth={2}
-            strokeDasharray="5 4"
-          />
+          <StrandPaths shape={shape} held />
         </g>
       ))}
       <line

@@ -1,5 +1,5 @@
 import { riseText } from '@/ui/format';
-import { PHASE_FILL } from '@/ui/marks/textures';
+import { StrandPaths } from '@/ui/strand/strand-paths';
 import type { Raft } from '../layout/bands';
 import type { Picture } from '../layout/picture-parts';
 
@@ -37,21 +37,7 @@ export function StrandsLayer(props: {
           data-strand={strand.lotId}
         >
           <title>{`${strand.name}, ${riseText(Math.max(...strand.rise))} at its highest`}</title>
-          {shape.pieces.map((piece) => (
-            <path
-              key={`${piece.phase}-${piece.seen}`}
-              d={piece.path}
-              fill={PHASE_FILL[strand.keeping && piece.phase === 'ripe' ? 'rising' : piece.phase]}
-            />
-          ))}
-          <path d={shape.seenOutline} fill="none" stroke="var(--edge)" strokeWidth={2} />
-          <path
-            d={shape.futureOutline}
-            fill="none"
-            stroke="var(--edge)"
-            strokeWidth={1.4}
-            strokeDasharray="5 4"
-          />
+          <StrandPaths shape={shape} quiet={strand.keeping} />
         </g>
       ))}
       {picture.rafts.map((raft) => (

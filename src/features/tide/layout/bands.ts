@@ -1,5 +1,5 @@
 import type { Band, Strand } from '@/services/tide';
-import { assignLanes, type LaneMemory, type Lanes, type Stay } from '@/ui/lanes/lanes';
+import { assignLanes, laneHeight, type LaneMemory, type Lanes, type Stay } from '@/ui/lanes/lanes';
 import type { LanePlace } from '@/ui/lanes/search';
 
 /** A place as it is drawn. */
@@ -61,8 +61,6 @@ const LEAST_BAND = 78;
 /** A place so cold that nothing lives in it is drawn flat. */
 const FLAT_BAND = 36;
 const FROZEN_C = -4;
-const AWAKE_GAP = 27;
-const ASLEEP_GAP = 13;
 const STUB_WIDTH = 6;
 const RAFT_WIDTH = 16;
 /** Under these factors sleeping lots become rafts, and lots without a moment soon become stubs; type never shrinks. */
@@ -145,10 +143,8 @@ function rowOf(
     );
   const lanes = assignLanes(own, (lotId) => strands.get(lotId)?.madeFrom ?? [], room.lanes);
   const heights = [
-    ...lanes.widths.map(
-      (width, lane) => width + (lanes.asleep[lane] === true ? ASLEEP_GAP : AWAKE_GAP) * room.text,
-    ),
-    ...(rafts ? [RAFT_WIDTH + ASLEEP_GAP * room.text] : []),
+    ...lanes.widths.map((width, lane) => laneHeight(width, lanes.asleep[lane] === true, room.text)),
+    ...(rafts ? [laneHeight(RAFT_WIDTH, true, room.text)] : []),
   ];
   const flat = band.tempC < FROZEN_C && heights.length < 2 && !room.tall;
   const least = flat ? FLAT_BAND : leastOf(room);
