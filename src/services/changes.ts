@@ -2,7 +2,7 @@ import { databaseVersion } from '@/data';
 import type { ShopContext } from './context';
 
 /** How often the database is asked whether anything was written, ms: a change is told well within a second. */
-const ASK_EVERY_MS = 150;
+const ASK_EVERY_MS = 60;
 
 interface Watch {
   readonly listeners: Set<(version: string) => void>;

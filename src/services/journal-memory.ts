@@ -1,6 +1,7 @@
 import { foldJournal, type Entry, type Folded } from '@/core/journal';
 import { journalVersion, listEntriesAfter } from '@/data';
 import type { ShopContext } from './context';
+import { remembering } from './remembering';
 
 interface Memory {
   readonly version: number;
@@ -8,7 +9,7 @@ interface Memory {
   readonly folded: Folded;
 }
 
-const memories = new WeakMap<ShopContext, Memory>();
+const memories = remembering<Memory>('journal');
 
 /** The journal as last read: it is only ever added to, so only what is new is read again. */
 function journal(context: ShopContext): Memory {

@@ -4,6 +4,7 @@ import type { Folded } from '@/core/journal';
 import type { QuantityBelief } from '@/core/learning';
 import { journalVersion, listLearningResets, type Place } from '@/data';
 import type { ShopContext } from './context';
+import { remembering } from './remembering';
 
 /** What readings and done steps have taught about the shop’s places, mixer and bowl. */
 export interface LearnedShop {
@@ -30,7 +31,7 @@ export interface Known {
   readonly nowMs: number;
 }
 
-const remembered = new WeakMap<ShopContext, { key: string; learned: LearnedShop }>();
+const remembered = remembering<{ key: string; learned: LearnedShop }>('learned shop');
 
 /** What was learned of the shop; remembered until the journal, a place or a reset changes. */
 export function learnedShop(context: ShopContext, known: Known): LearnedShop {

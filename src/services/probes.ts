@@ -5,6 +5,7 @@ import type { Probe } from '@/devices/probe';
 import { simulatedProbe } from '@/devices/simulated-probe';
 import type { ShopContext } from './context';
 import { logProbeSeries, PROBE_STEP_MS } from './readings';
+import { remembering } from './remembering';
 import type { ShopState } from './shop-state';
 
 /** How a probe stands: it reads, it says nothing, or it has said the same for too long to be true. */
@@ -41,7 +42,7 @@ function probeOf(row: ProbeRow, place: Place, timeZone: string): Probe {
   });
 }
 
-const lastAsked = new WeakMap<ShopContext, Map<string, { atMs: number; tail: number[] }>>();
+const lastAsked = remembering<Map<string, { atMs: number; tail: number[] }>>('probes asked');
 
 /**
  * Asks every probe of the shop and keeps a reading each ten minutes of the shop’s clock, those it slept through

@@ -25,6 +25,7 @@ import type { ShopContext } from './context';
 import { foldedJournal } from './journal-memory';
 import { learnedShop, placesAsLearned, type Known, type LearnedShop } from './learned-shop';
 import { pantryOf } from './pantry';
+import { remembering } from './remembering';
 
 /** The shop as its tables and its journal have it. */
 export interface ShopState {
@@ -64,8 +65,8 @@ interface Learned {
   readonly key: string;
   readonly speeds: readonly LearnedSpeed[];
 }
-const taught = new WeakMap<ShopContext, Learned>();
-const rememberedLessons = new WeakMap<ShopContext, RememberedLessons>();
+const taught = remembering<Learned>('taught');
+const rememberedLessons = remembering<RememberedLessons>('lessons');
 
 /** What the looks have taught; remembered, and where something changed only what rests on it is learned anew. */
 export function learnedSpeeds(context: ShopContext, state: ShopState): readonly LearnedSpeed[] {
@@ -101,7 +102,7 @@ export function cultureSpeeds(
   );
 }
 
-const rememberedLots = new WeakMap<ShopContext, RememberedLots>();
+const rememberedLots = remembering<RememberedLots>('lots');
 
 function lotsOf(context: ShopContext): RememberedLots {
   const known = rememberedLots.get(context) ?? new RememberedLots();
@@ -113,7 +114,7 @@ interface Remembered {
   readonly key: string;
   readonly forecast: ShopForecast;
 }
-const remembered = new WeakMap<ShopContext, Remembered>();
+const remembered = remembering<Remembered>('forecast');
 
 /**
  * The forecast of the shop as it stands. Remembered until the journal, a place, the flours or,

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import type { Moment, TideView } from '@/services/tide';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
@@ -44,7 +44,9 @@ export function TideStage(props: {
   problem: string | null;
   onProblemSeen: () => void;
 }) {
-  const { view, nowMs, lit, onLit, panMs, onMoment } = props;
+  const { nowMs, lit, onLit, panMs, onMoment } = props;
+  // The tells and the hands come first: the picture follows in the next breath.
+  const view = useDeferredValue(props.view);
   const { ref, probe, frame } = props.framed;
   const router = useRouter();
   const [shown, setShown] = useState<Shown>('all');

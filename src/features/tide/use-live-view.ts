@@ -30,6 +30,7 @@ export function useLiveView(first: TideView): LiveView {
 
   const asking = useRef(false);
   const wanted = useRef(false);
+  const heard = useRef<string | null>(null);
   const ask = useCallback(() => {
     wanted.current = true;
     if (asking.current) return;
@@ -38,7 +39,10 @@ export function useLiveView(first: TideView): LiveView {
       while (wanted.current) {
         wanted.current = false;
         const next = await fetchView();
-        if (next !== null) setFetched({ view: next, over: first });
+        if (next === null) continue;
+        // What was heard of meanwhile may be what this answer shows already.
+        if (next.version === heard.current) wanted.current = false;
+        setFetched({ view: next, over: first });
       }
       asking.current = false;
     };
@@ -55,7 +59,8 @@ export function useLiveView(first: TideView): LiveView {
   useEffect(() => {
     const stream = new EventSource('/changes');
     let silence: ReturnType<typeof setTimeout> | undefined;
-    stream.onmessage = (event) => {
+    stream.onmessage = (event: MessageEvent<string>) => {
+      heard.current = event.data;
       if (event.data !== version.current) ask();
     };
     stream.onopen = () => {
