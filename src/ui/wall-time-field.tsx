@@ -1,46 +1,62 @@
 'use client';
 
-import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
-import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import { DateTime } from 'luxon';
+import CalendarToday from '@mui/icons-material/CalendarToday';
+import InputAdornment from '@mui/material/InputAdornment';
+import TextField from '@mui/material/TextField';
 
-const LOCAL = "yyyy-MM-dd'T'HH:mm";
+import { DateTime } from 'luxon';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+
+/** How a wall time is written. */
+export const WALL_FORMAT = 'ccc dd LLL yyyy HH:mm';
+
+export interface WallTimeProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly error?: string | undefined;
+  readonly name?: string;
+}
+
+// A calendar weighs more than the form around it: it comes when a field is entered.
+const WallTimePicker = dynamic(
+  () => import('./wall-time-picker').then((one) => one.WallTimePicker),
+  {
+    ssr: false,
+  },
+);
 
 /**
- * A date and time on the shop's wall clock, as "2026-11-27T18:00". The picker only shows and changes the
- * figures; what instant they mean is decided by the core.
+ * A date and time on the shop's wall clock, as "2026-11-27T18:00": words until it is entered, then figures and a
+ * calendar. It only shows and changes the figures; what instant they mean is decided by the core.
  */
-export function WallTimeField(props: {
-  label: string;
-  value: string;
-  onChange: (value: string) => void;
-  error?: string | undefined;
-  name?: string;
-}) {
-  const { label, value, onChange, error, name } = props;
-  const parsed = DateTime.fromFormat(value, LOCAL, { zone: 'utc' });
+export function WallTimeField(props: WallTimeProps) {
+  const { label, value, error, name } = props;
+  const [opened, setOpened] = useState(false);
+  if (opened) return <WallTimePicker {...props} />;
+  const parsed = DateTime.fromISO(value, { zone: 'utc', locale: 'en-GB' });
   return (
-    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
-      <DateTimePicker
-        label={label}
-        value={parsed.isValid ? parsed : null}
-        onChange={(next) => {
-          if (next?.isValid === true) onChange(next.toFormat(LOCAL));
-        }}
-        ampm={false}
-        format="ccc dd LLL yyyy HH:mm"
-        timezone="UTC"
-        slotProps={{
-          textField: {
-            variant: 'standard',
-            fullWidth: true,
-            error: error !== undefined,
-            helperText: error ?? '',
-            ...(name === undefined ? {} : { name }),
-          },
-        }}
-      />
-    </LocalizationProvider>
+    <TextField
+      label={label}
+      value={parsed.isValid ? parsed.toFormat(WALL_FORMAT) : ''}
+      onFocus={() => setOpened(true)}
+      variant="standard"
+      fullWidth
+      error={error !== undefined}
+      helperText={error ?? ''}
+      {...(name === undefined ? {} : { name })}
+      slotProps={{
+        inputLabel: { shrink: true },
+        input: {
+          readOnly: true,
+          endAdornment: (
+            <InputAdornment position="end">
+              <CalendarToday fontSize="small" aria-hidden="true" />
+            </InputAdornment>
+          ),
+        },
+      }}
+    />
   );
 }

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Moment, TideView } from '@/services/tide';
 import { clockText, massText, momentText } from '@/ui/format';
@@ -111,7 +112,23 @@ export function HandsStrip(props: {
             onOpen={() => onOpen(moment.ref)}
           />
         ))}
+        {next.length === 0 && view.strands.length > 0 ? <NothingPlanned /> : null}
       </Box>
+    </Box>
+  );
+}
+
+/** Lots, but nothing to do with them yet. */
+function NothingPlanned() {
+  return (
+    <Box
+      component="li"
+      sx={{ gridColumn: '1 / -1', display: 'flex', gap: 3, alignItems: 'center', pl: 2 }}
+    >
+      <Button component={Link} href="/bakes/new" variant="contained" size="large">
+        Plan a bake
+      </Button>
+      <Typography>Nothing is planned: say how many balls and when.</Typography>
     </Box>
   );
 }
