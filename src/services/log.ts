@@ -58,6 +58,7 @@ function lotNames(entries: readonly Entry[]): Map<string, string> {
   for (const { body } of entries) {
     const act = body.kind === 'replace' ? body.act : body;
     if (act.kind === 'make') names.set(act.lotId, act.name);
+    if (act.kind === 'split') names.set(act.partLotId, act.name);
     if (act.kind === 'divide') names.set(act.ballsLotId, act.name);
   }
   return names;
@@ -102,6 +103,8 @@ type Says<K extends Entry['body']['kind']> = (
 const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
   make: (body) => `Made ${body.name}`,
   divide: (body) => `Balled ${body.count} × ${body.ballG} g, ${body.name}`,
+  split: (body, name) =>
+    `Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
   use: (body, name) => `Baked ${body.count}, ${name(body.lotId)}`,
   move: (body, name) => `Moved ${name(body.lotId)}`,
   look: (body, name) => `Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,

@@ -12,6 +12,7 @@ function usedCodes(context: ShopContext): Set<string> {
   const used = new Set<string>();
   for (const { body } of journalEntries(context)) {
     if (body.kind === 'make') used.add(body.lotId);
+    if (body.kind === 'split') used.add(body.partLotId);
     if (body.kind === 'divide') used.add(body.ballsLotId);
   }
   return used;

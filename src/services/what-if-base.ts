@@ -84,6 +84,7 @@ function baseOf(
     kind: story.lot.kind,
     recipe: recipeOf(story.lot.composition, state.pantry, {
       pieceG: story.lot.ballG,
+      flatMm: story.lot.flatMm,
       speed: lot.runSpeed,
     }),
     state: plainState(stateAt(run, story.startMs, at.fromMs)),

@@ -1,7 +1,7 @@
 import type { Tenses } from '../journal';
 import { MS_PER_HOUR } from '../units';
 import { effectiveActs, type ForecastAct } from './effective-plan';
-import { cultureOf } from './culture-of';
+import { seedCultureOf } from './culture-of';
 import {
   BOOK_SPEED,
   forecastLot,
@@ -20,7 +20,7 @@ export interface ForecastRequest extends Surroundings {
   readonly nowMs: number;
   /** Lots that ended before this are left out, but for those that later ones descend from. */
   readonly visibleFromMs: number;
-  /** Learned speed of each culture, see {@link cultureOf}; the book’s where absent. */
+  /** Learned speed of each culture, see {@link seedCultureOf}; the book’s where absent. */
   readonly cultureSpeeds?: ReadonlyMap<string, CultureSpeed>;
   /** Forecasts of before, and the name of what else they rest on beside their places (flours); left out, everything is run. */
   readonly remembered?: { readonly lots: RememberedLots; readonly facts: string };
@@ -46,6 +46,7 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
   const stories = tellStories(acts);
   const wanted = wantedLots(stories.byLot, request.visibleFromMs);
   const lots = new Map<string, LotForecast>();
+  const lotOf = (lotId: string) => stories.byLot.get(lotId)?.lot;
   const inOrder = [...stories.byLot.values()].sort((a, b) => a.startMs - b.startMs);
   for (const story of inOrder) {
     const visible = wanted.get(story.lot.id);
@@ -53,7 +54,7 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
     const context: LotContext = {
       runs: lots,
       around: request,
-      culture: request.cultureSpeeds?.get(cultureOf(story.lot) ?? '') ?? BOOK_SPEED,
+      culture: request.cultureSpeeds?.get(seedCultureOf(story.lot, lotOf) ?? '') ?? BOOK_SPEED,
       nowMs: request.nowMs,
       ...(request.stepH === undefined ? {} : { stepH: request.stepH }),
       withBand: request.withBands && visible && endsAfter(story, request.nowMs),

@@ -1,7 +1,7 @@
 export { assimilateLooks } from './assimilate';
 export { type ForecastAct } from './effective-plan';
 export { forecastShop, shopStories, type ShopForecast } from './forecast';
-export { BOOK_SPEED_LN_SD, type CultureSpeed, type LotForecast } from './lot-forecast';
+export { BOOK_SPEED_LN_SD, forecastLot, type CultureSpeed, type LotForecast } from './lot-forecast';
 export {
   placeTempC,
   setTempC,
@@ -16,7 +16,7 @@ export { RememberedLessons } from './remembered-lessons';
 export { RememberedLots } from './remembered';
 export { NO_DOUBT } from './doubt';
 export { drawnBandSteps, type DrawnBand } from './monte-carlo';
-export { invert, type Inversion } from './invert';
+export { invert, solveHours, type Inversion } from './invert';
 export { readRequest, requestState, runRequest, type MassRequest, type Seed } from './mass-request';
 export { forecastRequest } from './request-band';
 export { BAKERS_YEAST } from './culture-of';
@@ -30,7 +30,9 @@ export {
   OFFSET_PRIOR,
 } from './learn-shop';
 export { learnSpeeds, type LearnedSpeed } from './learn-speeds';
-export { stateAt } from './lot-run';
+export { runLot, stateAt, type Surroundings } from './lot-run';
+export { type RunLot } from './start-state';
+export { type LotStory } from './stories';
 export {
   handledLot,
   plainState,

@@ -154,6 +154,8 @@ function runUntil(story: LotStory, handling: string, nowMs: number): number {
   return Math.max(story.startMs, standsUntilMs) + aheadMs;
 }
 
+const DOUGHS: ReadonlySet<string> = new Set(['dough', 'balls', 'carry-over']);
+
 /** The extra doubt of a dough raised by a leaven, counted from the dough’s mixing for its balls too. */
 function dough(
   story: LotStory,
@@ -164,6 +166,14 @@ function dough(
     return {
       extraLnSd: LEAVENED_DOUGH_LN_SD,
       earlierH: parent === undefined ? 0 : hoursBetween(parent.startMs, story.startMs),
+    };
+  }
+  if (story.start.kind === 'split') {
+    const parent = runs.get(story.start.lotId)?.story;
+    const risen = DOUGHS.has(story.lot.kind);
+    return {
+      extraLnSd: risen ? LEAVENED_DOUGH_LN_SD : 0,
+      earlierH: parent === undefined || !risen ? 0 : hoursBetween(parent.startMs, story.startMs),
     };
   }
   const leavened = story.lot.kind === 'dough' && story.start.portions.length > 0;

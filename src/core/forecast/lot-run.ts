@@ -79,6 +79,7 @@ function doubtedRecipe(
 ): Recipe {
   const certain = recipeOf(composition, around.pantry, {
     pieceG: start.story.lot.ballG,
+    flatMm: start.story.lot.flatMm,
     speed: start.speed * doubt.speed,
   });
   return { ...certain, massG: certain.massG * doubt.lag ** (1 / 0.6) };

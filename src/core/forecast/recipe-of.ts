@@ -6,13 +6,13 @@ const MOST_MALT = 0.05;
 
 /**
  * The recipe of a composition for the kinetics.
- * @param as.massG mass of one piece when it stands divided; the whole otherwise
+ * @param as.pieceG mass of one piece when it stands divided; the whole otherwise
  * @throws {DomainError} ingredient-unknown, recipe-hydration, …
  */
 export function recipeOf(
   composition: Composition,
   pantry: Pantry,
-  as: { readonly pieceG: number | null; readonly speed: number },
+  as: { readonly pieceG: number | null; readonly flatMm?: number | null; readonly speed: number },
 ): Recipe {
   const sum = totals(composition, pantry);
   return recipe({
@@ -23,6 +23,7 @@ export function recipeOf(
     wholegrainShare: sum.wholegrainShare,
     strengthW: sum.strengthW,
     massG: as.pieceG ?? sum.massG,
+    flatMm: as.flatMm ?? null,
     speed: as.speed,
   });
 }

@@ -33,6 +33,7 @@ export function startState(
 ): MassState {
   const { start } = story;
   if (start.kind === 'divide') return dividedState(story, start, runs);
+  if (start.kind === 'split') return splitState(story, start, runs);
   return madeState(story, start, runs, around);
 }
 
@@ -45,6 +46,17 @@ function dividedState(
   if (parent === undefined) return new Float64Array(STATE_SIZE);
   const state = stateAt(parent.run, parent.story.startMs, story.startMs);
   return afterHandWork(state, start.gasKept, parent.run.constants, TENSION_OF.ball);
+}
+
+/** A part is alive as the whole was. */
+function splitState(
+  story: LotStory,
+  start: ActOf<'split'>,
+  runs: ReadonlyMap<string, RunLot>,
+): MassState {
+  const parent = runs.get(start.lotId);
+  if (parent === undefined) return new Float64Array(STATE_SIZE);
+  return stateAt(parent.run, parent.story.startMs, story.startMs);
 }
 
 function madeState(

@@ -25,7 +25,7 @@ export interface LotStory {
   readonly lot: Lot;
   readonly tense: 'done' | 'planned';
   readonly startMs: number;
-  readonly start: ActOf<'make'> | ActOf<'divide'>;
+  readonly start: ActOf<'make'> | ActOf<'divide'> | ActOf<'split'>;
   readonly stays: PlaceStay[];
   /** Work and additions, in order. */
   readonly handling: { readonly atMs: number; readonly act: ActOf<'work'> | ActOf<'add'> }[];
@@ -85,9 +85,10 @@ function record(stories: Stories, forecastAct: ForecastAct): void {
   }
 }
 
-/** A feeding carries the culture on: the old jar’s story ends with it. */
+/** A feeding carries the culture on: the old jar’s story ends with it. Of a bag or a back-up the rest stays. */
 function isFeedOf(act: Act, mother: Lot): boolean {
-  return act.kind === 'make' && mother.cultureId !== null && act.cultureId === mother.cultureId;
+  if (act.kind !== 'make' || mother.part) return false;
+  return mother.cultureId !== null && act.cultureId === mother.cultureId;
 }
 
 function begin(stories: Stories, by: ForecastAct, start: LotStory['start'], lotId: string): void {

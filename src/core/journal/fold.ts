@@ -103,6 +103,7 @@ function doneAct(entry: Entry, act: Act): DoneAct {
 /** The lot that an act makes, if it makes one. */
 export function lotMadeBy(act: Act): string | null {
   if (act.kind === 'make') return act.lotId;
+  if (act.kind === 'split') return act.partLotId;
   return act.kind === 'divide' ? act.ballsLotId : null;
 }
 

@@ -69,6 +69,25 @@ const divide = z.object({
   placeId: id,
   gasKept: z.number().min(0).max(1),
 });
+/**
+ * A part of a lot goes its own way: into another place, a bag, the discard jar. What lives in it stays as it is.
+ */
+const split = z.object({
+  kind: z.literal('split'),
+  lotId: id,
+  partLotId: id,
+  name: z.string().min(1).max(60),
+  /** What the part is from now on. */
+  lotKind: z.enum(LOT_KINDS),
+  /** The line of lots the part belongs to; absent for none. */
+  cultureId: id.optional(),
+  massG: grams,
+  /** Balls taken, where it is balls that go and balls they stay. */
+  count: z.number().int().min(1).max(5000).optional(),
+  placeId: id,
+  /** Thickness of a flat bag, mm; absent for a lump. */
+  flatMm: z.number().min(2).max(300).optional(),
+});
 const use = z.object({
   kind: z.literal('use'),
   lotId: id,
@@ -95,6 +114,7 @@ export const actSchema = z.discriminatedUnion('kind', [
   move,
   look,
   divide,
+  split,
   use,
   discard,
   aim,
@@ -120,6 +140,7 @@ export const bodySchema = z.discriminatedUnion('kind', [
   move,
   look,
   divide,
+  split,
   use,
   discard,
   aim,

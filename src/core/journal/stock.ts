@@ -15,6 +15,10 @@ export interface Lot {
   /** Balls still there; null for masses that are not divided. */
   readonly balls: number | null;
   readonly ballG: number | null;
+  /** Thickness of a flat bag, mm; null for anything else. */
+  readonly flatMm: number | null;
+  /** True for what was split off another lot: a bag, a back-up. */
+  readonly part: boolean;
   /** One step back. */
   readonly madeFrom: readonly string[];
 }
@@ -52,6 +56,8 @@ export function applyAct(lots: Map<string, Lot>, act: Act, atMs: number): void {
   switch (act.kind) {
     case 'make':
       return applyMake(lots, act, atMs);
+    case 'split':
+      return applySplit(lots, act, atMs);
     case 'divide':
       return applyDivide(lots, act, atMs);
     case 'add':
@@ -103,7 +109,7 @@ function applyMake(lots: Map<string, Lot>, act: Extract<Act, { kind: 'make' }>, 
     const from = known(lots, line.lotId);
     const parts = portion(from.composition, line.massG);
     taken.push(parts.taken);
-    lots.set(line.lotId, { ...from, composition: parts.left });
+    lots.set(line.lotId, { ...from, composition: parts.left, balls: ballsLeft(from, parts.left) });
   }
   lots.set(act.lotId, {
     id: act.lotId,
@@ -115,6 +121,8 @@ function applyMake(lots: Map<string, Lot>, act: Extract<Act, { kind: 'make' }>, 
     placeId: act.placeId,
     balls: null,
     ballG: null,
+    flatMm: null,
+    part: false,
     madeFrom: act.portions.map((line) => line.lotId),
   });
 }
@@ -134,8 +142,44 @@ function applyDivide(lots: Map<string, Lot>, act: Extract<Act, { kind: 'divide' 
     placeId: act.placeId,
     balls: act.count,
     ballG: act.ballG,
+    flatMm: null,
+    part: false,
     madeFrom: [act.lotId],
   });
+}
+
+function applySplit(lots: Map<string, Lot>, act: Extract<Act, { kind: 'split' }>, atMs: number) {
+  refuseExisting(lots, act.partLotId);
+  const from = known(lots, act.lotId);
+  if (act.count !== undefined && act.count > (from.balls ?? 0)) {
+    throw new DomainError(
+      'portion-exceeds-mass',
+      `Balls taken: ${act.count} is not possible. Allowed: 0 to ${from.balls ?? 0}.`,
+      { count: act.count, balls: from.balls ?? 0 },
+    );
+  }
+  const parts = portion(from.composition, act.massG);
+  lots.set(act.lotId, { ...from, composition: parts.left, balls: ballsLeft(from, parts.left) });
+  lots.set(act.partLotId, {
+    id: act.partLotId,
+    name: act.name,
+    kind: act.lotKind,
+    cultureId: act.cultureId ?? null,
+    madeAtMs: atMs,
+    composition: parts.taken,
+    placeId: act.placeId,
+    balls: act.count ?? null,
+    ballG: act.count === undefined ? null : act.massG / act.count,
+    flatMm: act.flatMm ?? null,
+    part: true,
+    madeFrom: [act.lotId],
+  });
+}
+
+/** Whole balls in what is left of a lot of balls; null for other lots. */
+function ballsLeft(lot: Lot, left: Composition): number | null {
+  if (lot.balls === null || lot.ballG === null || lot.ballG <= 0) return null;
+  return Math.floor(massOf(left) / lot.ballG + 1e-6);
 }
 
 function used(lot: Lot, count: number): Lot {

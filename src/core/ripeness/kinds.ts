@@ -9,6 +9,7 @@ export const LOT_KINDS = [
   'dough',
   'balls',
   'carry-over',
+  'discard',
 ] as const;
 
 /** One kind of lot. */

@@ -24,8 +24,14 @@ export interface StretchRule {
   readonly closesGas: number | null;
 }
 
+/** Not ripe by anything it does: good for something from the start until it is too old. */
+export interface AgeRule {
+  readonly by: 'age';
+  readonly keepsH: number;
+}
+
 /** One row of the ripeness table. */
-export type RipenessRule = PeakRule | TargetRule | StretchRule;
+export type RipenessRule = PeakRule | TargetRule | StretchRule | AgeRule;
 
 /** Gluten integrity under which a dough is too slack to open. */
 export const SLACK_GLUTEN = 0.6;
@@ -57,7 +63,12 @@ const AT_ROOM: Readonly<Record<LotKind, RipenessRule>> = {
   dough: target(0.9 * 1.5, 1.5, null),
   balls: target(1.6, 2, 2.6),
   'carry-over': target(1.6, 2, 2.6),
+  // Discard on the bench is for today. Set: food codes and the nose come first.
+  discard: { by: 'age', keepsH: 24 },
 };
+
+/** Discard in the fridge keeps two weeks. Set: food codes and the nose come first. */
+const COLD_DISCARD: AgeRule = { by: 'age', keepsH: 14 * 24 };
 
 /** Balls and doughs that were cold and stand warm again. */
 const TEMPERED = target(1.5, 1.8, 2.4);
@@ -68,6 +79,7 @@ const COLD_BIGA_CLOSES = 13.7;
 export function ripenessRule(kind: LotKind, handling: Handling): RipenessRule {
   if (handling === 'tempered' && (kind === 'balls' || kind === 'dough')) return TEMPERED;
   if (handling !== 'cold') return AT_ROOM[kind];
+  if (kind === 'discard') return COLD_DISCARD;
   if (kind === 'biga') return stretch(COLD_BIGA_CLOSES);
   if (kind === 'balls' || kind === 'dough' || kind === 'carry-over') return AT_ROOM[kind];
   return stretch(null);

@@ -6,6 +6,7 @@ import {
   ripenessRule,
   SLACK_GLUTEN,
   SOUR_PH,
+  type AgeRule,
   type PeakRule,
   type StretchRule,
   type TargetRule,
@@ -56,6 +57,7 @@ export function ripeWindow(run: Trajectory, options: WindowOptions): RipeWindow 
   const fromRow = rowAtHour(run.hours, run.length, options.fromH ?? 0);
   const rule = ripenessRule(options.kind, options.handling);
   if (options.kind === 'balls') return ballsWindow(run, rule as TargetRule, fromRow, options);
+  if (rule.by === 'age') return ageWindow(run, rule, fromRow);
   if (rule.by === 'stretch') return stretchWindow(run, rule, fromRow);
   if (rule.by === 'peak') return peakWindow(run, rule, fromRow);
   return targetWindow(run, rule, fromRow, options);
@@ -218,6 +220,11 @@ function stretchWindow(run: Trajectory, rule: StretchRule, fromRow: number): Rip
     by: 'stretch',
     tightUntilH: null,
   };
+}
+
+function ageWindow(run: Trajectory, rule: AgeRule, fromRow: number): RipeWindow {
+  const fromH = run.hours[fromRow] as number;
+  return { ...notReached(run, fromRow, 'stretch'), opensH: fromH, closesH: fromH + rule.keepsH };
 }
 
 function notReached(run: Trajectory, fromRow: number, by: RipeWindow['by']): RipeWindow {

@@ -55,6 +55,7 @@ function momentOf(
 }
 
 function lotOf(act: Act): string {
+  if (isAct(act, 'split')) return act.partLotId;
   return isAct(act, 'divide') ? act.ballsLotId : act.lotId;
 }
 
@@ -69,6 +70,7 @@ function glyphOf(act: Act): Glyph {
     case 'look':
       return 'look';
     case 'move':
+    case 'split':
       return 'move';
     default:
       return 'mix';
@@ -86,6 +88,8 @@ function titleOf(act: Act, forecast: ShopForecast): string {
       return `Ball ${act.name.replace(/ balls$/, '')}`;
     case 'use':
       return `Bake ${nameOf(act.lotId, forecast).replace(/ balls$/, '')}`;
+    case 'split':
+      return `${act.name} from ${nameOf(act.lotId, forecast)}`;
     case 'move':
       return `Move ${nameOf(act.lotId, forecast)}`;
     case 'look':
@@ -120,6 +124,8 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
         label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
         massG: line.massG,
       }));
+    case 'split':
+      return [{ label: nameOf(act.lotId, forecast), massG: act.massG }];
     case 'divide':
       return [
         { label: 'balls', text: String(act.count) },
@@ -150,7 +156,9 @@ function footOf(act: Act, one: ForecastAct, state: ShopState): string {
     const dough = act.lotKind === 'dough' ? `dough ${act.startC}°, ` : '';
     return sum.massG > 0 ? `${dough}then ${place(act.placeId)}` : place(act.placeId);
   }
-  if (isAct(act, 'divide') || isAct(act, 'move')) return `to ${place(act.placeId)}`;
+  if (isAct(act, 'divide') || isAct(act, 'move') || isAct(act, 'split')) {
+    return `to ${place(act.placeId)}`;
+  }
   if (isAct(act, 'use')) {
     const hours = hoursBetween(one.atMs, act.untilMs);
     return `${Math.round(hours * 10) / 10} h of service`;

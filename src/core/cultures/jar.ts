@@ -1,0 +1,155 @@
+import { massOf, totals, type Composition, type Pantry } from '../composition';
+import {
+  forecastLot,
+  NO_DOUBT,
+  runLot,
+  stateAt,
+  type CultureSpeed,
+  type LotForecast,
+  type LotStory,
+  type RunLot,
+  type Surroundings,
+} from '../forecast';
+import type { ActOf, Lot } from '../journal';
+import { MS_PER_HOUR } from '../units';
+
+/** A jar as it stands at an instant, to be taken from. Plain data: it can be posted to a worker. */
+export interface Jar {
+  /** The lot with what is left of it. */
+  readonly lot: Lot;
+  /** Its living state at `fromMs`. */
+  readonly state: readonly number[];
+  readonly fromMs: number;
+  /** Where it stands from then on. */
+  readonly placeId: string;
+  /** Speed that this jar runs at: its culture’s times its own. */
+  readonly runSpeed: number;
+  /** Speed of its culture, for what is made from it. */
+  readonly culture: CultureSpeed;
+}
+
+/** The jar left standing where it is until an instant. */
+export function standing(jar: Jar, untilMs: number, around: Surroundings): RunLot {
+  const { lot, fromMs, placeId } = jar;
+  const story: LotStory = {
+    ...emptyStory(),
+    lot,
+    tense: 'done',
+    startMs: fromMs,
+    start: {
+      kind: 'split',
+      lotId: lot.id,
+      partLotId: lot.id,
+      name: lot.name,
+      lotKind: lot.kind,
+      massG: massOf(lot.composition),
+      placeId,
+    },
+    stays: [{ placeId, fromMs, toMs: null }],
+  };
+  const run = runLot(
+    {
+      story,
+      state: Float64Array.from(jar.state),
+      speed: jar.runSpeed,
+      untilMs: Math.max(untilMs, fromMs + STANDS_AT_LEAST_MS),
+      stepH: 0.05,
+    },
+    around,
+    NO_DOUBT,
+  );
+  return { story, run };
+}
+
+/** A run needs a stretch to run. */
+const STANDS_AT_LEAST_MS = MS_PER_HOUR / 10;
+
+const emptyStory = () => ({
+  handling: [],
+  aims: [],
+  looks: [],
+  becomes: [],
+  endMs: null,
+  endedBy: null,
+});
+
+/** A making that takes from a jar, and when it is done. */
+export interface Draft {
+  readonly act: ActOf<'make'>;
+  readonly atMs: number;
+}
+
+/**
+ * The forecast of what a draft makes, by the same forecast that the journal gets once it is written.
+ * @param mother the jar left standing past the draft's hour, see {@link standing}
+ */
+export function forecastDraft(
+  { act, atMs }: Draft,
+  mother: RunLot,
+  culture: CultureSpeed,
+  around: Surroundings,
+  options: { readonly withBand: boolean; readonly stepH?: number },
+): LotForecast {
+  const story: LotStory = {
+    ...emptyStory(),
+    lot: {
+      id: act.lotId,
+      name: act.name,
+      kind: act.lotKind,
+      cultureId: act.cultureId ?? null,
+      madeAtMs: atMs,
+      composition: madeOf(act, mother.story.lot),
+      placeId: act.placeId,
+      balls: null,
+      ballG: null,
+      flatMm: null,
+      part: false,
+      madeFrom: act.portions.map((line) => line.lotId),
+    },
+    tense: 'planned',
+    startMs: atMs,
+    start: act,
+    stays: [{ placeId: act.placeId, fromMs: atMs, toMs: null }],
+  };
+  return forecastLot(story, {
+    runs: new Map([[mother.story.lot.id, mother]]),
+    around,
+    culture,
+    nowMs: atMs,
+    withBand: options.withBand,
+    ...(options.stepH === undefined ? {} : { stepH: options.stepH }),
+  });
+}
+
+/** What a draft makes, from what it weighs in and takes. */
+function madeOf(act: ActOf<'make'>, mother: Lot): Composition {
+  const made: Record<string, number> = {};
+  const add = (id: string, massG: number) => (made[id] = (made[id] ?? 0) + massG);
+  for (const line of act.ingredients) add(line.ingredientId, line.massG);
+  const motherG = massOf(mother.composition);
+  for (const line of act.portions) {
+    for (const [id, massG] of Object.entries(mother.composition)) {
+      add(id, motherG > 0 ? (massG / motherG) * line.massG : 0);
+    }
+  }
+  return made;
+}
+
+/** A jar that a forecast lot becomes: the next draft takes from it. */
+export function jarOf(lot: LotForecast, fromMs: number, culture: CultureSpeed): Jar {
+  const { story, run } = lot;
+  return {
+    lot: story.lot,
+    state: Array.from(stateAt(run, story.startMs, fromMs)),
+    fromMs,
+    placeId: story.stays.at(-1)?.placeId ?? story.lot.placeId,
+    runSpeed: lot.runSpeed,
+    culture,
+  };
+}
+
+/** Water over flour of a mass; null where it has no flour. */
+export function hydrationOf(composition: Composition, pantry: Pantry): number | null {
+  const sum = totals(composition, pantry);
+  return sum.flourG > 0 ? sum.waterG / sum.flourG : null;
+}

@@ -1,0 +1,183 @@
+import { placeTempC } from '../forecast';
+import { isWorking, type WorkingHours } from '../planner';
+import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
+import { Feeding, ripeMs, type Feed, type FeedQuestion, type FeedShop } from './feed';
+import { jarOf } from './jar';
+
+/** A few feeds in a row, each at the peak of the one before, the last ripe at a wanted hour. */
+export interface SeriesQuestion extends Omit<FeedQuestion, 'atMs' | 'thereG'> {
+  readonly thereG: number;
+  readonly nowMs: number;
+  /** When the last one is to be best. */
+  readonly readyMs: number;
+  /** Grams wanted of the last one, what is kept included. */
+  readonly totalG: number;
+  readonly feeds: 1 | 2 | 3 | 4;
+  readonly workingHours: WorkingHours;
+  readonly timeZone: string;
+  /** Codes of the lots to come, one for each feed. */
+  readonly lotIds: readonly string[];
+}
+
+/** One feed of a series. */
+export interface SeriesFeed extends Feed {
+  /** By how much the feed before was past its best when it was taken, h; null for the first. */
+  readonly takenPastBestH: number | null;
+}
+
+/** A series found, or why there is none. */
+export type SeriesAnswer =
+  | {
+      readonly kind: 'series';
+      readonly feeds: readonly SeriesFeed[];
+      readonly missedH: number;
+      /** Grams of the old jar that go in. */
+      readonly fromJarG: number;
+    }
+  | {
+      readonly kind: 'no series';
+      readonly because: 'too late to start' | 'jar too short' | 'no working hour fits';
+      /** Earliest hour at which so many feeds can be ripe; null where no hours fit at all. */
+      readonly earliestMs: number | null;
+    };
+
+const QUARTER_H = 0.25;
+/** Hours from feed to peak that a series is built of. */
+const SHORTEST_H = 3;
+const LONGEST_H = 16;
+/** A feed is taken this far from its best at the most, h. */
+const NEAR_BEST_H = 0.75;
+
+/**
+ * Works a series out backwards: hours of work before the wanted hour are tried nearest to the culture's own rhythm
+ * first; then each ratio is found forwards, from what the jar truly is.
+ */
+export function findSeries(question: SeriesQuestion, shop: FeedShop): SeriesAnswer {
+  const rhythmH = rhythmAt(placeTempC(shop.places, question.placeId, question.readyMs));
+  let short = false;
+  for (const hours of schedules(question, rhythmH)) {
+    const found = follow(question, hours, shop);
+    if (found === 'jar too short') short = true;
+    else if (found !== null) return found;
+  }
+  if (short) return { kind: 'no series', because: 'jar too short', earliestMs: null };
+  const earliestMs = addHours(question.nowMs, question.feeds * SHORTEST_H);
+  return {
+    kind: 'no series',
+    because: earliestMs > question.readyMs ? 'too late to start' : 'no working hour fits',
+    earliestMs,
+  };
+}
+
+/** Hours from feed to peak that suit a place: 8 h at 22 °C, Q10 2.45. Source: model of ripening, §3. */
+function rhythmAt(tempC: number): number {
+  return Math.min(LONGEST_H - 2, Math.max(SHORTEST_H + 1, 8 * 2.45 ** ((22 - tempC) / 10)));
+}
+
+/** Most schedules tried: an hour of the night between two shifts stops a search that would go on for ever. */
+const MOST_TRIED = 60;
+
+/** Instants of the feeds, earliest first, nearest to the rhythm first; each while hands work. */
+function* schedules(question: SeriesQuestion, rhythmH: number): Generator<number[]> {
+  const { feeds, readyMs, nowMs } = question;
+  const whole: number[][] = [];
+  const back = (untilMs: number, later: readonly number[]) => {
+    if (later.length === feeds) {
+      whole.push([...later]);
+      return;
+    }
+    for (const gapH of gaps(question, untilMs, rhythmH)) {
+      const atMs = addHours(untilMs, -gapH);
+      if (atMs >= nowMs) back(atMs, [atMs, ...later]);
+    }
+  };
+  back(readyMs, []);
+  const cost = (hours: readonly number[]) =>
+    [...hours, readyMs].slice(1).reduce((sum, untilMs, index) => {
+      return sum + (hoursBetween(hours[index] ?? untilMs, untilMs) - rhythmH) ** 2;
+    }, 0);
+  whole.sort((a, b) => cost(a) - cost(b));
+  yield* whole.slice(0, MOST_TRIED);
+}
+
+/** Gaps before an instant that end in working hours: the ones nearest to the rhythm, a few. */
+function gaps(question: SeriesQuestion, untilMs: number, rhythmH: number): number[] {
+  const all: number[] = [];
+  for (let gapH = SHORTEST_H; gapH <= LONGEST_H; gapH += QUARTER_H) {
+    const atMs =
+      Math.round(addHours(untilMs, -gapH) / (QUARTER_H * MS_PER_HOUR)) * (QUARTER_H * MS_PER_HOUR);
+    if (atMs < question.nowMs || atMs >= untilMs) continue;
+    if (isWorking(atMs, question.workingHours, question.timeZone))
+      all.push(hoursBetween(atMs, untilMs));
+  }
+  const nearest = all.sort((a, b) => Math.abs(a - rhythmH) - Math.abs(b - rhythmH));
+  return nearest.filter((_, index) => index < NEAREST || index % 4 === 0).slice(0, GAPS_TRIED);
+}
+
+/** Gaps near the rhythm are tried by the quarter hour, the others by the hour. */
+const NEAREST = 4;
+const GAPS_TRIED = 9;
+
+/** The feeds of one schedule, found from the first to the last; null where one can not be ripe in time. */
+function follow(
+  question: SeriesQuestion,
+  hours: readonly number[],
+  shop: FeedShop,
+): SeriesAnswer | 'jar too short' | null {
+  const shares = sharesOf(question, hours, shop);
+  if (shares === null) return null;
+  // Grams grow from the last one back: each feed makes just what the next one takes.
+  const totals: number[] = [];
+  let wantedG = question.totalG;
+  for (let i = shares.length - 1; i >= 0; i -= 1) {
+    totals[i] = wantedG;
+    wantedG *= shares[i] ?? 0;
+  }
+  if (wantedG > question.thereG + 1e-6) return 'jar too short';
+  const feeds: SeriesFeed[] = [];
+  let { jar } = question;
+  let missedH = 0;
+  for (const [index, atMs] of hours.entries()) {
+    const untilMs = hours[index + 1] ?? question.readyMs;
+    const feeding = new Feeding({ ...stepQuestion(question, index), jar, atMs }, shop);
+    const totalG = totals[index] ?? question.totalG;
+    const feed = feeding.with(totalG * (shares[index] ?? 0), totalG, { withBand: true });
+    const before = feeds.at(-1);
+    const beforeMs = before === undefined ? null : ripeMs(before.forecast);
+    feeds.push({
+      ...feed,
+      takenPastBestH: beforeMs === null ? null : hoursBetween(beforeMs, atMs),
+    });
+    const ms = ripeMs(feed.forecast);
+    if (ms === null) return null;
+    missedH = hoursBetween(untilMs, ms);
+    jar = jarOf(feed.forecast, untilMs, question.jar.culture);
+  }
+  return { kind: 'series', feeds, missedH, fromJarG: wantedG };
+}
+
+function stepQuestion(question: SeriesQuestion, index: number): FeedQuestion {
+  const last = index === question.feeds - 1;
+  const as = { ...question.as, lotId: question.lotIds[index] ?? `${question.as.lotId}-${index}` };
+  return { ...question, as, atMs: 0, thereG: last ? question.thereG : Infinity };
+}
+
+/** Mother over the whole of each feed, found one after the other for a hundred grams; null where one can not be. */
+function sharesOf(
+  question: SeriesQuestion,
+  hours: readonly number[],
+  shop: FeedShop,
+): number[] | null {
+  const shares: number[] = [];
+  let { jar } = question;
+  for (const [index, atMs] of hours.entries()) {
+    const untilMs = hours[index + 1] ?? question.readyMs;
+    const plenty = { ...stepQuestion(question, index), jar, atMs, thereG: Infinity };
+    const answer = new Feeding(plenty, shop).forHour(untilMs, question.totalG);
+    if (answer.bound !== null && Math.abs(answer.missedH ?? Infinity) > NEAR_BEST_H) return null;
+    if (answer.missedH === null) return null;
+    shares.push(answer.feed.amounts.motherG / question.totalG);
+    jar = jarOf(answer.feed.forecast, untilMs, question.jar.culture);
+  }
+  return shares;
+}
