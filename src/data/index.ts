@@ -39,3 +39,4 @@ export {
   type ProbeFault,
   type ProbeRow,
 } from './probe-repository';
+export { listCultures, saveCulture } from './culture-repository';

@@ -1,11 +1,11 @@
-import { massOf } from '@/core/composition';
 import { WARMEST_WATER_C } from '@/core/thermal';
-import { isAct, stockAfter, type Act, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
+import { isAct, stockAfter, type Act, type ActOf } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
-import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE, roundToStep } from '@/core/units';
+import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import { addEntries } from '@/data';
 import type { ShopContext } from './context';
-import { batchOf, replaceDraft, type EntryDraft } from './entries';
+import { doneDrafts } from './done-drafts';
+import { batchOf } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { loadShop, type ShopState } from './shop-state';
@@ -48,21 +48,15 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
     const act = actAsDone(step.act, parsed.value, state);
-    const order = refuseOrder(state, act, at.value);
-    if (order !== null) return refused('at', order);
-    const stock = stockWith(state, act, at.value);
-    const drafts: EntryDraft[] = [
-      {
-        atMs: at.value,
-        tense: 'done',
-        body: act,
-        by: parsed.value.by ?? null,
-        bakeId: step.bakeId,
-        fulfils: step.stepId,
-      },
-      ...followUps(state, act, stock, at.value),
-    ];
-    addEntries(context.db, batchOf(context, batch, drafts));
+    const drafts = doneDrafts(context, state, {
+      act,
+      atMs: at.value,
+      by: parsed.value.by ?? null,
+      bakeId: step.bakeId,
+      fulfils: step.stepId,
+    });
+    if (!drafts.ok) return drafts;
+    addEntries(context.db, batchOf(context, batch, drafts.value));
     return done({ batch });
   });
 }
@@ -118,86 +112,6 @@ function measuredMix(
 ): Pick<ActOf<'make'>, 'waterC' | 'iceG' | 'mixedBy'> {
   if (form.tempC == null || form.waterC == null) return {};
   return { waterC: form.waterC, iceG: form.iceG ?? 0, mixedBy: mixedBy(act, state) };
-}
-
-/** A sentence when a lot would be used before it was made. */
-function refuseOrder(state: ShopState, act: Act, atMs: number): string | null {
-  const stock = stockAfter(state.folded.done);
-  const needed = isAct(act, 'make') ? act.portions.map((line) => line.lotId) : [act.lotId];
-  for (const lotId of needed) {
-    const lot = stock.get(lotId);
-    if (lot === undefined) return `Done: ${lotId} has not been made yet. Log that step first.`;
-    if (lot.madeAtMs >= atMs)
-      return `Done at: ${lot.name} was made later than that. Allowed: after it was made.`;
-  }
-  return null;
-}
-
-/** The stock after the act; refuses by DomainError when it takes more than there is. */
-function stockWith(state: ShopState, act: Act, atMs: number): Map<string, Lot> {
-  const acts = [...state.folded.done, { atMs, act }].sort((a, b) => a.atMs - b.atMs);
-  return stockAfter(acts);
-}
-
-/** Planned steps that follow what was really made: all of the poolish goes in, and no ball is promised that the dough does not give. */
-function followUps(
-  state: ShopState,
-  act: Act,
-  stock: Map<string, Lot>,
-  atMs: number,
-): EntryDraft[] {
-  if (!isAct(act, 'make')) return isAct(act, 'divide') ? usesOf(state, act.ballsLotId, stock) : [];
-  const lot = stock.get(act.lotId);
-  if (lot === undefined) return [];
-  const massG = massOf(lot.composition);
-  const changes = state.folded.plan.flatMap((step) => {
-    const changed = changedBy(step, act.lotId, massG, state);
-    return changed === null ? [] : [replaceDraft(step, step.atMs, changed)];
-  });
-  return [...changes, ...restOfMother(act, stock, atMs)];
-}
-
-/** What a feeding leaves of the old jar is thrown away with it. */
-function restOfMother(act: ActOf<'make'>, stock: Map<string, Lot>, atMs: number): EntryDraft[] {
-  return act.portions.flatMap((line) => {
-    const mother = stock.get(line.lotId);
-    if (mother?.cultureId == null || mother.cultureId !== act.cultureId) return [];
-    const massG = massOf(mother.composition);
-    if (massG <= 0) return [];
-    return [
-      {
-        atMs,
-        tense: 'done' as const,
-        body: { kind: 'discard' as const, lotId: line.lotId, massG },
-      },
-    ];
-  });
-}
-
-function changedBy(step: PlannedAct, lotId: string, massG: number, state: ShopState): Act | null {
-  const { act } = step;
-  if (isAct(act, 'make')) {
-    const line = act.portions.find((one) => one.lotId === lotId);
-    if (line === undefined || line.massG === massG) return null;
-    return {
-      ...act,
-      portions: act.portions.map((one) => (one === line ? { ...one, massG } : one)),
-    };
-  }
-  if (isAct(act, 'divide') && act.lotId === lotId && act.count * act.ballG > massG) {
-    const fits = Math.floor(massG / act.count / state.shop.scaleStepG) * state.shop.scaleStepG;
-    return { ...act, ballG: roundToStep(fits, state.shop.scaleStepG) };
-  }
-  return null;
-}
-
-function usesOf(state: ShopState, ballsLotId: string, stock: Map<string, Lot>): EntryDraft[] {
-  const balls = stock.get(ballsLotId)?.balls ?? 0;
-  return state.folded.plan.flatMap((step) =>
-    isAct(step.act, 'use') && step.act.lotId === ballsLotId && step.act.count !== balls
-      ? [replaceDraft(step, step.atMs, { ...step.act, count: balls })]
-      : [],
-  );
 }
 
 const actFormSchema = z.object({

@@ -103,8 +103,7 @@ type Says<K extends Entry['body']['kind']> = (
 const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
   make: (body) => `Made ${body.name}`,
   divide: (body) => `Balled ${body.count} × ${body.ballG} g, ${body.name}`,
-  split: (body, name) =>
-    `Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
+  split: (body, name) => `Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
   use: (body, name) => `Baked ${body.count}, ${name(body.lotId)}`,
   move: (body, name) => `Moved ${name(body.lotId)}`,
   look: (body, name) => `Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,

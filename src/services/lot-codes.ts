@@ -5,7 +5,19 @@ import { journalEntries } from './journal-memory';
 import type { ShopState } from './shop-state';
 
 /** The letter of a lot's code. */
-const LETTER = { poolish: 'P', dough: 'D', balls: 'B', starter: 'S' } as const;
+const LETTER = {
+  poolish: 'P',
+  dough: 'D',
+  balls: 'B',
+  starter: 'S',
+  levain: 'L',
+  discard: 'W',
+  'carry-over': 'C',
+  frozen: 'F',
+} as const;
+
+/** What a code can be for. */
+export type CodeFor = keyof typeof LETTER;
 
 /** Codes already on some label. */
 function usedCodes(context: ShopContext): Set<string> {
@@ -40,4 +52,25 @@ export function freshCodes(context: ShopContext, state: ShopState, moments: Mome
     doughId: freshCode(LETTER.dough, moments.mixAtMs, timeZone, used),
     ballsId: freshCode(LETTER.balls, moments.ballAtMs, timeZone, used),
   };
+}
+
+/** A code for a lot made at an instant. */
+export function nextCode(
+  context: ShopContext,
+  state: ShopState,
+  what: CodeFor,
+  atMs: number,
+): string {
+  return freshCode(LETTER[what], atMs, state.shop.timeZone, usedCodes(context));
+}
+
+/** So many codes for lots to come, none of them used. */
+export function nextCodes(
+  context: ShopContext,
+  state: ShopState,
+  what: CodeFor,
+  instants: readonly number[],
+): string[] {
+  const used = usedCodes(context);
+  return instants.map((atMs) => freshCode(LETTER[what], atMs, state.shop.timeZone, used));
 }

@@ -154,11 +154,10 @@ export class Feeding {
     };
   }
 
-  /** Most of the mother that a mass of so many grams can take, g. */
-  mostOf(totalG: number): number {
-    const { jar, fed, thinnest, thereG } = this.question;
-    const { mostG } = motherRange(jar.lot.composition, fed, totalG, thinnest, this.around.pantry);
-    return Math.min(thereG, mostG);
+  /** Mother in a mass of so many grams, with so much flour to each gram of hers, g. */
+  motherAt(ratio: number, totalG: number): number {
+    const { jar, fed } = this.question;
+    return motherRange(jar.lot.composition, fed, totalG, ratio, this.around.pantry).leastG;
   }
 }
 
@@ -187,6 +186,3 @@ function boundOf(bound: 'least' | 'most', ms: number | null, thinnest: number): 
   if (ms === null) return { kind: 'never ripe' };
   return bound === 'least' ? { kind: 'too early', thinnest } : { kind: 'too late' };
 }
-
-/** What is in a jar, g. */
-export const inJarG = (jar: Jar) => massOf(jar.lot.composition);

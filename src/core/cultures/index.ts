@@ -14,4 +14,16 @@ export {
   type FeedQuestion,
   type FeedShop,
 } from './feed';
-export { type Jar } from './jar';
+export { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from './culture';
+export { findSeries, type SeriesAnswer, type SeriesFeed, type SeriesQuestion } from './series';
+export { usualFeed } from './usual-feed';
+export { jarOf, type Jar } from './jar';
+export {
+  feedChoices,
+  feedSheet,
+  type FeedChoice,
+  type FeedSheet,
+  type FeedSheetQuestion,
+  type FeedWish,
+  type VesselLevel,
+} from './feed-sheet';

@@ -12,6 +12,18 @@ import {
 } from '@/core/forecast';
 import { seededNormal } from '@/core/numeric';
 import { planBake, type BakePlan, type NoPlan } from '@/core/planner';
+import {
+  feedChoices,
+  feedSheet,
+  findSeries,
+  type FeedChoice,
+  type FeedSheet,
+  type FeedSheetQuestion,
+  type SeriesAnswer,
+  type SeriesQuestion,
+} from '@/core/cultures';
+import type { PlaceHistory } from '@/core/forecast';
+import type { Pantry } from '@/core/composition';
 import type { BakeForm } from '@/services/bake-form';
 import { planRequestOf, type PlanningFacts } from '@/services/plan-request';
 import type { LaneBefore } from '../lanes/lanes';
@@ -39,6 +51,24 @@ export interface JobKinds {
   };
   /** What would follow from moving a step. */
   readonly moved: { readonly asks: MoveQuestion; readonly answers: Moved };
+  /** A feed found for a wish. */
+  readonly feed: { readonly asks: FeedSheetQuestion; readonly answers: FeedSheet };
+  /** The same wish elsewhere and at other hours. */
+  readonly feedChoices: {
+    readonly asks: FeedSheetQuestion & {
+      readonly others: readonly { readonly placeId: string; readonly readyMs: number }[];
+    };
+    readonly answers: readonly FeedChoice[];
+  };
+  /** A few feeds in a row. */
+  readonly series: {
+    readonly asks: {
+      readonly question: SeriesQuestion;
+      readonly places: readonly PlaceHistory[];
+      readonly pantry: Pantry;
+    };
+    readonly answers: SeriesAnswer;
+  };
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
@@ -66,5 +96,11 @@ export const JOBS: {
     drawnBandSteps(handledLot(base, handles), DRAWN_RUNS, seededNormal(SEED)),
   lanes: (question) => atOnce(() => searchLanes(question)),
   moved: (question) => atOnce(() => movedShop(question)),
+  feed: (question) => atOnce(() => feedSheet(question)),
+  feedChoices: ({ others, ...question }) => atOnce(() => feedChoices(question, others)),
+  series: ({ question, places, pantry }) =>
+    atOnce(() =>
+      findSeries(question, { places: new Map(places.map((one) => [one.id, one])), pantry }),
+    ),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };
