@@ -14,6 +14,7 @@ import { changePlace, changeShop, setDemoRate } from '@/services/shop';
 import { skipStep } from '@/services/skip-step';
 import { undoBatch } from '@/services/undo';
 import { applyWhatIf } from '@/services/use-what-if';
+import { takeFeed } from '@/services/cultures/take-feed';
 import { withdrawBake } from '@/services/withdraw-bake';
 
 /** A planned step, done. */
@@ -114,4 +115,9 @@ export async function removeEquipmentAction(id: string) {
 /** Lets a simulated probe fail, or work again. */
 export async function troubleProbeAction(form: unknown) {
   return troubleProbe(shopContext(), form);
+}
+
+/** Feeds a starter or builds a levain of it, done or planned. */
+export async function takeFeedAction(form: unknown) {
+  return takeFeed(shopContext(), form);
 }

@@ -11,6 +11,7 @@ import { preference, setPreference, type NoticePreference } from './notice-prefe
 const VIEWS = [
   { href: '/', name: 'Tide', says: 'now and next' },
   { href: '/day', name: 'The day', says: 'the Tide as tables, to print' },
+  { href: '/cultures', name: 'Cultures', says: 'how they are, what to feed' },
   { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards' },
   { href: '/try', name: 'Try out', says: 'what if, without a lot' },
   { href: '/log', name: 'Log', says: 'what happened; take it back' },

@@ -7,17 +7,7 @@ import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-
-/** How a wall time is written. */
-export const WALL_FORMAT = 'ccc dd LLL yyyy HH:mm';
-
-export interface WallTimeProps {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-  readonly error?: string | undefined;
-  readonly name?: string;
-}
+import { WALL_FORMAT, type WallTimeProps } from './wall-time';
 
 // A calendar weighs more than the form around it: it comes when a field is entered.
 const WallTimePicker = dynamic(

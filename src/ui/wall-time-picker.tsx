@@ -5,7 +5,7 @@ import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { DateTime } from 'luxon';
 import { rem } from './rem';
-import { WALL_FORMAT, type WallTimeProps } from './wall-time-field';
+import { WALL_FORMAT, type WallTimeProps } from './wall-time';
 
 const LOCAL = "yyyy-MM-dd'T'HH:mm";
 

@@ -201,10 +201,8 @@ test('a wanted hour is answered with the yeast that meets it, which can be tried
   await goto('/try');
   await clickButton('Find');
   await waitForText(page, 'would do');
-  const asked = await page.$eval(
-    'section[aria-label="Ripe at a wanted hour"] input[readonly]',
-    (one) => (one as HTMLInputElement).value,
-  );
+  const field = 'section[aria-label="Ripe at a wanted hour"] input[readonly]';
+  const asked = await page.$eval(field, (one) => (one as HTMLInputElement).value);
   const wanted = /(\d\d):(\d\d)/.exec(asked);
   await clickButton('Try it');
   const says = () => page.$eval('[aria-live="polite"]', (one) => one.textContent ?? '');

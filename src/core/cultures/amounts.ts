@@ -70,31 +70,44 @@ const tooMuch = (motherG: number, totalG: number) =>
   `Mother: ${Math.round(motherG)} g is more than ${Math.round(totalG)} g in all allow.`;
 
 /**
+ * Mother in a feed of a wanted mass with so much flour to each gram of it, g.
+ * @param ratio g of new flour to a gram of mother, as in 1 : 5 : 5
+ */
+export function motherAt(
+  mother: Composition,
+  feed: { readonly fed: FedAs; readonly totalG: number; readonly ratio: number },
+  pantry: Pantry,
+): number {
+  const per = perGram(mother, pantry);
+  const { fed, totalG, ratio } = feed;
+  return totalG / ((1 + fed.hydration) * (ratio + per.flour) + per.other);
+}
+
+/**
  * Grams of mother between which a feed of a wanted mass can be: thinner and the culture lags, thicker and there is
- * nothing to eat.
- * @param thinnest flour added to each gram of the mother's flour, at the most
+ * nothing to eat, or more water than the feed may hold.
+ * @param feed.thinnest g of new flour to a gram of mother, at the most
  */
 export function motherRange(
   mother: Composition,
-  fed: FedAs,
-  totalG: number,
-  thinnest: number,
+  feed: { readonly fed: FedAs; readonly totalG: number; readonly thinnest: number },
   pantry: Pantry,
 ): { readonly leastG: number; readonly mostG: number } {
+  const { fed, totalG } = feed;
   const per = perGram(mother, pantry);
   const h = fed.hydration;
-  // All flour = (total − m·other)/(1+h); of it the mother brings m·flour.
-  const motherAt = (seedShare: number) =>
-    (seedShare * totalG) / (per.flour * (1 + h) + seedShare * per.other);
   const driest = (h * totalG) / (per.water * (1 + h) + h * per.other);
   return {
-    leastG: motherAt(1 / (1 + thinnest)),
-    mostG: Math.min(motherAt(THICKEST_SEED), per.water > 0 ? driest : Infinity),
+    leastG: motherAt(mother, { fed, totalG, ratio: feed.thinnest }, pantry),
+    mostG: Math.min(
+      motherAt(mother, { fed, totalG, ratio: THICKEST }, pantry),
+      per.water > 0 ? driest : Infinity,
+    ),
   };
 }
 
-/** Flour of the mother over all flour at the most: half a part of new flour to each of hers. */
-const THICKEST_SEED = 2 / 3;
+/** Flour to a gram of mother at the least. */
+const THICKEST = 0.25;
 
 /** Grams of flour, water and all else in a gram of a mother. */
 function perGram(mother: Composition, pantry: Pantry) {

@@ -19,7 +19,7 @@ export interface Culture extends FedAs {
   readonly vesselMl: number;
   /** Usual hours between two feeds. */
   readonly everyH: number;
-  /** Usual flour to each gram of the mother’s flour. */
+  /** Usual flour to a gram of mother, as in 1 : 5 : 5. */
   readonly usualRatio: number;
   /** The most of it. */
   readonly thinnestRatio: number;

@@ -1,7 +1,6 @@
 import { massOf, type Pantry } from '../composition';
 import { mixParts, placeTempC, solveHours, type LotForecast, type PlaceHistory } from '../forecast';
 import { STATE_SIZE, X } from '../kinetics';
-import { firstRise, valueAtHour } from '../ripeness';
 import { waterFor, type WaterAnswer } from '../thermal';
 import { addHours, hoursBetween } from '../units';
 import { roundedAmounts, type FeedAmounts } from './amounts';
@@ -13,6 +12,16 @@ import {
   type FeedBound,
   type FeedQuestion,
 } from './feed';
+import {
+  CURVE_STEP_H,
+  curveOf,
+  levelIn,
+  risingOf,
+  sampled,
+  untilH,
+  type SheetCurve,
+  type VesselLevel,
+} from './feed-picture';
 import { standing } from './jar';
 
 /** What the baker wants of a feed, and which of it Olvik finds. */
@@ -34,29 +43,10 @@ export interface FeedSheetQuestion {
   readonly places: readonly PlaceHistory[];
   readonly pantry: Pantry;
   readonly stepG: number;
+  /** Step of the fine scale, for a mother of a few grams. */
+  readonly fineStepG: number;
   readonly tapC: number;
   readonly vessels: readonly { readonly name: string; readonly ml: number }[];
-}
-
-/** A vessel and how the feed stands in it. */
-export interface VesselLevel {
-  readonly name: string;
-  readonly ml: number;
-  /** Share filled when mixed and at its highest. */
-  readonly atMix: number;
-  readonly atBest: number;
-  /** When it would run over; null: it holds. */
-  readonly overMs: number | null;
-  /** How many of it are needed. */
-  readonly count: number;
-}
-
-/** Rises over time for a picture. */
-export interface SheetCurve {
-  readonly stepH: number;
-  readonly rise: readonly number[];
-  readonly early: readonly number[];
-  readonly late: readonly number[];
 }
 
 /** A feed with everything the sheet says of it. */
@@ -82,6 +72,7 @@ export interface FeedSheet {
 /** Another place or hour for the same wish, with what it needs. */
 export interface FeedChoice {
   readonly placeId: string;
+  readonly mixMs: number;
   readonly readyMs: number;
   readonly amounts: FeedAmounts;
   readonly window: LotForecast['window'];
@@ -90,12 +81,6 @@ export interface FeedChoice {
   readonly missedH: number | null;
   readonly curve: Pick<SheetCurve, 'stepH' | 'rise'>;
 }
-
-/** Hours between the rises of a curve. */
-const CURVE_STEP_H = 1 / 6;
-/** Hours shown after the window closes. */
-const AFTER_H = 3;
-const RISING_SHARE = 0.3;
 
 const shopOf = (question: FeedSheetQuestion) => ({
   places: new Map(question.places.map((place) => [place.id, place])),
@@ -110,7 +95,7 @@ export function feedSheet(question: FeedSheetQuestion): FeedSheet {
   const shop = shopOf(question);
   const found = SEEK[question.wish.seeks](question, shop);
   const { feeding, answer } = found;
-  const amounts = roundedAmounts(answer.feed.amounts, question.stepG);
+  const amounts = roundedAmounts(answer.feed.amounts, stepFor(answer.feed.amounts, question));
   // As it is weighed: the forecast is of the rounded grams.
   const feed = feeding.with(amounts.motherG, amounts.totalG, { withBand: true });
   const rounded = { ...amounts, seedShare: feed.amounts.seedShare };
@@ -131,6 +116,14 @@ export function feedSheet(question: FeedSheetQuestion): FeedSheet {
     leftG: Math.max(0, massOf(question.feed.jar.lot.composition) - amounts.motherG),
     soughtC: found.soughtC,
   };
+}
+
+/** Steps of a small scale's reading that a mother should have at the least. */
+const LEAST_STEPS = 20;
+
+/** A mother of a few grams goes on the fine scale. */
+function stepFor(amounts: FeedAmounts, { stepG, fineStepG }: FeedSheetQuestion): number {
+  return amounts.motherG < LEAST_STEPS * stepG ? Math.min(stepG, fineStepG) : stepG;
 }
 
 interface Sought {
@@ -236,8 +229,9 @@ export function feedChoices(
     const { forecast } = answer.feed;
     return {
       placeId,
+      mixMs: answer.feed.atMs,
       readyMs,
-      amounts: roundedAmounts(answer.feed.amounts, question.stepG),
+      amounts: roundedAmounts(answer.feed.amounts, stepFor(answer.feed.amounts, question)),
       window: forecast.window,
       risingMs: risingOf(answer.feed),
       bound: answer.bound,
@@ -245,42 +239,6 @@ export function feedChoices(
       curve: { stepH: CURVE_STEP_H, rise: sampled(forecast.run, untilH(answer.feed)) },
     };
   });
-}
-
-function risesOf(run: LotForecast['run']) {
-  return { hours: run.hours, length: run.length, at: (row: number) => run.rises[row] ?? 1 };
-}
-
-function risingOf({ atMs, forecast }: Feed): number | null {
-  const peak = Math.min(Math.max(forecast.window.peakRise, 1.8), 3);
-  const hour = firstRise(risesOf(forecast.run), 1 + RISING_SHARE * (peak - 1));
-  return hour === null ? null : addHours(atMs, hour);
-}
-
-function untilH({ atMs, forecast }: Feed): number {
-  const { closesMs, bestMs, opensMs } = forecast.window;
-  const lastMs = closesMs ?? bestMs ?? opensMs;
-  const endH = forecast.run.hours[forecast.run.length - 1] ?? 0;
-  return lastMs === null ? endH : Math.min(endH, hoursBetween(atMs, lastMs) + AFTER_H);
-}
-
-function sampled(run: LotForecast['run'], toH: number): number[] {
-  const steps = Math.ceil(toH / CURVE_STEP_H);
-  const rises = risesOf(run);
-  return Array.from({ length: steps + 1 }, (_, i) =>
-    Number(valueAtHour(rises, i * CURVE_STEP_H).toFixed(3)),
-  );
-}
-
-function curveOf(feed: Feed): SheetCurve {
-  const toH = untilH(feed);
-  const { run, band } = feed.forecast;
-  return {
-    stepH: CURVE_STEP_H,
-    rise: sampled(run, toH),
-    early: band === null ? [] : sampled(band.early, toH),
-    late: band === null ? [] : sampled(band.late, toH),
-  };
 }
 
 /** The water that mixes it at the temperature of its place. */
@@ -308,26 +266,4 @@ function waterOf(question: FeedSheetQuestion, feed: Feed, shop: Shop): WaterAnsw
     mixingC: 0,
     tapC: question.tapC,
   });
-}
-
-function levelIn(
-  vessel: { readonly name: string; readonly ml: number },
-  { atMs, forecast }: Feed,
-  pantry: Pantry,
-): VesselLevel {
-  const { run, story, window } = forecast;
-  const flourG = Object.entries(story.lot.composition).reduce(
-    (sum, [id, massG]) => sum + (pantry.get(id)?.kind === 'flour' ? massG : 0),
-    0,
-  );
-  const mixMl = flourG * run.constants.denseVolume;
-  const overH = firstRise(risesOf(run), vessel.ml / mixMl);
-  const first = run.rises[0] ?? 1;
-  return {
-    ...vessel,
-    atMix: (mixMl * first) / vessel.ml,
-    atBest: (mixMl * window.peakRise) / vessel.ml,
-    overMs: mixMl * window.peakRise <= vessel.ml || overH === null ? null : addHours(atMs, overH),
-    count: Math.max(1, Math.ceil((mixMl * window.peakRise) / vessel.ml)),
-  };
 }

@@ -10,7 +10,14 @@ import {
 import type { ActOf } from '../journal';
 import type { LotKind } from '../ripeness';
 import { addHours, hoursBetween } from '../units';
-import { feedAmounts, motherRange, weighedIn, type FedAs, type FeedAmounts } from './amounts';
+import {
+  feedAmounts,
+  motherAt,
+  motherRange,
+  weighedIn,
+  type FedAs,
+  type FeedAmounts,
+} from './amounts';
 import { forecastDraft, standing, type Jar } from './jar';
 
 /** A feed to be worked out. Plain data: it can be posted to a worker. */
@@ -30,7 +37,7 @@ export interface FeedQuestion {
   readonly placeId: string;
   /** Grams of the mother that may be taken. */
   readonly thereG: number;
-  /** Flour added to each gram of the mother’s flour, at the most. */
+  /** Flour to a gram of mother, at the most. */
   readonly thinnest: number;
 }
 
@@ -113,7 +120,12 @@ export class Feeding {
       ),
       gasKept: 0,
     };
-    const forecast = forecastDraft({ act, atMs }, this.mother, jar.culture, this.around, options);
+    const forecast = forecastDraft(
+      { act, atMs },
+      { mother: this.mother, culture: jar.culture },
+      this.around,
+      options,
+    );
     return { amounts, act, atMs, forecast };
   }
 
@@ -125,7 +137,7 @@ export class Feeding {
   forHour(readyMs: number, totalG: number): FeedAnswer {
     const { jar, fed, atMs, thereG, thinnest } = this.question;
     const { pantry } = this.around;
-    const { leastG, mostG } = motherRange(jar.lot.composition, fed, totalG, thinnest, pantry);
+    const { leastG, mostG } = motherRange(jar.lot.composition, { fed, totalG, thinnest }, pantry);
     const hours = (motherG: number) => {
       const feed = this.with(motherG, totalG, { withBand: false, stepH: SEEKING_STEP_H });
       const ms = ripeMs(feed.forecast);
@@ -154,10 +166,10 @@ export class Feeding {
     };
   }
 
-  /** Mother in a mass of so many grams, with so much flour to each gram of hers, g. */
+  /** Mother in a mass of so many grams, with so much flour to a gram of it, g. */
   motherAt(ratio: number, totalG: number): number {
     const { jar, fed } = this.question;
-    return motherRange(jar.lot.composition, fed, totalG, ratio, this.around.pantry).leastG;
+    return motherAt(jar.lot.composition, { fed, totalG, ratio }, this.around.pantry);
   }
 }
 

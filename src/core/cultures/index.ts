@@ -1,23 +1,7 @@
-export {
-  feedAmounts,
-  roundedAmounts,
-  type BlendLine,
-  type FedAs,
-  type FeedAmounts,
-} from './amounts';
-export {
-  Feeding,
-  ripeMs,
-  type Feed,
-  type FeedAnswer,
-  type FeedBound,
-  type FeedQuestion,
-  type FeedShop,
-} from './feed';
-export { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from './culture';
-export { findSeries, type SeriesAnswer, type SeriesFeed, type SeriesQuestion } from './series';
-export { usualFeed } from './usual-feed';
-export { jarOf, type Jar } from './jar';
+export { type FedAs } from './amounts';
+export { isStarter, type Culture } from './culture';
+export { ripeMs, type FeedBound, type FeedQuestion } from './feed';
+export { type VesselLevel } from './feed-picture';
 export {
   feedChoices,
   feedSheet,
@@ -25,5 +9,7 @@ export {
   type FeedSheet,
   type FeedSheetQuestion,
   type FeedWish,
-  type VesselLevel,
 } from './feed-sheet';
+export { jarOf, type Jar } from './jar';
+export { findSeries, type SeriesAnswer, type SeriesQuestion } from './series';
+export { usualFeed } from './usual-feed';

@@ -81,15 +81,15 @@ export interface Draft {
 
 /**
  * The forecast of what a draft makes, by the same forecast that the journal gets once it is written.
- * @param mother the jar left standing past the draft's hour, see {@link standing}
+ * @param from.mother the jar left standing past the draft's hour, see {@link standing}
  */
 export function forecastDraft(
   { act, atMs }: Draft,
-  mother: RunLot,
-  culture: CultureSpeed,
+  from: { readonly mother: RunLot; readonly culture: CultureSpeed },
   around: Surroundings,
   options: { readonly withBand: boolean; readonly stepH?: number },
 ): LotForecast {
+  const { mother, culture } = from;
   const story: LotStory = {
     ...emptyStory(),
     lot: {

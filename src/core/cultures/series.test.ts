@@ -7,9 +7,8 @@ import { findSeries, type SeriesQuestion } from './series';
 const DAY = { fromMinute: 6 * 60, untilMinute: 22 * 60 };
 
 function question(feeds: 1 | 2 | 3 | 4, hours: number, jarG = 100): SeriesQuestion {
-  const { atMs: _, ...feed } = feedOf(jarWith(jarG, LIQUID), LIQUID, 24);
   return {
-    ...feed,
+    ...feedOf(jarWith(jarG, LIQUID), LIQUID, 24),
     nowMs: T0,
     readyMs: T0 + hours * MS_PER_HOUR,
     totalG: 900,

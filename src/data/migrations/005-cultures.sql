@@ -17,7 +17,7 @@ CREATE TABLE culture (
   vessel_ml REAL NOT NULL CHECK (vessel_ml > 0),
   -- Usual hours between two feeds.
   every_h REAL NOT NULL CHECK (every_h BETWEEN 4 AND 2160),
-  -- Usual flour to each gram of the mother's flour, and the most.
+  -- Usual flour to a gram of mother, as in 1 : 5 : 5, and the most.
   usual_ratio REAL NOT NULL CHECK (usual_ratio BETWEEN 0.5 AND 20),
   thinnest_ratio REAL NOT NULL CHECK (thinnest_ratio BETWEEN 1 AND 50),
   -- Where what is left of a fed jar goes: a discard jar's id; NULL: thrown away.

@@ -8,7 +8,7 @@ import { Glyph } from '@/ui/marks/glyphs';
 import { PHASE_FILL, Textures } from '@/ui/marks/textures';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { QuietLines } from './quiet-lines';
-import { endOf, fillOf, lineOf, type Scales } from './vessel-geometry';
+import { endOf, fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
 import { rem } from '@/ui/rem';
 
 const TOP = 96;

@@ -28,6 +28,7 @@ export interface FeedFacts {
   readonly units: ShopUnits;
   readonly workingHours: WorkingHours;
   readonly scaleStepG: number;
+  readonly fineStepG: number;
   readonly tapC: number;
   readonly places: readonly PlaceHistory[];
   readonly pantry: Pantry;
@@ -76,6 +77,7 @@ export function feedFacts(
     units: { timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     workingHours,
     scaleStepG: shop.scaleStepG,
+    fineStepG: shop.fineStepG,
     tapC: shop.tapC,
     places,
     pantry,

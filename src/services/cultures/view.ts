@@ -140,24 +140,22 @@ function starterRow(culture: Culture, of: Of): StarterRow {
   const { state, forecast, stock } = of;
   const lot = currentJar(stock, culture.id);
   const jar = lot === null ? undefined : forecast.lots.get(lot.id);
+  const placeId = lot?.placeId ?? culture.placeId;
   const fromMs = addHours(state.nowMs, -ROW_PAST_H);
   const cold = coldPlaceIds(
     state.places.map(({ id }) => ({ placeId: id, tempC: tempNow(state, id) })),
   );
   const strands = [...forecast.lots.values()]
-    .filter(({ story }) => story.lot.cultureId === culture.id && story.tense === 'done')
-    .filter(({ story }) => !story.lot.part && (story.endMs === null || story.endMs > fromMs))
+    .filter(({ story }) => isOfLine(story, culture.id))
+    .filter(({ story }) => story.endMs === null || story.endMs > fromMs)
     .sort((a, b) => a.story.startMs - b.story.startMs);
   return {
     culture,
     lotId: lot?.id ?? null,
     massG: lot === null ? 0 : gramsOf(lot),
-    placeName: state.placeMap.get(lot?.placeId ?? culture.placeId)?.name ?? '',
-    placeC: tempNow(state, lot?.placeId ?? culture.placeId),
-    ripeness: jar === undefined ? null : ripenessOf(jar, state.nowMs),
-    opensMs: jar?.window.opensMs ?? null,
-    bestMs: jar?.window.bestMs ?? null,
-    closesMs: jar?.window.closesMs ?? null,
+    placeName: state.placeMap.get(placeId)?.name ?? '',
+    placeC: tempNow(state, placeId),
+    ...standingNow(jar, state.nowMs),
     strands: strands.map((one) => strandOf(one, state.nowMs, cold)),
     looks: strands.flatMap(({ story }) =>
       story.looks.flatMap((look) =>
@@ -167,8 +165,25 @@ function starterRow(culture: Culture, of: Of): StarterRow {
       ),
     ),
     due: dueOf(culture, lot, state),
-    vigour: jar === undefined ? null : vigourOf(jar, state.nowMs),
   };
+}
+
+/** How the jar stands now. */
+function standingNow(
+  jar: LotForecast | undefined,
+  nowMs: number,
+): Pick<StarterRow, 'ripeness' | 'opensMs' | 'bestMs' | 'closesMs' | 'vigour'> {
+  if (jar === undefined) {
+    return { ripeness: null, opensMs: null, bestMs: null, closesMs: null, vigour: null };
+  }
+  const { opensMs, bestMs, closesMs } = jar.window;
+  const ripeness = ripenessOf(jar, nowMs);
+  return { ripeness, opensMs, bestMs, closesMs, vigour: vigourOf(jar, nowMs) };
+}
+
+/** True for what was fed of a culture: bags and layers of discard are kept apart. */
+function isOfLine({ lot, tense }: LotForecast['story'], cultureId: string): boolean {
+  return lot.cultureId === cultureId && tense === 'done' && !lot.part;
 }
 
 /** How ripe a lot is at an instant. */

@@ -75,8 +75,8 @@ const CULTURES: readonly Culture[] = [
     vesselTareG: 410,
     vesselMl: 1000,
     everyH: 24,
-    usualRatio: 8,
-    thinnestRatio: 20,
+    usualRatio: 4,
+    thinnestRatio: 10,
     discardTo: 'lees',
   },
   {
@@ -89,8 +89,8 @@ const CULTURES: readonly Culture[] = [
     vesselTareG: 350,
     vesselMl: 800,
     everyH: 96,
-    usualRatio: 3,
-    thinnestRatio: 12,
+    usualRatio: 2,
+    thinnestRatio: 6,
     discardTo: 'lees',
   },
   {

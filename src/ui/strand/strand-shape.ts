@@ -110,8 +110,14 @@ function split(fromMs: number, toMs: number, nowMs: number) {
   ];
 }
 
+/** What the phases of a mass go by. */
+interface Ripening {
+  readonly risingMs: number | null;
+  readonly window: { readonly opensMs: number | null; readonly closesMs: number | null };
+}
+
 /** The phases of a strand in order, with their instants. */
-export function phaseCuts(strand: Strand): { phase: Phase; fromMs: number; toMs: number }[] {
+export function phaseCuts(strand: Ripening): { phase: Phase; fromMs: number; toMs: number }[] {
   const { opensMs, closesMs } = strand.window;
   const rising = Math.min(strand.risingMs ?? Infinity, opensMs ?? Infinity);
   const edges: [Phase, number][] = [

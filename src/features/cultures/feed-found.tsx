@@ -1,0 +1,163 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { FeedChoice, FeedSheet } from '@/core/cultures';
+import { fromLocalText, toLocalText } from '@/core/units';
+import type { FeedFacts } from '@/services/cultures/feed-facts';
+import { clockText, massText, momentText, tempText } from '@/ui/format';
+import { GlyphDisc } from '@/ui/marks/glyphs';
+import { rem } from '@/ui/rem';
+import { FeedCurve } from './feed-curve';
+import { isLater, mixInstant, type FeedFields } from './feed-fields';
+import { feasibleText, ratioText, verdictText } from './feed-words';
+import { Choices, OldJar, Vessels, WeighLines } from './sheet-parts';
+
+/** What was found for the wants: ratio, curve, grams, jar, vessel, and the same wish elsewhere. */
+export function FeedFound(props: {
+  sheet: FeedSheet;
+  choices: readonly FeedChoice[];
+  fields: FeedFields;
+  facts: FeedFacts;
+  width: number;
+  busy: boolean;
+  onChange: (changed: Partial<FeedFields>) => void;
+  onTake: () => void;
+}) {
+  const { sheet, choices, fields, facts, width, onChange } = props;
+  const { timeZone, nowMs } = facts;
+  const readyMs = fields.seeks === 'hour' ? null : fromLocalText(fields.readyAt, timeZone);
+  return (
+    <>
+      <Verdict sheet={sheet} facts={facts} />
+      <FeedCurve
+        sheet={sheet}
+        readyMs={readyMs}
+        nowMs={nowMs}
+        timeZone={timeZone}
+        width={Math.max(320, width)}
+        height={186}
+      />
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: '1.5fr 0.9fr 1.2fr' },
+          gap: 2,
+          px: 2,
+          py: 0.75,
+        }}
+      >
+        <WeighLines sheet={sheet} facts={facts} />
+        <OldJar sheet={sheet} facts={facts} levain={fields.as === 'levain'} />
+        <Vessels sheet={sheet} facts={facts} />
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 190px' },
+          gap: 2,
+          px: 2,
+          py: 1,
+          borderTop: '2px solid var(--line)',
+        }}
+      >
+        <Box
+          sx={{ display: 'flex', columnGap: 2, rowGap: 1, flexWrap: { xs: 'wrap', lg: 'nowrap' } }}
+        >
+          <Choices
+            title={`Other place, still ${clockText(readyMs ?? nowMs, timeZone)}`}
+            choices={choices.filter((one) => one.placeId !== fields.placeId)}
+            facts={facts}
+            nameOf={(one) => placeName(facts, one.placeId)}
+            onTake={(one) => onChange({ placeId: one.placeId, seeks: 'ratio' })}
+          />
+          <Choices
+            title={`Other hour, ${placeName(facts, fields.placeId)}`}
+            choices={choices.filter((one) => one.placeId === fields.placeId)}
+            facts={facts}
+            nameOf={(one) => momentText(one.readyMs, nowMs, timeZone)}
+            onTake={(one) =>
+              onChange({ readyAt: toLocalText(one.readyMs, timeZone), seeks: 'ratio' })
+            }
+          />
+        </Box>
+        <TakeButton {...props} />
+      </Box>
+    </>
+  );
+}
+
+/** The ratio, and in words what comes of it. */
+function Verdict({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
+  const { serves, nowMs, timeZone, units } = facts;
+  const before = serves === null ? 'the wanted hour' : `the ${serves.title.split(' ')[0] ?? 'mix'}`;
+  const at = { nowMs, timeZone, before };
+  const sought =
+    sheet.soughtC === null
+      ? ''
+      : ` ${tempText(Math.round(sheet.soughtC * 2) / 2, units)} would do; the nearest place is ${placeName(facts, sheet.placeId)}.`;
+  return (
+    <Box
+      aria-live="polite"
+      sx={{ px: 2, pb: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'center' }}
+    >
+      <Typography
+        component="p"
+        data-testid="ratio"
+        sx={{ fontSize: rem(42), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
+      >
+        {ratioText(sheet.amounts)}
+      </Typography>
+      <Typography sx={{ flex: '1 1 20rem' }}>
+        {verdictText(sheet, at)} {feasibleText(sheet, at)}
+        {sought}
+      </Typography>
+    </Box>
+  );
+}
+
+/** The act: feed or build, now or at the hour said. */
+function TakeButton(props: {
+  sheet: FeedSheet;
+  fields: FeedFields;
+  facts: FeedFacts;
+  busy: boolean;
+  onTake: () => void;
+}) {
+  const { sheet, fields, facts, busy, onTake } = props;
+  const what = fields.as === 'levain' ? 'Build' : 'Feed';
+  const clock = clockText(mixInstant(fields, facts), facts.timeZone);
+  const { amounts } = sheet;
+  const grams = [amounts.motherG, amounts.flourG, amounts.waterG].map((massG) =>
+    massText(massG, facts.units),
+  );
+  return (
+    <Button
+      variant="contained"
+      onClick={onTake}
+      disabled={busy}
+      sx={{
+        alignSelf: 'end',
+        textAlign: 'left',
+        display: 'block',
+        p: 1.5,
+        '--disc': 'var(--paper)',
+        '--disc-mark': 'var(--ink)',
+      }}
+    >
+      <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        <GlyphDisc name="feed" size={30} />
+        <Box component="span" className="name" sx={{ fontSize: rem(20) }}>
+          {isLater(fields, facts) ? `${what} at ${clock}` : `${what} now`}
+        </Box>
+      </Box>
+      <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400, mt: 0.5 }}>
+        {grams.join(' + ')}
+      </Box>
+    </Button>
+  );
+}
+
+const placeName = (facts: FeedFacts, placeId: string) =>
+  facts.places.find((one) => one.id === placeId)?.name ?? placeId;

@@ -1,0 +1,85 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { FeedSheet } from '@/core/cultures';
+import { toLocalText } from '@/core/units';
+import type { FeedFacts } from '@/services/cultures/feed-facts';
+import { clockText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { useWidth } from '@/ui/use-width';
+import type { CultureActions } from './culture-actions';
+import { firstFields, isLater, mixInstant, type FeedFields } from './feed-fields';
+import { FeedFound } from './feed-found';
+import { FeedWants } from './feed-wants';
+import { useFeedSheet } from './use-feed-sheet';
+
+/** The feed of one starter: four wants, the ratio found, what to weigh. */
+export function FeedPanel({ facts, actions }: { facts: FeedFacts; actions: CultureActions }) {
+  const [fields, setFields] = useState<FeedFields>(() => firstFields(facts));
+  const { sheet, choices, errors, refused } = useFeedSheet(fields, facts);
+  const { run, busy, refused: notDone, clear } = useAct(actions);
+  const { ref, width } = useWidth(900);
+  const change = (changed: Partial<FeedFields>) => {
+    clear();
+    setFields((before) => ({ ...before, ...changed }));
+  };
+  const problem = Object.values(errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
+  const take = (sheet: FeedSheet) => {
+    const taken = takenOf(sheet, fields, facts);
+    run(
+      () => actions.takeFeed({ ...taken, batch: newBatch() }),
+      () => saidOf(fields, facts),
+    );
+  };
+  return (
+    <Box ref={ref} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      <FeedWants facts={facts} fields={fields} errors={errors} onChange={change} />
+      {problem === null ? null : (
+        <Alert severity="warning" data-testid="refusal" sx={{ mx: 2 }}>
+          {problem}
+        </Alert>
+      )}
+      {sheet === null ? (
+        <Typography color="text.secondary" sx={{ p: 2 }}>
+          {problem === null ? 'Finding the ratio…' : 'Mend what is marked; nothing was lost.'}
+        </Typography>
+      ) : (
+        <FeedFound
+          sheet={sheet}
+          choices={choices}
+          fields={fields}
+          facts={facts}
+          width={width}
+          busy={busy}
+          onChange={change}
+          onTake={() => take(sheet)}
+        />
+      )}
+    </Box>
+  );
+}
+
+/** The form that the server takes. */
+function takenOf({ amounts, placeId }: FeedSheet, fields: FeedFields, facts: FeedFacts) {
+  const later = isLater(fields, facts);
+  return {
+    cultureId: facts.culture.id,
+    as: fields.as,
+    at: later ? toLocalText(mixInstant(fields, facts), facts.timeZone) : null,
+    tense: later ? 'planned' : 'done',
+    fromLotId: fields.fromLotId,
+    motherG: amounts.motherG,
+    flours: amounts.flours.map((one) => ({ flourId: one.ingredientId, massG: one.massG })),
+    waterG: amounts.waterG,
+    placeId,
+  };
+}
+
+function saidOf(fields: FeedFields, facts: FeedFacts): string {
+  const what = `${fields.as === 'levain' ? 'Levain of ' : ''}${facts.culture.name}`;
+  if (!isLater(fields, facts)) return `${what}: ${fields.as === 'levain' ? 'built' : 'fed'}.`;
+  return `${what}: planned for ${clockText(mixInstant(fields, facts), facts.timeZone)}.`;
+}

@@ -1,0 +1,68 @@
+import type { FeedBound, FeedSheet } from '@/core/cultures';
+import { decimals, momentText, spanText } from '@/ui/format';
+
+/** "1 : 3.5 : 3.5" from grams. */
+export function ratioText(amounts: {
+  readonly motherG: number;
+  readonly flourG: number;
+  readonly waterG: number;
+}): string {
+  const { motherG, flourG, waterG } = amounts;
+  if (motherG <= 0) return '–';
+  return `1 : ${decimals(flourG / motherG, 1)} : ${decimals(waterG / motherG, 1)}`;
+}
+
+const MS_PER_HOUR = 3_600_000;
+
+/** The verdict of a sheet in words. */
+export function verdictText(
+  sheet: FeedSheet,
+  at: { readonly nowMs: number; readonly timeZone: string; readonly before: string },
+): string {
+  const ms = sheet.window.bestMs ?? sheet.window.opensMs;
+  if (ms === null) return 'Never ripe there: choose a warmer place.';
+  const ripe = `ripe at ${momentText(ms, at.nowMs, at.timeZone)}`;
+  if (sheet.bound !== null)
+    return `${boundText(sheet.bound)}: ${ripe}, ${missText(sheet, at.before)}.`;
+  return sheet.missedH === null
+    ? `Found: ${ripe}.`
+    : `Found: ${ripe}, ${missText(sheet, at.before)}.`;
+}
+
+const NEAR_MIN = 1.5;
+
+function missText({ missedH }: FeedSheet, before: string): string {
+  if (missedH === null) return 'as it falls';
+  const minutes = missedH * 60;
+  if (Math.abs(minutes) < NEAR_MIN) return `just ${before}`;
+  return `${spanText(missedH * MS_PER_HOUR)} ${minutes < 0 ? 'before' : 'after'} ${before}`;
+}
+
+/** What keeps a feed from its wish. */
+export function boundText(bound: FeedBound): string {
+  switch (bound.kind) {
+    case 'jar too short':
+      return `${decimals(bound.wantedG, 0)} g of mother wanted, ${decimals(bound.thereG, 0)} g there, all in`;
+    case 'too early':
+      return `1 : ${decimals(bound.thinnest, 1)} is the thinnest`;
+    case 'too late':
+      return 'Thicker it can not be fed';
+    case 'never ripe':
+      return 'It never ripens there';
+  }
+}
+
+/** The hours at which such a feed can be ripe. */
+export function feasibleText(
+  sheet: FeedSheet,
+  at: { readonly nowMs: number; readonly timeZone: string },
+): string | null {
+  if (sheet.bound === null) return null;
+  const { earliestMs, latestMs } = sheet.feasibleMs;
+  const text = (ms: number) => momentText(ms, at.nowMs, at.timeZone);
+  if (earliestMs !== null && latestMs !== null) {
+    return `There it can be ripe between ${text(earliestMs)} and ${text(latestMs)}.`;
+  }
+  if (earliestMs !== null) return `There it can be ripe from ${text(earliestMs)} on.`;
+  return null;
+}

@@ -1,0 +1,128 @@
+import { area, curveStepAfter } from 'd3';
+import type { ChainRow, CulturesView, DiscardRow, FrozenRow } from '@/services/cultures/view';
+import { dateText, massText, momentText, percentText } from '@/ui/format';
+import { rem } from '@/ui/rem';
+import { pastScale, ROW_WIDTH } from './past-ruler';
+import { RowFrame } from './row-frame';
+
+const ordinal = (n: number) =>
+  `${n}${['th', 'st', 'nd', 'rd'][n % 10 > 3 || (n > 10 && n < 14) ? 0 : n % 10] ?? 'th'}`;
+const lotHref = (lotId: string | undefined) =>
+  lotId === undefined ? '/log' : `/lots/${encodeURIComponent(lotId)}`;
+
+/** A chain of carry-over dough: its refreshes and until when it keeps. */
+export function ChainLine({ row, view }: { row: ChainRow; view: CulturesView }) {
+  const { nowMs, units } = view;
+  const x = pastScale(nowMs);
+  const massG = row.lots.reduce((sum, lot) => sum + lot.massG, 0);
+  const salt = row.saltShare === null ? '' : ` · salt ${percentText(row.saltShare)}`;
+  return (
+    <RowFrame
+      name={row.culture.name}
+      under={`carry-over, ${ordinal(row.generation)} time · ${massText(massG, units)}${salt}`}
+      state={
+        row.endsMs === null
+          ? 'nothing left'
+          : `keeps to ${momentText(row.endsMs, nowMs, units.timeZone)}`
+      }
+      phase="under"
+      href={lotHref(row.lots[0]?.lotId)}
+      height={44}
+      label={`${row.culture.name}: refreshed ${row.refreshes.length} times in the last hours`}
+    >
+      <rect
+        x={16}
+        y={18}
+        width={ROW_WIDTH - 16}
+        height={12}
+        fill="var(--under)"
+        stroke="var(--edge)"
+      />
+      <rect x={16} y={32} width={ROW_WIDTH - 16} height={4} fill="var(--olive)" />
+      {row.refreshes.map((one) => (
+        <g key={one.atMs}>
+          <circle
+            cx={x(one.atMs)}
+            cy={24}
+            r={9}
+            fill="var(--paper)"
+            stroke="var(--ink)"
+            strokeWidth={2}
+          />
+          <text x={x(one.atMs) + 14} y={13} fontSize={rem(13)} fill="var(--ink)">
+            {ordinal(one.generation)}
+          </text>
+        </g>
+      ))}
+    </RowFrame>
+  );
+}
+
+/** A discard jar: how full it is against its limit, and until when its oldest layer keeps. */
+export function DiscardLine({ row, view }: { row: DiscardRow; view: CulturesView }) {
+  const { nowMs, units } = view;
+  const x = pastScale(nowMs);
+  const limitG = row.culture.limitG ?? Math.max(1, row.nowG);
+  const y = (massG: number) => 46 - (38 * massG) / Math.max(limitG, row.nowG);
+  const [oldest] = row.layers;
+  const draw = area<{ atMs: number; massG: number }>()
+    .x((one) => x(one.atMs))
+    .y0(46)
+    .y1((one) => y(one.massG))
+    .curve(curveStepAfter);
+  const steps = [...row.fill, { atMs: nowMs, massG: row.nowG }];
+  return (
+    <RowFrame
+      name={row.culture.name}
+      under={
+        oldest?.endsMs == null
+          ? 'discard jar'
+          : `discard · oldest keeps to ${dateText(oldest.endsMs, units.timeZone)}`
+      }
+      state={
+        row.culture.limitG === null
+          ? massText(row.nowG, units)
+          : `${massText(row.nowG, units)} of ${massText(row.culture.limitG, units)}`
+      }
+      phase="past"
+      href={lotHref(oldest?.lotId)}
+      height={50}
+      label={`${row.culture.name}: filled to ${massText(row.nowG, units)}`}
+    >
+      <path d={draw(steps) ?? ''} fill="url(#tx-past)" stroke="var(--edge)" />
+      <line
+        x1={16}
+        x2={ROW_WIDTH}
+        y1={y(limitG)}
+        y2={y(limitG)}
+        stroke="var(--ink)"
+        strokeDasharray="2 4"
+      />
+    </RowFrame>
+  );
+}
+
+/** A bag in the freezer: how much of its time is used. */
+export function FrozenLine({ row, view }: { row: FrozenRow; view: CulturesView }) {
+  const { units } = view;
+  const used = Math.min(1, row.days / row.keepsDays);
+  const left = row.keepsDays - row.days;
+  const flat = row.flatMm === null ? 'lump' : `flat ${row.flatMm} mm`;
+  return (
+    <RowFrame
+      name={row.name}
+      under={`${massText(row.massG, units)} · ${flat} · since ${dateText(row.madeAtMs, units.timeZone)}`}
+      state={left > 0 ? `${left} days left` : 'past its time'}
+      phase={left > 0 ? 'under' : 'past'}
+      href={lotHref(row.lotId)}
+      height={26}
+      label={`${row.days} of ${row.keepsDays} days in the freezer`}
+    >
+      <rect x={16} y={8} width={184} height={10} fill="var(--paper)" stroke="var(--edge)" />
+      <rect x={16} y={8} width={184 * used} height={10} fill="var(--under)" stroke="var(--edge)" />
+      <text x={ROW_WIDTH - 12} y={18} fontSize={rem(13)} textAnchor="end" fill="var(--ink2)">
+        {row.days} of {row.keepsDays} days
+      </text>
+    </RowFrame>
+  );
+}
