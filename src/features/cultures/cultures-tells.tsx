@@ -72,7 +72,7 @@ export function CulturesTells({ view }: { view: CulturesView }) {
     <Box
       component="ul"
       sx={{
-        flex: 1,
+        flex: { xs: '1 0 100%', md: 1 },
         minWidth: 0,
         m: 0,
         p: 0,

@@ -7,7 +7,7 @@ import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 
-const TOP = 74;
+const TOP = 62;
 const RULER = 40;
 const FOOT = 10;
 
@@ -59,7 +59,7 @@ export function FeedCurve(props: {
           </text>
         </g>
       ))}
-      {level.ticks(3).map((rise) => (
+      {level.ticks(2).map((rise) => (
         <g key={rise}>
           <line x1={0} x2={width} y1={level(rise)} y2={level(rise)} stroke="var(--line)" />
           <text x={6} y={level(rise) - 4} fontSize={rem(13)} fill="var(--ink2)">

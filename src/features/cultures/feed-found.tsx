@@ -37,7 +37,7 @@ export function FeedFound(props: {
         nowMs={nowMs}
         timeZone={timeZone}
         width={Math.max(320, width)}
-        height={186}
+        height={194}
       />
       <Box
         sx={{
@@ -45,7 +45,7 @@ export function FeedFound(props: {
           gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: '1.5fr 0.9fr 1.2fr' },
           gap: 2,
           px: 2,
-          py: 0.75,
+          py: 0.5,
         }}
       >
         <WeighLines sheet={sheet} facts={facts} />
@@ -68,14 +68,12 @@ export function FeedFound(props: {
           <Choices
             title={`Other place, still ${clockText(readyMs ?? nowMs, timeZone)}`}
             choices={choices.filter((one) => one.placeId !== fields.placeId)}
-            facts={facts}
             nameOf={(one) => placeName(facts, one.placeId)}
             onTake={(one) => onChange({ placeId: one.placeId, seeks: 'ratio' })}
           />
           <Choices
             title={`Other hour, ${placeName(facts, fields.placeId)}`}
             choices={choices.filter((one) => one.placeId === fields.placeId)}
-            facts={facts}
             nameOf={(one) => momentText(one.readyMs, nowMs, timeZone)}
             onTake={(one) =>
               onChange({ readyAt: toLocalText(one.readyMs, timeZone), seeks: 'ratio' })

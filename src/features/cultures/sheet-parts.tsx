@@ -158,17 +158,16 @@ function Jar({ vessel, facts }: { vessel: VesselLevel; facts: FeedFacts }) {
   );
 }
 
-const SMALL = { width: 108, height: 44 };
+const SMALL = { width: 108, height: 38 };
 
 /** The same wish elsewhere and at other hours; a tap takes one over. */
 export function Choices(props: {
   title: string;
   choices: readonly FeedChoice[];
-  facts: FeedFacts;
   nameOf: (choice: FeedChoice) => string;
   onTake: (choice: FeedChoice) => void;
 }) {
-  const { title, choices, facts, nameOf, onTake } = props;
+  const { title, choices, nameOf, onTake } = props;
   if (choices.length === 0) return null;
   return (
     <Box component="section" aria-label={title}>
@@ -195,7 +194,7 @@ export function Choices(props: {
               {ratioText(choice.amounts)}
             </Typography>
             <Typography variant="caption" component="p" sx={{ width: SMALL.width }}>
-              {choice.bound === null ? `${gramsText(choice, facts)}` : boundText(choice.bound)}
+              {choice.bound === null ? gramsText(choice) : boundText(choice.bound)}
             </Typography>
           </ButtonBase>
         ))}
@@ -204,9 +203,10 @@ export function Choices(props: {
   );
 }
 
-function gramsText({ amounts }: FeedChoice, facts: FeedFacts): string {
-  const text = (massG: number) => massText(massG, facts.units);
-  return `${text(amounts.motherG)} + ${text(amounts.flourG)} + ${text(amounts.waterG)}`;
+function gramsText({ amounts }: FeedChoice): string {
+  const { motherG, flourG, waterG } = amounts;
+  const mother = decimals(motherG, motherG < 10 ? 1 : 0);
+  return `${mother} + ${decimals(flourG, 0)} + ${decimals(waterG, 0)} g`;
 }
 
 function SmallCurve({ choice }: { choice: FeedChoice }) {
