@@ -137,12 +137,14 @@ export class Feeding {
   forHour(readyMs: number, totalG: number): FeedAnswer {
     const { jar, fed, atMs, thereG, thinnest } = this.question;
     const { pantry } = this.around;
-    const { leastG, mostG } = motherRange(jar.lot.composition, { fed, totalG, thinnest }, pantry);
+    const range = motherRange(jar.lot.composition, { fed, totalG, thinnest }, pantry);
+    const { leastG } = range;
     const hours = (motherG: number) => {
       const feed = this.with(motherG, totalG, { withBand: false, stepH: SEEKING_STEP_H });
       const ms = ripeMs(feed.forecast);
       return ms === null ? null : hoursBetween(atMs, ms);
     };
+    const mostG = thickestRipe(hours, range);
     const wantedH = Math.max(LEAST_WANTED_H, hoursBetween(atMs, readyMs));
     const found = solveHours(hours, { least: leastG, most: mostG, linear: false }, wantedH);
     const wantedG = found.kind === 'found' ? found.value : found.nearest;
@@ -171,6 +173,19 @@ export class Feeding {
     const { jar, fed } = this.question;
     return motherAt(jar.lot.composition, { fed, totalG, ratio }, this.around.pantry);
   }
+}
+
+/** Share by which a feed too thick to ripen is made thinner at each try. */
+const THINNER = 0.85;
+
+/** The most of the mother with which a feed still ripens: a very thick one has too little to rise on. */
+function thickestRipe(
+  hours: (motherG: number) => number | null,
+  { leastG, mostG }: { readonly leastG: number; readonly mostG: number },
+): number {
+  let motherG = mostG;
+  while (hours(motherG) === null && motherG * THINNER > leastG) motherG *= THINNER;
+  return motherG;
 }
 
 /** The same mother, more than any feed takes: how much a wish would need is found beyond what is there. */

@@ -12,7 +12,7 @@ describe('the table of ripeness', () => {
   test('has a rule for every kind and every keeping', () => {
     for (const kind of LOT_KINDS) {
       for (const handling of ['room', 'cold', 'tempered'] as const) {
-        expect(['peak', 'target', 'stretch']).toContain(ripenessRule(kind, handling).by);
+        expect(['peak', 'target', 'stretch', 'age']).toContain(ripenessRule(kind, handling).by);
       }
     }
   });
@@ -25,6 +25,8 @@ describe('the table of ripeness', () => {
     ['balls', 'room', { by: 'target', target: 2 }],
     ['balls', 'tempered', { by: 'target', target: 1.8 }],
     ['sponge', 'room', { by: 'target', target: 3, closesShare: null }],
+    ['discard', 'room', { by: 'age', keepsH: 24 }],
+    ['discard', 'cold', { by: 'age', keepsH: 336 }],
   ] as const)('%s at %s', (kind, handling, rule) => {
     expect(ripenessRule(kind, handling)).toMatchObject(rule);
   });
