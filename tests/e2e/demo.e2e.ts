@@ -23,6 +23,7 @@ const VIEWS = [
   '/',
   '/day',
   '/bakes/new',
+  '/cultures/grusa',
   '/log',
   '/learned',
   '/try',

@@ -31,7 +31,7 @@ export function RowFrame(props: {
         background: opened ? 'var(--paper)' : 'transparent',
         borderBottom: '2px solid var(--line)',
         borderLeft: opened ? '6px solid var(--ink)' : '6px solid transparent',
-        marginRight: opened ? '-3px' : 0,
+        marginRight: { md: opened ? '-3px' : 0 },
         '&:focus-visible': { outline: '3px solid var(--ink)', outlineOffset: '-3px' },
       }}
     >
