@@ -1,13 +1,11 @@
 import { massOf, type Pantry } from '../composition';
-import { mixParts, placeTempC, solveHours, type LotForecast, type PlaceHistory } from '../forecast';
-import { STATE_SIZE, X } from '../kinetics';
-import { waterFor, type WaterAnswer } from '../thermal';
+import { placeTempC, solveHours, type LotForecast, type PlaceHistory } from '../forecast';
+import type { WaterAnswer } from '../thermal';
 import { addHours, hoursBetween } from '../units';
 import { roundedAmounts, type FeedAmounts } from './amounts';
 import {
   Feeding,
   ripeMs,
-  type Feed,
   type FeedAnswer,
   type FeedBound,
   type FeedQuestion,
@@ -22,7 +20,6 @@ import {
   type SheetCurve,
   type VesselLevel,
 } from './feed-picture';
-import { standing } from './jar';
 
 /** What the baker wants of a feed, and which of it Olvik finds. */
 export interface FeedWish {
@@ -45,7 +42,6 @@ export interface FeedSheetQuestion {
   readonly stepG: number;
   /** Step of the fine scale, for a mother of a few grams. */
   readonly fineStepG: number;
-  readonly tapC: number;
   readonly vessels: readonly { readonly name: string; readonly ml: number }[];
 }
 
@@ -62,6 +58,8 @@ export interface FeedSheet {
   readonly feasibleMs: FeedAnswer['feasibleMs'];
   readonly curve: SheetCurve;
   readonly water: WaterAnswer | null;
+  /** What the mix comes to, °C. */
+  readonly startC: number;
   readonly vessels: readonly VesselLevel[];
   /** What stays in the old jar, g. */
   readonly leftG: number;
@@ -111,7 +109,8 @@ export function feedSheet(question: FeedSheetQuestion): FeedSheet {
     missedH: ms === null || readyMs === null ? null : hoursBetween(readyMs, ms),
     feasibleMs: answer.feasibleMs,
     curve: curveOf(feed),
-    water: waterOf(question, feed, shop),
+    water: feed.water,
+    startC: feed.act.startC,
     vessels: question.vessels.map((vessel) => levelIn(vessel, feed, question.pantry)),
     leftG: Math.max(0, massOf(question.feed.jar.lot.composition) - amounts.motherG),
     soughtC: found.soughtC,
@@ -238,32 +237,5 @@ export function feedChoices(
       missedH: answer.missedH,
       curve: { stepH: CURVE_STEP_H, rise: sampled(forecast.run, untilH(answer.feed)) },
     };
-  });
-}
-
-/** The water that mixes it at the temperature of its place. */
-function waterOf(question: FeedSheetQuestion, feed: Feed, shop: Shop): WaterAnswer | null {
-  const mother = standing(question.feed.jar, feed.atMs, shop);
-  const last = (mother.run.length - 1) * STATE_SIZE + X.coreC;
-  const coreC = mother.run.states[last] ?? 20;
-  const { parts, waterG } = mixParts(feed.act, feed.atMs, new Map(), shop);
-  if (waterG <= 0) return null;
-  const share = feed.amounts.motherG / massOf(question.feed.jar.lot.composition);
-  const whole = question.feed.jar.lot.composition;
-  const flourG = Object.entries(whole).reduce(
-    (sum, [id, massG]) => sum + (question.pantry.get(id)?.kind === 'flour' ? massG : 0),
-    0,
-  );
-  const motherPart = {
-    flourG: share * flourG,
-    waterG: share * (massOf(whole) - flourG),
-    tempC: coreC,
-  };
-  return waterFor({
-    aimC: feed.act.startC,
-    parts: [...parts, motherPart],
-    waterG,
-    mixingC: 0,
-    tapC: question.tapC,
   });
 }

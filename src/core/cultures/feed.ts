@@ -1,6 +1,5 @@
 import { massOf, type Pantry } from '../composition';
 import {
-  placeTempC,
   solveHours,
   type LotForecast,
   type Places,
@@ -9,6 +8,7 @@ import {
 } from '../forecast';
 import type { ActOf } from '../journal';
 import type { LotKind } from '../ripeness';
+import type { WaterAnswer } from '../thermal';
 import { addHours, hoursBetween } from '../units';
 import {
   feedAmounts,
@@ -19,6 +19,7 @@ import {
   type FeedAmounts,
 } from './amounts';
 import { forecastDraft, standing, type Jar } from './jar';
+import { leavenAimC, mixedAt } from './mixing';
 
 /** A feed to be worked out. Plain data: it can be posted to a worker. */
 export interface FeedQuestion {
@@ -39,6 +40,8 @@ export interface FeedQuestion {
   readonly thereG: number;
   /** Flour to a gram of mother, at the most. */
   readonly thinnest: number;
+  /** Coldest water at hand without ice, °C. */
+  readonly tapC: number;
 }
 
 /** A feed with its forecast. */
@@ -47,6 +50,8 @@ export interface Feed {
   readonly act: ActOf<'make'>;
   readonly atMs: number;
   readonly forecast: LotForecast;
+  /** The water that mixes it at the temperature of its place, or as near as water can. */
+  readonly water: WaterAnswer | null;
 }
 
 /** What keeps a feed from its wish. */
@@ -102,10 +107,10 @@ export class Feeding {
    * @throws {DomainError} mother-too-wet, mother-too-much, mother-empty, hydration-range
    */
   with(motherG: number, totalG: number, options: { withBand: boolean; stepH?: number }): Feed {
-    const { jar, fed, as, atMs, placeId } = this.question;
+    const { jar, fed, as, atMs, placeId, tapC } = this.question;
     const { pantry, places } = this.around;
     const amounts = feedAmounts(jar.lot.composition, fed, { motherG, totalG }, pantry);
-    const act: ActOf<'make'> = {
+    const wanted: ActOf<'make'> = {
       kind: 'make',
       lotId: as.lotId,
       lotKind: as.kind,
@@ -114,19 +119,14 @@ export class Feeding {
       ingredients: weighedIn(amounts),
       portions: motherG > 0 ? [{ lotId: jar.lot.id, massG: motherG }] : [],
       placeId,
-      startC: Math.min(
-        WARMEST_START_C,
-        Math.max(COLDEST_START_C, placeTempC(places, placeId, atMs)),
-      ),
+      startC: leavenAimC(places, placeId, atMs),
       gasKept: 0,
     };
-    const forecast = forecastDraft(
-      { act, atMs },
-      { mother: this.mother, culture: jar.culture },
-      this.around,
-      options,
-    );
-    return { amounts, act, atMs, forecast };
+    const mothers = [this.mother];
+    const { act, water } = mixedAt(wanted, { mothers, atMs, tapC }, this.around);
+    const from = { mothers, culture: jar.culture };
+    const forecast = forecastDraft({ act, atMs }, from, this.around, options);
+    return { amounts, act, atMs, forecast, water };
   }
 
   /**
@@ -202,9 +202,6 @@ const PLENTY_G = 1e6;
 
 /** A feed is wished for at least so long after it is mixed, h. */
 const LEAST_WANTED_H = 0.25;
-/** A mass is mixed at the temperature of its place, within what water can do, °C. */
-const COLDEST_START_C = 10;
-const WARMEST_START_C = 32;
 
 const at = (fromMs: number, hours: number | null) =>
   hours === null ? null : addHours(fromMs, hours);

@@ -11,5 +11,6 @@ export {
   type FeedWish,
 } from './feed-sheet';
 export { jarOf, type Jar } from './jar';
+export { leavenAimC } from './mixing';
 export { findSeries, type SeriesAnswer, type SeriesQuestion } from './series';
 export { usualFeed } from './usual-feed';

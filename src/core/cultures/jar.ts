@@ -1,4 +1,4 @@
-import { massOf, totals, type Composition, type Pantry } from '../composition';
+import { massOf, mixCompositions, totals, type Composition, type Pantry } from '../composition';
 import {
   forecastLot,
   NO_DOUBT,
@@ -81,15 +81,15 @@ export interface Draft {
 
 /**
  * The forecast of what a draft makes, by the same forecast that the journal gets once it is written.
- * @param from.mother the jar left standing past the draft's hour, see {@link standing}
+ * @param from.mothers the jars left standing past the draft’s hour, see {@link standing}
  */
 export function forecastDraft(
   { act, atMs }: Draft,
-  from: { readonly mother: RunLot; readonly culture: CultureSpeed },
+  from: { readonly mothers: readonly RunLot[]; readonly culture: CultureSpeed },
   around: Surroundings,
   options: { readonly withBand: boolean; readonly stepH?: number },
 ): LotForecast {
-  const { mother, culture } = from;
+  const { mothers, culture } = from;
   const story: LotStory = {
     ...emptyStory(),
     lot: {
@@ -98,7 +98,7 @@ export function forecastDraft(
       kind: act.lotKind,
       cultureId: act.cultureId ?? null,
       madeAtMs: atMs,
-      composition: madeOf(act, mother.story.lot),
+      composition: madeOf(act, mothers),
       placeId: act.placeId,
       balls: null,
       ballG: null,
@@ -112,7 +112,7 @@ export function forecastDraft(
     stays: [{ placeId: act.placeId, fromMs: atMs, toMs: null }],
   };
   return forecastLot(story, {
-    runs: new Map([[mother.story.lot.id, mother]]),
+    runs: new Map(mothers.map((one) => [one.story.lot.id, one])),
     around,
     culture,
     nowMs: atMs,
@@ -122,17 +122,14 @@ export function forecastDraft(
 }
 
 /** What a draft makes, from what it weighs in and takes. */
-function madeOf(act: ActOf<'make'>, mother: Lot): Composition {
-  const made: Record<string, number> = {};
-  const add = (id: string, massG: number) => (made[id] = (made[id] ?? 0) + massG);
-  for (const line of act.ingredients) add(line.ingredientId, line.massG);
-  const motherG = massOf(mother.composition);
-  for (const line of act.portions) {
-    for (const [id, massG] of Object.entries(mother.composition)) {
-      add(id, motherG > 0 ? (massG / motherG) * line.massG : 0);
-    }
-  }
-  return made;
+function madeOf(act: ActOf<'make'>, mothers: readonly RunLot[]): Composition {
+  const weighed = act.ingredients.map((line) => ({ [line.ingredientId]: line.massG }));
+  const taken = act.portions.map((line) => {
+    const from = mothers.find((one) => one.story.lot.id === line.lotId)?.story.lot.composition ?? {};
+    const share = line.massG / Math.max(1e-9, massOf(from));
+    return Object.fromEntries(Object.entries(from).map(([id, massG]) => [id, massG * share]));
+  });
+  return mixCompositions([...weighed, ...taken]);
 }
 
 /** A jar that a forecast lot becomes: the next draft takes from it. */

@@ -11,7 +11,7 @@ import { runLot, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
 import { surroundingsMet } from './met';
 import type { LearnedFrom, LotLesson, RememberedLessons } from './remembered-lessons';
-import { startState, type RunLot } from './start-state';
+import { isYoung, startState, type RunLot } from './start-state';
 import { tellStories, type LotStory } from './stories';
 
 /** What the looks at a culture's lots have taught. */
@@ -137,7 +137,7 @@ function lastOfEach(stories: readonly LotStory[]): ReadonlySet<LotStory> {
 /** True for a lot whose culture can be learned from its looks. */
 function teaches(story: LotStory, request: LearnRequest): boolean {
   const culture = cultureOf(story.lot);
-  if (culture === null) return false;
+  if (culture === null || isYoung(story)) return false;
   const fromMs = request.resetMs.get(culture) ?? -Infinity;
   return story.looks.some((look) => look.atMs > fromMs);
 }

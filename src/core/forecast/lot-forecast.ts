@@ -12,7 +12,7 @@ import { windowBand, type HourBand, type WindowBand } from './band';
 import { NO_DOUBT, type Doubt } from './doubt';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
-import { startState, type RunLot } from './start-state';
+import { isYoung, startState, type RunLot } from './start-state';
 import type { LotStory } from './stories';
 
 /** Instants that hold 8 runs in 10. */
@@ -106,7 +106,8 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     });
 
   const book = runWith(1, stepH, NO_DOUBT);
-  const looks = story.looks.map((look) => ({
+  // Looks at a young culture say that it lives; how fast is not known before two peaks.
+  const looks = (isYoung(story) ? [] : story.looks).map((look) => ({
     hour: hoursBetween(story.startMs, look.atMs),
     signs: look.signs,
   }));

@@ -18,8 +18,8 @@ import {
 import { rowAtHour } from '../ripeness';
 import { doubtedModel, doubtedState, type Doubt } from './doubt';
 import { joined } from './joined';
-import { hoursBetween } from '../units';
-import { ambientStretches, placeOf, type Places } from './places';
+import { addHours, hoursBetween } from '../units';
+import { ambientStretches, placeOf, placeTempC, type Places } from './places';
 import { recipeOf } from './recipe-of';
 import type { LotStory } from './stories';
 
@@ -104,15 +104,44 @@ function staysBetween(
     if (toMs <= fromMs) return;
     const offsetH = hoursBetween(span.fromMs, fromMs);
     const insulation = placeOf(places, stay.placeId).insulation ?? 1;
-    for (const stretch of ambientStretches(places, stay.placeId, { fromMs, toMs })) {
-      stays.push({
-        untilH: offsetH + stretch.untilH,
-        ambientC: Math.min(MOST_C, Math.max(LEAST_C, stretch.ambientC + doubt.placeC)),
-        insulation,
-      });
-    }
+    const ambient = (tempC: number) => Math.min(MOST_C, Math.max(LEAST_C, tempC + doubt.placeC));
+    const stretch = (from: number, to: number) => {
+      const offset = offsetH + hoursBetween(fromMs, from);
+      for (const one of ambientStretches(places, stay.placeId, { fromMs: from, toMs: to })) {
+        stays.push({ untilH: offset + one.untilH, ambientC: ambient(one.ambientC), insulation });
+      }
+    };
+    const still = frozenSpan(places, stay.placeId, { fromMs, toMs });
+    if (still === null) return stretch(fromMs, toMs);
+    stretch(fromMs, still.fromMs);
+    stays.push({
+      untilH: offsetH + hoursBetween(fromMs, still.toMs),
+      ambientC: ambient(placeTempC(places, stay.placeId, still.fromMs)),
+      insulation,
+      frozenThrough: true,
+    });
+    stretch(still.toMs, toMs);
   });
   return stays;
+}
+
+/** Hours in a freezer after which anything of a bakery is frozen through, and the last hours that are run as they were. */
+const FREEZES_H = 240;
+const LAST_H = 72;
+/** Warmest place that freezes through, °C. */
+const FREEZER_C = -8;
+
+/** The months between that a lot lies frozen; null where it does not, or not for long. */
+function frozenSpan(
+  places: Places,
+  placeId: string,
+  span: { fromMs: number; toMs: number },
+): { fromMs: number; toMs: number } | null {
+  const fromMs = addHours(span.fromMs, FREEZES_H);
+  const toMs = addHours(span.toMs, -LAST_H);
+  if (toMs <= fromMs) return null;
+  const cold = (atMs: number) => placeTempC(places, placeId, atMs) <= FREEZER_C;
+  return cold(fromMs) && cold((fromMs + toMs) / 2) && cold(toMs) ? { fromMs, toMs } : null;
 }
 
 function withAddition(

@@ -56,7 +56,9 @@ function splitState(
 ): MassState {
   const parent = runs.get(start.lotId);
   if (parent === undefined) return new Float64Array(STATE_SIZE);
-  return stateAt(parent.run, parent.story.startMs, story.startMs);
+  const state = stateAt(parent.run, parent.story.startMs, story.startMs);
+  if (start.dried === true) state[X.yeastW] = state[X.yeastB] = state[X.bacteria] = 0;
+  return state;
 }
 
 function madeState(
@@ -78,12 +80,20 @@ function madeState(
     },
     ...start.portions.map((line) => portionPart(line, story.startMs, runs, around)),
   ];
-  const broughtIn = start.portions.length === 0 && isSourdough(start.lotKind);
-  const state = broughtIn ? ripeCulture(start.startC) : blendStates(parts, start.gasKept);
+  const state = isYoung(story)
+    ? freshFlourState(model, sum.wholegrainShare, Math.min(45, start.startC))
+    : start.portions.length === 0 && isSourdough(start.lotKind)
+      ? ripeCulture(start.startC)
+      : blendStates(parts, start.gasKept);
   addYeast(state, start, story, around);
   addSugar(state, fresh, story, around);
   state[X.coreC] = start.startC;
   return state;
+}
+
+/** True for a culture in its first days, or dried: no run can say what lives in it. */
+export function isYoung({ start }: Pick<LotStory, 'start'>): boolean {
+  return start.kind === 'make' ? start.young === true : start.kind === 'split' && start.dried === true;
 }
 
 /** Kinds that are alive by wild yeast; made from nothing, they were brought in ripe. */
@@ -121,7 +131,10 @@ function portionPart(
   return {
     flourG: sum.flourG,
     waterG: sum.waterG,
-    state: stateAt(parent.run, parent.story.startMs, atMs),
+    // Two peaks were seen of a young one: from here on it counts as ripe.
+    state: isYoung(parent.story)
+      ? ripeCulture(25)
+      : stateAt(parent.run, parent.story.startMs, atMs),
   };
 }
 

@@ -7,6 +7,10 @@ const grams = z.number().min(0).max(5_000_000);
 const celsius = z.number().min(-40).max(100);
 
 const ingredientLine = z.object({ ingredientId: id, massG: grams });
+
+/** What can be wrong with a culture, as it is seen. */
+export const HEALTH_SIGNS = ['slow', 'hooch', 'sharp', 'separated', 'pink', 'mould'] as const;
+export type HealthSign = (typeof HEALTH_SIGNS)[number];
 const portionLine = z.object({ lotId: id, massG: grams });
 
 /** Signs a look can hold; what was not looked at is left out. */
@@ -19,6 +23,8 @@ const lookSigns = z.object({
   /** How a dent made with a finger comes back. */
   poke: z.enum(['springs back', 'comes back slowly', 'stays']).optional(),
   ph: z.number().min(2.5).max(7.5).optional(),
+  /** What was found wrong. */
+  found: z.enum(HEALTH_SIGNS).optional(),
 });
 
 const make = z.object({
@@ -43,6 +49,8 @@ const make = z.object({
   mixedBy: z.enum(['hand', 'mixer']).optional(),
   /** The baker's own target rise, × the volume just mixed. */
   targetRise: z.number().min(1.05).max(8).optional(),
+  /** A culture in its first days from flour and water, or woken from dry: what lives in it is not known yet. */
+  young: z.boolean().optional(),
 });
 const add = z.object({
   kind: z.literal('add'),
@@ -87,6 +95,8 @@ const split = z.object({
   placeId: id,
   /** Thickness of a flat bag, mm; absent for a lump. */
   flatMm: z.number().min(2).max(300).optional(),
+  /** Spread thin and dried: asleep until it is fed again. Its grams stay those of the wet part. */
+  dried: z.boolean().optional(),
 });
 const use = z.object({
   kind: z.literal('use'),

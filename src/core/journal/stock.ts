@@ -19,6 +19,8 @@ export interface Lot {
   readonly flatMm: number | null;
   /** True for what was split off another lot: a bag, a back-up. */
   readonly part: boolean;
+  /** True for a part that was dried: nothing is known of what lives in it until it has been fed to two peaks. */
+  readonly dried?: boolean;
   /** One step back. */
   readonly madeFrom: readonly string[];
 }
@@ -172,6 +174,7 @@ function applySplit(lots: Map<string, Lot>, act: Extract<Act, { kind: 'split' }>
     ballG: act.count === undefined ? null : act.massG / act.count,
     flatMm: act.flatMm ?? null,
     part: true,
+    ...(act.dried === true ? { dried: true } : {}),
     madeFrom: [act.lotId],
   });
 }

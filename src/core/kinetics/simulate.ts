@@ -2,6 +2,7 @@ import { DomainError, requireNumber } from '../units';
 import { runConstants, type RunConstants } from './constants';
 import { derivative, type Surroundings } from './derivative';
 import { BOOK_MODEL, type Model } from './parameters';
+import { readTable, T, tablePosition } from './temperature-response';
 import type { Recipe } from './recipe';
 import { riseOf } from './rise';
 import { STATE_SIZE, X, type MassState } from './state';
@@ -14,6 +15,8 @@ export interface Stay {
   readonly ambientC: number;
   /** How slowly the core follows, against air = 1: water less, an insulated box more. */
   readonly insulation?: number;
+  /** Frozen through before it begins: nothing moves but the months, and one step is enough. */
+  readonly frozenThrough?: boolean;
 }
 
 /** A mass, its start and where it stands. */
@@ -73,6 +76,14 @@ export function simulate(run: Run): Trajectory {
   let row = 0;
   let fromH = 0;
   for (const stay of run.stays) {
+    if (stay.frozenThrough === true) {
+      frozenStep(states, row * STATE_SIZE, constants, stay.untilH - fromH);
+      row += 1;
+      hours[row] = stay.untilH;
+      rises[row] = riseAt(states, row, constants);
+      fromH = stay.untilH;
+      continue;
+    }
     const steps = stepsIn(fromH, stay.untilH, stepH);
     const dt = (stay.untilH - fromH) / steps;
     around.ambientC = stay.ambientC;
@@ -87,6 +98,15 @@ export function simulate(run: Run): Trajectory {
     fromH = stay.untilH;
   }
   return { length, hours, states, rises, constants };
+}
+
+/** Months in the cold in one step: of what is alive so much dies each month, all else waits. */
+function frozenStep(states: Float64Array, from: number, c: RunConstants, hours: number): void {
+  const to = from + STATE_SIZE;
+  for (let i = 0; i < STATE_SIZE; i += 1) states[to + i] = states[from + i] as number;
+  const at = tablePosition(states[from + X.coreC] as number);
+  const alive = Math.exp(-readTable(c.table, T.frozenLoss, at) * hours);
+  for (const i of [X.yeastB, X.yeastW, X.bacteria]) states[to + i] = (states[to + i] as number) * alive;
 }
 
 /** Copies one row of a trajectory into a state of its own. */
@@ -133,7 +153,7 @@ function countSteps(stays: readonly Stay[], stepH: number): number {
   let fromH = 0;
   let steps = 0;
   for (const stay of stays) {
-    steps += stepsIn(fromH, stay.untilH, stepH);
+    steps += stay.frozenThrough === true ? 1 : stepsIn(fromH, stay.untilH, stepH);
     fromH = stay.untilH;
   }
   return steps;
@@ -150,6 +170,7 @@ function checkRun(run: Run): void {
     max: 0.1,
   });
   let beforeH = 0;
+  let workedH = 0;
   for (const stay of run.stays) {
     requireNumber('place-temperature', stay.ambientC, PLACE_RULE);
     if (!(stay.untilH > beforeH)) {
@@ -159,7 +180,8 @@ function checkRun(run: Run): void {
         { untilH: stay.untilH, beforeH },
       );
     }
+    if (stay.frozenThrough !== true) workedH += stay.untilH - beforeH;
     beforeH = stay.untilH;
   }
-  requireNumber('run-too-long', beforeH, { name: 'Run', unit: 'h', min: 0, max: LONGEST_RUN_H });
+  requireNumber('run-too-long', workedH, { name: 'Run', unit: 'h', min: 0, max: LONGEST_RUN_H });
 }

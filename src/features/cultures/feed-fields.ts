@@ -130,6 +130,7 @@ function questionOf(
       placeId: fields.placeId,
       thereG: levain ? Math.max(0, offer.massG - culture.keepG) : offer.massG,
       thinnest: culture.thinnestRatio,
+      tapC: facts.tapC,
     },
     wish: {
       seeks: fields.seeks,
@@ -142,7 +143,6 @@ function questionOf(
     pantry: facts.pantry,
     stepG: facts.scaleStepG,
     fineStepG: facts.fineStepG,
-    tapC: facts.tapC,
     vessels: facts.vessels,
   };
 }

@@ -63,7 +63,7 @@ export function FeedPanel({ facts, actions }: { facts: FeedFacts; actions: Cultu
 }
 
 /** The form that the server takes. */
-function takenOf({ amounts, placeId }: FeedSheet, fields: FeedFields, facts: FeedFacts) {
+function takenOf({ amounts, placeId, startC }: FeedSheet, fields: FeedFields, facts: FeedFacts) {
   const later = isLater(fields, facts);
   return {
     cultureId: facts.culture.id,
@@ -75,6 +75,7 @@ function takenOf({ amounts, placeId }: FeedSheet, fields: FeedFields, facts: Fee
     flours: amounts.flours.map((one) => ({ flourId: one.ingredientId, massG: one.massG })),
     waterG: amounts.waterG,
     placeId,
+    startC,
   };
 }
 

@@ -1,7 +1,6 @@
 import { massOf } from '@/core/composition';
-import { usualFeed, type Culture } from '@/core/cultures';
+import { leavenAimC, usualFeed, type Culture } from '@/core/cultures';
 import { isAct, isUsedUp, lotsTouchedBy, type ActOf, type Lot } from '@/core/journal';
-import { placeTempC } from '@/core/forecast';
 import type { ShopContext } from '../context';
 import type { EntryDraft } from '../entries';
 import { nextCode } from '../lot-codes';
@@ -57,7 +56,7 @@ export function feedAct(
     ),
     portions: [{ lotId: jar.id, massG: amounts.motherG }],
     placeId: culture.placeId,
-    startC: Math.min(32, Math.max(10, placeTempC(state.placeMap, culture.placeId, atMs))),
+    startC: leavenAimC(state.placeMap, culture.placeId, atMs),
     gasKept: 0,
   };
 }

@@ -1,5 +1,4 @@
-import { isStarter, type Culture } from '@/core/cultures';
-import { placeTempC } from '@/core/forecast';
+import { isStarter, leavenAimC, type Culture } from '@/core/cultures';
 import { isAct, type ActOf, type PlannedAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
@@ -33,6 +32,8 @@ const makingSchema = z.object({
     .max(8),
   waterG: grams('Water'),
   placeId: z.string().min(1).max(80),
+  /** What the mix comes to with its water; left out: as its place is. */
+  startC: numberField({ name: 'Temperature', unit: '°C', min: 0, max: 40 }).nullish(),
   by: z.string().max(60).nullish(),
 });
 type Making = z.output<typeof makingSchema>;
@@ -145,16 +146,12 @@ function codeFor(context: ShopContext, state: ShopState, making: Making, atMs: n
   return nextCode(context, state, making.as === 'levain' ? 'levain' : 'starter', atMs);
 }
 
-const STARTS_BETWEEN_C = [10, 32] as const;
-
 function actOf(
   culture: Culture,
   making: Making,
   state: ShopState,
   at: { readonly lotId: string; readonly atMs: number },
 ): MakeAct {
-  const placeC = placeTempC(state.placeMap, making.placeId, at.atMs);
-  const [coldest, warmest] = STARTS_BETWEEN_C;
   const stiff = culture.kind === 'stiff starter';
   const name = making.name == null || making.name === '' ? null : making.name;
   const as =
@@ -175,7 +172,7 @@ function actOf(
     ].filter((line) => line.massG > 0),
     portions: [{ lotId: making.fromLotId, massG: making.motherG }],
     placeId: making.placeId,
-    startC: Math.min(warmest, Math.max(coldest, placeC)),
+    startC: making.startC ?? leavenAimC(state.placeMap, making.placeId, at.atMs),
     gasKept: 0,
   };
 }
