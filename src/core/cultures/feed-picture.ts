@@ -2,7 +2,12 @@ import type { Pantry } from '../composition';
 import type { LotForecast } from '../forecast';
 import { firstRise, valueAtHour } from '../ripeness';
 import { addHours, hoursBetween } from '../units';
-import type { Feed } from './feed';
+
+/** What is drawn of a mix. */
+export interface Drawn {
+  readonly atMs: number;
+  readonly forecast: LotForecast;
+}
 
 /** A vessel and how the feed stands in it. */
 export interface VesselLevel {
@@ -36,14 +41,14 @@ function risesOf(run: LotForecast['run']) {
 }
 
 /** When a feed counts as rising. */
-export function risingOf({ atMs, forecast }: Feed): number | null {
+export function risingOf({ atMs, forecast }: Drawn): number | null {
   const peak = Math.min(Math.max(forecast.window.peakRise, 1.8), 3);
   const hour = firstRise(risesOf(forecast.run), 1 + RISING_SHARE * (peak - 1));
   return hour === null ? null : addHours(atMs, hour);
 }
 
 /** Hours that a feed is shown. */
-export function untilH({ atMs, forecast }: Feed): number {
+export function untilH({ atMs, forecast }: Drawn): number {
   const { closesMs, bestMs, opensMs } = forecast.window;
   const lastMs = closesMs ?? bestMs ?? opensMs;
   const endH = forecast.run.hours[forecast.run.length - 1] ?? 0;
@@ -60,7 +65,7 @@ export function sampled(run: LotForecast['run'], toH: number): number[] {
 }
 
 /** The level of a feed over its hours, with its band. */
-export function curveOf(feed: Feed): SheetCurve {
+export function curveOf(feed: Drawn): SheetCurve {
   const toH = untilH(feed);
   const { run, band } = feed.forecast;
   return {
@@ -74,7 +79,7 @@ export function curveOf(feed: Feed): SheetCurve {
 /** How a feed stands in a vessel. */
 export function levelIn(
   vessel: { readonly name: string; readonly ml: number },
-  { atMs, forecast }: Feed,
+  { atMs, forecast }: Drawn,
   pantry: Pantry,
 ): VesselLevel {
   const { run, story, window } = forecast;

@@ -3,13 +3,7 @@ import { placeTempC, solveHours, type LotForecast, type PlaceHistory } from '../
 import type { WaterAnswer } from '../thermal';
 import { addHours, hoursBetween } from '../units';
 import { roundedAmounts, type FeedAmounts } from './amounts';
-import {
-  Feeding,
-  ripeMs,
-  type FeedAnswer,
-  type FeedBound,
-  type FeedQuestion,
-} from './feed';
+import { Feeding, ripeMs, type FeedAnswer, type FeedBound, type FeedQuestion } from './feed';
 import {
   CURVE_STEP_H,
   curveOf,

@@ -1,7 +1,8 @@
 export { type FedAs } from './amounts';
 export { isStarter, type Culture } from './culture';
+export { discardDough, type DiscardDough, type DiscardDoughQuestion } from './discard-dough';
 export { ripeMs, type FeedBound, type FeedQuestion } from './feed';
-export { type VesselLevel } from './feed-picture';
+export { type SheetCurve, type VesselLevel } from './feed-picture';
 export {
   feedChoices,
   feedSheet,
@@ -10,7 +11,20 @@ export {
   type FeedSheetQuestion,
   type FeedWish,
 } from './feed-sheet';
+export { powerLeft, type PowerLeft } from './frozen-power';
+export { HEALTH, slowerThanItself, type JarPace, type PaceNotice } from './health';
 export { jarOf, type Jar } from './jar';
 export { leavenAimC } from './mixing';
+export { peaksByRoom, type PeakAt } from './peaks';
+export {
+  insideOf,
+  refreshSheet,
+  type RefreshQuestion,
+  type RefreshRemark,
+  type RefreshSheet,
+} from './refresh';
+export { type ShareBound } from './refresh-amounts';
 export { findSeries, type SeriesAnswer, type SeriesQuestion } from './series';
+export { thawPlan, type ThawAnswer, type ThawPlan, type ThawQuestion } from './thaw';
 export { usualFeed } from './usual-feed';
+export { PEAK_RISE, PEAKS_TO_LIVE, youngSchedule, type YoungDay } from './young';

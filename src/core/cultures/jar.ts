@@ -125,7 +125,8 @@ export function forecastDraft(
 function madeOf(act: ActOf<'make'>, mothers: readonly RunLot[]): Composition {
   const weighed = act.ingredients.map((line) => ({ [line.ingredientId]: line.massG }));
   const taken = act.portions.map((line) => {
-    const from = mothers.find((one) => one.story.lot.id === line.lotId)?.story.lot.composition ?? {};
+    const from =
+      mothers.find((one) => one.story.lot.id === line.lotId)?.story.lot.composition ?? {};
     const share = line.massG / Math.max(1e-9, massOf(from));
     return Object.fromEntries(Object.entries(from).map(([id, massG]) => [id, massG * share]));
   });

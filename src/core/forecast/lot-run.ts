@@ -122,7 +122,28 @@ function staysBetween(
     });
     stretch(still.toMs, toMs);
   });
-  return stays;
+  return withinLongest(stays);
+}
+
+/** What was forgotten for so many hours changes no more that anyone would use it. */
+const LONGEST_STANDING_H = 60 * 24;
+
+/** Stays up to the longest standing; hours in the freezer do not count. */
+function withinLongest(stays: readonly Stay[]): Stay[] {
+  const within: Stay[] = [];
+  let standsH = 0;
+  let beforeH = 0;
+  for (const stay of stays) {
+    if (stay.frozenThrough !== true) standsH += stay.untilH - beforeH;
+    const overH = standsH - LONGEST_STANDING_H;
+    if (overH > 0) {
+      const untilH = stay.untilH - overH;
+      return untilH > beforeH ? [...within, { ...stay, untilH }] : within;
+    }
+    within.push(stay);
+    beforeH = stay.untilH;
+  }
+  return within;
 }
 
 /** Hours in a freezer after which anything of a bakery is frozen through, and the last hours that are run as they were. */

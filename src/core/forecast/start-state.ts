@@ -93,7 +93,9 @@ function madeState(
 
 /** True for a culture in its first days, or dried: no run can say what lives in it. */
 export function isYoung({ start }: Pick<LotStory, 'start'>): boolean {
-  return start.kind === 'make' ? start.young === true : start.kind === 'split' && start.dried === true;
+  return start.kind === 'make'
+    ? start.young === true
+    : start.kind === 'split' && start.dried === true;
 }
 
 /** Kinds that are alive by wild yeast; made from nothing, they were brought in ripe. */

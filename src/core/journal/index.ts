@@ -10,5 +10,13 @@ export {
   type Reading,
   type Tenses,
 } from './fold';
-export { entrySchema, type Act, type ActOf, type Entry, type LookSigns } from './schema';
+export {
+  entrySchema,
+  HEALTH_SIGNS,
+  type Act,
+  type ActOf,
+  type Entry,
+  type HealthSign,
+  type LookSigns,
+} from './schema';
 export { applyAct, isUsedUp, stockAfter, type Lot } from './stock';

@@ -106,7 +106,8 @@ function frozenStep(states: Float64Array, from: number, c: RunConstants, hours: 
   for (let i = 0; i < STATE_SIZE; i += 1) states[to + i] = states[from + i] as number;
   const at = tablePosition(states[from + X.coreC] as number);
   const alive = Math.exp(-readTable(c.table, T.frozenLoss, at) * hours);
-  for (const i of [X.yeastB, X.yeastW, X.bacteria]) states[to + i] = (states[to + i] as number) * alive;
+  for (const i of [X.yeastB, X.yeastW, X.bacteria])
+    states[to + i] = (states[to + i] as number) * alive;
 }
 
 /** Copies one row of a trajectory into a state of its own. */

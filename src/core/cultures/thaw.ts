@@ -1,0 +1,201 @@
+import type { Pantry } from '../composition';
+import {
+  forecastLot,
+  type LotForecast,
+  type LotStory,
+  type PlaceHistory,
+  type Places,
+} from '../forecast';
+import { STATE_SIZE, X } from '../kinetics';
+import { isWorking, type WorkingHours } from '../planner';
+import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
+import { curveOf, risingOf, type SheetCurve } from './feed-picture';
+import { ripeMs } from './feed';
+import { standing, type Jar } from './jar';
+
+/** A frozen lot to be ready at an hour. Plain data: it can be posted to a worker. */
+export interface ThawQuestion {
+  readonly jar: Jar;
+  readonly nowMs: number;
+  readonly readyMs: number;
+  readonly fridgeId: string;
+  readonly roomId: string;
+  readonly workingHours: WorkingHours;
+  readonly timeZone: string;
+  readonly places: readonly PlaceHistory[];
+  readonly pantry: Pantry;
+}
+
+/** Out of the freezer, out of the fridge, ready. */
+export interface ThawPlan {
+  readonly kind: 'plan';
+  readonly outMs: number;
+  /** Null: it thaws in the room at once. */
+  readonly roomMs: number;
+  readonly fridgeH: number;
+  /** Hours in the fridge until its core has thawed; null: not in the time there is. */
+  readonly thawedH: number | null;
+  readonly roomH: number;
+  readonly readyMs: number | null;
+  readonly missedH: number | null;
+  readonly window: LotForecast['window'];
+  readonly risingMs: number | null;
+  readonly curve: SheetCurve;
+}
+
+/** A plan, or why there is none. */
+export type ThawAnswer =
+  | ThawPlan
+  | {
+      readonly kind: 'no plan';
+      readonly because: 'too late' | 'never ready';
+      readonly earliestMs: number | null;
+    };
+
+/** Core temperature at which the ice is gone, °C. */
+const THAWED_C = -1.5;
+/** Hours in a fridge that a plan tries, longest first only where no others fit. */
+const LONGEST_FRIDGE_H = 36;
+const LONGEST_ROOM_H = 30;
+const STEP_H = 0.5;
+const NEAR_H = 0.2;
+
+/**
+ * The thaw worked out backwards: the fridge until the core has thawed (by weight for a lump, by thickness for a flat
+ * bag), then the room until it has risen. The hands’ hours count.
+ */
+export function thawPlan(question: ThawQuestion): ThawAnswer {
+  const thaw = new Thaw(question);
+  const thawedH = thaw.hoursToThaw();
+  const shortest = Math.min(
+    LONGEST_FRIDGE_H,
+    Math.ceil((thawedH ?? LONGEST_FRIDGE_H) / STEP_H) * STEP_H,
+  );
+  let never = true;
+  for (let fridgeH = shortest; fridgeH <= LONGEST_FRIDGE_H + STEP_H; fridgeH += STEP_H) {
+    const found = thaw.back(fridgeH);
+    if (found === null) continue;
+    never = false;
+    if (found.outMs < question.nowMs) break;
+    if (!thaw.handsWork(found.outMs) || !thaw.handsWork(found.roomMs)) continue;
+    return { ...thaw.drawn(found), thawedH };
+  }
+  return thaw.atOnce(never, thawedH);
+}
+
+interface Hours {
+  readonly outMs: number;
+  readonly roomMs: number;
+}
+
+class Thaw {
+  private readonly places: Places;
+
+  constructor(private readonly question: ThawQuestion) {
+    this.places = new Map(question.places.map((one) => [one.id, one]));
+  }
+
+  handsWork(atMs: number): boolean {
+    const { workingHours, timeZone } = this.question;
+    return isWorking(atMs, workingHours, timeZone);
+  }
+
+  /** Hours in the fridge until the core is free of ice; null where it does not come to that. */
+  hoursToThaw(): number | null {
+    const outMs = this.question.nowMs;
+    const { run } = this.run({ outMs, roomMs: addHours(outMs, 96) }, false);
+    for (let row = 0; row < run.length; row += 1) {
+      const coreC = run.states[row * STATE_SIZE + X.coreC] ?? 0;
+      if (coreC >= THAWED_C) return run.hours[row] ?? null;
+    }
+    return null;
+  }
+
+  /** The hours that make it ready at the wanted one, after so long in the fridge; null where it never is. */
+  back(fridgeH: number): Hours | null {
+    const { readyMs } = this.question;
+    let roomMs = addHours(readyMs, -6);
+    for (let i = 0; i < 8; i += 1) {
+      const hours = { outMs: addHours(roomMs, -fridgeH), roomMs };
+      const ms = ripeMs(this.run(hours, false));
+      if (ms === null || hoursBetween(roomMs, ms) > LONGEST_ROOM_H) return null;
+      const missedH = hoursBetween(readyMs, ms);
+      if (Math.abs(missedH) < NEAR_H) break;
+      roomMs = addHours(roomMs, -missedH);
+    }
+    const quarter = MS_PER_HOUR / 4;
+    roomMs = Math.round(roomMs / quarter) * quarter;
+    return { outMs: addHours(roomMs, -fridgeH), roomMs };
+  }
+
+  /** Taken out now and thawed in the room: the soonest there is. */
+  atOnce(never: boolean, thawedH: number | null): ThawAnswer {
+    const { nowMs, readyMs } = this.question;
+    const soonest = { outMs: nowMs, roomMs: addHours(nowMs, 1 / 60) };
+    const ms = ripeMs(this.run(soonest, false));
+    if (ms === null) return { kind: 'no plan', because: 'never ready', earliestMs: null };
+    if (never || ms > addHours(readyMs, 0.5)) {
+      return { kind: 'no plan', because: never ? 'never ready' : 'too late', earliestMs: ms };
+    }
+    // There is time, though not for the fridge: into the room, so late that it is ready at the hour.
+    const outMs = Math.max(nowMs, addHours(nowMs, hoursBetween(ms, readyMs)));
+    return { ...this.drawn({ outMs, roomMs: addHours(outMs, 1 / 60) }), thawedH };
+  }
+
+  drawn(hours: Hours): ThawPlan {
+    const forecast = this.run(hours, true);
+    const ms = ripeMs(forecast);
+    const drawn = { atMs: hours.outMs, forecast };
+    return {
+      kind: 'plan',
+      ...hours,
+      fridgeH: hoursBetween(hours.outMs, hours.roomMs),
+      thawedH: null,
+      roomH: ms === null ? 0 : hoursBetween(hours.roomMs, ms),
+      readyMs: ms,
+      missedH: ms === null ? null : hoursBetween(this.question.readyMs, ms),
+      window: forecast.window,
+      risingMs: risingOf(drawn),
+      curve: curveOf(drawn),
+    };
+  }
+
+  private run({ outMs, roomMs }: Hours, withBand: boolean): LotForecast {
+    const { jar, fridgeId, roomId, pantry } = this.question;
+    const { lot } = jar;
+    const story: LotStory = {
+      lot,
+      tense: 'planned',
+      startMs: outMs,
+      start: {
+        kind: 'split',
+        lotId: lot.id,
+        partLotId: lot.id,
+        name: lot.name,
+        lotKind: lot.kind,
+        massG: 0,
+        placeId: fridgeId,
+      },
+      stays: [
+        { placeId: fridgeId, fromMs: outMs, toMs: roomMs },
+        { placeId: roomId, fromMs: roomMs, toMs: null },
+      ],
+      handling: [],
+      aims: [],
+      looks: [],
+      becomes: [],
+      endMs: null,
+      endedBy: null,
+    };
+    const around = { places: this.places, pantry };
+    return forecastLot(story, {
+      // In the freezer nothing changes in the hours before it is taken out.
+      runs: new Map([[lot.id, standing(jar, jar.fromMs, around)]]),
+      around,
+      culture: { speed: jar.runSpeed, lnSd: jar.culture.lnSd },
+      nowMs: roomMs,
+      withBand,
+      stepH: 0.1,
+    });
+  }
+}

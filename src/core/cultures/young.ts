@@ -1,0 +1,37 @@
+import { addHours } from '../units';
+
+/** One day of a culture begun from flour and water. */
+export interface YoungDay {
+  readonly day: number;
+  readonly atMs: number;
+  readonly does: string;
+  readonly expect: string;
+}
+
+/** Rise at which a look counts as a peak. Set. */
+export const PEAK_RISE = 1.8;
+/** Peaks after which a young culture counts as alive. */
+export const PEAKS_TO_LIVE = 2;
+
+const DAYS: readonly (readonly [does: string, expect: string])[] = [
+  ['Mix equal flour and water, some of it wholegrain, 25 °C.', 'Nothing to see.'],
+  ['Leave it. Stir once.', 'A few bubbles, smells of wet flour.'],
+  ['Keep a third, feed 1 : 1 : 1.', 'Often a rush of gas that smells bad: not yet yeast.'],
+  ['Keep a third, feed 1 : 1 : 1.', 'Quiet. Many give up here; it is only growing sour.'],
+  ['Keep a third, feed 1 : 1 : 1.', 'Smells sour, small bubbles.'],
+  ['Keep a third, feed 1 : 2 : 2.', 'First rise of half its height.'],
+  ['Keep a third, feed 1 : 2 : 2.', 'Doubles within a day.'],
+  ['Feed 1 : 3 : 3 when it begins to sink.', 'Doubles in 8–10 h.'],
+  ['Feed 1 : 4 : 4 twice a day.', 'Doubles in 6–8 h, mild and fruity.'],
+  ['Feed 1 : 5 : 5 twice a day.', 'Twice the same peak: from here on it is forecast.'],
+];
+
+/** The days of a new culture with what to do and to expect. A schedule, no forecast: every kitchen differs. */
+export function youngSchedule(begunMs: number): YoungDay[] {
+  return DAYS.map(([does, expect], index) => ({
+    day: index + 1,
+    atMs: addHours(begunMs, index * 24),
+    does,
+    expect,
+  }));
+}
