@@ -14,7 +14,13 @@ import { changePlace, changeShop, setDemoRate } from '@/services/shop';
 import { skipStep } from '@/services/skip-step';
 import { undoBatch } from '@/services/undo';
 import { applyWhatIf } from '@/services/use-what-if';
+import { describeCulture } from '@/services/cultures/describe';
+import { restCulture, retireCulture } from '@/services/cultures/rest';
 import { takeFeed } from '@/services/cultures/take-feed';
+import { takeMix } from '@/services/cultures/take-mix';
+import { takePart } from '@/services/cultures/take-part';
+import { takeSeries } from '@/services/cultures/take-series';
+import { takeThaw } from '@/services/cultures/take-thaw';
 import { withdrawBake } from '@/services/withdraw-bake';
 
 /** A planned step, done. */
@@ -120,4 +126,39 @@ export async function troubleProbeAction(form: unknown) {
 /** Feeds a starter or builds a levain of it, done or planned. */
 export async function takeFeedAction(form: unknown) {
   return takeFeed(shopContext(), form);
+}
+
+/** Registers a culture, or changes how one is described. */
+export async function describeCultureAction(form: unknown) {
+  return describeCulture(shopContext(), form);
+}
+
+/** Puts a culture to rest. */
+export async function restCultureAction(form: unknown) {
+  return restCulture(shopContext(), form);
+}
+
+/** Retires a culture, or brings it back. */
+export async function retireCultureAction(form: unknown) {
+  return retireCulture(shopContext(), form);
+}
+
+/** Mixes a refresh, or a dough with discard. */
+export async function takeMixAction(form: unknown) {
+  return takeMix(shopContext(), form);
+}
+
+/** Takes a part of a lot its own way. */
+export async function takePartAction(form: unknown) {
+  return takePart(shopContext(), form);
+}
+
+/** Plans feeds in a row. */
+export async function takeSeriesAction(form: unknown) {
+  return takeSeries(shopContext(), form);
+}
+
+/** Plans a thaw. */
+export async function takeThawAction(form: unknown) {
+  return takeThaw(shopContext(), form);
 }

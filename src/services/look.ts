@@ -1,3 +1,4 @@
+import { HEALTH_SIGNS } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { MS_PER_MINUTE } from '@/core/units';
 import { addEntries } from '@/data';
@@ -20,10 +21,11 @@ const lookFormSchema = z
     float: z.enum(['floats', 'sinks']).nullish(),
     poke: z.enum(['springs back', 'comes back slowly', 'stays']).nullish(),
     ph: numberField({ name: 'pH', unit: '', min: 2.5, max: 7.5 }).nullish(),
+    found: z.enum(HEALTH_SIGNS).nullish(),
   })
   .refine(
     (look) =>
-      [look.rise, look.dome, look.smell, look.float, look.poke, look.ph].some(
+      [look.rise, look.dome, look.smell, look.float, look.poke, look.ph, look.found].some(
         (sign) => sign != null,
       ),
     {

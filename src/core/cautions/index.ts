@@ -1,5 +1,5 @@
 /** Where a caution matters. */
-export type CautionAt = 'leaven' | 'mix' | 'ball' | 'bake';
+export type CautionAt = 'leaven' | 'mix' | 'ball' | 'bake' | 'culture' | 'cold store';
 
 /** One of the usual cautions. */
 export interface Caution {
@@ -29,6 +29,17 @@ export const CAUTIONS: readonly Caution[] = [
     id: 'oven',
     at: 'bake',
     sentence: 'Stone, steel and oven burn: gloves and a dry peel. Local codes come first.',
+  },
+  {
+    id: 'spoiled-culture',
+    at: 'culture',
+    sentence:
+      'Pink, orange or black growth, or a putrid smell: throw it all away, clean, start from a back-up. The shop’s food-safety plan comes first.',
+  },
+  {
+    id: 'cold-store',
+    at: 'cold store',
+    sentence: 'Keep cold stores at or below 5 °C and log them; old dough has an end.',
   },
 ];
 

@@ -141,3 +141,18 @@ export function weighedIn(amounts: FeedAmounts) {
     ...(amounts.waterG > 0 ? [{ ingredientId: WATER, massG: amounts.waterG }] : []),
   ];
 }
+
+/** The scales of a shop. */
+export interface Scales {
+  readonly stepG: number;
+  /** Step of the fine scale, for a few grams. */
+  readonly fineStepG: number;
+}
+
+/** Steps of a scale’s reading that a weight should have at the least. */
+const LEAST_STEPS = 20;
+
+/** The step that a weight is weighed with: a few grams go on the fine scale. */
+export function stepFor(massG: number, { stepG, fineStepG }: Scales): number {
+  return massG < LEAST_STEPS * stepG ? Math.min(stepG, fineStepG) : stepG;
+}

@@ -2,7 +2,7 @@ import { massOf, type Pantry } from '../composition';
 import { placeTempC, solveHours, type LotForecast, type PlaceHistory } from '../forecast';
 import type { WaterAnswer } from '../thermal';
 import { addHours, hoursBetween } from '../units';
-import { roundedAmounts, type FeedAmounts } from './amounts';
+import { roundedAmounts, stepFor, type FeedAmounts } from './amounts';
 import { Feeding, ripeMs, type FeedAnswer, type FeedBound, type FeedQuestion } from './feed';
 import {
   CURVE_STEP_H,
@@ -87,7 +87,10 @@ export function feedSheet(question: FeedSheetQuestion): FeedSheet {
   const shop = shopOf(question);
   const found = SEEK[question.wish.seeks](question, shop);
   const { feeding, answer } = found;
-  const amounts = roundedAmounts(answer.feed.amounts, stepFor(answer.feed.amounts, question));
+  const amounts = roundedAmounts(
+    answer.feed.amounts,
+    stepFor(answer.feed.amounts.motherG, question),
+  );
   // As it is weighed: the forecast is of the rounded grams.
   const feed = feeding.with(amounts.motherG, amounts.totalG, { withBand: true });
   const rounded = { ...amounts, seedShare: feed.amounts.seedShare };
@@ -109,14 +112,6 @@ export function feedSheet(question: FeedSheetQuestion): FeedSheet {
     leftG: Math.max(0, massOf(question.feed.jar.lot.composition) - amounts.motherG),
     soughtC: found.soughtC,
   };
-}
-
-/** Steps of a small scale's reading that a mother should have at the least. */
-const LEAST_STEPS = 20;
-
-/** A mother of a few grams goes on the fine scale. */
-function stepFor(amounts: FeedAmounts, { stepG, fineStepG }: FeedSheetQuestion): number {
-  return amounts.motherG < LEAST_STEPS * stepG ? Math.min(stepG, fineStepG) : stepG;
 }
 
 interface Sought {
@@ -224,7 +219,7 @@ export function feedChoices(
       placeId,
       mixMs: answer.feed.atMs,
       readyMs,
-      amounts: roundedAmounts(answer.feed.amounts, stepFor(answer.feed.amounts, question)),
+      amounts: roundedAmounts(answer.feed.amounts, stepFor(answer.feed.amounts.motherG, question)),
       window: forecast.window,
       risingMs: risingOf(answer.feed),
       bound: answer.bound,

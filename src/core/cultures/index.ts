@@ -1,5 +1,5 @@
 export { type FedAs } from './amounts';
-export { isStarter, type Culture } from './culture';
+export { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from './culture';
 export { discardDough, type DiscardDough, type DiscardDoughQuestion } from './discard-dough';
 export { ripeMs, type FeedBound, type FeedQuestion } from './feed';
 export { type SheetCurve, type VesselLevel } from './feed-picture';
@@ -28,3 +28,4 @@ export { findSeries, type SeriesAnswer, type SeriesQuestion } from './series';
 export { thawPlan, type ThawAnswer, type ThawPlan, type ThawQuestion } from './thaw';
 export { usualFeed } from './usual-feed';
 export { PEAK_RISE, PEAKS_TO_LIVE, youngSchedule, type YoungDay } from './young';
+export { maintenanceOf, type Maintenance } from './maintenance';

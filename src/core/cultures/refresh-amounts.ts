@@ -1,7 +1,7 @@
 import { totals, type Composition, type Pantry } from '../composition';
 import { OIL, SALT, WATER } from '../formula';
 import { DomainError, requireNumber, roundKeepingSum } from '../units';
-import type { BlendLine } from './amounts';
+import { stepFor, type BlendLine, type Scales } from './amounts';
 
 /** What a refreshed dough is to be, over its flour; null: as the leftover brings it, none is added. */
 export interface RefreshAim {
@@ -124,17 +124,11 @@ export function refreshAmounts(
   };
 }
 
-/** Steps of a small scale’s reading that a weight should have at the least. */
-const LEAST_STEPS = 20;
-
 /** Amounts rounded to what the scales show; salt and oil of a few grams go on the fine one. */
-export function roundedRefresh(
-  amounts: RefreshAmounts,
-  steps: { readonly stepG: number; readonly fineStepG: number },
-): RefreshAmounts {
-  const { stepG, fineStepG } = steps;
+export function roundedRefresh(amounts: RefreshAmounts, steps: Scales): RefreshAmounts {
+  const { stepG } = steps;
   const fine = (massG: number) => {
-    const step = massG < LEAST_STEPS * stepG ? Math.min(stepG, fineStepG) : stepG;
+    const step = stepFor(massG, steps);
     return Math.round(massG / step) * step;
   };
   const saltG = fine(amounts.saltG);

@@ -1,4 +1,4 @@
-import { massOf, type Pantry } from '../composition';
+import { totals, type Composition, type Pantry } from '../composition';
 import { solveHours, type LotForecast, type PlaceHistory, type RunLot } from '../forecast';
 import type { ActOf } from '../journal';
 import { acidToPh, STATE_SIZE, X } from '../kinetics';
@@ -75,6 +75,8 @@ export interface RefreshSheet {
   /** Of the leftover as it goes in, and of the dough at its best. */
   readonly leftover: { readonly ph: number; readonly gluten: number; readonly days: number };
   readonly best: { readonly ph: number; readonly gluten: number };
+  /** Flour, water, salt and oil of the whole dough, the leftover’s own counted, g. */
+  readonly shares: Readonly<Record<ShareBound, number>>;
   readonly largest: { readonly share: number; readonly by: ShareBound };
   /** Left of the leftover, g. */
   readonly leftG: number;
@@ -112,9 +114,15 @@ export function refreshSheet(question: RefreshQuestion): RefreshSheet {
     missedH: ms === null || seeks === 'hour' ? null : hoursBetween(question.readyMs, ms),
     water: made.water,
     ...refreshing.judged(made.forecast, weighed.share),
+    shares: sharesOf(made.forecast.story.lot.composition, pantry),
     largest,
     leftG: Math.max(0, question.thereG - weighed.leftoverG),
   };
+}
+
+function sharesOf(composition: Composition, pantry: Pantry): RefreshSheet['shares'] {
+  const sum = totals(composition, pantry);
+  return { flour: sum.flourG, water: sum.waterG, salt: sum.saltG, oil: sum.oilG };
 }
 
 interface Found {
@@ -251,11 +259,3 @@ export function insideOf({ story, run }: RunLot, atMs: number): { ph: number; gl
   const { wholegrainShare, model } = run.constants;
   return { ph: acidToPh(at(X.acid), wholegrainShare, model), gluten: at(X.gluten) };
 }
-
-/** Water that a dry skin lost, g: what the leftover weighed as it was made, less what it weighs now. */
-export function skinWaterG(madeG: number, nowG: number): number {
-  return Math.max(0, madeG - nowG);
-}
-
-/** Grams of a jar. */
-export const jarMassG = (jar: Jar) => massOf(jar.lot.composition);

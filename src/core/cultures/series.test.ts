@@ -11,6 +11,8 @@ function question(feeds: 1 | 2 | 3 | 4, hours: number, jarG = 100): SeriesQuesti
     ...feedOf(jarWith(jarG, LIQUID), LIQUID, 24),
     nowMs: T0,
     readyMs: T0 + hours * MS_PER_HOUR,
+    stepG: 1,
+    fineStepG: 0.1,
     totalG: 900,
     feeds,
     workingHours: DAY,
@@ -26,7 +28,8 @@ test.each([1, 2, 3, 4] as const)(
     const found = findSeries(asked, SHOP);
     if (found.kind !== 'series') throw new Error(found.because);
     expect(found.feeds).toHaveLength(feeds);
-    expect(Math.abs(found.missedH)).toBeLessThan(0.25);
+    // As it is weighed: a gram of a small mother is minutes.
+    expect(Math.abs(found.missedH)).toBeLessThan(0.3);
     for (const feed of found.feeds) {
       expect(isWorking(feed.atMs, DAY, 'UTC')).toBe(true);
       expect(Math.abs(feed.takenPastBestH ?? 0)).toBeLessThan(0.75);

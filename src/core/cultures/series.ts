@@ -1,11 +1,12 @@
 import { placeTempC } from '../forecast';
 import { isWorking, type WorkingHours } from '../planner';
-import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
+import { addHours, hoursBetween, MS_PER_HOUR, roundToStep } from '../units';
+import { roundedAmounts, stepFor, type Scales } from './amounts';
 import { Feeding, ripeMs, type Feed, type FeedQuestion, type FeedShop } from './feed';
 import { jarOf } from './jar';
 
 /** A few feeds in a row, each at the peak of the one before, the last ripe at a wanted hour. */
-export interface SeriesQuestion extends Omit<FeedQuestion, 'atMs' | 'thereG'> {
+export interface SeriesQuestion extends Omit<FeedQuestion, 'atMs' | 'thereG'>, Scales {
   readonly thereG: number;
   readonly nowMs: number;
   /** When the last one is to be best. */
@@ -15,6 +16,8 @@ export interface SeriesQuestion extends Omit<FeedQuestion, 'atMs' | 'thereG'> {
   readonly feeds: 1 | 2 | 3 | 4;
   readonly workingHours: WorkingHours;
   readonly timeZone: string;
+  /** Grams that stay of the last but one: where the last is used whole, the mother goes on from there. */
+  readonly keepBeforeLastG?: number;
   /** Codes of the lots to come, one for each feed. */
   readonly lotIds: readonly string[];
 }
@@ -128,12 +131,17 @@ function follow(
   if (shares === null) return null;
   // Grams grow from the last one back: each feed makes just what the next one takes.
   const totals: number[] = [];
+  const mothers: number[] = [];
   let wantedG = question.totalG;
   for (let i = shares.length - 1; i >= 0; i -= 1) {
     totals[i] = wantedG;
-    wantedG *= shares[i] ?? 0;
+    const motherG = wantedG * (shares[i] ?? 0);
+    wantedG = roundToStep(motherG, stepFor(motherG, question));
+    mothers[i] = wantedG;
+    if (i === shares.length - 1 && i > 0) wantedG += question.keepBeforeLastG ?? 0;
   }
-  if (wantedG > question.thereG + 1e-6) return 'jar too short';
+  const fromJarG = mothers[0] ?? 0;
+  if (fromJarG > question.thereG + 1e-6) return 'jar too short';
   const feeds: SeriesFeed[] = [];
   let { jar } = question;
   let missedH = 0;
@@ -141,7 +149,12 @@ function follow(
     const untilMs = hours[index + 1] ?? question.readyMs;
     const feeding = new Feeding({ ...stepQuestion(question, index), jar, atMs }, shop);
     const totalG = totals[index] ?? question.totalG;
-    const feed = feeding.with(totalG * (shares[index] ?? 0), totalG, { withBand: true });
+    const motherG = mothers[index] ?? 0;
+    const exact = feeding.with(motherG, totalG, { withBand: false });
+    const step = stepFor(Math.min(motherG, totalG), question);
+    const weighed = roundedAmounts(exact.amounts, step);
+    const made = feeding.with(weighed.motherG, weighed.totalG, { withBand: true });
+    const feed = { ...made, amounts: { ...weighed, seedShare: made.amounts.seedShare } };
     const before = feeds.at(-1);
     const beforeMs = before === undefined ? null : ripeMs(before.forecast);
     feeds.push({
@@ -153,7 +166,7 @@ function follow(
     missedH = hoursBetween(untilMs, ms);
     jar = jarOf(feed.forecast, untilMs, question.jar.culture);
   }
-  return { kind: 'series', feeds, missedH, fromJarG: wantedG };
+  return { kind: 'series', feeds, missedH, fromJarG };
 }
 
 function stepQuestion(question: SeriesQuestion, index: number): FeedQuestion {

@@ -1,7 +1,17 @@
 import type { Outcome } from '@/services/outcome';
 import type { HandsActions } from '@/ui/hands/actions';
+import type { Culture } from '@/core/cultures';
+
+type Act<T> = (form: unknown) => Promise<Outcome<{ batch: string } & T>>;
 
 /** What can be done in the cultures' view. */
 export interface CultureActions extends Pick<HandsActions, 'undo' | 'logLook'> {
-  readonly takeFeed: (form: unknown) => Promise<Outcome<{ batch: string; lotId: string }>>;
+  readonly takeFeed: Act<{ lotId: string }>;
+  readonly describeCulture: Act<{ id: string; before: Culture | null }>;
+  readonly restCulture: Act<{ lotId: string }>;
+  readonly retireCulture: Act<{ id: string }>;
+  readonly takeMix: Act<{ lotId: string }>;
+  readonly takePart: Act<{ lotId: string }>;
+  readonly takeSeries: Act<{ lotIds: string[] }>;
+  readonly takeThaw: Act<object>;
 }

@@ -7,26 +7,33 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import type { CulturesView } from '@/services/cultures/view';
+import { newBatch, useAct } from '@/ui/hands/use-act';
 import { Textures } from '@/ui/marks/textures';
+import { AboutPanel } from './about-panel';
+import { ChainPanel } from './chain-panel';
 import type { CultureActions } from './culture-actions';
+import { DescribePanel } from './describe-panel';
+import { DiscardPanel } from './discard-panel';
 import { FeedPanel } from './feed-panel';
+import { FrozenPanel } from './frozen-panel';
 import { ChainLine, DiscardLine, FrozenLine } from './kept-rows';
+import { NothingOpened } from './nothing-opened';
 import { PastRuler } from './past-ruler';
+import { SeriesPanel } from './series-panel';
 import { StarterLine } from './starter-row';
+import { YoungPanel } from './young-panel';
 
 /** How often the view asks how the jars stand, ms. */
 const ASK_EVERY_MS = 60_000;
 
-/** How are they, what to feed tonight: the leavens with their past, and the feed of the opened one. */
+/** How are they, what to feed tonight: the leavens with their past, and the opened one beside them. */
 export function Cultures({ view, actions }: { view: CulturesView; actions: CultureActions }) {
   const { refresh } = useRouter();
   useEffect(() => {
     const timer = setInterval(refresh, ASK_EVERY_MS);
     return () => clearInterval(timer);
   }, [refresh]);
-  const { starters, chains, discards, frozen, facts, openedId } = view;
-  const nothing = starters.length + chains.length + discards.length + frozen.length === 0;
-  const opened = starters.find((row) => row.culture.id === openedId);
+  const { starters, chains, discards, frozen } = view;
   return (
     <Box
       sx={{
@@ -56,28 +63,73 @@ export function Cultures({ view, actions }: { view: CulturesView; actions: Cultu
         {frozen.map((row) => (
           <FrozenLine key={row.lotId} row={row} view={view} />
         ))}
+        <Below view={view} actions={actions} />
       </Box>
       <Box sx={{ background: 'var(--paper)', minWidth: 0 }}>
-        {facts !== null ? (
-          <FeedPanel facts={facts} actions={actions} />
-        ) : (
-          <Box sx={{ p: 3, display: 'grid', gap: 2, justifyItems: 'start' }}>
-            <Typography variant="h2">{nothing ? 'Nothing alive yet' : 'Which one?'}</Typography>
-            <Typography>{emptyText(nothing, opened !== undefined)}</Typography>
-            {nothing ? (
-              <Button component={Link} href="/bakes/new" variant="contained">
-                Plan a first bake
-              </Button>
-            ) : null}
-          </Box>
-        )}
+        <Opened view={view} actions={actions} />
       </Box>
     </Box>
   );
 }
 
-function emptyText(nothing: boolean, opened: boolean): string {
-  if (nothing) return 'A starter that is fed stands here with its last hours and its next feed.';
-  if (opened) return 'Nothing is left in its jar. Its lots are in the Log.';
-  return 'Open a starter on the left: its feed stands here, found for the hour you want it.';
+/** A new culture, and the retired ones. */
+function Below({ view, actions }: { view: CulturesView; actions: CultureActions }) {
+  const { run, busy } = useAct(actions);
+  return (
+    <Box sx={{ p: 1.25, display: 'grid', gap: 0.5, justifyItems: 'start' }}>
+      <Button component={Link} href="/cultures/new" variant="text" sx={{ minHeight: 44 }}>
+        A new culture
+      </Button>
+      {view.retired.map((culture) => (
+        <Box key={culture.id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+          <Typography variant="body2" color="text.secondary">
+            {culture.name}, retired
+          </Typography>
+          <Button
+            size="small"
+            variant="text"
+            disabled={busy}
+            onClick={() =>
+              run(
+                () =>
+                  actions.retireCulture({
+                    cultureId: culture.id,
+                    batch: newBatch(),
+                    retired: false,
+                  }),
+                () => `${culture.name} is back.`,
+              )
+            }
+          >
+            Bring back<span className="visually-hidden"> {culture.name}</span>
+          </Button>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** The panel of what is opened. */
+function Opened({ view, actions }: { view: CulturesView; actions: CultureActions }) {
+  const { panel } = view;
+  switch (panel.kind) {
+    case 'feed':
+      return <FeedPanel facts={panel.facts} actions={actions} />;
+    case 'series':
+      return <SeriesPanel facts={panel.facts} actions={actions} />;
+    case 'young':
+      return <YoungPanel key={panel.facts.lotId} facts={panel.facts} actions={actions} />;
+    case 'about':
+      return <AboutPanel about={panel.about} places={view.places} actions={actions} />;
+    case 'describe':
+      return <DescribePanel key={panel.facts.kind} facts={panel.facts} actions={actions} />;
+    case 'chain':
+      return <ChainPanel facts={panel.facts} actions={actions} />;
+    case 'discard':
+      return <DiscardPanel facts={panel.facts} actions={actions} />;
+    case 'frozen':
+      return <FrozenPanel facts={panel.facts} actions={actions} />;
+    default:
+      return <NothingOpened view={view} />;
+  }
 }

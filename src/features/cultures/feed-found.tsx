@@ -9,7 +9,7 @@ import type { FeedFacts } from '@/services/cultures/feed-facts';
 import { clockText, massText, momentText, tempText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { rem } from '@/ui/rem';
-import { FeedCurve } from './feed-curve';
+import { HoursCurve } from './hours-curve';
 import { isLater, mixInstant, type FeedFields } from './feed-fields';
 import { feasibleText, ratioText, verdictText } from './feed-words';
 import { Choices, OldJar, Vessels, WeighLines } from './sheet-parts';
@@ -31,8 +31,9 @@ export function FeedFound(props: {
   return (
     <>
       <Verdict sheet={sheet} facts={facts} />
-      <FeedCurve
+      <HoursCurve
         sheet={sheet}
+        label="Level of the feed over the hours to come"
         readyMs={readyMs}
         nowMs={nowMs}
         timeZone={timeZone}

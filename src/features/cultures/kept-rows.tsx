@@ -1,5 +1,6 @@
 import { area, curveStepAfter } from 'd3';
-import type { ChainRow, CulturesView, DiscardRow, FrozenRow } from '@/services/cultures/view';
+import type { ChainRow, DiscardRow, FrozenRow } from '@/services/cultures/rows/kept-rows';
+import type { CulturesView } from '@/services/cultures/view';
 import { dateText, massText, momentText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { pastScale, ROW_WIDTH } from './past-ruler';
@@ -7,8 +8,6 @@ import { RowFrame } from './row-frame';
 
 const ordinal = (n: number) =>
   `${n}${['th', 'st', 'nd', 'rd'][n % 10 > 3 || (n > 10 && n < 14) ? 0 : n % 10] ?? 'th'}`;
-const lotHref = (lotId: string | undefined) =>
-  lotId === undefined ? '/log' : `/lots/${encodeURIComponent(lotId)}`;
 
 /** A chain of carry-over dough: its refreshes and until when it keeps. */
 export function ChainLine({ row, view }: { row: ChainRow; view: CulturesView }) {
@@ -26,7 +25,8 @@ export function ChainLine({ row, view }: { row: ChainRow; view: CulturesView }) 
           : `keeps to ${momentText(row.endsMs, nowMs, units.timeZone)}`
       }
       phase="under"
-      href={lotHref(row.lots[0]?.lotId)}
+      opened={view.openedId === row.culture.id}
+      href={`/cultures/${encodeURIComponent(row.culture.id)}`}
       height={44}
       label={`${row.culture.name}: refreshed ${row.refreshes.length} times in the last hours`}
     >
@@ -85,7 +85,8 @@ export function DiscardLine({ row, view }: { row: DiscardRow; view: CulturesView
           : `${massText(row.nowG, units)} of ${massText(row.culture.limitG, units)}`
       }
       phase="past"
-      href={lotHref(oldest?.lotId)}
+      opened={view.openedId === row.culture.id}
+      href={`/cultures/${encodeURIComponent(row.culture.id)}`}
       height={50}
       label={`${row.culture.name}: filled to ${massText(row.nowG, units)}`}
     >
@@ -111,10 +112,11 @@ export function FrozenLine({ row, view }: { row: FrozenRow; view: CulturesView }
   return (
     <RowFrame
       name={row.name}
-      under={`${massText(row.massG, units)} · ${flat} · since ${dateText(row.madeAtMs, units.timeZone)}`}
+      under={`${massText(row.massG, units)} · ${flat} · since ${dateText(row.sinceMs, units.timeZone)}`}
       state={left > 0 ? `${left} days left` : 'past its time'}
       phase={left > 0 ? 'under' : 'past'}
-      href={lotHref(row.lotId)}
+      opened={view.openedId === row.lotId}
+      href={`/cultures/frozen/${encodeURIComponent(row.lotId)}`}
       height={26}
       label={`${row.days} of ${row.keepsDays} days in the freezer`}
     >

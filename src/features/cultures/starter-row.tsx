@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3';
-import type { CulturesView, StarterRow } from '@/services/cultures/view';
+import type { StarterRow } from '@/services/cultures/rows/starter-row';
+import type { CulturesView } from '@/services/cultures/view';
 import type { Strand } from '@/services/tide';
 import { fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
 import { momentText, percentText, riseText, spanText, tempText } from '@/ui/format';
@@ -10,6 +11,12 @@ import { pastScale } from './past-ruler';
 import { RowFrame } from './row-frame';
 
 const HEIGHT = 78;
+/** What can be opened of a starter. */
+const MORE = [
+  ['', 'Feed'],
+  ['/series', 'In a row'],
+  ['/about', 'How it is'],
+] as const;
 const TOP = 12;
 
 /** A starter: level, window and looks of its last hours. */
@@ -32,6 +39,10 @@ export function StarterLine({ row, view }: { row: StarterRow; view: CulturesView
       opened={view.openedId === culture.id}
       href={`/cultures/${encodeURIComponent(culture.id)}`}
       height={HEIGHT}
+      more={MORE.map(([path, name]) => ({
+        href: `/cultures/${encodeURIComponent(culture.id)}${path}`,
+        name,
+      }))}
       label={`Level of ${culture.name} over the last hours`}
     >
       {row.strands.map((strand) => (

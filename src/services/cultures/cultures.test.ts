@@ -42,12 +42,12 @@ const feed = (changed: object) =>
   });
 
 test('a feed carries the culture on, its rest is collected, and the plan it carries out is gone', () => {
-  const before = culturesView(context, 'grusa');
+  const before = culturesView(context, ['grusa']);
   const collected = before.discards[0]?.nowG ?? 0;
   const { batch, lotId } = value(feed({}));
   expect(lotId).toBe('S-G23');
   expect(massOf(grusa()?.composition ?? {})).toBeCloseTo(200, 6);
-  expect(culturesView(context, 'grusa').discards[0]?.nowG).toBeCloseTo(collected + 160, 6);
+  expect(culturesView(context, ['grusa']).discards[0]?.nowG).toBeCloseTo(collected + 160, 6);
   const plan = loadShop(context).folded.plan.filter(
     ({ act }) => isAct(act, 'make') && act.cultureId === 'grusa',
   );
@@ -55,7 +55,7 @@ test('a feed carries the culture on, its rest is collected, and the plan it carr
   // The evening’s feed still takes its spoonful, not the whole jar.
   expect(plan[0]?.act).toMatchObject({ portions: [{ lotId: 'S-G23', massG: 20 }] });
   value(undoBatch(context, batch));
-  expect(culturesView(context, 'grusa').discards[0]?.nowG).toBeCloseTo(collected, 6);
+  expect(culturesView(context, ['grusa']).discards[0]?.nowG).toBeCloseTo(collected, 6);
 });
 
 test('a build that would use the mother up is stopped, with the feed that mends it', () => {
@@ -84,7 +84,7 @@ test('after a build the mother is to be fed again, until it is done', () => {
   // A second build plans no second feed.
   value(feed({ ...build, motherG: 20 }));
   expect(due()).toHaveLength(1);
-  const row = culturesView(context, null).starters.find((one) => one.culture.id === 'plinth');
+  const row = culturesView(context, []).starters.find((one) => one.culture.id === 'plinth');
   expect(row?.due?.planned).toBe(true);
   value(feed({ cultureId: 'plinth', fromLotId: plinth?.id, motherG: 60, waterG: 45 }));
   expect(due()).toHaveLength(0);
@@ -124,11 +124,12 @@ test('a culture that nobody described is known by its lots', () => {
 });
 
 test('the demo has a line of everything that is kept', () => {
-  const view = culturesView(context, 'grusa');
+  const view = culturesView(context, ['grusa']);
   expect(view.starters.map((row) => row.culture.name)).toEqual(['Grusa', 'Plinth']);
   expect(view.chains[0]).toMatchObject({ generation: 4 });
   expect(view.chains[0]?.saltShare).toBeCloseTo(0.027, 3);
   expect(view.frozen.map((row) => row.name)).toEqual(['Grusa, back-up', 'Drift, frozen']);
   expect(lotsOfCulture(stock(), 'lees')).toHaveLength(3);
-  expect(view.facts?.jars[0]?.massG).toBeCloseTo(180, 6);
+  if (view.panel.kind !== 'feed') throw new Error('its feed is opened');
+  expect(view.panel.facts.jars[0]?.massG).toBeCloseTo(180, 6);
 });

@@ -12,6 +12,7 @@ import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
 import { loadShop, type ShopState } from '../shop-state';
 import { culturesOf, gramsOf, stockOf } from './registry';
+import { isFedYoung } from './young-facts';
 
 const grams = (name: string) => numberField({ name, unit: 'g', min: 0, max: 500_000 });
 
@@ -93,7 +94,9 @@ function feedNow(
   const step = making.as === 'feed' ? plannedFeed(state, making) : undefined;
   const lotId =
     step === undefined ? codeFor(context, state, making, at.value) : lotOf(step.act as MakeAct);
-  const act = actOf(culture, making, state, { lotId, atMs: at.value });
+  const young = making.as === 'feed' && isFedYoung(state, culture, jar);
+  const made = actOf(culture, making, state, { lotId, atMs: at.value });
+  const act = young ? { ...made, young: true } : made;
   const drafts = doneDrafts(context, state, {
     act,
     atMs: at.value,

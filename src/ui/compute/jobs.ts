@@ -13,14 +13,26 @@ import {
 import { seededNormal } from '@/core/numeric';
 import { planBake, type BakePlan, type NoPlan } from '@/core/planner';
 import {
+  discardDough,
   feedChoices,
   feedSheet,
   findSeries,
+  peaksByRoom,
+  refreshSheet,
+  thawPlan,
+  type DiscardDough,
+  type DiscardDoughQuestion,
   type FeedChoice,
+  type FeedQuestion,
   type FeedSheet,
   type FeedSheetQuestion,
   type SeriesAnswer,
+  type PeakAt,
+  type RefreshQuestion,
+  type RefreshSheet,
   type SeriesQuestion,
+  type ThawAnswer,
+  type ThawQuestion,
 } from '@/core/cultures';
 import type { PlaceHistory } from '@/core/forecast';
 import type { Pantry } from '@/core/composition';
@@ -69,6 +81,23 @@ export interface JobKinds {
     };
     readonly answers: SeriesAnswer;
   };
+  /** A refresh of leftover dough. */
+  readonly refresh: { readonly asks: RefreshQuestion; readonly answers: RefreshSheet };
+  /** A dough with discard in it. */
+  readonly discardDough: { readonly asks: DiscardDoughQuestion; readonly answers: DiscardDough };
+  /** A thaw worked out backwards. */
+  readonly thaw: { readonly asks: ThawQuestion; readonly answers: ThawAnswer };
+  /** Hours from feed to best against the room’s temperature. */
+  readonly peaks: {
+    readonly asks: {
+      readonly question: FeedQuestion;
+      readonly motherG: number;
+      readonly totalG: number;
+      readonly places: readonly PlaceHistory[];
+      readonly pantry: Pantry;
+    };
+    readonly answers: readonly PeakAt[];
+  };
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
@@ -86,6 +115,8 @@ function* atOnce<T>(compute: () => T): Steps<T> {
   return compute();
 }
 
+const placeMapOf = (places: readonly PlaceHistory[]) => new Map(places.map((one) => [one.id, one]));
+
 /** How each kind of question is worked out. */
 export const JOBS: {
   readonly [K in JobKind]: (asks: JobKinds[K]['asks']) => Steps<JobKinds[K]['answers']>;
@@ -99,8 +130,11 @@ export const JOBS: {
   feed: (question) => atOnce(() => feedSheet(question)),
   feedChoices: ({ others, ...question }) => atOnce(() => feedChoices(question, others)),
   series: ({ question, places, pantry }) =>
-    atOnce(() =>
-      findSeries(question, { places: new Map(places.map((one) => [one.id, one])), pantry }),
-    ),
+    atOnce(() => findSeries(question, { places: placeMapOf(places), pantry })),
+  refresh: (question) => atOnce(() => refreshSheet(question)),
+  discardDough: (question) => atOnce(() => discardDough(question)),
+  thaw: (question) => atOnce(() => thawPlan(question)),
+  peaks: ({ places, pantry, ...feed }) =>
+    atOnce(() => peaksByRoom(feed, { places: placeMapOf(places), pantry })),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };

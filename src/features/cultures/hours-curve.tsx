@@ -1,8 +1,8 @@
 import { scaleLinear, scaleTime } from 'd3';
 import type { FeedSheet } from '@/core/cultures';
-import { MS_PER_HOUR } from '@/core/units';
+import { MS_PER_HOUR, wallTime } from '@/core/units';
 import { fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
-import { clockText, momentText, riseText } from '@/ui/format';
+import { clockText, dayText, momentText, riseText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
@@ -11,9 +11,13 @@ const TOP = 62;
 const RULER = 40;
 const FOOT = 10;
 
-/** The level of a feed to come, its window with its band, and the hour it is wanted at. */
-export function FeedCurve(props: {
-  sheet: FeedSheet;
+/** A mix to come with its level and its window. */
+export type ToCome = Pick<FeedSheet, 'curve' | 'atMs' | 'window' | 'risingMs'>;
+
+/** The level of a mix to come, its window with its band, and the hour it is wanted at. */
+export function HoursCurve(props: {
+  sheet: ToCome;
+  label: string;
   readyMs: number | null;
   nowMs: number;
   timeZone: string;
@@ -40,12 +44,12 @@ export function FeedCurve(props: {
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label="Level of the feed over the hours to come"
+      aria-label={props.label}
       style={{ display: 'block' }}
     >
       <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
       <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {time.ticks(Math.max(3, Math.min(14, width / 70))).map((tick) => (
+      {time.ticks(Math.max(3, Math.min(12, width / 100))).map((tick) => (
         <g key={tick.getTime()}>
           <line x1={time(tick)} x2={time(tick)} y1={RULER - 7} y2={RULER} stroke="var(--ink)" />
           <text
@@ -55,7 +59,7 @@ export function FeedCurve(props: {
             textAnchor="middle"
             fill="var(--ink)"
           >
-            {clockText(tick.getTime(), timeZone)}
+            {tickText(tick.getTime(), timeZone)}
           </text>
         </g>
       ))}
@@ -108,8 +112,14 @@ export function FeedCurve(props: {
   );
 }
 
+/** The hour; at midnight the day. */
+function tickText(atMs: number, timeZone: string): string {
+  const { hour, minute } = wallTime(atMs, timeZone);
+  return hour === 0 && minute === 0 ? dayText(atMs, timeZone) : clockText(atMs, timeZone);
+}
+
 function Bracket(props: {
-  window: FeedSheet['window'];
+  window: ToCome['window'];
   scales: Scales;
   toMs: number;
   at: { nowMs: number; timeZone: string };

@@ -6,17 +6,27 @@ import { shopContext } from '@/services/context';
 import { culturesView } from '@/services/cultures/view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { logLookAction, takeFeedAction, undoAction } from '../../actions';
+import {
+  describeCultureAction,
+  logLookAction,
+  restCultureAction,
+  retireCultureAction,
+  takeFeedAction,
+  takeMixAction,
+  takePartAction,
+  takeSeriesAction,
+  takeThawAction,
+  undoAction,
+} from '../../actions';
 
 export const metadata: Metadata = { title: 'Cultures' };
 
-type Props = { params: Promise<{ cultureId?: string[] }> };
+type Props = { params: Promise<{ path?: string[] }> };
 
 export default async function CulturesPage({ params }: Props) {
   await connection();
-  const [cultureId] = (await params).cultureId ?? [];
-  const wanted = cultureId === undefined ? null : decodeURIComponent(cultureId);
-  const view = culturesView(shopContext(), wanted);
+  const path = ((await params).path ?? []).map((part) => decodeURIComponent(part));
+  const view = culturesView(shopContext(), path);
   const { starters, chains } = view;
   return (
     <ViewFrame
@@ -26,9 +36,20 @@ export default async function CulturesPage({ params }: Props) {
       aside={<CulturesTells view={view} />}
     >
       <Cultures
-        key={view.openedId}
+        key={path.join('/')}
         view={view}
-        actions={{ takeFeed: takeFeedAction, undo: undoAction, logLook: logLookAction }}
+        actions={{
+          undo: undoAction,
+          logLook: logLookAction,
+          takeFeed: takeFeedAction,
+          describeCulture: describeCultureAction,
+          restCulture: restCultureAction,
+          retireCulture: retireCultureAction,
+          takeMix: takeMixAction,
+          takePart: takePartAction,
+          takeSeries: takeSeriesAction,
+          takeThaw: takeThawAction,
+        }}
       />
     </ViewFrame>
   );

@@ -1,0 +1,175 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import type { RefreshSheet } from '@/core/cultures';
+import { fromLocalText } from '@/core/units';
+import type { ChainFacts } from '@/services/cultures/chain-facts';
+import { useCompute } from '@/ui/compute/use-compute';
+import { decimals, massText, percentText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { LinkButton } from '@/ui/link-button';
+import { useSettled } from '@/ui/use-settled';
+import { useWidth } from '@/ui/use-width';
+import { waterText } from '@/ui/water-text';
+import { ChainChart } from './chain-chart';
+import { ChainWants } from './chain-wants';
+import type { CultureActions } from './culture-actions';
+import { HoursCurve } from './hours-curve';
+import { ActButton, Finding, PanelHead, PanelRefusal, WeightLine } from './panel-parts';
+import { checkRefresh, firstRefresh, type RefreshFields } from './refresh-fields';
+import { remarkText, refreshVerdict } from './refresh-words';
+
+/** A chain of carry-over dough: its next refresh, found from the leftover or from the balls wanted, and its generations. */
+export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: CultureActions }) {
+  const { culture, units, nowMs } = facts;
+  const [fields, setFields] = useState<RefreshFields | null>(() => firstRefresh(facts));
+  const checked = useMemo(
+    () => (fields === null ? { asks: null, errors: {} } : checkRefresh(fields, facts)),
+    [fields, facts],
+  );
+  const { answer, refused } = useCompute('refresh', useSettled(checked.asks, 100));
+  const { run, busy, refused: notDone, clear } = useAct(actions);
+  const { ref, width } = useWidth(900);
+  const change = (changed: Partial<RefreshFields>) => {
+    clear();
+    setFields((before) => (before === null ? null : { ...before, ...changed }));
+  };
+  const errors: Readonly<Record<string, string>> = checked.errors;
+  const wrong = Object.values(errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
+  const sheet = checked.asks === null ? null : answer;
+  const take = (found: RefreshSheet) =>
+    run(
+      () =>
+        actions.takeMix({
+          batch: newBatch(),
+          as: 'refresh',
+          name: culture.name,
+          cultureId: culture.id,
+          tense: 'done',
+          ingredients: found.act.ingredients,
+          portions: found.act.portions,
+          placeId: found.act.placeId,
+          startC: found.act.startC,
+        }),
+      () => `${culture.name}: refreshed, ${massText(found.amounts.totalG, units)}.`,
+    );
+  return (
+    <Box ref={ref}>
+      <PanelHead title={`${culture.name}, refreshed`}>
+        Leftover dough with new flour, water and salt; its own are counted in full.
+      </PanelHead>
+      {fields === null ? (
+        <Typography sx={{ p: 2 }}>
+          No leftover dough is there. Open a lot of dough or balls and keep what is left of it.
+        </Typography>
+      ) : (
+        <ChainWants facts={facts} fields={fields} errors={errors} onChange={change} />
+      )}
+      <PanelRefusal sentence={wrong} />
+      {fields !== null && sheet !== null ? (
+        <>
+          <Finding figure={percentText(sheet.amounts.share, 0)}>
+            {refreshVerdict(sheet, facts)}
+          </Finding>
+          {sheet.remarks.map((remark) => (
+            <Alert key={remark.kind} severity="warning" sx={{ mx: 2, my: 0.5 }}>
+              {remarkText(remark)}
+            </Alert>
+          ))}
+          <HoursCurve
+            sheet={sheet}
+            label="Level of the refreshed dough over the hours to come"
+            readyMs={
+              fields.seeks === 'share' ? fromLocalText(fields.readyAt, units.timeZone) : null
+            }
+            nowMs={nowMs}
+            timeZone={units.timeZone}
+            width={Math.max(320, width)}
+            height={178}
+          />
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', lg: '1.2fr 1.1fr auto' },
+              gap: 2,
+              px: 2,
+              py: 1,
+            }}
+          >
+            <Weigh sheet={sheet} facts={facts} fields={fields} />
+            <ChainChart facts={facts} next={sheet} />
+            <ActButton
+              title="Refresh now"
+              under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields)}`}
+              glyph="mix"
+              disabled={busy}
+              onAct={() => take(sheet)}
+            />
+          </Box>
+        </>
+      ) : fields === null ? (
+        <Box sx={{ px: 2 }}>
+          <ChainChart facts={facts} next={null} />
+        </Box>
+      ) : (
+        <Typography color="text.secondary" sx={{ p: 2 }}>
+          {wrong === null ? 'Finding the share…' : 'Mend what is marked; nothing was lost.'}
+        </Typography>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, px: 2, py: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+        {facts.offers
+          .filter((one) => one.own)
+          .map((one) => (
+            <LinkButton key={one.jar.lot.id} href={`/lots/${encodeURIComponent(one.jar.lot.id)}`}>
+              {one.jar.lot.id}: split, freeze, use
+            </LinkButton>
+          ))}
+        <LinkButton href={`/cultures/${encodeURIComponent(culture.id)}/edit`} variant="text">
+          Change how it is described
+        </LinkButton>
+      </Box>
+    </Box>
+  );
+}
+
+function ballsText(sheet: RefreshSheet, fields: RefreshFields): string {
+  const ballG = Number(fields.ballG.replace(',', '.'));
+  if (!(ballG > 0)) return 'as one';
+  return `${Math.floor(sheet.amounts.totalG / ballG + 1e-6)} balls of ${decimals(ballG, 0)} g`;
+}
+
+/** The grams to weigh, with the water that a dry skin lost. */
+function Weigh(props: { sheet: RefreshSheet; facts: ChainFacts; fields: RefreshFields }) {
+  const { sheet, facts, fields } = props;
+  const { amounts } = sheet;
+  const nowG = Number(fields.weighsG.replace(',', '.'));
+  const offer = facts.offers.find((one) => one.jar.lot.id === fields.fromLotId);
+  const lostG = fields.weighsG === '' || offer === undefined ? 0 : Math.max(0, offer.massG - nowG);
+  const skinG =
+    offer === undefined || offer.massG <= 0 ? 0 : (lostG * amounts.leftoverG) / offer.massG;
+  const flourName = (id: string) => facts.flours.find((one) => one.id === id)?.name ?? id;
+  return (
+    <Box component="section" aria-label="Weigh">
+      <Typography variant="h2">Weigh</Typography>
+      <WeightLine name="Leftover" massG={amounts.leftoverG - skinG}>
+        {sheet.leftG >= 1 ? `${massText(sheet.leftG, facts.units)} stay` : 'all of it'}
+      </WeightLine>
+      {amounts.flours.map((line) => (
+        <WeightLine
+          key={line.ingredientId}
+          name={flourName(line.ingredientId)}
+          massG={line.massG}
+        />
+      ))}
+      <WeightLine name="Water" massG={amounts.waterG + skinG}>
+        {sheet.water === null ? '' : waterText(sheet.water, facts.units)}
+        {skinG >= 1 ? `, ${Math.round(skinG)} g of it for the dry skin` : ''}
+      </WeightLine>
+      {amounts.saltG > 0 ? <WeightLine name="Salt" massG={amounts.saltG} digits={1} /> : null}
+      {amounts.oilG > 0 ? <WeightLine name="Oil" massG={amounts.oilG} digits={1} /> : null}
+    </Box>
+  );
+}

@@ -1,0 +1,93 @@
+import Box from '@mui/material/Box';
+import type { ChainFacts } from '@/services/cultures/chain-facts';
+import { decimals, massText, tempText } from '@/ui/format';
+import { WallTimeField } from '@/ui/wall-time-field';
+import { ChoiceField, FieldRow, FigureField } from './panel-parts';
+import type { RefreshFields } from './refresh-fields';
+
+/** What is wanted of a refresh: from which leftover, how much, when, and what it is held at. */
+export function ChainWants(props: {
+  facts: ChainFacts;
+  fields: RefreshFields;
+  errors: Readonly<Record<string, string>>;
+  onChange: (changed: Partial<RefreshFields>) => void;
+}) {
+  const { facts, fields, errors, onChange } = props;
+  const figure = (name: keyof RefreshFields, label: string) => (
+    <FigureField
+      name={name}
+      label={label}
+      value={fields[name]}
+      error={errors[name]}
+      onChange={(value) => onChange({ [name]: value })}
+    />
+  );
+  const choice = (
+    name: keyof RefreshFields,
+    label: string,
+    options: readonly { readonly id: string; readonly name: string }[],
+  ) => (
+    <ChoiceField
+      name={name}
+      label={label}
+      value={fields[name]}
+      options={options}
+      onChange={(value) => onChange({ [name]: value })}
+    />
+  );
+  return (
+    <FieldRow columns={6}>
+      <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
+        <ChoiceField
+          name="fromLotId"
+          label="Leftover"
+          value={fields.fromLotId}
+          options={facts.offers.map((one) => ({
+            id: one.jar.lot.id,
+            name: `${one.name} ${one.jar.lot.id}, ${massText(one.massG, facts.units)}, ${decimals(one.days, 1)} d`,
+          }))}
+          onChange={(fromLotId) => {
+            const offer = facts.offers.find((one) => one.jar.lot.id === fromLotId);
+            onChange({ fromLotId, leftoverG: String(Math.round(offer?.massG ?? 0)), weighsG: '' });
+          }}
+        />
+      </Box>
+      {choice('fixed', 'Made from', [
+        { id: 'leftover', name: 'so much leftover' },
+        { id: 'dough', name: 'the balls wanted' },
+      ])}
+      {fields.fixed === 'leftover' ? figure('leftoverG', 'Leftover, g') : figure('balls', 'Balls')}
+      {figure('ballG', 'Each, g')}
+      {figure('weighsG', 'Dry skin? Weighs now, g')}
+      {choice('seeks', 'Find', [
+        { id: 'share', name: 'the share' },
+        { id: 'hour', name: 'the hour' },
+      ])}
+      {fields.seeks === 'share' ? (
+        <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
+          <WallTimeField
+            label="Ready at"
+            name="readyAt"
+            value={fields.readyAt}
+            onChange={(readyAt) => onChange({ readyAt })}
+            error={errors['readyAt']}
+          />
+        </Box>
+      ) : (
+        figure('sharePct', 'Share, %')
+      )}
+      {choice(
+        'placeId',
+        'Stands at',
+        facts.places.map((place) => ({
+          id: place.id,
+          name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
+        })),
+      )}
+      {figure('hydrationPct', 'Water held at, %')}
+      {figure('saltPct', 'Salt held at, %')}
+      {figure('oilPct', 'Oil held at, %')}
+      {choice('flourId', 'New flour', facts.flours)}
+    </FieldRow>
+  );
+}

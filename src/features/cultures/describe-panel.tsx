@@ -1,0 +1,208 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Controller, useForm, useWatch } from 'react-hook-form';
+import type { DescribingFacts } from '@/services/cultures/describing-facts';
+import { tempText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { useSay } from '@/ui/snack';
+import { useAskAnew } from '@/ui/ask-anew';
+import { WallTimeField } from '@/ui/wall-time-field';
+import type { CultureActions } from './culture-actions';
+import { describedForm, firstDescription, KIND_NAMES, type Description } from './description';
+import { PanelHead, PanelRefusal } from './panel-parts';
+
+/** A culture described: a new one, begun or brought in, or the words about one that is there. */
+export function DescribePanel({
+  facts,
+  actions,
+}: {
+  facts: DescribingFacts;
+  actions: CultureActions;
+}) {
+  const { culture, flours, places, discardJars, units } = facts;
+  const { control, register, handleSubmit } = useForm<Description>({
+    defaultValues: firstDescription(facts),
+  });
+  const { kind, start } = useWatch({ control }) as Description;
+  const { run, busy, refused } = useAct(actions);
+  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
+  const router = useRouter();
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const starter = kind === 'liquid starter' || kind === 'stiff starter';
+  const errors = { ...refused, ...wrong };
+  const save = async (fields: Description) => {
+    const form = { ...describedForm(fields, facts), batch: newBatch() };
+    if (culture === null) {
+      return run(
+        () => actions.describeCulture(form),
+        () => `${fields.name} is in the shop.`,
+        ({ id }) => router.push(`/cultures/${encodeURIComponent(id)}`),
+      );
+    }
+    const outcome = await actions.describeCulture(form);
+    if (!outcome.ok) {
+      const sentences = outcome.refusals.map((one) => [one.field ?? '', one.sentence] as const);
+      return setWrong(Object.fromEntries(sentences));
+    }
+    setWrong({});
+    say({ text: `${fields.name}: described anew.` });
+    askAnew();
+    router.push(`/cultures/${encodeURIComponent(culture.id)}/about`);
+  };
+  const figure = (name: keyof Description, label: string) => (
+    <TextField
+      label={label}
+      {...register(name)}
+      error={errors[name] !== undefined || errors[`start.${name}`] !== undefined}
+      slotProps={{ htmlInput: { inputMode: name === 'name' ? 'text' : 'decimal', maxLength: 40 } }}
+    />
+  );
+  const choice = (
+    name: keyof Description,
+    label: string,
+    options: readonly { readonly id: string; readonly name: string }[],
+  ) => (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <TextField select label={label} {...field} error={errors[name] !== undefined}>
+          {options.map((one) => (
+            <MenuItem key={one.id} value={one.id}>
+              {one.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+    />
+  );
+  return (
+    <Box
+      component="form"
+      noValidate
+      aria-label="Culture"
+      onSubmit={handleSubmit(save)}
+      sx={{ pb: 3 }}
+    >
+      <PanelHead title={culture === null ? 'A new culture' : `${culture.name}, described`}>
+        {KIND_NAMES[kind].says}
+      </PanelHead>
+      <PanelRefusal sentence={Object.values(errors)[0] ?? null} />
+      <Fields>
+        {culture === null
+          ? choice(
+              'kind',
+              'Kind',
+              Object.entries(KIND_NAMES).map(([id, one]) => ({ id, name: one.name })),
+            )
+          : null}
+        {figure('name', 'Name')}
+        {kind === 'discard' ? null : figure('hydrationPct', 'Water, % of flour')}
+        {kind === 'carry-over' ? figure('saltPct', 'Salt held at, %') : null}
+        {choice('flourId', 'Flour', flours)}
+        {starter
+          ? choice('secondFlourId', 'Second flour', [{ id: '', name: 'none' }, ...flours])
+          : null}
+        {starter ? figure('secondPct', 'Of the second, %') : null}
+        {starter ? figure('keepG', 'Mother to keep, g') : null}
+        {choice(
+          'placeId',
+          'Home',
+          places.map((place) => ({
+            id: place.id,
+            name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
+          })),
+        )}
+        {figure('vesselTareG', 'Empty vessel, g')}
+        {figure('vesselMl', 'Vessel, ml')}
+        {kind === 'discard' ? null : figure('everyH', 'Fed every, h')}
+        {starter ? figure('usualRatio', 'Flour to 1 of mother') : null}
+        {starter
+          ? choice('discardTo', 'Its rest goes', [{ id: '', name: 'away' }, ...discardJars])
+          : null}
+        {starter ? null : figure('keepsDays', 'Keeps, days')}
+        {starter ? null : figure('limitG', 'Holds at most, g')}
+      </Fields>
+      {culture === null && starter ? (
+        <>
+          <Typography variant="h3" component="h3" sx={{ px: 2, pt: 1 }}>
+            How does it begin?
+          </Typography>
+          <Fields>
+            {choice('start', 'Beginning', [
+              { id: 'bring', name: 'it is alive already' },
+              { id: 'begin', name: 'from flour and water' },
+              { id: 'empty', name: 'later' },
+            ])}
+            {start === 'bring' ? (
+              <>
+                <Controller
+                  control={control}
+                  name="fedAt"
+                  render={({ field }) => (
+                    <WallTimeField
+                      label="Last fed"
+                      name="fedAt"
+                      value={field.value}
+                      onChange={field.onChange}
+                      error={errors['start.fedAt'] ?? errors['fedAt']}
+                    />
+                  )}
+                />
+                {figure('massG', 'In the jar, g')}
+                {figure('ratio', 'Flour to 1 of mother then')}
+                {figure('rise', 'Risen to now, ×')}
+              </>
+            ) : null}
+            {start === 'begin' ? (
+              <>
+                {figure('flourG', 'Flour, g')}
+                {figure('waterG', 'Water, g')}
+              </>
+            ) : null}
+          </Fields>
+          <Typography variant="body2" color="text.secondary" sx={{ px: 2 }}>
+            {START_SAYS[start]}
+          </Typography>
+        </>
+      ) : null}
+      <Box sx={{ px: 2, pt: 2, display: 'flex', justifyContent: 'flex-end' }}>
+        <Button type="submit" variant="contained" size="large" disabled={busy}>
+          {culture === null ? 'Take it into the shop' : 'Save'}
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+const START_SAYS: Readonly<Record<Description['start'], string>> = {
+  bring: 'Olvik runs it on from its last feed; how high it stands now moves the forecast.',
+  begin:
+    'Ten days of a plain schedule follow, with what to expect. Nothing is forecast before it has been seen at two peaks.',
+  empty: 'It stands in the rows, empty, until it is fed or something is put into it.',
+};
+
+function Fields({ children }: { children: React.ReactNode }) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, minmax(0, 1fr))' },
+        gap: 1.5,
+        px: 2,
+        py: 1,
+        alignItems: 'start',
+      }}
+    >
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,142 @@
+import type { CultureKind } from '@/core/cultures';
+import { addHours, toLocalText } from '@/core/units';
+import type { DescribingFacts } from '@/services/cultures/describing-facts';
+
+/** The kinds in words. */
+export const KIND_NAMES: Readonly<
+  Record<CultureKind, { readonly name: string; readonly says: string }>
+> = {
+  'liquid starter': {
+    name: 'Liquid starter',
+    says: 'Flour and water kept alive by wild yeast, as wet as batter; fed from the jar.',
+  },
+  'stiff starter': {
+    name: 'Stiff starter',
+    says: 'The same, firm as dough: slower, milder, keeps longer.',
+  },
+  'carry-over': {
+    name: 'Carry-over dough',
+    says: 'Leftover dough with its salt and oil, refreshed and used as leaven.',
+  },
+  discard: {
+    name: 'Discard jar',
+    says: 'Collects what is left of fed jars, layer by layer, each with its age.',
+  },
+};
+
+/** A culture as it is typed. */
+export interface Description {
+  readonly kind: CultureKind;
+  readonly name: string;
+  readonly hydrationPct: string;
+  readonly saltPct: string;
+  readonly flourId: string;
+  readonly secondFlourId: string;
+  readonly secondPct: string;
+  readonly keepG: string;
+  readonly placeId: string;
+  readonly vesselTareG: string;
+  readonly vesselMl: string;
+  readonly everyH: string;
+  readonly usualRatio: string;
+  readonly discardTo: string;
+  readonly keepsDays: string;
+  readonly limitG: string;
+  readonly start: 'bring' | 'begin' | 'empty';
+  readonly fedAt: string;
+  readonly massG: string;
+  readonly ratio: string;
+  readonly rise: string;
+  readonly flourG: string;
+  readonly waterG: string;
+}
+
+const round = (value: number, digits = 1) => String(Number(value.toFixed(digits)));
+const COLD_C = 8;
+
+/** How a kind usually is, for the first proposal. */
+const USUAL: Readonly<Record<CultureKind, Partial<Description>>> = {
+  'liquid starter': { hydrationPct: '100', keepG: '20', everyH: '24', usualRatio: '4' },
+  'stiff starter': { hydrationPct: '50', keepG: '40', everyH: '96', usualRatio: '2' },
+  'carry-over': {
+    hydrationPct: '65',
+    saltPct: '2.7',
+    everyH: '48',
+    keepsDays: '5',
+    vesselMl: '4000',
+  },
+  discard: { keepsDays: '14', limitG: '800', vesselMl: '1500' },
+};
+
+/** What stands in the form first. */
+export function firstDescription(facts: DescribingFacts): Description {
+  const { culture, kind, flours, places, discardJars, nowMs, units } = facts;
+  const cold = places.find((place) => place.tempC <= COLD_C && place.tempC > -5);
+  const warm = places.find((place) => place.tempC > COLD_C && place.tempC < 28);
+  const home = kind === 'carry-over' || kind === 'discard' ? cold : warm;
+  const plain: Description = {
+    kind,
+    name: '',
+    hydrationPct: '100',
+    saltPct: '0',
+    flourId: flours[0]?.id ?? '',
+    secondFlourId: '',
+    secondPct: '0',
+    keepG: '0',
+    placeId: (home ?? places[0])?.id ?? '',
+    vesselTareG: '0',
+    vesselMl: '1000',
+    everyH: '24',
+    usualRatio: '4',
+    discardTo: discardJars[0]?.id ?? '',
+    keepsDays: '',
+    limitG: '',
+    start: 'bring',
+    fedAt: toLocalText(addHours(nowMs, -10), units.timeZone),
+    massG: '200',
+    ratio: '4',
+    rise: '',
+    flourG: '60',
+    waterG: '60',
+    ...USUAL[kind],
+  };
+  if (culture === null) return plain;
+  const [first, second] = culture.flours;
+  return {
+    ...plain,
+    name: culture.name,
+    hydrationPct: round(100 * culture.hydration),
+    saltPct: round(100 * culture.saltShare, 2),
+    flourId: first?.flourId ?? plain.flourId,
+    secondFlourId: second?.flourId ?? '',
+    secondPct: round(100 * (second?.share ?? 0)),
+    keepG: round(culture.keepG),
+    placeId: culture.placeId,
+    vesselTareG: round(culture.vesselTareG),
+    vesselMl: round(culture.vesselMl),
+    everyH: round(culture.everyH),
+    usualRatio: round(culture.usualRatio),
+    discardTo: culture.discardTo ?? '',
+    keepsDays: culture.keepsDays === null ? '' : round(culture.keepsDays),
+    limitG: culture.limitG === null ? '' : round(culture.limitG),
+  };
+}
+
+/** The form as the server takes it. */
+export function describedForm(fields: Description, { culture }: DescribingFacts) {
+  const { start, fedAt, massG, ratio, rise, flourG, waterG, ...described } = fields;
+  const starter = fields.kind === 'liquid starter' || fields.kind === 'stiff starter';
+  const begins = culture === null && starter;
+  return {
+    ...described,
+    id: culture?.id ?? null,
+    secondPct: described.secondFlourId === '' ? '0' : described.secondPct,
+    start: !begins
+      ? { how: 'empty' }
+      : start === 'bring'
+        ? { how: 'bring', fedAt, massG, ratio, rise }
+        : start === 'begin'
+          ? { how: 'begin', flourG, waterG }
+          : { how: 'empty' },
+  };
+}

@@ -1,0 +1,102 @@
+import type { DiscardDoughQuestion } from '@/core/cultures';
+import { numberField, z } from '@/core/parse';
+import { addHours, fromLocalText, toLocalText } from '@/core/units';
+import type { DiscardFacts } from '@/services/cultures/discard-facts';
+
+/** A dough with discard as it is typed. */
+export interface DiscardFields {
+  readonly name: string;
+  readonly discardG: string;
+  readonly use: 'flavour' | 'leaven';
+  readonly balls: string;
+  readonly ballG: string;
+  readonly flourId: string;
+  readonly readyAt: string;
+  readonly placeId: string;
+  readonly hydrationPct: string;
+  readonly saltPct: string;
+  readonly oilPct: string;
+}
+
+const COLD_C = 8;
+const READY_IN_H = 6;
+const FIRST_MOST_G = 300;
+
+/** What is proposed first: flatbread with the oldest of it. */
+export function firstDiscard(facts: DiscardFacts): DiscardFields {
+  const thereG = facts.layers.reduce((sum, layer) => sum + layer.massG, 0);
+  const room = facts.places.find((place) => {
+    const tempC = place.settings.at(-1)?.tempC ?? 20;
+    return tempC > COLD_C && tempC < 28;
+  });
+  return {
+    name: 'Flatbread',
+    discardG: String(Math.round(Math.min(thereG, FIRST_MOST_G))),
+    use: 'flavour',
+    balls: '8',
+    ballG: '250',
+    flourId: facts.culture.flours[0]?.flourId ?? facts.flours[0]?.id ?? '',
+    readyAt: toLocalText(addHours(facts.nowMs, READY_IN_H), facts.units.timeZone),
+    placeId: room?.id ?? facts.places[0]?.id ?? '',
+    hydrationPct: '62',
+    saltPct: '2.6',
+    oilPct: '1',
+  };
+}
+
+const per = (name: string, min: number, max: number) =>
+  numberField({ name, unit: '% of flour', min, max });
+const schema = z.object({
+  name: z.string().trim().min(1, { error: 'Dough: a name is needed.' }).max(60),
+  discardG: numberField({ name: 'Discard', unit: 'g', min: 1, max: 500_000 }),
+  balls: numberField({ name: 'Balls', unit: '', min: 1, max: 5000 }),
+  ballG: numberField({ name: 'Each', unit: 'g', min: 20, max: 5000 }),
+  hydrationPct: per('Water', 40, 110),
+  saltPct: per('Salt', 0, 6),
+  oilPct: per('Oil', 0, 15),
+});
+
+/** A checked form: what it asks, or a sentence for each wrong field. */
+export interface CheckedDiscard {
+  readonly asks: DiscardDoughQuestion | null;
+  readonly errors: Readonly<Record<string, string>>;
+}
+
+/** Reads the form as a question for the core. */
+export function checkDiscard(fields: DiscardFields, facts: DiscardFacts): CheckedDiscard {
+  const parsed = schema.safeParse(fields);
+  const readyMs = fromLocalText(fields.readyAt, facts.units.timeZone);
+  const errors: Record<string, string> = {};
+  if (!parsed.success) {
+    for (const issue of parsed.error.issues) errors[String(issue.path[0])] = issue.message;
+  }
+  if (readyMs <= facts.nowMs) {
+    errors['readyAt'] = 'Ready to ball at: that hour has passed. Allowed: from now on.';
+  }
+  if (!parsed.success || Object.keys(errors).length > 0) return { asks: null, errors };
+  const { name, discardG, balls, ballG, hydrationPct, saltPct, oilPct } = parsed.data;
+  return {
+    errors: {},
+    asks: {
+      layers: facts.layers.map(({ jar, massG }) => ({ jar, massG })),
+      discardG,
+      use: fields.use,
+      yeastType: facts.yeastType,
+      balls,
+      ballG,
+      hydration: hydrationPct / 100,
+      saltShare: saltPct / 100,
+      oilShare: oilPct / 100,
+      flourId: fields.flourId,
+      as: { lotId: facts.lotId, name },
+      atMs: facts.nowMs,
+      placeId: fields.placeId,
+      readyMs,
+      places: facts.places,
+      pantry: facts.pantry,
+      stepG: facts.stepG,
+      fineStepG: facts.fineStepG,
+      tapC: facts.tapC,
+    },
+  };
+}

@@ -1,0 +1,300 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import type { DiscardDough } from '@/core/cultures';
+import { fromLocalText } from '@/core/units';
+import type { DiscardFacts, Layer } from '@/services/cultures/discard-facts';
+import { useCompute } from '@/ui/compute/use-compute';
+import { dateText, decimals, massText, momentText, spanText, tempText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { LinkButton } from '@/ui/link-button';
+import { rem } from '@/ui/rem';
+import { useSettled } from '@/ui/use-settled';
+import { useWidth } from '@/ui/use-width';
+import { WallTimeField } from '@/ui/wall-time-field';
+import { waterText } from '@/ui/water-text';
+import type { CultureActions } from './culture-actions';
+import { checkDiscard, firstDiscard, type DiscardFields } from './discard-fields';
+import { HoursCurve } from './hours-curve';
+import {
+  ActButton,
+  ChoiceField,
+  FieldRow,
+  FigureField,
+  Finding,
+  PanelHead,
+  PanelRefusal,
+  WeightLine,
+} from './panel-parts';
+
+/** A discard jar: its layers with their age and state, and a dough that takes some of it. */
+export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions: CultureActions }) {
+  const { culture, units, nowMs, layers } = facts;
+  const [fields, setFields] = useState<DiscardFields>(() => firstDiscard(facts));
+  const checked = useMemo(() => checkDiscard(fields, facts), [fields, facts]);
+  const { answer, refused } = useCompute('discardDough', useSettled(checked.asks, 100));
+  const { run, busy, refused: notDone, clear } = useAct(actions);
+  const { ref, width } = useWidth(900);
+  const change = (changed: Partial<DiscardFields>) => {
+    clear();
+    setFields((before) => ({ ...before, ...changed }));
+  };
+  const { errors } = checked;
+  const wrong = Object.values(errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
+  const dough = checked.asks === null || refused !== null ? null : answer;
+  const figure = (name: keyof DiscardFields, label: string) => (
+    <FigureField
+      name={name}
+      label={label}
+      value={fields[name]}
+      error={errors[name]}
+      onChange={(value) => change({ [name]: value })}
+    />
+  );
+  const choice = (
+    name: keyof DiscardFields,
+    label: string,
+    options: readonly { readonly id: string; readonly name: string }[],
+  ) => (
+    <ChoiceField
+      name={name}
+      label={label}
+      value={fields[name]}
+      options={options}
+      onChange={(value) => change({ [name]: value })}
+    />
+  );
+  const take = (found: DiscardDough) =>
+    run(
+      () =>
+        actions.takeMix({
+          batch: newBatch(),
+          as: 'dough',
+          name: fields.name,
+          tense: 'done',
+          ingredients: found.act.ingredients,
+          portions: found.act.portions,
+          placeId: found.act.placeId,
+          startC: found.act.startC,
+        }),
+      () => `${fields.name}: mixed.`,
+    );
+  return (
+    <Box ref={ref}>
+      <PanelHead title={`${culture.name}, used`}>
+        {layers.length === 0
+          ? 'Nothing is in it. What is left of a fed jar is collected here.'
+          : 'Its flour, water and acid count in any dough; the oldest layer goes first.'}
+      </PanelHead>
+      <Layers facts={facts} busy={busy} onThrow={(layer) => throwAway(layer, { run, actions })} />
+      {layers.length === 0 ? null : (
+        <>
+          <FieldRow columns={6}>
+            {figure('name', 'Dough')}
+            {figure('discardG', 'Discard, g')}
+            {choice('use', 'Raised by', [
+              { id: 'flavour', name: 'yeast, found' },
+              { id: 'leaven', name: 'the discard alone' },
+            ])}
+            {figure('balls', 'Balls')}
+            {figure('ballG', 'Each, g')}
+            {choice('flourId', 'Flour', facts.flours)}
+            <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
+              <WallTimeField
+                label="Ready to ball at"
+                name="readyAt"
+                value={fields.readyAt}
+                onChange={(readyAt) => change({ readyAt })}
+                error={errors['readyAt']}
+              />
+            </Box>
+            {choice(
+              'placeId',
+              'Stands at',
+              facts.places.map((place) => ({
+                id: place.id,
+                name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, units)}`,
+              })),
+            )}
+            {figure('hydrationPct', 'Water, %')}
+            {figure('saltPct', 'Salt, %')}
+            {figure('oilPct', 'Oil, %')}
+          </FieldRow>
+          <PanelRefusal sentence={wrong} />
+          {dough === null ? (
+            <Typography color="text.secondary" sx={{ p: 2 }}>
+              {wrong === null ? 'Working it out…' : 'Mend what is marked; nothing was lost.'}
+            </Typography>
+          ) : (
+            <>
+              <Finding figure={figureOf(dough)}>{verdictOf(dough, facts)}</Finding>
+              <HoursCurve
+                sheet={dough}
+                label="Level of the dough over the hours to come"
+                readyMs={fromLocalText(fields.readyAt, units.timeZone)}
+                nowMs={nowMs}
+                timeZone={units.timeZone}
+                width={Math.max(320, width)}
+                height={170}
+              />
+              <Box
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: { xs: '1fr', md: '1fr auto' },
+                  gap: 2,
+                  px: 2,
+                  py: 1,
+                }}
+              >
+                <Weigh dough={dough} facts={facts} fields={fields} />
+                <ActButton
+                  title="Mixed now"
+                  under={`${massText(dough.totalG, units)}, ${fields.balls} balls`}
+                  glyph="mix"
+                  disabled={busy}
+                  onAct={() => take(dough)}
+                />
+              </Box>
+            </>
+          )}
+        </>
+      )}
+      <Box sx={{ px: 2, pb: 2 }}>
+        <LinkButton href={`/cultures/${encodeURIComponent(culture.id)}/edit`} variant="text">
+          Change how it is described
+        </LinkButton>
+      </Box>
+    </Box>
+  );
+}
+
+function throwAway(
+  { jar, massG }: Layer,
+  by: { run: ReturnType<typeof useAct>['run']; actions: CultureActions },
+): void {
+  by.run(
+    () => by.actions.takePart({ lotId: jar.lot.id, batch: newBatch(), as: 'gone', massG }),
+    () => `${jar.lot.id}: ${Math.round(massG)} g thrown away.`,
+  );
+}
+
+/** Yeast alive from which a layer still raises a dough by itself, % fresh-yeast equivalent. Set. */
+const LIVELY = 1;
+
+function Layers(props: { facts: DiscardFacts; busy: boolean; onThrow: (layer: Layer) => void }) {
+  const { facts, busy, onThrow } = props;
+  const { units, nowMs } = facts;
+  if (facts.layers.length === 0) return null;
+  return (
+    <TableContainer>
+      <Table
+        size="small"
+        aria-label="Layers"
+        sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)', py: 0.25 } }}
+      >
+        <TableHead>
+          <TableRow>
+            <TableCell>Layer</TableCell>
+            <TableCell align="right">In it</TableCell>
+            <TableCell>State</TableCell>
+            <TableCell>Keeps to</TableCell>
+            <TableCell />
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {facts.layers.map((layer) => (
+            <TableRow key={layer.jar.lot.id}>
+              <TableCell>
+                {layer.jar.lot.id}, {decimals(layer.days, layer.days < 3 ? 1 : 0)} d
+              </TableCell>
+              <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+                <strong>{massText(layer.massG, units)}</strong>: {massText(layer.flourG, units)}{' '}
+                flour
+              </TableCell>
+              <TableCell>
+                about pH {decimals(layer.ph, 1)},{' '}
+                {layer.yeast >= LIVELY ? 'still lively' : 'for flavour'}
+              </TableCell>
+              <TableCell>
+                {layer.endsMs === null
+                  ? '–'
+                  : layer.endsMs < nowMs
+                    ? `past its end since ${dateText(layer.endsMs, units.timeZone)}`
+                    : dateText(layer.endsMs, units.timeZone)}
+              </TableCell>
+              <TableCell align="right">
+                <Button size="small" variant="text" disabled={busy} onClick={() => onThrow(layer)}>
+                  Throw away<span className="visually-hidden"> {layer.jar.lot.id}</span>
+                </Button>
+              </TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </TableContainer>
+  );
+}
+
+const figureOf = ({ dose }: DiscardDough) =>
+  dose === null ? 'No yeast' : `${decimals(dose.weighedG, dose.weighedG < 1 ? 2 : 1)} g yeast`;
+
+function verdictOf(dough: DiscardDough, facts: DiscardFacts): string {
+  const { nowMs, units } = facts;
+  const ms = dough.window.bestMs ?? dough.window.opensMs;
+  const { flourG, waterG, ph } = dough.brings;
+  const brings = `The discard brings ${massText(flourG, units)} flour and ${massText(waterG, units)} water at about pH ${decimals(ph, 1)}.`;
+  if (ms === null) return `It does not rise there by then: warmer, or with yeast. ${brings}`;
+  const missed =
+    dough.missedH === null || Math.abs(dough.missedH) < 0.1
+      ? ''
+      : `, ${spanText(dough.missedH * 3_600_000)} ${dough.missedH < 0 ? 'before' : 'after'} the hour`;
+  const bound =
+    dough.bound === 'too early'
+      ? ' The discard alone is sooner than that.'
+      : dough.bound === 'too late'
+        ? ' Even 3 % of yeast is later than that.'
+        : '';
+  return `Ready to ball at ${momentText(ms, nowMs, units.timeZone)}${missed}.${bound} ${brings}`;
+}
+
+function Weigh(props: { dough: DiscardDough; facts: DiscardFacts; fields: DiscardFields }) {
+  const { dough, facts, fields } = props;
+  const flour = facts.flours.find((one) => one.id === fields.flourId)?.name ?? fields.flourId;
+  const stock = dough.dose?.stock ?? null;
+  return (
+    <Box component="section" aria-label="Weigh">
+      <Typography variant="h2">Weigh</Typography>
+      {dough.taken.map((line) => (
+        <WeightLine key={line.lotId} name="Discard" massG={line.massG}>
+          {line.lotId}
+        </WeightLine>
+      ))}
+      <WeightLine name={flour} massG={dough.flourG} />
+      <WeightLine name="Water" massG={dough.waterG}>
+        {dough.water === null ? '' : waterText(dough.water, facts.units)}
+      </WeightLine>
+      <WeightLine name="Salt" massG={dough.saltG} digits={1} />
+      {dough.oilG > 0 ? <WeightLine name="Oil" massG={dough.oilG} /> : null}
+      {dough.dose === null ? null : (
+        <WeightLine
+          name={`Yeast, ${facts.yeastType}`}
+          massG={stock?.takeG ?? dough.dose.weighedG}
+          digits={2}
+        >
+          {stock === null
+            ? ''
+            : `of a stock: ${decimals(stock.yeastG, 2)} g yeast in ${decimals(stock.waterG, 0)} g water`}
+        </WeightLine>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,186 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import { GlyphDisc } from '@/ui/marks/glyphs';
+import { rem } from '@/ui/rem';
+
+/** The head of a panel: what it is about, in one line what comes of it. */
+export function PanelHead(props: { title: string; children?: ReactNode }) {
+  return (
+    <Box sx={{ px: 2, pt: 1.5, pb: 0.5 }}>
+      <Typography variant="h2">{props.title}</Typography>
+      {props.children === undefined ? null : <Typography>{props.children}</Typography>}
+    </Box>
+  );
+}
+
+/** The refusal of a panel: what is wrong and what is allowed. */
+export function PanelRefusal({ sentence }: { sentence: string | null }) {
+  return sentence === null ? null : (
+    <Alert severity="warning" data-testid="refusal" sx={{ mx: 2 }}>
+      {sentence}
+    </Alert>
+  );
+}
+
+/** The found figure at arm’s length, and what comes of it in words. */
+export function Finding(props: { figure: string; children: ReactNode }) {
+  return (
+    <Box
+      aria-live="polite"
+      sx={{ px: 2, py: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'center' }}
+    >
+      <Typography
+        component="p"
+        data-testid="found"
+        sx={{ fontSize: rem(42), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
+      >
+        {props.figure}
+      </Typography>
+      <Typography component="div" sx={{ flex: '1 1 20rem' }}>
+        {props.children}
+      </Typography>
+    </Box>
+  );
+}
+
+/** The one large act of a panel. */
+export function ActButton(props: {
+  title: string;
+  under: string;
+  glyph: Parameters<typeof GlyphDisc>[0]['name'];
+  disabled: boolean;
+  onAct: () => void;
+}) {
+  const { title, under, glyph, disabled, onAct } = props;
+  return (
+    <Button
+      variant="contained"
+      onClick={onAct}
+      disabled={disabled}
+      sx={{
+        alignSelf: 'end',
+        justifySelf: 'end',
+        minWidth: 190,
+        textAlign: 'left',
+        display: 'block',
+        p: 1.5,
+        '--disc': 'var(--paper)',
+        '--disc-mark': 'var(--ink)',
+      }}
+    >
+      <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        <GlyphDisc name={glyph} size={30} />
+        <Box component="span" className="name" sx={{ fontSize: rem(20) }}>
+          {title}
+        </Box>
+      </Box>
+      <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400, mt: 0.5 }}>
+        {under}
+      </Box>
+    </Button>
+  );
+}
+
+/** A figure to type in. */
+export function FigureField(props: {
+  name: string;
+  label: string;
+  value: string;
+  error?: string | undefined;
+  onChange: (value: string) => void;
+}) {
+  const { name, label, value, error, onChange } = props;
+  return (
+    <TextField
+      name={name}
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      error={error !== undefined}
+      slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+    />
+  );
+}
+
+/** One of a few. */
+export function ChoiceField(props: {
+  name: string;
+  label: string;
+  value: string;
+  options: readonly { readonly id: string; readonly name: string }[];
+  onChange: (value: string) => void;
+}) {
+  const { name, label, value, options, onChange } = props;
+  return (
+    <TextField
+      select
+      name={name}
+      label={label}
+      value={value}
+      slotProps={{ select: { native: true } }}
+      onChange={(event) => onChange(event.target.value)}
+    >
+      {options.map((one) => (
+        <option key={one.id} value={one.id}>
+          {one.name}
+        </option>
+      ))}
+    </TextField>
+  );
+}
+
+/** Fields of a panel beside each other. */
+export function FieldRow({ children, columns = 5 }: { children: ReactNode; columns?: number }) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', md: `repeat(${columns}, minmax(0, 1fr))` },
+        gap: 1.5,
+        px: 2,
+        py: 1,
+        alignItems: 'start',
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+/** A weight to read at arm’s length. */
+export function WeightLine(props: {
+  name: string;
+  massG: number;
+  digits?: number;
+  children?: ReactNode;
+}) {
+  const { name, massG, digits, children } = props;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '7.5rem 6.5rem 1fr', alignItems: 'baseline' }}>
+      <Typography className="name" noWrap sx={{ fontSize: rem(18) }}>
+        {name}
+      </Typography>
+      <Typography sx={{ fontSize: rem(32), fontWeight: 700, textAlign: 'right', lineHeight: 1.08 }}>
+        {gramsDigits(massG, digits)}
+        <Box component="span" sx={{ fontSize: rem(17), fontWeight: 400 }}>
+          {' '}
+          g
+        </Box>
+      </Typography>
+      <Typography variant="body2" color="text.secondary" sx={{ pl: 1.5 }}>
+        {children}
+      </Typography>
+    </Box>
+  );
+}
+
+function gramsDigits(massG: number, digits?: number): string {
+  return new Intl.NumberFormat('en', {
+    maximumFractionDigits: digits ?? (massG < 10 ? 1 : 0),
+    useGrouping: false,
+  }).format(massG);
+}

@@ -1,0 +1,137 @@
+import type { RefreshQuestion } from '@/core/cultures';
+import { numberField, z } from '@/core/parse';
+import { addHours, fromLocalText, toLocalText } from '@/core/units';
+import type { ChainFacts } from '@/services/cultures/chain-facts';
+
+/** A refresh as it is typed. */
+export interface RefreshFields {
+  readonly fromLotId: string;
+  readonly fixed: 'leftover' | 'dough';
+  /** Leftover to use, g. */
+  readonly leftoverG: string;
+  /** What all of the leftover weighs now; empty: as it was made. */
+  readonly weighsG: string;
+  readonly balls: string;
+  readonly ballG: string;
+  readonly seeks: 'share' | 'hour';
+  readonly sharePct: string;
+  readonly readyAt: string;
+  readonly placeId: string;
+  readonly hydrationPct: string;
+  readonly saltPct: string;
+  readonly oilPct: string;
+  readonly flourId: string;
+}
+
+const FIRST_BALL_G = 250;
+const FIRST_READY_H = 9;
+const COLD_C = 8;
+const pct = (share: number, digits: number) => String(Number((100 * share).toFixed(digits)));
+
+/** What is proposed first: all of what is left of the chain, held at its water and salt. */
+export function firstRefresh(facts: ChainFacts): RefreshFields | null {
+  const { culture, offers, places, nowMs, units } = facts;
+  const [offer] = offers;
+  if (offer === undefined) return null;
+  const room = places.find((place) => {
+    const tempC = place.settings.at(-1)?.tempC ?? 20;
+    return tempC > COLD_C && tempC < 28;
+  });
+  return {
+    fromLotId: offer.jar.lot.id,
+    fixed: 'leftover',
+    leftoverG: String(Math.round(offer.massG)),
+    weighsG: '',
+    balls: '12',
+    ballG: String(Math.round(offer.ballG ?? FIRST_BALL_G)),
+    seeks: 'share',
+    sharePct: '40',
+    readyAt: toLocalText(addHours(nowMs, FIRST_READY_H), units.timeZone),
+    placeId: room?.id ?? culture.placeId,
+    hydrationPct: pct(culture.hydration, 1),
+    saltPct: pct(culture.saltShare, 2),
+    oilPct: offer.oilShare > 0.0005 ? pct(offer.oilShare, 2) : '',
+    flourId: culture.flours[0]?.flourId ?? '',
+  };
+}
+
+const grams = (name: string) => numberField({ name, unit: 'g', min: 1, max: 500_000 });
+const schema = z.object({
+  leftoverG: grams('Leftover'),
+  balls: numberField({ name: 'Balls', unit: '', min: 1, max: 5000 }),
+  ballG: numberField({ name: 'Each', unit: 'g', min: 20, max: 5000 }),
+  sharePct: numberField({ name: 'Share', unit: '%', min: 1, max: 95 }),
+  hydrationPct: numberField({ name: 'Water', unit: '% of flour', min: 40, max: 120 }),
+  saltPct: numberField({ name: 'Salt', unit: '% of flour', min: 0, max: 6 }),
+});
+const oilRule = numberField({ name: 'Oil', unit: '% of flour', min: 0, max: 15 });
+const weighsRule = numberField({ name: 'Weighs now', unit: 'g', min: 1, max: 500_000 });
+
+/** A checked form: what it asks, or a sentence for each wrong field. */
+export interface CheckedRefresh {
+  readonly asks: RefreshQuestion | null;
+  readonly errors: Readonly<Record<string, string>>;
+}
+
+/** Reads the form as a question for the core. */
+export function checkRefresh(fields: RefreshFields, facts: ChainFacts): CheckedRefresh {
+  const errors: Record<string, string> = {};
+  const parsed = schema.safeParse(fields);
+  if (!parsed.success) {
+    for (const issue of parsed.error.issues) errors[String(issue.path[0])] = issue.message;
+  }
+  for (const [field, rule] of [
+    ['oilPct', oilRule],
+    ['weighsG', weighsRule],
+  ] as const) {
+    const text = fields[field];
+    const one = text === '' ? null : rule.safeParse(text);
+    if (one !== null && !one.success) errors[field] = one.error.issues[0]?.message ?? field;
+  }
+  const offer = facts.offers.find((one) => one.jar.lot.id === fields.fromLotId) ?? facts.offers[0];
+  const readyMs = fromLocalText(fields.readyAt, facts.units.timeZone);
+  if (fields.seeks === 'share' && readyMs <= facts.nowMs) {
+    errors['readyAt'] = 'Ready at: that hour has passed. Allowed: from now on.';
+  }
+  if (parsed.success && fields.fixed === 'leftover' && offer !== undefined) {
+    if (parsed.data.leftoverG > offer.massG + 0.5) {
+      errors['leftoverG'] =
+        `Leftover: ${parsed.data.leftoverG} g is not possible. Allowed: up to ${Math.floor(offer.massG)} g, what is there.`;
+    }
+  }
+  if (!parsed.success || offer === undefined || Object.keys(errors).length > 0) {
+    return { asks: null, errors };
+  }
+  const { leftoverG, balls, ballG, sharePct, hydrationPct, saltPct } = parsed.data;
+  const { culture } = facts;
+  const own = culture.flours[0]?.flourId === fields.flourId;
+  return {
+    errors: {},
+    asks: {
+      jar: offer.jar,
+      aim: {
+        hydration: hydrationPct / 100,
+        saltShare: saltPct / 100,
+        oilShare: fields.oilPct === '' ? null : Number(fields.oilPct.replace(',', '.')) / 100,
+        flours: own ? culture.flours : [{ flourId: fields.flourId, share: 1 }],
+      },
+      as: { lotId: facts.lotId, name: culture.name, cultureId: culture.id },
+      atMs: facts.nowMs,
+      placeId: fields.placeId,
+      thereG: offer.massG,
+      from:
+        fields.fixed === 'leftover'
+          ? { fixed: 'leftover', massG: leftoverG }
+          : { fixed: 'dough', massG: balls * ballG },
+      seeks: fields.seeks,
+      share: sharePct / 100,
+      readyMs,
+      keepsDays: culture.keepsDays,
+      places: facts.places,
+      pantry: facts.pantry,
+      stepG: facts.stepG,
+      fineStepG: facts.fineStepG,
+      tapC: facts.tapC,
+    },
+  };
+}

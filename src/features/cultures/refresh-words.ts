@@ -1,0 +1,60 @@
+import type { RefreshRemark, RefreshSheet, ShareBound } from '@/core/cultures';
+import type { ChainFacts } from '@/services/cultures/chain-facts';
+import { decimals, momentText, percentText, spanText } from '@/ui/format';
+
+const MORE: Readonly<Record<ShareBound, string>> = {
+  flour: 'the leftover alone is as much dough as that',
+  water: 'beyond it the leftover alone brings more water than the dough may hold',
+  salt: 'beyond it the leftover alone brings more salt than the dough may hold',
+  oil: 'beyond it the leftover alone brings more oil than the dough may hold',
+};
+
+/** What comes of a refresh, in words. */
+export function refreshVerdict(sheet: RefreshSheet, facts: ChainFacts): string {
+  const { nowMs, units } = facts;
+  const ms = sheet.window.bestMs ?? sheet.window.opensMs;
+  const ready =
+    ms === null ? 'never risen there' : `risen at ${momentText(ms, nowMs, units.timeZone)}`;
+  const missed =
+    sheet.missedH === null || Math.abs(sheet.missedH) < 0.03
+      ? ''
+      : `, ${spanText(sheet.missedH * 3_600_000)} ${sheet.missedH < 0 ? 'before' : 'after'} the hour`;
+  return `of the dough is leftover: ${ready}${missed}. ${boundText(sheet)}`.trim();
+}
+
+function boundText({ bound, largest }: RefreshSheet): string {
+  if (bound === null) {
+    return largest.share < 0.8
+      ? `Up to ${percentText(largest.share, 0)} can be: ${MORE[largest.by]}.`
+      : '';
+  }
+  switch (bound.kind) {
+    case 'leftover too short':
+      return `${decimals(bound.wantedG, 0)} g of leftover wanted, ${decimals(bound.thereG, 0)} there: all of it makes a smaller dough.`;
+    case 'share':
+      return `${percentText(bound.share, 0)} is the most: ${MORE[bound.by]}.`;
+    case 'too early':
+      return 'Even the least share is risen sooner: a cooler place, or later mixed.';
+    case 'too late':
+      return 'Even the largest share is risen later: a warmer place, or sooner mixed.';
+    case 'never ripe':
+      return 'It does not double there: a warmer place, or fresh yeast with it.';
+  }
+}
+
+/** What speaks against a leftover, with its figure. */
+export function remarkText(remark: RefreshRemark): string {
+  switch (remark.kind) {
+    case 'too old':
+      return `The leftover is ${decimals(remark.days, 1)} days old; it keeps ${decimals(remark.keepsDays, 0)}. Its gluten and its flavour are past: start the chain from a younger one.`;
+    case 'too sour':
+      return `The leftover has about pH ${decimals(remark.ph, 1)}, under ${decimals(remark.least, 1)}: it tastes and slackens the dough. A smaller share, or a fresh start.`;
+    case 'too weak': {
+      const share =
+        remark.share === null
+          ? 'No share of it holds: start anew.'
+          : `Up to ${percentText(remark.share, 0)} of it holds.`;
+      return `At its best only ${percentText(remark.gluten, 0)} of the gluten is left, under ${percentText(remark.least, 0)}: it tears. ${share}`;
+    }
+  }
+}

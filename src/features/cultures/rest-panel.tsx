@@ -1,0 +1,110 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { About } from '@/services/cultures/about';
+import { tempText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import type { CultureActions } from './culture-actions';
+import { ChoiceField, FieldRow, FigureField, PanelRefusal } from './panel-parts';
+
+const FREEZES_C = -5;
+
+/** Rest of a culture: into another place, a back-up dried or frozen, or retired. */
+export function RestPanel(props: {
+  about: About;
+  places: readonly { readonly id: string; readonly name: string; readonly tempC: number }[];
+  actions: CultureActions;
+}) {
+  const { about, places, actions } = props;
+  const { culture, row, units } = about;
+  const { run, busy, refused } = useAct(actions);
+  const [how, setHow] = useState<'moved' | 'frozen' | 'dried'>('frozen');
+  const fits = places.filter((place) =>
+    how === 'frozen' ? place.tempC <= FREEZES_C : place.tempC > FREEZES_C,
+  );
+  const [chosen, setPlace] = useState('');
+  const [massG, setMass] = useState('20');
+  const [flatMm, setFlat] = useState('8');
+  const placeId = fits.some((place) => place.id === chosen) ? chosen : (fits[0]?.id ?? '');
+  const placeName = places.find((place) => place.id === placeId)?.name ?? '';
+  const rest = () =>
+    run(
+      () =>
+        actions.restCulture({
+          cultureId: culture.id,
+          batch: newBatch(),
+          how,
+          placeId,
+          ...(how === 'moved' ? {} : { massG }),
+          ...(how === 'frozen' ? { flatMm } : {}),
+        }),
+      () =>
+        how === 'moved' ? `${culture.name}: in ${placeName}.` : `${culture.name}: back-up put by.`,
+    );
+  const retire = () =>
+    run(
+      () => actions.retireCulture({ cultureId: culture.id, batch: newBatch(), retired: true }),
+      () => `${culture.name} is retired; it can be brought back below the rows.`,
+    );
+  return (
+    <Box component="section" aria-label="Rest" sx={{ borderTop: '2px solid var(--line)', pt: 1 }}>
+      <Typography variant="h2" sx={{ px: 2 }}>
+        Rest and back-up
+      </Typography>
+      <FieldRow columns={6}>
+        <ChoiceField
+          name="how"
+          label="How"
+          value={how}
+          options={[
+            { id: 'frozen', name: 'freeze a part' },
+            { id: 'dried', name: 'dry a part' },
+            { id: 'moved', name: 'move the jar' },
+          ]}
+          onChange={(value) => setHow(value as typeof how)}
+        />
+        <ChoiceField
+          name="restPlaceId"
+          label="Where"
+          value={placeId}
+          options={fits.map((place) => ({
+            id: place.id,
+            name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
+          }))}
+          onChange={setPlace}
+        />
+        {how === 'moved' ? (
+          <span />
+        ) : (
+          <FigureField name="massG" label="Part, g" value={massG} onChange={setMass} />
+        )}
+        {how === 'frozen' ? (
+          <FigureField name="flatMm" label="Flat, mm" value={flatMm} onChange={setFlat} />
+        ) : (
+          <span />
+        )}
+        <Button
+          disabled={busy || row.lotId === null || placeId === ''}
+          onClick={rest}
+          sx={{ minHeight: 48 }}
+        >
+          {how === 'moved' ? 'Move it' : 'Put it by'}
+        </Button>
+        <Button variant="text" disabled={busy} onClick={retire} sx={{ minHeight: 48 }}>
+          Retire {culture.name}
+        </Button>
+      </FieldRow>
+      <PanelRefusal sentence={Object.values(refused)[0] ?? null} />
+      <Typography variant="body2" color="text.secondary" sx={{ px: 2, pb: 1.5 }}>
+        {how === 'frozen'
+          ? 'About half of the yeast lives through the frost; two or three feeds bring it back.'
+          : how === 'dried'
+            ? 'Spread thin and dried cool it sleeps for years. Woken, nothing is forecast before two peaks.'
+            : 'Cold it lives on little: feed it before it goes in and once or twice before it raises a dough.'}
+      </Typography>
+    </Box>
+  );
+}

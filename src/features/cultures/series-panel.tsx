@@ -1,0 +1,244 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import type { SeriesAnswer } from '@/core/cultures';
+import { toLocalText } from '@/core/units';
+import type { FeedFacts } from '@/services/cultures/feed-facts';
+import { useCompute } from '@/ui/compute/use-compute';
+import { decimals, momentText, spanText, tempText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { rem } from '@/ui/rem';
+import { useSettled } from '@/ui/use-settled';
+import { WallTimeField } from '@/ui/wall-time-field';
+import { useWidth } from '@/ui/use-width';
+import type { CultureActions } from './culture-actions';
+import { ratioText } from './feed-words';
+import {
+  ActButton,
+  ChoiceField,
+  FieldRow,
+  FigureField,
+  Finding,
+  PanelHead,
+  PanelRefusal,
+} from './panel-parts';
+import { checkSeries, firstSeries, type SeriesFields } from './series-fields';
+import { SeriesPicture } from './series-picture';
+
+type Found = Extract<SeriesAnswer, { kind: 'series' }>;
+
+/** A few feeds in a row back from an hour, growing to what is needed; the last one may be a levain. */
+export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: CultureActions }) {
+  const [fields, setFields] = useState<SeriesFields>(() => firstSeries(facts));
+  const checked = useMemo(() => checkSeries(fields, facts), [fields, facts]);
+  const { answer, refused, busy: finding } = useCompute('series', useSettled(checked.asks, 120));
+  const { run, busy, refused: notDone, clear } = useAct(actions);
+  const { ref, width } = useWidth(900);
+  const change = (changed: Partial<SeriesFields>) => {
+    clear();
+    setFields((before) => ({ ...before, ...changed }));
+  };
+  const wrong = Object.values(checked.errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
+  const found = checked.asks !== null && answer?.kind === 'series' ? answer : null;
+  const take = (series: Found) =>
+    run(
+      () => actions.takeSeries({ ...takenOf(series, fields, facts), batch: newBatch() }),
+      () => `${facts.culture.name}: ${series.feeds.length} feeds planned.`,
+    );
+  return (
+    <Box ref={ref}>
+      <PanelHead title={`${facts.culture.name}, feeds in a row`}>
+        Each is taken at the best of the one before; hands work only in their hours.
+      </PanelHead>
+      <FieldRow columns={6}>
+        <Box sx={{ gridColumn: { md: 'span 2' } }}>
+          <WallTimeField
+            label="Ready at"
+            name="readyAt"
+            value={fields.readyAt}
+            onChange={(readyAt) => change({ readyAt })}
+            error={checked.errors['readyAt']}
+          />
+        </Box>
+        <ChoiceField
+          name="feeds"
+          label="Feeds"
+          value={fields.feeds}
+          options={['1', '2', '3', '4'].map((id) => ({ id, name: id }))}
+          onChange={(feeds) => change({ feeds })}
+        />
+        <ChoiceField
+          name="last"
+          label="The last is"
+          value={fields.last}
+          options={[
+            { id: 'feed', name: 'a feed' },
+            { id: 'levain', name: 'a levain' },
+          ]}
+          onChange={(last) => change({ last: last === 'levain' ? 'levain' : 'feed' })}
+        />
+        <FigureField
+          name="need"
+          label="Need, g"
+          value={fields.need}
+          error={checked.errors['need']}
+          onChange={(need) => change({ need })}
+        />
+        <ChoiceField
+          name="placeId"
+          label="Stands at"
+          value={fields.placeId}
+          options={facts.places.map((place) => ({
+            id: place.id,
+            name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
+          }))}
+          onChange={(placeId) => change({ placeId })}
+        />
+      </FieldRow>
+      <PanelRefusal sentence={wrong} />
+      {answer === null ? (
+        <Typography color="text.secondary" sx={{ p: 2 }}>
+          {wrong === null ? 'Finding the feeds…' : 'Mend what is marked; nothing was lost.'}
+        </Typography>
+      ) : null}
+      {answer?.kind === 'no series' && checked.asks !== null ? (
+        <Finding figure="None">{noneText(answer, fields, facts)}</Finding>
+      ) : null}
+      {found === null ? null : (
+        <Box sx={{ opacity: finding ? 0.6 : 1 }}>
+          <Finding
+            figure={found.feeds.map((feed) => ratioText(feed.amounts).split(' : ')[1]).join(' · ')}
+          >
+            {verdictOf(found, facts)}
+          </Finding>
+          <SeriesPicture series={found} facts={facts} width={Math.max(320, width)} />
+          <SeriesTable series={found} fields={fields} facts={facts} />
+          <Box sx={{ display: 'grid', px: 2, py: 1 }}>
+            <ActButton
+              title="Plan them"
+              under={`first ${momentText(found.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
+              glyph="feed"
+              disabled={busy}
+              onAct={() => take(found)}
+            />
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function SeriesTable({
+  series,
+  fields,
+  facts,
+}: {
+  series: Found;
+  fields: SeriesFields;
+  facts: FeedFacts;
+}) {
+  return (
+    <TableContainer>
+      <Table
+        size="small"
+        aria-label="Feeds in a row"
+        sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
+      >
+        <TableHead>
+          <TableRow>
+            <TableCell>When</TableCell>
+            <TableCell>What</TableCell>
+            <TableCell align="right">Mother</TableCell>
+            <TableCell align="right">Flour</TableCell>
+            <TableCell align="right">Water</TableCell>
+            <TableCell>Taken</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {series.feeds.map((feed, index) => (
+            <TableRow key={feed.act.lotId}>
+              <TableCell sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+                {momentText(feed.atMs, facts.nowMs, facts.timeZone)}
+              </TableCell>
+              <TableCell>
+                {isLevain(index, series, fields) ? 'Levain' : 'Feed'} {ratioText(feed.amounts)}
+              </TableCell>
+              {[feed.amounts.motherG, feed.amounts.flourG, feed.amounts.waterG].map((massG, at) => (
+                <TableCell key={at} align="right" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+                  {decimals(massG, massG < 20 ? 1 : 0)} g
+                </TableCell>
+              ))}
+              <TableCell>{takenText(feed.takenPastBestH)}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </TableContainer>
+  );
+}
+
+const isLevain = (index: number, series: Found, fields: SeriesFields) =>
+  fields.last === 'levain' && index === series.feeds.length - 1;
+
+function takenText(pastBestH: number | null): string {
+  if (pastBestH === null) return 'from the jar as it is';
+  if (Math.abs(pastBestH) < 0.1) return 'at its best';
+  return `${spanText(pastBestH * 3_600_000)} ${pastBestH > 0 ? 'after' : 'before'} its best`;
+}
+
+function verdictOf(series: Found, facts: FeedFacts): string {
+  const last = series.feeds.at(-1);
+  const ms = last?.forecast.window.bestMs ?? last?.forecast.window.opensMs ?? null;
+  const ripe =
+    ms === null ? 'never ripe' : `ripe at ${momentText(ms, facts.nowMs, facts.timeZone)}`;
+  const missed =
+    Math.abs(series.missedH) < 0.1
+      ? ''
+      : `, ${spanText(series.missedH * 3_600_000)} ${series.missedH < 0 ? 'before' : 'after'} the wanted hour`;
+  const from = `${decimals(series.fromJarG, series.fromJarG < 20 ? 1 : 0)} g of the jar go in`;
+  return `Flour to 1 of mother, feed by feed: ${ripe}${missed}. ${from}; nothing is made that is not used.`;
+}
+
+function noneText(
+  answer: Extract<SeriesAnswer, { kind: 'no series' }>,
+  fields: SeriesFields,
+  facts: FeedFacts,
+): string {
+  if (answer.because === 'jar too short') {
+    return 'The jar does not hold the mother for it. One feed more grows it, or a later hour.';
+  }
+  const earliest =
+    answer.earliestMs === null
+      ? ''
+      : ` Soonest for ${fields.feeds}: about ${momentText(answer.earliestMs, facts.nowMs, facts.timeZone)}.`;
+  return answer.because === 'too late to start'
+    ? `It is too late to start ${fields.feeds} feeds for that hour.${earliest} Fewer feeds, or a later hour.`
+    : `No hours of work fit ${fields.feeds} feeds there. Another place, fewer feeds, or another hour.`;
+}
+
+/** The form that the server takes. */
+function takenOf(series: Found, fields: SeriesFields, facts: FeedFacts) {
+  const feeds = series.feeds.map((feed) => ({
+    at: toLocalText(feed.atMs, facts.timeZone),
+    motherG: feed.amounts.motherG,
+    flours: feed.amounts.flours.map((one) => ({ flourId: one.ingredientId, massG: one.massG })),
+    waterG: feed.amounts.waterG,
+    startC: feed.act.startC,
+  }));
+  const levain = fields.last === 'levain' && feeds.length > 1 ? feeds.at(-1) : null;
+  return {
+    cultureId: facts.culture.id,
+    fromLotId: facts.jars[0]?.jar.lot.id ?? '',
+    placeId: fields.placeId,
+    feeds: levain === null ? feeds : feeds.slice(0, -1),
+    levain,
+  };
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import { useState } from 'react';
+import type { YoungFacts } from '@/services/cultures/young-facts';
+import { dateText, decimals, tempText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { LinkButton } from '@/ui/link-button';
+import { rem } from '@/ui/rem';
+import type { CultureActions } from './culture-actions';
+import {
+  ActButton,
+  ChoiceField,
+  FieldRow,
+  FigureField,
+  Finding,
+  PanelHead,
+  PanelRefusal,
+} from './panel-parts';
+
+/** The first days of a culture: what to do and expect by the day, and its feeds; no forecast. */
+export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: CultureActions }) {
+  const { culture, nowMs, begunMs, units, massG, lotId } = facts;
+  const day = Math.min(facts.days.length, Math.floor((nowMs - begunMs) / 86_400_000) + 1);
+  const [motherG, setMother] = useState(decimals(Math.min(massG, massG / 3 || 10), 0));
+  const [flourG, setFlour] = useState(decimals(Math.max(10, massG / 3), 0));
+  const [waterG, setWater] = useState(decimals(Math.max(10, (massG / 3) * culture.hydration), 0));
+  const [placeId, setPlace] = useState(culture.placeId);
+  const { run, busy, refused } = useAct(actions);
+  const feed = () =>
+    run(
+      () =>
+        actions.takeFeed({
+          cultureId: culture.id,
+          batch: newBatch(),
+          as: 'feed',
+          tense: 'done',
+          fromLotId: lotId,
+          motherG,
+          flours: culture.flours.map((line) => ({
+            flourId: line.flourId,
+            massG: Number(flourG.replace(',', '.')) * line.share,
+          })),
+          waterG,
+          placeId,
+        }),
+      () => `${culture.name}: fed.`,
+    );
+  return (
+    <Box>
+      <PanelHead title={`${culture.name}, its first days`}>
+        {facts.wokenFromDry
+          ? 'Woken from dry: nothing is forecast until it has been seen at two peaks.'
+          : 'Nothing is forecast until it has been seen at two peaks. Every kitchen differs; the days are a guide.'}
+      </PanelHead>
+      <Finding figure={`Day ${day}`}>
+        {facts.peaksSeen} of {facts.peaksToLive} peaks seen: a look at ×1.8 or more counts.
+      </Finding>
+      {lotId === null ? null : (
+        <>
+          <FieldRow columns={4}>
+            <FigureField
+              name="motherG"
+              label={`Keep, g of ${decimals(massG, 0)}`}
+              value={motherG}
+              onChange={setMother}
+            />
+            <FigureField name="flourG" label="Flour, g" value={flourG} onChange={setFlour} />
+            <FigureField name="waterG" label="Water, g" value={waterG} onChange={setWater} />
+            <ChoiceField
+              name="placeId"
+              label="Stands at"
+              value={placeId}
+              options={facts.places.map((place) => ({
+                id: place.id,
+                name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
+              }))}
+              onChange={setPlace}
+            />
+          </FieldRow>
+          <PanelRefusal sentence={Object.values(refused)[0] ?? null} />
+        </>
+      )}
+      <TableContainer>
+        <Table
+          size="small"
+          aria-label="Days"
+          sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
+        >
+          <TableHead>
+            <TableRow>
+              <TableCell>Day</TableCell>
+              <TableCell>Do</TableCell>
+              <TableCell>Expect</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {facts.days.map((one) => (
+              <TableRow key={one.day} sx={one.day === day ? { background: 'var(--flour)' } : {}}>
+                <TableCell sx={{ whiteSpace: 'nowrap', fontWeight: one.day === day ? 700 : 400 }}>
+                  {one.day} · {dateText(one.atMs, units.timeZone)}
+                </TableCell>
+                <TableCell>{one.does}</TableCell>
+                <TableCell>{one.expect}</TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </TableContainer>
+      {lotId === null ? null : (
+        <Box
+          sx={{ display: 'flex', gap: 2, justifyContent: 'flex-end', alignItems: 'center', p: 2 }}
+        >
+          <LinkButton href={`/lots/${encodeURIComponent(lotId)}`}>Look at it</LinkButton>
+          <ActButton
+            title="Fed now"
+            under={`${motherG} + ${flourG} + ${waterG} g`}
+            glyph="feed"
+            disabled={busy}
+            onAct={feed}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

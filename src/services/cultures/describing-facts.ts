@@ -1,0 +1,38 @@
+import type { Culture, CultureKind } from '@/core/cultures';
+import type { ShopUnits } from '@/core/units';
+import { placesNow, type Of, type PlaceNow } from './rows/of';
+
+/** What describing a culture chooses from. */
+export interface DescribingFacts {
+  /** Null for a new one. */
+  readonly culture: Culture | null;
+  readonly kind: CultureKind;
+  readonly nowMs: number;
+  readonly units: ShopUnits;
+  readonly flours: readonly { readonly id: string; readonly name: string }[];
+  readonly places: readonly PlaceNow[];
+  readonly discardJars: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** The shop as a culture’s form needs it. */
+export function describingFacts(
+  of: Of,
+  culture: Culture | null,
+  kind: CultureKind,
+): DescribingFacts {
+  const { state, cultures } = of;
+  const { shop } = state;
+  return {
+    culture,
+    kind,
+    nowMs: state.nowMs,
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    flours: [...state.pantry.values()].flatMap((one) =>
+      one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
+    ),
+    places: placesNow(of),
+    discardJars: cultures
+      .filter((one) => one.kind === 'discard' && one.retiredMs === null)
+      .map(({ id, name }) => ({ id, name })),
+  };
+}
