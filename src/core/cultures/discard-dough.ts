@@ -1,5 +1,5 @@
 import { massOf, mixCompositions, totals, type Composition, type Pantry } from '../composition';
-import { solveHours, type LotForecast, type PlaceHistory } from '../forecast';
+import { solveHours, type Inversion, type LotForecast, type PlaceHistory } from '../forecast';
 import { OIL, SALT, WATER, weighDose, yeastId, type WeighedDose } from '../formula';
 import type { ActOf } from '../journal';
 import type { WaterAnswer } from '../thermal';
@@ -83,7 +83,7 @@ export function discardDough(question: DiscardDoughQuestion): DiscardDough {
     return ms === null ? null : hoursBetween(atMs, ms);
   };
   const found = use === 'flavour' ? solveHours(hours, DOSES, wantedH) : null;
-  const doseShare = found === null ? 0 : found.kind === 'found' ? found.value : found.nearest;
+  const doseShare = doseOf(found);
   const weighed = dough.weighed(doseShare);
   const made = dough.made(doseShare, { withBand: true, weighed });
   const ms = ripeMs(made.forecast);
@@ -110,6 +110,12 @@ export function discardDough(question: DiscardDoughQuestion): DiscardDough {
     missedH: ms === null ? null : hoursBetween(readyMs, ms),
     bound,
   };
+}
+
+/** Dose of an inversion; none where the discard alone is sooner than the hour. */
+function doseOf(found: Inversion | null): number {
+  if (found === null || (found.kind === 'out of range' && found.bound === 'least')) return 0;
+  return found.kind === 'found' ? found.value : found.nearest;
 }
 
 interface Weighed {

@@ -2,7 +2,7 @@ export { type FedAs } from './amounts';
 export { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from './culture';
 export { discardDough, type DiscardDough, type DiscardDoughQuestion } from './discard-dough';
 export { ripeMs, type FeedBound, type FeedQuestion } from './feed';
-export { type SheetCurve, type VesselLevel } from './feed-picture';
+export { type VesselLevel } from './feed-picture';
 export {
   feedChoices,
   feedSheet,

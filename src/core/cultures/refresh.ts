@@ -85,6 +85,8 @@ export interface RefreshSheet {
 /** pH of a leftover under which it tastes and weakens the dough it goes into. Set, wide doubt. */
 export const SOUR_LEFTOVER_PH = 4;
 const LEAST_SHARE = 0.05;
+/** More of it is no refresh any more. Source: the trade’s 10–80 % of the new dough. */
+const MOST_SHARE = 0.8;
 /** A dough is aimed at so warm out of the bowl, °C. Source: the trade’s 23–26 °C. */
 const AIM_C = 24;
 const SEEKING_STEP_H = 0.1;
@@ -196,7 +198,7 @@ class Refreshing {
     };
     const range = {
       least: Math.min(LEAST_SHARE, largest.share / 2),
-      most: largest.share,
+      most: Math.min(MOST_SHARE, largest.share),
       linear: false,
     };
     const wantedH = Math.max(0.25, hoursBetween(atMs, readyMs));
@@ -205,7 +207,9 @@ class Refreshing {
     if (found.bound === 'least') return this.within(found.nearest, { kind: 'too early' });
     if (found.range.atMostH === null) return this.within(found.nearest, { kind: 'never ripe' });
     const held =
-      largest.share < 0.8 ? { kind: 'share' as const, ...largest } : { kind: 'too late' as const };
+      largest.share < MOST_SHARE
+        ? { kind: 'share' as const, ...largest }
+        : { kind: 'too late' as const };
     return this.within(found.nearest, held);
   }
 

@@ -129,17 +129,7 @@ function follow(
 ): SeriesAnswer | 'jar too short' | null {
   const shares = sharesOf(question, hours, shop);
   if (shares === null) return null;
-  // Grams grow from the last one back: each feed makes just what the next one takes.
-  const totals: number[] = [];
-  const mothers: number[] = [];
-  let wantedG = question.totalG;
-  for (let i = shares.length - 1; i >= 0; i -= 1) {
-    totals[i] = wantedG;
-    const motherG = wantedG * (shares[i] ?? 0);
-    wantedG = roundToStep(motherG, stepFor(motherG, question));
-    mothers[i] = wantedG;
-    if (i === shares.length - 1 && i > 0) wantedG += question.keepBeforeLastG ?? 0;
-  }
+  const { totals, mothers } = gramsBack(question, shares);
   const fromJarG = mothers[0] ?? 0;
   if (fromJarG > question.thereG + 1e-6) return 'jar too short';
   const feeds: SeriesFeed[] = [];
@@ -167,6 +157,24 @@ function follow(
     jar = jarOf(feed.forecast, untilMs, question.jar.culture);
   }
   return { kind: 'series', feeds, missedH, fromJarG };
+}
+
+/** Grams grow from the last one back: each feed makes just what the next one takes, as it is weighed. */
+function gramsBack(
+  question: SeriesQuestion,
+  shares: readonly number[],
+): { readonly totals: readonly number[]; readonly mothers: readonly number[] } {
+  const totals: number[] = [];
+  const mothers: number[] = [];
+  let wantedG = question.totalG;
+  for (let i = shares.length - 1; i >= 0; i -= 1) {
+    totals[i] = wantedG;
+    const motherG = wantedG * (shares[i] ?? 0);
+    wantedG = roundToStep(motherG, stepFor(motherG, question));
+    mothers[i] = wantedG;
+    if (i === shares.length - 1 && i > 0) wantedG += question.keepBeforeLastG ?? 0;
+  }
+  return { totals, mothers };
 }
 
 function stepQuestion(question: SeriesQuestion, index: number): FeedQuestion {

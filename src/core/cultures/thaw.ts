@@ -11,7 +11,7 @@ import { isWorking, type WorkingHours } from '../planner';
 import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
 import { curveOf, risingOf, type SheetCurve } from './feed-picture';
 import { ripeMs } from './feed';
-import { standing, type Jar } from './jar';
+import { jarOf, standing, type Jar } from './jar';
 
 /** A frozen lot to be ready at an hour. Plain data: it can be posted to a worker. */
 export interface ThawQuestion {
@@ -103,7 +103,7 @@ class Thaw {
   /** Hours in the fridge until the core is free of ice; null where it does not come to that. */
   hoursToThaw(): number | null {
     const outMs = this.question.nowMs;
-    const { run } = this.run({ outMs, roomMs: addHours(outMs, 96) }, false);
+    const { run } = this.run({ outMs, roomMs: addHours(outMs, 96) });
     for (let row = 0; row < run.length; row += 1) {
       const coreC = run.states[row * STATE_SIZE + X.coreC] ?? 0;
       if (coreC >= THAWED_C) return run.hours[row] ?? null;
@@ -117,7 +117,7 @@ class Thaw {
     let roomMs = addHours(readyMs, -6);
     for (let i = 0; i < 8; i += 1) {
       const hours = { outMs: addHours(roomMs, -fridgeH), roomMs };
-      const ms = ripeMs(this.run(hours, false));
+      const ms = ripeMs(this.run(hours));
       if (ms === null || hoursBetween(roomMs, ms) > LONGEST_ROOM_H) return null;
       const missedH = hoursBetween(readyMs, ms);
       if (Math.abs(missedH) < NEAR_H) break;
@@ -132,7 +132,7 @@ class Thaw {
   atOnce(never: boolean, thawedH: number | null): ThawAnswer {
     const { nowMs, readyMs } = this.question;
     const soonest = { outMs: nowMs, roomMs: addHours(nowMs, 1 / 60) };
-    const ms = ripeMs(this.run(soonest, false));
+    const ms = ripeMs(this.run(soonest));
     if (ms === null) return { kind: 'no plan', because: 'never ready', earliestMs: null };
     if (never || ms > addHours(readyMs, 0.5)) {
       return { kind: 'no plan', because: never ? 'never ready' : 'too late', earliestMs: ms };
@@ -143,9 +143,10 @@ class Thaw {
   }
 
   drawn(hours: Hours): ThawPlan {
-    const forecast = this.run(hours, true);
-    const ms = ripeMs(forecast);
-    const drawn = { atMs: hours.outMs, forecast };
+    const whole = this.run(hours);
+    const { window } = this.inRoom(whole, hours.roomMs);
+    const ms = window.bestMs ?? window.opensMs;
+    const drawn = { atMs: hours.outMs, forecast: whole };
     return {
       kind: 'plan',
       ...hours,
@@ -154,19 +155,36 @@ class Thaw {
       roomH: ms === null ? 0 : hoursBetween(hours.roomMs, ms),
       readyMs: ms,
       missedH: ms === null ? null : hoursBetween(this.question.readyMs, ms),
-      window: forecast.window,
+      window,
       risingMs: risingOf(drawn),
       curve: curveOf(drawn),
     };
   }
 
-  private run({ outMs, roomMs }: Hours, withBand: boolean): LotForecast {
-    const { jar, fridgeId, roomId, pantry } = this.question;
-    const { lot } = jar;
-    const story: LotStory = {
+  /** The hours in the room with their band: what is not known of them does not reach back into the freezer. */
+  private inRoom(whole: LotForecast, roomMs: number): LotForecast {
+    const { jar, roomId } = this.question;
+    const thawed = { ...jarOf(whole, roomMs, jar.culture), placeId: roomId };
+    const story = this.story(roomMs, [{ placeId: roomId, fromMs: roomMs, toMs: null }]);
+    return this.forecast(story, { jar: thawed, nowMs: roomMs, withBand: true });
+  }
+
+  /** From the freezer through the fridge into the room. */
+  private run({ outMs, roomMs }: Hours): LotForecast {
+    const { jar, fridgeId, roomId } = this.question;
+    const story = this.story(outMs, [
+      { placeId: fridgeId, fromMs: outMs, toMs: roomMs },
+      { placeId: roomId, fromMs: roomMs, toMs: null },
+    ]);
+    return this.forecast(story, { jar, nowMs: roomMs, withBand: false });
+  }
+
+  private story(startMs: number, stays: LotStory['stays']): LotStory {
+    const { lot } = this.question.jar;
+    return {
       lot,
       tense: 'planned',
-      startMs: outMs,
+      startMs,
       start: {
         kind: 'split',
         lotId: lot.id,
@@ -174,12 +192,9 @@ class Thaw {
         name: lot.name,
         lotKind: lot.kind,
         massG: 0,
-        placeId: fridgeId,
+        placeId: stays[0]?.placeId ?? lot.placeId,
       },
-      stays: [
-        { placeId: fridgeId, fromMs: outMs, toMs: roomMs },
-        { placeId: roomId, fromMs: roomMs, toMs: null },
-      ],
+      stays,
       handling: [],
       aims: [],
       looks: [],
@@ -187,13 +202,20 @@ class Thaw {
       endMs: null,
       endedBy: null,
     };
-    const around = { places: this.places, pantry };
+  }
+
+  private forecast(
+    story: LotStory,
+    of: { readonly jar: Jar; readonly nowMs: number; readonly withBand: boolean },
+  ): LotForecast {
+    const { jar, nowMs, withBand } = of;
+    const around = { places: this.places, pantry: this.question.pantry };
     return forecastLot(story, {
       // In the freezer nothing changes in the hours before it is taken out.
-      runs: new Map([[lot.id, standing(jar, jar.fromMs, around)]]),
+      runs: new Map([[jar.lot.id, standing(jar, jar.fromMs, around)]]),
       around,
       culture: { speed: jar.runSpeed, lnSd: jar.culture.lnSd },
-      nowMs: roomMs,
+      nowMs,
       withBand,
       stepH: 0.1,
     });

@@ -6,7 +6,7 @@ import type { ChainFacts, Generation } from '@/services/cultures/chain-facts';
 import { decimals, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 
-const SIZE = { width: 150, height: 44 };
+const SIZE = { width: 120, height: 34 };
 
 interface Point {
   readonly key: string;
@@ -107,7 +107,7 @@ function Row(props: { quantity: Quantity; facts: ChainFacts; next: RefreshSheet 
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: '6.2rem 150px 1fr',
+        gridTemplateColumns: '5.6rem 120px 1fr',
         alignItems: 'center',
         gap: 1,
       }}
@@ -141,7 +141,7 @@ function Row(props: { quantity: Quantity; facts: ChainFacts; next: RefreshSheet 
           ),
         )}
       </svg>
-      <Typography variant="body2" sx={{ fontWeight: 700, fontSize: rem(16) }}>
+      <Typography variant="body2" sx={{ fontWeight: 700, fontSize: rem(15), whiteSpace: 'nowrap' }}>
         {next === null ? quantity.text(last) : `${quantity.text(before)} → ${quantity.text(last)}`}
       </Typography>
     </Box>

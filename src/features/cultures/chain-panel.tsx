@@ -93,7 +93,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
           <Box
             sx={{
               display: 'grid',
-              gridTemplateColumns: { xs: '1fr', lg: '1.2fr 1.1fr auto' },
+              gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) auto auto' },
               gap: 2,
               px: 2,
               py: 1,

@@ -36,8 +36,8 @@ export function ChainWants(props: {
     />
   );
   return (
-    <FieldRow columns={6}>
-      <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
+    <FieldRow columns={8}>
+      <Box sx={{ gridColumn: { md: 'span 3' }, display: 'grid' }}>
         <ChoiceField
           name="fromLotId"
           label="Leftover"
@@ -53,12 +53,12 @@ export function ChainWants(props: {
         />
       </Box>
       {choice('fixed', 'Made from', [
-        { id: 'leftover', name: 'so much leftover' },
-        { id: 'dough', name: 'the balls wanted' },
+        { id: 'leftover', name: 'leftover' },
+        { id: 'dough', name: 'balls' },
       ])}
-      {fields.fixed === 'leftover' ? figure('leftoverG', 'Leftover, g') : figure('balls', 'Balls')}
+      {fields.fixed === 'leftover' ? figure('leftoverG', 'Of it, g') : figure('balls', 'Balls')}
       {figure('ballG', 'Each, g')}
-      {figure('weighsG', 'Dry skin? Weighs now, g')}
+      {figure('weighsG', 'Weighs now, g')}
       {choice('seeks', 'Find', [
         { id: 'share', name: 'the share' },
         { id: 'hour', name: 'the hour' },
@@ -74,19 +74,23 @@ export function ChainWants(props: {
           />
         </Box>
       ) : (
-        figure('sharePct', 'Share, %')
+        <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
+          {figure('sharePct', 'Share, %')}
+        </Box>
       )}
-      {choice(
-        'placeId',
-        'Stands at',
-        facts.places.map((place) => ({
-          id: place.id,
-          name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
-        })),
-      )}
-      {figure('hydrationPct', 'Water held at, %')}
-      {figure('saltPct', 'Salt held at, %')}
-      {figure('oilPct', 'Oil held at, %')}
+      <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
+        {choice(
+          'placeId',
+          'Stands at',
+          facts.places.map((place) => ({
+            id: place.id,
+            name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
+          })),
+        )}
+      </Box>
+      {figure('hydrationPct', 'Water, %')}
+      {figure('saltPct', 'Salt, %')}
+      {figure('oilPct', 'Oil, %')}
       {choice('flourId', 'New flour', facts.flours)}
     </FieldRow>
   );

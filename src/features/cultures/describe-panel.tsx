@@ -9,13 +9,13 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import type { DescribingFacts } from '@/services/cultures/describing-facts';
-import { tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { useSay } from '@/ui/snack';
 import { useAskAnew } from '@/ui/ask-anew';
 import { WallTimeField } from '@/ui/wall-time-field';
 import type { CultureActions } from './culture-actions';
 import { describedForm, firstDescription, KIND_NAMES, type Description } from './description';
+import { fieldsOf } from './description-fields';
 import { PanelHead, PanelRefusal } from './panel-parts';
 
 /** A culture described: a new one, begun or brought in, or the words about one that is there. */
@@ -26,7 +26,7 @@ export function DescribePanel({
   facts: DescribingFacts;
   actions: CultureActions;
 }) {
-  const { culture, flours, places, discardJars, units } = facts;
+  const { culture } = facts;
   const { control, register, handleSubmit } = useForm<Description>({
     defaultValues: firstDescription(facts),
   });
@@ -59,6 +59,7 @@ export function DescribePanel({
   };
   const figure = (name: keyof Description, label: string) => (
     <TextField
+      key={name}
       label={label}
       {...register(name)}
       error={errors[name] !== undefined || errors[`start.${name}`] !== undefined}
@@ -71,10 +72,17 @@ export function DescribePanel({
     options: readonly { readonly id: string; readonly name: string }[],
   ) => (
     <Controller
+      key={name}
       control={control}
       name={name}
       render={({ field }) => (
-        <TextField select label={label} {...field} error={errors[name] !== undefined}>
+        <TextField
+          select
+          label={label}
+          {...field}
+          error={errors[name] !== undefined}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
           {options.map((one) => (
             <MenuItem key={one.id} value={one.id}>
               {one.name}
@@ -97,39 +105,12 @@ export function DescribePanel({
       </PanelHead>
       <PanelRefusal sentence={Object.values(errors)[0] ?? null} />
       <Fields>
-        {culture === null
-          ? choice(
-              'kind',
-              'Kind',
-              Object.entries(KIND_NAMES).map(([id, one]) => ({ id, name: one.name })),
-            )
-          : null}
-        {figure('name', 'Name')}
-        {kind === 'discard' ? null : figure('hydrationPct', 'Water, % of flour')}
-        {kind === 'carry-over' ? figure('saltPct', 'Salt held at, %') : null}
-        {choice('flourId', 'Flour', flours)}
-        {starter
-          ? choice('secondFlourId', 'Second flour', [{ id: '', name: 'none' }, ...flours])
-          : null}
-        {starter ? figure('secondPct', 'Of the second, %') : null}
-        {starter ? figure('keepG', 'Mother to keep, g') : null}
-        {choice(
-          'placeId',
-          'Home',
-          places.map((place) => ({
-            id: place.id,
-            name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
-          })),
+        {culture === null ? choice('kind', 'Kind', KINDS) : null}
+        {fieldsOf(kind, facts).map((field) =>
+          field.options === undefined
+            ? figure(field.name, field.label)
+            : choice(field.name, field.label, field.options),
         )}
-        {figure('vesselTareG', 'Empty vessel, g')}
-        {figure('vesselMl', 'Vessel, ml')}
-        {kind === 'discard' ? null : figure('everyH', 'Fed every, h')}
-        {starter ? figure('usualRatio', 'Flour to 1 of mother') : null}
-        {starter
-          ? choice('discardTo', 'Its rest goes', [{ id: '', name: 'away' }, ...discardJars])
-          : null}
-        {starter ? null : figure('keepsDays', 'Keeps, days')}
-        {starter ? null : figure('limitG', 'Holds at most, g')}
       </Fields>
       {culture === null && starter ? (
         <>
@@ -143,31 +124,21 @@ export function DescribePanel({
               { id: 'empty', name: 'later' },
             ])}
             {start === 'bring' ? (
-              <>
-                <Controller
-                  control={control}
-                  name="fedAt"
-                  render={({ field }) => (
-                    <WallTimeField
-                      label="Last fed"
-                      name="fedAt"
-                      value={field.value}
-                      onChange={field.onChange}
-                      error={errors['start.fedAt'] ?? errors['fedAt']}
-                    />
-                  )}
-                />
-                {figure('massG', 'In the jar, g')}
-                {figure('ratio', 'Flour to 1 of mother then')}
-                {figure('rise', 'Risen to now, ×')}
-              </>
+              <Controller
+                control={control}
+                name="fedAt"
+                render={({ field }) => (
+                  <WallTimeField
+                    label="Last fed"
+                    name="fedAt"
+                    value={field.value}
+                    onChange={field.onChange}
+                    error={errors['start.fedAt'] ?? errors['fedAt']}
+                  />
+                )}
+              />
             ) : null}
-            {start === 'begin' ? (
-              <>
-                {figure('flourG', 'Flour, g')}
-                {figure('waterG', 'Water, g')}
-              </>
-            ) : null}
+            {START_FIGURES[start].map(([name, label]) => figure(name, label))}
           </Fields>
           <Typography variant="body2" color="text.secondary" sx={{ px: 2 }}>
             {START_SAYS[start]}
@@ -182,6 +153,24 @@ export function DescribePanel({
     </Box>
   );
 }
+
+const KINDS = Object.entries(KIND_NAMES).map(([id, one]) => ({ id, name: one.name }));
+
+/** What is weighed and seen of each beginning. */
+const START_FIGURES: Readonly<
+  Record<Description['start'], readonly (readonly [keyof Description, string])[]>
+> = {
+  bring: [
+    ['massG', 'In the jar, g'],
+    ['ratio', 'Flour to 1 of mother then'],
+    ['rise', 'Risen to now, ×'],
+  ],
+  begin: [
+    ['flourG', 'Flour, g'],
+    ['waterG', 'Water, g'],
+  ],
+  empty: [],
+};
 
 const START_SAYS: Readonly<Record<Description['start'], string>> = {
   bring: 'Olvik runs it on from its last feed; how high it stands now moves the forecast.',

@@ -1,4 +1,4 @@
-import type { CultureKind } from '@/core/cultures';
+import type { Culture, CultureKind } from '@/core/cultures';
 import { addHours, toLocalText } from '@/core/units';
 import type { DescribingFacts } from '@/services/cultures/describing-facts';
 
@@ -100,14 +100,18 @@ export function firstDescription(facts: DescribingFacts): Description {
     waterG: '60',
     ...USUAL[kind],
   };
-  if (culture === null) return plain;
+  return culture === null ? plain : { ...plain, ...describedAs(culture) };
+}
+
+/** A culture that is there, as it was described. */
+function describedAs(culture: Culture): Partial<Description> {
   const [first, second] = culture.flours;
+  const figure = (value: number | null) => (value === null ? '' : round(value));
   return {
-    ...plain,
     name: culture.name,
     hydrationPct: round(100 * culture.hydration),
     saltPct: round(100 * culture.saltShare, 2),
-    flourId: first?.flourId ?? plain.flourId,
+    flourId: first?.flourId ?? '',
     secondFlourId: second?.flourId ?? '',
     secondPct: round(100 * (second?.share ?? 0)),
     keepG: round(culture.keepG),
@@ -117,26 +121,27 @@ export function firstDescription(facts: DescribingFacts): Description {
     everyH: round(culture.everyH),
     usualRatio: round(culture.usualRatio),
     discardTo: culture.discardTo ?? '',
-    keepsDays: culture.keepsDays === null ? '' : round(culture.keepsDays),
-    limitG: culture.limitG === null ? '' : round(culture.limitG),
+    keepsDays: figure(culture.keepsDays),
+    limitG: figure(culture.limitG),
   };
 }
 
 /** The form as the server takes it. */
 export function describedForm(fields: Description, { culture }: DescribingFacts) {
-  const { start, fedAt, massG, ratio, rise, flourG, waterG, ...described } = fields;
+  const { start, ...described } = fields;
   const starter = fields.kind === 'liquid starter' || fields.kind === 'stiff starter';
   const begins = culture === null && starter;
   return {
     ...described,
     id: culture?.id ?? null,
     secondPct: described.secondFlourId === '' ? '0' : described.secondPct,
-    start: !begins
-      ? { how: 'empty' }
-      : start === 'bring'
-        ? { how: 'bring', fedAt, massG, ratio, rise }
-        : start === 'begin'
-          ? { how: 'begin', flourG, waterG }
-          : { how: 'empty' },
+    start: begins ? STARTS[start](fields) : { how: 'empty' },
   };
 }
+
+/** What is said of each beginning. */
+const STARTS: Readonly<Record<Description['start'], (fields: Description) => object>> = {
+  bring: ({ fedAt, massG, ratio, rise }) => ({ how: 'bring', fedAt, massG, ratio, rise }),
+  begin: ({ flourG, waterG }) => ({ how: 'begin', flourG, waterG }),
+  empty: () => ({ how: 'empty' }),
+};

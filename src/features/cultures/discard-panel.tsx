@@ -1,28 +1,21 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
-import TableCell from '@mui/material/TableCell';
-import TableContainer from '@mui/material/TableContainer';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import type { DiscardDough } from '@/core/cultures';
 import { fromLocalText } from '@/core/units';
 import type { DiscardFacts, Layer } from '@/services/cultures/discard-facts';
 import { useCompute } from '@/ui/compute/use-compute';
-import { dateText, decimals, massText, momentText, spanText, tempText } from '@/ui/format';
+import { decimals, massText, momentText, spanText, tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
-import { rem } from '@/ui/rem';
 import { useSettled } from '@/ui/use-settled';
 import { useWidth } from '@/ui/use-width';
 import { WallTimeField } from '@/ui/wall-time-field';
 import { waterText } from '@/ui/water-text';
 import type { CultureActions } from './culture-actions';
+import { Layers } from './discard-layers';
 import { checkDiscard, firstDiscard, type DiscardFields } from './discard-fields';
 import { HoursCurve } from './hours-curve';
 import {
@@ -144,7 +137,7 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
                 nowMs={nowMs}
                 timeZone={units.timeZone}
                 width={Math.max(320, width)}
-                height={170}
+                height={140}
               />
               <Box
                 sx={{
@@ -187,63 +180,6 @@ function throwAway(
   );
 }
 
-/** Yeast alive from which a layer still raises a dough by itself, % fresh-yeast equivalent. Set. */
-const LIVELY = 1;
-
-function Layers(props: { facts: DiscardFacts; busy: boolean; onThrow: (layer: Layer) => void }) {
-  const { facts, busy, onThrow } = props;
-  const { units, nowMs } = facts;
-  if (facts.layers.length === 0) return null;
-  return (
-    <TableContainer>
-      <Table
-        size="small"
-        aria-label="Layers"
-        sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)', py: 0.25 } }}
-      >
-        <TableHead>
-          <TableRow>
-            <TableCell>Layer</TableCell>
-            <TableCell align="right">In it</TableCell>
-            <TableCell>State</TableCell>
-            <TableCell>Keeps to</TableCell>
-            <TableCell />
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {facts.layers.map((layer) => (
-            <TableRow key={layer.jar.lot.id}>
-              <TableCell>
-                {layer.jar.lot.id}, {decimals(layer.days, layer.days < 3 ? 1 : 0)} d
-              </TableCell>
-              <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-                <strong>{massText(layer.massG, units)}</strong>: {massText(layer.flourG, units)}{' '}
-                flour
-              </TableCell>
-              <TableCell>
-                about pH {decimals(layer.ph, 1)},{' '}
-                {layer.yeast >= LIVELY ? 'still lively' : 'for flavour'}
-              </TableCell>
-              <TableCell>
-                {layer.endsMs === null
-                  ? '–'
-                  : layer.endsMs < nowMs
-                    ? `past its end since ${dateText(layer.endsMs, units.timeZone)}`
-                    : dateText(layer.endsMs, units.timeZone)}
-              </TableCell>
-              <TableCell align="right">
-                <Button size="small" variant="text" disabled={busy} onClick={() => onThrow(layer)}>
-                  Throw away<span className="visually-hidden"> {layer.jar.lot.id}</span>
-                </Button>
-              </TableCell>
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
-    </TableContainer>
-  );
-}
-
 const figureOf = ({ dose }: DiscardDough) =>
   dose === null ? 'No yeast' : `${decimals(dose.weighedG, dose.weighedG < 1 ? 2 : 1)} g yeast`;
 
@@ -271,8 +207,11 @@ function Weigh(props: { dough: DiscardDough; facts: DiscardFacts; fields: Discar
   const flour = facts.flours.find((one) => one.id === fields.flourId)?.name ?? fields.flourId;
   const stock = dough.dose?.stock ?? null;
   return (
-    <Box component="section" aria-label="Weigh">
-      <Typography variant="h2">Weigh</Typography>
+    <Box
+      component="section"
+      aria-label="Weigh"
+      sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, columnGap: 2 }}
+    >
       {dough.taken.map((line) => (
         <WeightLine key={line.lotId} name="Discard" massG={line.massG}>
           {line.lotId}

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
 import { useMemo, useState } from 'react';
 import { addHours, atWallMinute, fromLocalText, toLocalText } from '@/core/units';
-import type { ThawAnswer, ThawQuestion } from '@/core/cultures';
+import type { ThawAnswer, ThawPlan, ThawQuestion } from '@/core/cultures';
 import type { FrozenFacts } from '@/services/cultures/frozen-facts';
 import { useCompute } from '@/ui/compute/use-compute';
 import { decimals, massText, momentText, percentText, spanText, tempText } from '@/ui/format';
@@ -21,6 +21,8 @@ import { ActButton, ChoiceField, FieldRow, Finding, PanelHead, PanelRefusal } fr
 
 const COLD_C = 8;
 const FREEZES_C = -5;
+/** A usual room, °C: proposed first. */
+const ROOM_C = 22;
 const tempOf = (place: FrozenFacts['places'][number]) => place.settings.at(-1)?.tempC ?? 20;
 
 /** A frozen lot: what is left of its power, and its thaw worked out back from an hour. */
@@ -29,8 +31,7 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
   const [readyAt, setReady] = useState(() =>
     toLocalText(Math.max(atWallMinute(nowMs, 1, 17 * 60, timeZone), addHours(nowMs, 24)), timeZone),
   );
-  const fridges = facts.places.filter((one) => tempOf(one) <= COLD_C && tempOf(one) > FREEZES_C);
-  const rooms = facts.places.filter((one) => tempOf(one) > COLD_C);
+  const { fridges, rooms } = placesOf(facts);
   const [fridgeId, setFridge] = useState(fridges[0]?.id ?? '');
   const [roomId, setRoom] = useState(rooms[0]?.id ?? '');
   const { run, busy, refused } = useAct(actions);
@@ -42,32 +43,24 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
   const { answer, refused: notFound } = useCompute('thaw', useSettled(asks, 120));
   const at = (ms: number) => momentText(ms, nowMs, timeZone);
   const plan = answer?.kind === 'plan' ? answer : null;
-  const take = () =>
+  const take = ({ outMs, roomMs }: ThawPlan) =>
     run(
       () =>
         actions.takeThaw({
           lotId: facts.lotId,
           batch: newBatch(),
-          outAt: toLocalText(plan?.outMs ?? nowMs, timeZone),
-          roomAt: toLocalText(plan?.roomMs ?? nowMs, timeZone),
+          outAt: toLocalText(outMs, timeZone),
+          roomAt: toLocalText(roomMs, timeZone),
           fridgeId,
           roomId,
         }),
-      () => `${facts.name}: out of the freezer ${at(plan?.outMs ?? nowMs)}, planned.`,
+      () => `${facts.name}: out of the freezer ${at(outMs)}, planned.`,
     );
   const names = (places: typeof rooms) =>
     places.map((one) => ({ id: one.id, name: `${one.name} ${tempText(tempOf(one), units)}` }));
   return (
     <Box ref={ref}>
-      <PanelHead title={`${facts.name}, ${facts.lotId}`}>
-        {massText(facts.massG, units)}{' '}
-        {facts.flatMm === null ? 'as a lump' : `flat, ${facts.flatMm} mm`}, {Math.floor(facts.days)}{' '}
-        days in the freezer:{' '}
-        {facts.contents
-          .map((one) => `${massText(one.massG, units)} ${one.name.toLowerCase()}`)
-          .join(', ')}
-        .
-      </PanelHead>
+      <PanelHead title={`${facts.name}, ${facts.lotId}`}>{headText(facts)}</PanelHead>
       <Power facts={facts} />
       <FieldRow columns={4}>
         <Box sx={{ gridColumn: { md: 'span 2' } }}>
@@ -95,48 +88,16 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
         />
       </FieldRow>
       <PanelRefusal sentence={notFound ?? Object.values(refused)[0] ?? null} />
-      {answer === null ? (
-        <Typography color="text.secondary" sx={{ p: 2 }}>
-          {asks === null
-            ? 'Ready at: that hour has passed. Allowed: from now on.'
-            : 'Working back from the hour…'}
-        </Typography>
-      ) : null}
-      {answer?.kind === 'no plan' ? <Finding figure="None">{noneText(answer, at)}</Finding> : null}
-      {plan === null ? null : (
-        <>
-          <Finding figure={at(plan.outMs)}>
-            out of the freezer
-            {plan.fridgeH > 0.2
-              ? `; ${decimals(plan.fridgeH, 1)} h in the fridge (thawed through after ${decimals(plan.thawedH ?? plan.fridgeH, 1)}); ${at(plan.roomMs)} into the room`
-              : ' straight into the room: there is no time for the fridge'}
-            ;{' '}
-            {plan.readyMs === null
-              ? 'never ready'
-              : `ready ${at(plan.readyMs)} after ${decimals(plan.roomH, 1)} h there`}
-            {plan.missedH === null || Math.abs(plan.missedH) < 0.1
-              ? '.'
-              : `, ${spanText(plan.missedH * 3_600_000)} ${plan.missedH < 0 ? 'before' : 'after'} the hour.`}
-          </Finding>
-          <HoursCurve
-            sheet={{ ...plan, atMs: plan.outMs }}
-            label="Level from the freezer to the hour it is ready"
-            readyMs={fromLocalText(readyAt, timeZone)}
-            nowMs={nowMs}
-            timeZone={timeZone}
-            width={Math.max(320, width)}
-            height={194}
-          />
-        </>
-      )}
+      <ThawFound
+        answer={asks === null ? null : answer}
+        asked={asks !== null}
+        facts={facts}
+        readyAt={readyAt}
+        width={width}
+      />
       <Box sx={{ display: 'flex', gap: 2, p: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="body2" sx={{ flex: '1 1 18rem' }}>
-          {facts.planned.length > 0
-            ? `Planned: ${facts.planned.map((one) => at(one.atMs)).join(', ')}. A new plan takes its place. `
-            : ''}
-          {facts.backUp
-            ? 'A back-up is fed once it has thawed, two or three times in a row before it raises a dough.'
-            : 'Thaw in the fridge; what has thawed is not frozen again.'}
+          {footText(facts, at)}
         </Typography>
         <LinkButton href={`/lots/${encodeURIComponent(facts.lotId)}/label`}>Label</LinkButton>
         <ActButton
@@ -144,11 +105,94 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
           under={plan === null ? 'nothing found yet' : `${at(plan.outMs)} and ${at(plan.roomMs)}`}
           glyph="move"
           disabled={busy || plan === null}
-          onAct={take}
+          onAct={() => {
+            if (plan !== null) take(plan);
+          }}
         />
       </Box>
     </Box>
   );
+}
+
+/** What the bag is and what is in it. */
+function headText({ massG, flatMm, days, contents, units }: FrozenFacts): string {
+  const as = flatMm === null ? 'as a lump' : `flat, ${flatMm} mm`;
+  const inIt = contents.map((one) => `${massText(one.massG, units)} ${one.name.toLowerCase()}`);
+  return `${massText(massG, units)} ${as}, ${Math.floor(days)} days in the freezer: ${inIt.join(', ')}.`;
+}
+
+/** The thaw found, its curve, or why there is none. */
+function ThawFound(props: {
+  answer: ThawAnswer | null;
+  asked: boolean;
+  facts: FrozenFacts;
+  readyAt: string;
+  width: number;
+}) {
+  const { answer, asked, facts, readyAt, width } = props;
+  const { nowMs, timeZone } = facts;
+  const at = (ms: number) => momentText(ms, nowMs, timeZone);
+  if (answer === null) {
+    return (
+      <Typography color="text.secondary" sx={{ p: 2 }}>
+        {asked
+          ? 'Working back from the hour…'
+          : 'Ready at: that hour has passed. Allowed: from now on.'}
+      </Typography>
+    );
+  }
+  if (answer.kind === 'no plan') return <Finding figure="None">{noneText(answer, at)}</Finding>;
+  return (
+    <>
+      <Finding figure={at(answer.outMs)}>{planText(answer, at)}</Finding>
+      <HoursCurve
+        sheet={{ ...answer, atMs: answer.outMs }}
+        label="Level from the freezer to the hour it is ready"
+        readyMs={fromLocalText(readyAt, timeZone)}
+        nowMs={nowMs}
+        timeZone={timeZone}
+        width={Math.max(320, width)}
+        height={194}
+      />
+    </>
+  );
+}
+
+/** The moments of a thaw in words. */
+function planText(plan: Extract<ThawAnswer, { kind: 'plan' }>, at: (ms: number) => string): string {
+  const { fridgeH, thawedH, roomMs, readyMs, roomH, missedH } = plan;
+  const fridge =
+    fridgeH > 0.2
+      ? `; ${decimals(fridgeH, 1)} h in the fridge (thawed through after ${decimals(thawedH ?? fridgeH, 1)}); ${at(roomMs)} into the room`
+      : ' straight into the room: there is no time for the fridge';
+  const ready =
+    readyMs === null ? 'never ready' : `ready ${at(readyMs)} after ${decimals(roomH, 1)} h there`;
+  const missed =
+    missedH === null || Math.abs(missedH) < 0.1
+      ? ''
+      : `, ${spanText(missedH * 3_600_000)} ${missedH < 0 ? 'before' : 'after'} the hour`;
+  return `out of the freezer${fridge}; ${ready}${missed}.`;
+}
+
+/** What was planned before, and what goes for such a thaw. */
+function footText({ planned, backUp }: FrozenFacts, at: (ms: number) => string): string {
+  const before =
+    planned.length > 0
+      ? `Planned: ${planned.map((one) => at(one.atMs)).join(', ')}. A new plan takes its place. `
+      : '';
+  return backUp
+    ? `${before}A back-up is fed once it has thawed, two or three times in a row before it raises a dough.`
+    : `${before}Thaw in the fridge; what has thawed is not frozen again.`;
+}
+
+/** Where it can thaw and where it can rise, the most usual first. */
+function placesOf({ places }: FrozenFacts) {
+  return {
+    fridges: places.filter((one) => tempOf(one) <= COLD_C && tempOf(one) > FREEZES_C),
+    rooms: places
+      .filter((one) => tempOf(one) > COLD_C)
+      .sort((a, b) => Math.abs(tempOf(a) - ROOM_C) - Math.abs(tempOf(b) - ROOM_C)),
+  };
 }
 
 function questionOf(

@@ -1,7 +1,7 @@
 import type { RefreshQuestion } from '@/core/cultures';
 import { numberField, z } from '@/core/parse';
 import { addHours, fromLocalText, toLocalText } from '@/core/units';
-import type { ChainFacts } from '@/services/cultures/chain-facts';
+import type { ChainFacts, LeftoverOffer } from '@/services/cultures/chain-facts';
 
 /** A refresh as it is typed. */
 export interface RefreshFields {
@@ -44,7 +44,7 @@ export function firstRefresh(facts: ChainFacts): RefreshFields | null {
     weighsG: '',
     balls: '12',
     ballG: String(Math.round(offer.ballG ?? FIRST_BALL_G)),
-    seeks: 'share',
+    seeks: 'hour',
     sharePct: '40',
     readyAt: toLocalText(addHours(nowMs, FIRST_READY_H), units.timeZone),
     placeId: room?.id ?? culture.placeId,
@@ -75,63 +75,81 @@ export interface CheckedRefresh {
 
 /** Reads the form as a question for the core. */
 export function checkRefresh(fields: RefreshFields, facts: ChainFacts): CheckedRefresh {
-  const errors: Record<string, string> = {};
   const parsed = schema.safeParse(fields);
-  if (!parsed.success) {
-    for (const issue of parsed.error.issues) errors[String(issue.path[0])] = issue.message;
-  }
-  for (const [field, rule] of [
-    ['oilPct', oilRule],
-    ['weighsG', weighsRule],
-  ] as const) {
-    const text = fields[field];
-    const one = text === '' ? null : rule.safeParse(text);
-    if (one !== null && !one.success) errors[field] = one.error.issues[0]?.message ?? field;
-  }
   const offer = facts.offers.find((one) => one.jar.lot.id === fields.fromLotId) ?? facts.offers[0];
-  const readyMs = fromLocalText(fields.readyAt, facts.units.timeZone);
-  if (fields.seeks === 'share' && readyMs <= facts.nowMs) {
-    errors['readyAt'] = 'Ready at: that hour has passed. Allowed: from now on.';
-  }
-  if (parsed.success && fields.fixed === 'leftover' && offer !== undefined) {
-    if (parsed.data.leftoverG > offer.massG + 0.5) {
-      errors['leftoverG'] =
-        `Leftover: ${parsed.data.leftoverG} g is not possible. Allowed: up to ${Math.floor(offer.massG)} g, what is there.`;
-    }
-  }
+  const errors = {
+    ...(parsed.success ? {} : issuesOf(parsed.error.issues)),
+    ...wrongOptional(fields),
+    ...wrongHour(fields, facts),
+  };
   if (!parsed.success || offer === undefined || Object.keys(errors).length > 0) {
     return { asks: null, errors };
   }
-  const { leftoverG, balls, ballG, sharePct, hydrationPct, saltPct } = parsed.data;
+  const { leftoverG } = parsed.data;
+  if (fields.fixed === 'leftover' && leftoverG > offer.massG + 0.5) {
+    const sentence = `Leftover: ${leftoverG} g is not possible. Allowed: up to ${Math.floor(offer.massG)} g, what is there.`;
+    return { asks: null, errors: { leftoverG: sentence } };
+  }
+  return { errors: {}, asks: questionOf(fields, parsed.data, facts, offer) };
+}
+
+const issuesOf = (issues: readonly { path: PropertyKey[]; message: string }[]) =>
+  Object.fromEntries(issues.map((issue) => [String(issue.path[0]), issue.message]));
+
+/** Fields that may be empty. */
+function wrongOptional(fields: RefreshFields): Record<string, string> {
+  const wrong: Record<string, string> = {};
+  for (const [field, rule] of OPTIONAL) {
+    const parsed = fields[field] === '' ? null : rule.safeParse(fields[field]);
+    if (parsed !== null && !parsed.success) wrong[field] = parsed.error.issues[0]?.message ?? '';
+  }
+  return wrong;
+}
+const OPTIONAL = [
+  ['oilPct', oilRule],
+  ['weighsG', weighsRule],
+] as const;
+
+function wrongHour(fields: RefreshFields, facts: ChainFacts): Record<string, string> {
+  if (fields.seeks !== 'share') return {};
+  const readyMs = fromLocalText(fields.readyAt, facts.units.timeZone);
+  return readyMs > facts.nowMs
+    ? {}
+    : { readyAt: 'Ready at: that hour has passed. Allowed: from now on.' };
+}
+
+function questionOf(
+  fields: RefreshFields,
+  { leftoverG, balls, ballG, sharePct, hydrationPct, saltPct }: z.output<typeof schema>,
+  facts: ChainFacts,
+  offer: LeftoverOffer,
+): RefreshQuestion {
   const { culture } = facts;
   const own = culture.flours[0]?.flourId === fields.flourId;
   return {
-    errors: {},
-    asks: {
-      jar: offer.jar,
-      aim: {
-        hydration: hydrationPct / 100,
-        saltShare: saltPct / 100,
-        oilShare: fields.oilPct === '' ? null : Number(fields.oilPct.replace(',', '.')) / 100,
-        flours: own ? culture.flours : [{ flourId: fields.flourId, share: 1 }],
-      },
-      as: { lotId: facts.lotId, name: culture.name, cultureId: culture.id },
-      atMs: facts.nowMs,
-      placeId: fields.placeId,
-      thereG: offer.massG,
-      from:
-        fields.fixed === 'leftover'
-          ? { fixed: 'leftover', massG: leftoverG }
-          : { fixed: 'dough', massG: balls * ballG },
-      seeks: fields.seeks,
-      share: sharePct / 100,
-      readyMs,
-      keepsDays: culture.keepsDays,
-      places: facts.places,
-      pantry: facts.pantry,
-      stepG: facts.stepG,
-      fineStepG: facts.fineStepG,
-      tapC: facts.tapC,
+    jar: offer.jar,
+    aim: {
+      hydration: hydrationPct / 100,
+      saltShare: saltPct / 100,
+      oilShare: fields.oilPct === '' ? null : Number(fields.oilPct.replace(',', '.')) / 100,
+      flours: own ? culture.flours : [{ flourId: fields.flourId, share: 1 }],
     },
+    as: { lotId: facts.lotId, name: culture.name, cultureId: culture.id },
+    atMs: facts.nowMs,
+    placeId: fields.placeId,
+    thereG: offer.massG,
+    from:
+      fields.fixed === 'leftover'
+        ? { fixed: 'leftover', massG: Math.min(leftoverG, offer.massG) }
+        : { fixed: 'dough', massG: balls * ballG },
+    seeks: fields.seeks,
+    share: sharePct / 100,
+    readyMs: fromLocalText(fields.readyAt, facts.units.timeZone),
+    keepsDays: culture.keepsDays,
+    places: facts.places,
+    pantry: facts.pantry,
+    stepG: facts.stepG,
+    fineStepG: facts.fineStepG,
+    tapC: facts.tapC,
   };
 }

@@ -12,6 +12,22 @@ import { ChoiceField, FieldRow, FigureField, PanelRefusal } from './panel-parts'
 
 const FREEZES_C = -5;
 
+const SAYS = {
+  frozen: 'About half of the yeast lives through the frost; two or three feeds bring it back.',
+  dried:
+    'Spread thin and dried cool it sleeps for years. Woken, nothing is forecast before two peaks.',
+  moved:
+    'Cold it lives on little: feed it before it goes in and once or twice before it raises a dough.',
+} as const;
+type How = keyof typeof SAYS;
+
+/** The form that the server takes. */
+const restForm = (how: How, massG: string, flatMm: string) => ({
+  how,
+  ...(how === 'moved' ? {} : { massG }),
+  ...(how === 'frozen' ? { flatMm } : {}),
+});
+
 /** Rest of a culture: into another place, a back-up dried or frozen, or retired. */
 export function RestPanel(props: {
   about: About;
@@ -21,7 +37,7 @@ export function RestPanel(props: {
   const { about, places, actions } = props;
   const { culture, row, units } = about;
   const { run, busy, refused } = useAct(actions);
-  const [how, setHow] = useState<'moved' | 'frozen' | 'dried'>('frozen');
+  const [how, setHow] = useState<How>('frozen');
   const fits = places.filter((place) =>
     how === 'frozen' ? place.tempC <= FREEZES_C : place.tempC > FREEZES_C,
   );
@@ -36,10 +52,8 @@ export function RestPanel(props: {
         actions.restCulture({
           cultureId: culture.id,
           batch: newBatch(),
-          how,
           placeId,
-          ...(how === 'moved' ? {} : { massG }),
-          ...(how === 'frozen' ? { flatMm } : {}),
+          ...restForm(how, massG, flatMm),
         }),
       () =>
         how === 'moved' ? `${culture.name}: in ${placeName}.` : `${culture.name}: back-up put by.`,
@@ -64,7 +78,7 @@ export function RestPanel(props: {
             { id: 'dried', name: 'dry a part' },
             { id: 'moved', name: 'move the jar' },
           ]}
-          onChange={(value) => setHow(value as typeof how)}
+          onChange={(value) => setHow(value as How)}
         />
         <ChoiceField
           name="restPlaceId"
@@ -99,11 +113,7 @@ export function RestPanel(props: {
       </FieldRow>
       <PanelRefusal sentence={Object.values(refused)[0] ?? null} />
       <Typography variant="body2" color="text.secondary" sx={{ px: 2, pb: 1.5 }}>
-        {how === 'frozen'
-          ? 'About half of the yeast lives through the frost; two or three feeds bring it back.'
-          : how === 'dried'
-            ? 'Spread thin and dried cool it sleeps for years. Woken, nothing is forecast before two peaks.'
-            : 'Cold it lives on little: feed it before it goes in and once or twice before it raises a dough.'}
+        {SAYS[how]}
       </Typography>
     </Box>
   );

@@ -58,60 +58,14 @@ export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: Cul
       <PanelHead title={`${facts.culture.name}, feeds in a row`}>
         Each is taken at the best of the one before; hands work only in their hours.
       </PanelHead>
-      <FieldRow columns={6}>
-        <Box sx={{ gridColumn: { md: 'span 2' } }}>
-          <WallTimeField
-            label="Ready at"
-            name="readyAt"
-            value={fields.readyAt}
-            onChange={(readyAt) => change({ readyAt })}
-            error={checked.errors['readyAt']}
-          />
-        </Box>
-        <ChoiceField
-          name="feeds"
-          label="Feeds"
-          value={fields.feeds}
-          options={['1', '2', '3', '4'].map((id) => ({ id, name: id }))}
-          onChange={(feeds) => change({ feeds })}
-        />
-        <ChoiceField
-          name="last"
-          label="The last is"
-          value={fields.last}
-          options={[
-            { id: 'feed', name: 'a feed' },
-            { id: 'levain', name: 'a levain' },
-          ]}
-          onChange={(last) => change({ last: last === 'levain' ? 'levain' : 'feed' })}
-        />
-        <FigureField
-          name="need"
-          label="Need, g"
-          value={fields.need}
-          error={checked.errors['need']}
-          onChange={(need) => change({ need })}
-        />
-        <ChoiceField
-          name="placeId"
-          label="Stands at"
-          value={fields.placeId}
-          options={facts.places.map((place) => ({
-            id: place.id,
-            name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
-          }))}
-          onChange={(placeId) => change({ placeId })}
-        />
-      </FieldRow>
+      <SeriesWants facts={facts} fields={fields} errors={checked.errors} onChange={change} />
       <PanelRefusal sentence={wrong} />
-      {answer === null ? (
-        <Typography color="text.secondary" sx={{ p: 2 }}>
-          {wrong === null ? 'Finding the feeds…' : 'Mend what is marked; nothing was lost.'}
-        </Typography>
-      ) : null}
-      {answer?.kind === 'no series' && checked.asks !== null ? (
-        <Finding figure="None">{noneText(answer, fields, facts)}</Finding>
-      ) : null}
+      <NotFound
+        answer={checked.asks === null ? null : answer}
+        wrong={wrong}
+        fields={fields}
+        facts={facts}
+      />
       {found === null ? null : (
         <Box sx={{ opacity: finding ? 0.6 : 1 }}>
           <Finding
@@ -133,6 +87,82 @@ export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: Cul
         </Box>
       )}
     </Box>
+  );
+}
+
+/** Why there is none, or that it is being found. */
+function NotFound(props: {
+  answer: SeriesAnswer | null;
+  wrong: string | null;
+  fields: SeriesFields;
+  facts: FeedFacts;
+}) {
+  const { answer, wrong, fields, facts } = props;
+  if (answer === null) {
+    return (
+      <Typography color="text.secondary" sx={{ p: 2 }}>
+        {wrong === null ? 'Finding the feeds…' : 'Mend what is marked; nothing was lost.'}
+      </Typography>
+    );
+  }
+  return answer.kind === 'series' ? null : (
+    <Finding figure="None">{noneText(answer, fields, facts)}</Finding>
+  );
+}
+
+function SeriesWants(props: {
+  facts: FeedFacts;
+  fields: SeriesFields;
+  errors: Readonly<Record<string, string>>;
+  onChange: (changed: Partial<SeriesFields>) => void;
+}) {
+  const { facts, fields, errors, onChange: change } = props;
+  return (
+    <FieldRow columns={6}>
+      <Box sx={{ gridColumn: { md: 'span 2' } }}>
+        <WallTimeField
+          label="Ready at"
+          name="readyAt"
+          value={fields.readyAt}
+          onChange={(readyAt) => change({ readyAt })}
+          error={errors['readyAt']}
+        />
+      </Box>
+      <ChoiceField
+        name="feeds"
+        label="Feeds"
+        value={fields.feeds}
+        options={['1', '2', '3', '4'].map((id) => ({ id, name: id }))}
+        onChange={(feeds) => change({ feeds })}
+      />
+      <ChoiceField
+        name="last"
+        label="The last is"
+        value={fields.last}
+        options={[
+          { id: 'feed', name: 'a feed' },
+          { id: 'levain', name: 'a levain' },
+        ]}
+        onChange={(last) => change({ last: last === 'levain' ? 'levain' : 'feed' })}
+      />
+      <FigureField
+        name="need"
+        label="Need, g"
+        value={fields.need}
+        error={errors['need']}
+        onChange={(need) => change({ need })}
+      />
+      <ChoiceField
+        name="placeId"
+        label="Stands at"
+        value={fields.placeId}
+        options={facts.places.map((place) => ({
+          id: place.id,
+          name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
+        }))}
+        onChange={(placeId) => change({ placeId })}
+      />
+    </FieldRow>
   );
 }
 

@@ -1,7 +1,7 @@
 import { totals, type Pantry } from '@/core/composition';
 import { insideOf, jarOf, type Culture, type Jar } from '@/core/cultures';
-import { BAKERS_YEAST, type PlaceHistory } from '@/core/forecast';
-import { isUsedUp, type Lot } from '@/core/journal';
+import { BAKERS_YEAST, type LotForecast, type PlaceHistory } from '@/core/forecast';
+import { isUsedUp, type ActOf, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import { hoursBetween, type ShopUnits } from '@/core/units';
 import { planningFacts } from '../new-bake';
@@ -134,7 +134,9 @@ function generationsOf(of: Of, culture: Culture, pantry: Pantry): Generation[] {
   const runs = historyOf(context, state);
   const made = new Map(
     state.folded.done.flatMap(({ act, atMs }) =>
-      act.kind === 'make' && act.cultureId === culture.id ? [[act.lotId, { act, atMs }]] : [],
+      act.kind === 'make' && act.cultureId === culture.id
+        ? [[act.lotId, { act, atMs }] as const]
+        : [],
     ),
   );
   // As it was made: what was taken since does not change what it is made of.
@@ -143,20 +145,36 @@ function generationsOf(of: Of, culture: Culture, pantry: Pantry): Generation[] {
     .sort((a, b) => a.madeAtMs - b.madeAtMs)
     .slice(-SHOWN)
     .map((lot, index, all) => {
-      const run = runs.get(lot.id);
       const untilMs = all[index + 1]?.madeAtMs ?? state.nowMs;
-      const inside = run === undefined ? null : insideOf(run, untilMs);
-      const act = made.get(lot.id)?.act;
-      const takenG = act?.portions.reduce((sum, line) => sum + line.massG, 0) ?? 0;
-      const weighedG = act?.ingredients.reduce((sum, line) => sum + line.massG, 0) ?? 0;
-      const whole = run?.story.lot ?? lot;
-      return {
-        lotId: lot.id,
-        atMs: lot.madeAtMs,
-        ...sharesOf(whole, pantry),
-        ph: inside?.ph ?? null,
-        gluten: inside?.gluten ?? null,
-        share: takenG + weighedG > 0 ? takenG / (takenG + weighedG) : 0,
-      };
+      return generationOf(
+        lot,
+        { run: runs.get(lot.id), act: made.get(lot.id)?.act, untilMs },
+        pantry,
+      );
     });
+}
+
+function generationOf(
+  lot: Lot,
+  of: {
+    readonly run: LotForecast | undefined;
+    readonly act: ActOf<'make'> | undefined;
+    readonly untilMs: number;
+  },
+  pantry: Pantry,
+): Generation {
+  const { run, act, untilMs } = of;
+  const inside = run === undefined ? null : insideOf(run, untilMs);
+  const sum = (lines: readonly { readonly massG: number }[] = []) =>
+    lines.reduce((total, line) => total + line.massG, 0);
+  const takenG = sum(act?.portions);
+  const allG = takenG + sum(act?.ingredients);
+  return {
+    lotId: lot.id,
+    atMs: lot.madeAtMs,
+    ...sharesOf(run?.story.lot ?? lot, pantry),
+    ph: inside?.ph ?? null,
+    gluten: inside?.gluten ?? null,
+    share: allG > 0 ? takenG / allG : 0,
+  };
 }

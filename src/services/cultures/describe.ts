@@ -9,6 +9,7 @@ import { nextCodes } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
 import { loadShop, type ShopState } from '../shop-state';
+import { RESERVED } from './panel';
 import { culturesOf } from './registry';
 
 const grams = (name: string, min: number) => numberField({ name, unit: 'g', min, max: 100_000 });
@@ -133,9 +134,6 @@ function refuseParts(
   return null;
 }
 
-/** First parts of an address in the cultures’ view that are no culture. */
-const RESERVED = new Set(['new', 'frozen']);
-
 /** A short id from the name: it stands in addresses and on labels. */
 function freshId(name: string, cultures: readonly Culture[]): string {
   const plain = name
@@ -147,7 +145,7 @@ function freshId(name: string, cultures: readonly Culture[]): string {
   const taken = new Set(cultures.map((one) => one.id));
   for (let n = 1; ; n += 1) {
     const id = n === 1 && plain !== '' ? plain : `${plain === '' ? 'culture' : plain}-${n}`;
-    if (!taken.has(id) && !RESERVED.has(id)) return id;
+    if (!taken.has(id) && !RESERVED.includes(id)) return id;
   }
 }
 

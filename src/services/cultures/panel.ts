@@ -22,7 +22,7 @@ export type Panel =
   | { readonly kind: 'frozen'; readonly openedId: string; readonly facts: FrozenFacts };
 
 /** First parts of a path that are no culture’s id. */
-export const RESERVED = ['new', 'frozen'] as const;
+export const RESERVED: readonly string[] = ['new', 'frozen'];
 
 /** The panel of a path; nothing for one that leads nowhere. */
 export function openedPanel(of: Of, [first, second]: readonly string[]): Panel {

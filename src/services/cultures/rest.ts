@@ -1,5 +1,5 @@
-import { isStarter } from '@/core/cultures';
-import { isAct, type Act } from '@/core/journal';
+import { isStarter, type Culture } from '@/core/cultures';
+import { isAct, type Act, type Lot } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { addEntries, saveCulture } from '@/data';
 import type { ShopContext } from '../context';
@@ -8,7 +8,7 @@ import { batchOf, type EntryDraft } from '../entries';
 import { nextCode } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
-import { loadShop } from '../shop-state';
+import { loadShop, type ShopState } from '../shop-state';
 import { currentJar, culturesOf, gramsOf, stockOf } from './registry';
 import { isFrozen } from './rows/of';
 
@@ -30,7 +30,7 @@ export function restCulture(
   if (!parsed.ok) return parsed;
   return refusing(() => {
     const state = loadShop(context);
-    const { cultureId, batch, how, placeId, massG, flatMm } = parsed.value;
+    const { cultureId, batch, how, placeId } = parsed.value;
     const culture = culturesOf(context, state).find((one) => one.id === cultureId);
     const jar = currentJar(stockOf(context, state), cultureId);
     if (culture === undefined || !isStarter(culture) || jar === null) {
@@ -40,42 +40,58 @@ export function restCulture(
       return refused('placeId', `Place: “${placeId}” is not in the shop.`);
     }
     const atMs = state.nowMs;
-    if (how === 'moved') {
-      const move: Act = { kind: 'move', lotId: jar.id, placeId };
-      addEntries(context.db, batchOf(context, batch, [{ atMs, tense: 'done', body: move }]));
-      return done({ batch, lotId: jar.id });
-    }
-    const thereG = gramsOf(jar);
-    if (massG == null || massG > thereG) {
-      return refused(
-        'massG',
-        `Back-up: ${massG ?? '–'} g is not possible. Allowed: 1 to ${Math.floor(thereG)} g, what is in the jar.`,
-      );
-    }
-    const lotId = nextCode(context, state, 'frozen', atMs);
-    const act: Act = {
-      kind: 'split',
-      lotId: jar.id,
-      partLotId: lotId,
-      name: `${culture.name}, ${how === 'dried' ? 'dried' : 'back-up'}`,
-      lotKind: jar.kind,
-      cultureId,
-      massG,
-      placeId,
-      ...(flatMm == null || how === 'dried' ? {} : { flatMm }),
-      ...(how === 'dried' ? { dried: true } : {}),
-    };
-    if (how === 'frozen' && !isFrozen({ ...jar, placeId }, { state })) {
-      const name = state.placeMap.get(placeId)?.name ?? placeId;
-      return refused(
-        'placeId',
-        `Freezer: ${name} does not freeze. Allowed: a place at −5 °C or colder.`,
-      );
-    }
-    const drafts = doneDrafts(context, state, { act, atMs, by: null, bakeId: null, fulfils: null });
+    const act =
+      how === 'moved'
+        ? done<Act>({ kind: 'move', lotId: jar.id, placeId })
+        : backUpOf(context, state, { culture, jar, form: parsed.value });
+    if (!act.ok) return act;
+    const drafts = doneDrafts(context, state, {
+      act: act.value,
+      atMs,
+      by: null,
+      bakeId: null,
+      fulfils: null,
+    });
     if (!drafts.ok) return drafts;
     addEntries(context.db, batchOf(context, batch, drafts.value));
-    return done({ batch, lotId });
+    return done({ batch, lotId: act.value.kind === 'split' ? act.value.partLotId : jar.id });
+  });
+}
+
+/** A part of the jar, dried or frozen. */
+function backUpOf(
+  context: ShopContext,
+  state: ShopState,
+  of: { readonly culture: Culture; readonly jar: Lot; readonly form: z.output<typeof restSchema> },
+): Outcome<Act> {
+  const { culture, jar } = of;
+  const { how, placeId, massG, flatMm } = of.form;
+  const thereG = gramsOf(jar);
+  if (massG == null || massG > thereG) {
+    return refused(
+      'massG',
+      `Back-up: ${massG ?? '–'} g is not possible. Allowed: 1 to ${Math.floor(thereG)} g, what is in the jar.`,
+    );
+  }
+  const dried = how === 'dried';
+  if (!dried && !isFrozen({ ...jar, placeId }, { state })) {
+    const name = state.placeMap.get(placeId)?.name ?? placeId;
+    return refused(
+      'placeId',
+      `Freezer: ${name} does not freeze. Allowed: a place at −5 °C or colder.`,
+    );
+  }
+  return done<Act>({
+    kind: 'split',
+    lotId: jar.id,
+    partLotId: nextCode(context, state, 'frozen', state.nowMs),
+    name: `${culture.name}, ${dried ? 'dried' : 'back-up'}`,
+    lotKind: jar.kind,
+    cultureId: culture.id,
+    massG,
+    placeId,
+    ...(flatMm == null || dried ? {} : { flatMm }),
+    ...(dried ? { dried: true } : {}),
   });
 }
 

@@ -1,5 +1,5 @@
 import { isStarter, leavenAimC, type Culture } from '@/core/cultures';
-import { isAct, type ActOf, type PlannedAct } from '@/core/journal';
+import { isAct, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
 import { addEntries } from '@/data';
@@ -84,29 +84,45 @@ function feedNow(
   if (jar === undefined) {
     return refused('fromLotId', `Jar: ${making.fromLotId} has not been made yet.`);
   }
-  const thereG = gramsOf(jar);
-  if (making.motherG > thereG + 0.05) {
-    return refused(
-      'motherG',
-      `Mother: ${making.motherG} g is not possible. Allowed: up to ${Math.floor(thereG)} g, what is in the jar.`,
-    );
-  }
+  const short = refuseShort(making, gramsOf(jar));
+  if (short !== null) return short;
   const step = making.as === 'feed' ? plannedFeed(state, making) : undefined;
   const lotId =
     step === undefined ? codeFor(context, state, making, at.value) : lotOf(step.act as MakeAct);
-  const young = making.as === 'feed' && isFedYoung(state, culture, jar);
   const made = actOf(culture, making, state, { lotId, atMs: at.value });
-  const act = young ? { ...made, young: true } : made;
+  const act = fedYoung(state, making, { culture, jar }) ? { ...made, young: true } : made;
   const drafts = doneDrafts(context, state, {
     act,
     atMs: at.value,
     by: making.by ?? null,
-    bakeId: step?.bakeId ?? null,
-    fulfils: step?.stepId ?? null,
+    ...carriedOut(step),
   });
   if (!drafts.ok) return drafts;
   addEntries(context.db, batchOf(context, making.batch, drafts.value));
   return done({ batch: making.batch, lotId });
+}
+
+/** The planned step that a feed carries out; none for one that was not planned. */
+const carriedOut = (step: PlannedAct | undefined) =>
+  step === undefined
+    ? { bakeId: null, fulfils: null }
+    : { bakeId: step.bakeId, fulfils: step.stepId };
+
+/** True for a feed of a culture of which nothing is known yet. */
+function fedYoung(
+  state: ShopState,
+  making: Making,
+  { culture, jar }: { readonly culture: Culture; readonly jar: Lot },
+): boolean {
+  return making.as === 'feed' && isFedYoung(state, culture, jar);
+}
+
+function refuseShort({ motherG }: Making, thereG: number): Outcome<never> | null {
+  if (motherG <= thereG + 0.05) return null;
+  return refused(
+    'motherG',
+    `Mother: ${motherG} g is not possible. Allowed: up to ${Math.floor(thereG)} g, what is in the jar.`,
+  );
 }
 
 type MakeAct = ActOf<'make'>;

@@ -86,6 +86,14 @@ const SPOILED: ReadonlySet<string> = new Set(
   HEALTH.filter((one) => one.ends).map((one) => one.sign),
 );
 
+/** A part about to be taken. */
+interface Taken {
+  readonly lot: Lot;
+  readonly part: Part;
+  readonly massG: number;
+  readonly atMs: number;
+}
+
 /** Grams of a part: whole balls of a lot of balls, else what was weighed. */
 function gramsTaken(lot: Lot, { count, massG }: Part): Outcome<number> {
   const thereG = massOf(lot.composition);
@@ -105,41 +113,52 @@ function gramsTaken(lot: Lot, { count, massG }: Part): Outcome<number> {
   return done(Math.min(massG, thereG));
 }
 
-function splitOf(
-  context: ShopContext,
-  state: ShopState,
-  of: { readonly lot: Lot; readonly part: Part; readonly massG: number; readonly atMs: number },
-): Outcome<Act> {
+function splitOf(context: ShopContext, state: ShopState, of: Taken): Outcome<Act> {
   const { lot, part, massG, atMs } = of;
   const placeId = part.placeId ?? '';
   if (!state.placeMap.has(placeId)) {
     return refused('placeId', `Place: “${placeId}” is not in the shop.`);
   }
   const leftover = part.as === 'carry-over';
-  const chainId = leftover ? (part.cultureId ?? null) : lot.cultureId;
-  if (leftover && chainId !== null) {
-    const chain = culturesOf(context, state).find((one) => one.id === chainId);
-    if (chain?.kind !== 'carry-over') {
-      return refused('cultureId', `Chain: “${chainId}” is not a carry-over of the shop.`);
-    }
-  }
+  const chain = chainOf(context, state, of);
+  if (!chain.ok) return chain;
   const frozen = isFrozen({ ...lot, placeId }, { state });
-  const code: CodeFor = frozen ? 'frozen' : leftover ? 'carry-over' : codeOf(lot);
-  const name = part.name == null || part.name === '' ? null : part.name;
+  const kept = leftover || part.count == null || lot.balls === null ? {} : { count: part.count };
   return done<Act>({
     kind: 'split',
     lotId: lot.id,
-    partLotId: nextCode(context, state, code, atMs),
-    name:
-      name ??
-      `${lot.name}${frozen ? ', frozen' : leftover ? ', left over' : ', part'}`.slice(0, 60),
+    partLotId: nextCode(context, state, codeOf(lot, { frozen, leftover }), atMs),
+    name: nameOf(of, frozen),
     lotKind: leftover ? 'carry-over' : lot.kind,
-    ...(chainId === null ? {} : { cultureId: chainId }),
+    ...(chain.value === null ? {} : { cultureId: chain.value }),
     massG,
-    ...(lot.balls !== null && part.count != null && !leftover ? { count: part.count } : {}),
+    ...kept,
     placeId,
     ...(part.flatMm === null ? {} : { flatMm: part.flatMm }),
   });
+}
+
+/** The line of lots that a part belongs to: leftover to the chain that is chosen, anything else to its own. */
+function chainOf(
+  context: ShopContext,
+  state: ShopState,
+  { lot, part }: Taken,
+): Outcome<string | null> {
+  if (part.as !== 'carry-over') return done(lot.cultureId);
+  const chainId = part.cultureId == null || part.cultureId === '' ? null : part.cultureId;
+  if (chainId === null) return done(null);
+  const chain = culturesOf(context, state).find((one) => one.id === chainId);
+  return chain?.kind === 'carry-over'
+    ? done(chainId)
+    : refused('cultureId', `Chain: “${chainId}” is not a carry-over of the shop.`);
+}
+
+const LONGEST_NAME = 60;
+
+function nameOf({ lot, part }: Taken, frozen: boolean): string {
+  if (part.name != null && part.name !== '') return part.name;
+  const what = frozen ? ', frozen' : part.as === 'carry-over' ? ', left over' : ', part';
+  return `${lot.name.slice(0, LONGEST_NAME - what.length)}${what}`;
 }
 
 const CODES: Partial<Record<Lot['kind'], CodeFor>> = {
@@ -151,4 +170,8 @@ const CODES: Partial<Record<Lot['kind'], CodeFor>> = {
   discard: 'discard',
   'carry-over': 'carry-over',
 };
-const codeOf = (lot: Lot): CodeFor => CODES[lot.kind] ?? 'dough';
+
+function codeOf(lot: Lot, is: { readonly frozen: boolean; readonly leftover: boolean }): CodeFor {
+  if (is.frozen) return 'frozen';
+  return is.leftover ? 'carry-over' : (CODES[lot.kind] ?? 'dough');
+}

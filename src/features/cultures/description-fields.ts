@@ -1,0 +1,52 @@
+import type { CultureKind } from '@/core/cultures';
+import type { DescribingFacts } from '@/services/cultures/describing-facts';
+import { tempText } from '@/ui/format';
+import type { Description } from './description';
+
+/** One field of a culture’s description. */
+export interface DescriptionField {
+  readonly name: keyof Description;
+  readonly label: string;
+  /** What can be chosen; left out: typed. */
+  readonly options?: readonly { readonly id: string; readonly name: string }[];
+}
+
+type For = 'starter' | 'carry-over' | 'discard';
+
+/** Each field, and the kinds it belongs to. */
+const FIELDS: readonly (readonly [keyof Description, string, readonly For[]])[] = [
+  ['name', 'Name', ['starter', 'carry-over', 'discard']],
+  ['hydrationPct', 'Water, % of flour', ['starter', 'carry-over']],
+  ['saltPct', 'Salt held at, %', ['carry-over']],
+  ['flourId', 'Flour', ['starter', 'carry-over', 'discard']],
+  ['secondFlourId', 'Second flour', ['starter']],
+  ['secondPct', 'Of the second, %', ['starter']],
+  ['keepG', 'Mother to keep, g', ['starter']],
+  ['placeId', 'Home', ['starter', 'carry-over', 'discard']],
+  ['vesselTareG', 'Empty vessel, g', ['starter', 'carry-over', 'discard']],
+  ['vesselMl', 'Vessel, ml', ['starter', 'carry-over', 'discard']],
+  ['everyH', 'Fed every, h', ['starter', 'carry-over']],
+  ['usualRatio', 'Flour to 1 of mother', ['starter']],
+  ['discardTo', 'Its rest goes', ['starter']],
+  ['keepsDays', 'Keeps, days', ['carry-over', 'discard']],
+  ['limitG', 'Holds at most, g', ['carry-over', 'discard']],
+];
+
+/** The fields of a kind, with what can be chosen. */
+export function fieldsOf(kind: CultureKind, facts: DescribingFacts): DescriptionField[] {
+  const as: For = kind === 'carry-over' || kind === 'discard' ? kind : 'starter';
+  const { flours, places, discardJars, units } = facts;
+  const options: Partial<Record<keyof Description, DescriptionField['options']>> = {
+    flourId: flours,
+    secondFlourId: [{ id: '', name: 'none' }, ...flours],
+    placeId: places.map((place) => ({
+      id: place.id,
+      name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
+    })),
+    discardTo: [{ id: '', name: 'away' }, ...discardJars],
+  };
+  return FIELDS.filter(([, , kinds]) => kinds.includes(as)).map(([name, label]) => {
+    const chosen = options[name];
+    return { name, label, ...(chosen === undefined ? {} : { options: chosen }) };
+  });
+}
