@@ -16,6 +16,8 @@ import { undoBatch } from '@/services/undo';
 import { applyWhatIf } from '@/services/use-what-if';
 import { describeCulture } from '@/services/cultures/describe';
 import { restCulture, retireCulture } from '@/services/cultures/rest';
+import { printLabels } from '@/services/labels/print';
+import { openSack, takeSackBack } from '@/services/flour-lots';
 import { takeFeed } from '@/services/cultures/take-feed';
 import { takeMix } from '@/services/cultures/take-mix';
 import { takePart } from '@/services/cultures/take-part';
@@ -161,4 +163,19 @@ export async function takeSeriesAction(form: unknown) {
 /** Plans a thaw. */
 export async function takeThawAction(form: unknown) {
   return takeThaw(shopContext(), form);
+}
+
+/** Prints labels of a lot. */
+export async function printLabelsAction(form: unknown) {
+  return printLabels(shopContext(), form);
+}
+
+/** Notes a new sack of flour. */
+export async function openSackAction(form: unknown) {
+  return openSack(shopContext(), form);
+}
+
+/** Takes back a sack that was noted. */
+export async function takeSackBackAction(id: string) {
+  return takeSackBack(shopContext(), String(id));
 }

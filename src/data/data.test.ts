@@ -112,7 +112,7 @@ test('a shop written with the first schema opens with all it holds', () => {
   addEntries(old, [entry('a')]);
   old.close();
   const db = openShop(where);
-  expect(db.pragma('user_version', { simple: true })).toBe(5);
+  expect(db.pragma('user_version', { simple: true })).toBe(6);
   expect(listEntries(db)).toEqual([entry('a')]);
   expect(listPlaces(db)).toEqual([
     {

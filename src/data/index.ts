@@ -40,3 +40,10 @@ export {
   type ProbeRow,
 } from './probe-repository';
 export { listCultures, saveCulture } from './culture-repository';
+export { addFlourLot, dropFlourLot, listFlourLots, type FlourLot } from './flour-lot-repository';
+export {
+  addPrintedLabel,
+  listPrintedLabels,
+  type LabelContent,
+  type PrintedLabel,
+} from './label-repository';

@@ -21,6 +21,8 @@ export interface Shop {
   readonly tapC: number;
   /** By what doughs are mixed. */
   readonly mixedBy: 'hand' | 'mixer';
+  /** What is left of a fed jar is used or thrown, or nothing is left over by plan. */
+  readonly waste: 'with discard' | 'without discard';
 }
 
 /** A place with its capacity and every temperature it was set to. */
@@ -37,7 +39,7 @@ const peopleSchema = z.array(z.string().min(1).max(60)).max(20);
 const SHOP_COLUMNS = `name, time_zone AS timeZone, mass_unit AS massUnit, temp_unit AS tempUnit,
   scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
   work_until_minute AS workUntilMinute, yeast_type AS yeastType, people,
-  tap_c AS tapC, mixed_by AS mixedBy`;
+  tap_c AS tapC, mixed_by AS mixedBy, waste`;
 
 /** The shop, or null in an empty data folder. */
 export function maybeOneShop(db: Db): Shop | null {
@@ -61,16 +63,17 @@ export function oneShop(db: Db): Shop {
 export function saveShop(db: Db, shop: Shop): void {
   db.prepare(
     `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, scale_step_g, fine_step_g,
-       work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by)
+       work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by, waste)
      VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @scaleStepG, @fineStepG,
-       @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy)
+       @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy, @waste)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, time_zone = excluded.time_zone,
        mass_unit = excluded.mass_unit, temp_unit = excluded.temp_unit,
        scale_step_g = excluded.scale_step_g, fine_step_g = excluded.fine_step_g,
        work_from_minute = excluded.work_from_minute,
        work_until_minute = excluded.work_until_minute,
        yeast_type = excluded.yeast_type, people = excluded.people,
-       tap_c = excluded.tap_c, mixed_by = excluded.mixed_by`,
+       tap_c = excluded.tap_c, mixed_by = excluded.mixed_by,
+       waste = excluded.waste`,
   ).run({ ...shop, people: JSON.stringify(shop.people) });
 }
 

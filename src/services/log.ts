@@ -2,6 +2,7 @@ import { struckIds, type Entry, type LookSigns } from '@/core/journal';
 import type { ShopUnits } from '@/core/units';
 import { oneShop } from '@/data';
 import type { ShopContext } from './context';
+import { discardedByWeek, type DiscardedWeek } from './discarded';
 import { journalEntries } from './journal-memory';
 import { PROBE } from './readings';
 import { signWords } from './sign-words';
@@ -25,6 +26,8 @@ export interface LogView {
   readonly nowMs: number;
   readonly rows: readonly LogRow[];
   readonly total: number;
+  /** Flour thrown away and set aside, week by week. */
+  readonly weeks: readonly DiscardedWeek[];
 }
 
 /** Rows the Log shows at once. */
@@ -50,6 +53,7 @@ export function logView(context: ShopContext): LogView {
     nowMs: context.clock().nowMs,
     rows: rows.slice(0, ROWS),
     total: rows.length,
+    weeks: discardedByWeek(context),
   };
 }
 

@@ -4,6 +4,7 @@ import { acidToPh, STATE_SIZE, X, type Trajectory } from '@/core/kinetics';
 import { rowAtHour, valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
+import { culturesOf, stockOf } from './cultures/registry';
 import { forecastState, loadShop, type ShopState } from './shop-state';
 import { lotHours, type LotHours } from './lot-hours';
 import { signWords } from './sign-words';
@@ -70,6 +71,11 @@ export interface LotView {
   readonly offer: WhatIfOffer | null;
   readonly places: readonly { readonly id: string; readonly name: string }[];
   readonly ingredients: readonly { readonly id: string; readonly name: string }[];
+  /** Grams left of it now; the composition is as it was made. */
+  readonly leftG: number;
+  readonly ballsLeft: number | null;
+  /** Chains that leftover dough can go to. */
+  readonly chains: readonly { readonly id: string; readonly name: string }[];
 }
 
 const CURVE_STEP_MS = MS_PER_HOUR / 6;
@@ -129,7 +135,19 @@ export function lotView(context: ShopContext, lotId: string): LotView | null {
     offer: whatIfOffer(lot, state),
     places: state.places.map(({ id, name }) => ({ id, name })),
     ingredients: [...state.pantry.values()].map(({ id, name }) => ({ id, name })),
+    ...leftOf(context, state, lotId),
+    chains: culturesOf(context, state)
+      .filter((one) => one.kind === 'carry-over' && one.retiredMs === null)
+      .map(({ id, name }) => ({ id, name })),
   };
+}
+
+/** What is left of a lot now. */
+function leftOf(context: ShopContext, state: ShopState, lotId: string) {
+  const lot = stockOf(context, state).get(lotId);
+  return lot === undefined
+    ? { leftG: 0, ballsLeft: null }
+    : { leftG: massOf(lot.composition), ballsLeft: lot.balls };
 }
 
 /** The target of a lot that is ripe by a rise; null for any other. */

@@ -20,6 +20,7 @@ export function ensureShop(db: Db, timeZone: string): void {
       people: [],
       tapC: 12,
       mixedBy: 'mixer',
+      waste: 'with discard',
     });
     addPlace(db, { id: 'bench', name: 'Bench', capacityL: 60, insulation: 1 }, KITCHEN_C);
     addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 40, insulation: 1 }, 4);

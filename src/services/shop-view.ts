@@ -1,6 +1,7 @@
 import type { PlaceReading } from '@/core/forecast';
 import { listEquipment, listFlours, type Equipment, type Place, type Shop } from '@/data';
 import type { ShopContext } from './context';
+import { openSacks, type FlourSack } from './flour-lots';
 import { probeStates, type ProbeState } from './probes';
 import { beforeOf, type PlaceBefore } from './shop';
 import { loadShop, type ShopState } from './shop-state';
@@ -21,7 +22,7 @@ export interface ShopView {
   readonly nowMs: number;
   readonly places: readonly PlaceRow[];
   readonly equipment: readonly Equipment[];
-  readonly flours: readonly { readonly name: string; readonly strengthW: number | null }[];
+  readonly flours: readonly (FlourSack & { readonly strengthW: number | null })[];
 }
 
 function placeRow(place: Place, state: ShopState, probes: readonly ProbeState[]): PlaceRow {
@@ -34,11 +35,15 @@ function placeRow(place: Place, state: ShopState, probes: readonly ProbeState[])
 export function shopView(context: ShopContext): ShopView {
   const state = loadShop(context);
   const probes = probeStates(context, state);
+  const flours = listFlours(context.db);
   return {
     shop: state.shop,
     nowMs: state.nowMs,
     places: state.places.map((place) => placeRow(place, state, probes)),
     equipment: listEquipment(context.db),
-    flours: listFlours(context.db).map(({ name, strengthW }) => ({ name, strengthW })),
+    flours: openSacks(context).map((sack) => ({
+      ...sack,
+      strengthW: flours.find((one) => one.id === sack.flourId)?.strengthW ?? null,
+    })),
   };
 }

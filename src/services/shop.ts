@@ -49,6 +49,7 @@ const shopFormSchema = z.object({
   people: z.array(z.string().trim().min(1).max(60)).max(20),
   tapC: numberField(TAP_RULE).default(12),
   mixedBy: z.enum(['hand', 'mixer']).default('mixer'),
+  waste: z.enum(['with discard', 'without discard']).default('with discard'),
 });
 
 /** Saves the shop's settings; answers what they were, so that the page can offer them back. */

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
+import { DiscardedWeeks } from '@/features/log/discarded-weeks';
 import { Log } from '@/features/log/log';
 import { shopContext } from '@/services/context';
 import { logView } from '@/services/log';
@@ -17,6 +18,7 @@ export default async function LogPage() {
       title="Log"
       subtitle="what happened"
       clock={clockText(view.nowMs, view.units.timeZone)}
+      aside={<DiscardedWeeks view={view} />}
     >
       <Log view={view} undo={undoAction} />
     </ViewFrame>

@@ -10,6 +10,8 @@ import {
   changePlaceAction,
   changeShopAction,
   logReadingAction,
+  openSackAction,
+  takeSackBackAction,
   removeEquipmentAction,
   troubleProbeAction,
   undoAction,
@@ -36,6 +38,8 @@ export default async function ShopPage() {
           troubleProbe: troubleProbeAction,
           logReading: logReadingAction,
           undo: undoAction,
+          openSack: openSackAction,
+          takeSackBack: takeSackBackAction,
         }}
       />
     </ViewFrame>

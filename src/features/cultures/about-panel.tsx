@@ -32,10 +32,10 @@ export function AboutPanel(props: {
   return (
     <Box ref={ref}>
       <PanelHead title={`${culture.name}, how it is`}>{maintenanceText(about)}</PanelHead>
-      {about.slower === null ? null : (
+      {row.slower === null ? null : (
         <Alert severity="warning" sx={{ mx: 2, my: 1 }}>
-          Slower than itself: its last {about.slower.jars} looks ran{' '}
-          {percentText(1 - about.slower.ratio, 0)} behind what they used to. Two or three feeds in a
+          Slower than itself: its last {row.slower.jars} looks ran{' '}
+          {percentText(1 - row.slower.ratio, 0)} behind what they used to. Two or three feeds in a
           row at 24–26° wake it; if it goes on, look at the signs.
         </Alert>
       )}

@@ -5,13 +5,12 @@ import type { Culture } from '@/core/cultures';
 type Act<T> = (form: unknown) => Promise<Outcome<{ batch: string } & T>>;
 
 /** What can be done in the cultures' view. */
-export interface CultureActions extends Pick<HandsActions, 'undo' | 'logLook'> {
+export interface CultureActions extends Pick<HandsActions, 'undo' | 'logLook' | 'takePart'> {
   readonly takeFeed: Act<{ lotId: string }>;
   readonly describeCulture: Act<{ id: string; before: Culture | null }>;
   readonly restCulture: Act<{ lotId: string }>;
   readonly retireCulture: Act<{ id: string }>;
   readonly takeMix: Act<{ lotId: string }>;
-  readonly takePart: Act<{ lotId: string }>;
   readonly takeSeries: Act<{ lotIds: string[] }>;
   readonly takeThaw: Act<object>;
 }

@@ -28,7 +28,7 @@ export function firstFields(facts: FeedFacts): FeedFields {
   const { culture, serves, jars } = facts;
   const keepG = culture.keepG;
   const usualG = keepG * culture.usualRatio;
-  return {
+  const first: FeedFields = {
     as: 'feed',
     seeks: 'ratio',
     fromLotId: jars[0]?.jar.lot.id ?? '',
@@ -41,7 +41,24 @@ export function firstFields(facts: FeedFacts): FeedFields {
     flourId: culture.flours[0]?.flourId ?? '',
     mixAt: null,
   };
+  return facts.withoutDiscard ? allOfTheJar(first, facts) : first;
 }
+
+/** Without discard all of the jar goes in: the grams wanted say the ratio, and the hour is found. */
+function allOfTheJar(first: FeedFields, { jars, culture }: FeedFacts): FeedFields {
+  const thereG = jars[0]?.massG ?? 0;
+  const totalG = Math.max(Number(first.need) + Number(first.keep), thereG * LEAST_GROWTH);
+  const ratio = (totalG - thereG) / (1 + culture.hydration) / Math.max(1, thereG);
+  return {
+    ...first,
+    seeks: 'hour',
+    need: String(Math.round(totalG - Number(first.keep))),
+    ratio: String(Math.max(0.5, Math.round(ratio * 100) / 100)),
+  };
+}
+
+/** A feed is at least so many times its mother. */
+const LEAST_GROWTH = 2;
 
 /** Ripe for the step it serves; else for the morning, where that is a night away; else in the evening. */
 function firstReadyMs({ serves, nowMs, workingHours, timeZone }: FeedFacts): number {

@@ -89,7 +89,7 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
       </FieldRow>
       <PanelRefusal sentence={notFound ?? Object.values(refused)[0] ?? null} />
       <ThawFound
-        answer={asks === null ? null : answer}
+        answer={answer}
         asked={asks !== null}
         facts={facts}
         readyAt={readyAt}
@@ -132,7 +132,7 @@ function ThawFound(props: {
   const { answer, asked, facts, readyAt, width } = props;
   const { nowMs, timeZone } = facts;
   const at = (ms: number) => momentText(ms, nowMs, timeZone);
-  if (answer === null) {
+  if (answer === null || !asked) {
     return (
       <Typography color="text.secondary" sx={{ p: 2 }}>
         {asked

@@ -75,13 +75,16 @@ export function StarterLine({ row, view }: { row: StarterRow; view: CulturesView
   );
 }
 
-function underText({ culture, placeName, placeC, due, massG }: StarterRow, view: CulturesView) {
+function underText(row: StarterRow, view: CulturesView) {
+  const { culture, placeName, placeC, due, massG, slower } = row;
   const kind = culture.kind === 'stiff starter' ? 'stiff' : 'liquid';
   const stands = `${placeName.toLowerCase()} ${tempText(Math.round(placeC), view.units)}`;
   const late =
-    due !== null && due.lateH >= 1
-      ? ` · feed ${spanText(due.lateH * 3_600_000)} late`
-      : ` · ${Math.round(massG)} g`;
+    slower !== null
+      ? ' · slower than itself'
+      : due !== null && due.lateH >= 1
+        ? ` · feed ${spanText(due.lateH * 3_600_000)} late`
+        : ` · ${Math.round(massG)} g`;
   return `${kind} ${percentText(culture.hydration, 0)} · ${stands}${late}`;
 }
 

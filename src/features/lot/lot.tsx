@@ -15,6 +15,8 @@ import { useWidth } from '@/ui/use-width';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import type { WhatIfOffer } from '@/services/what-if-base';
 import { ActPanel } from './act-panel';
+import { PartPanel } from './part-panel';
+import { LinkButton } from '@/ui/link-button';
 import { AimPanel } from './aim-panel';
 import { coreHandles, gramsAt, plannedHandles, type Handles } from './handles';
 import { headlineOf } from './headline';
@@ -121,6 +123,7 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
         {isHere(view) ? (
           <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
             <ActPanel view={view} actions={actions} />
+            <PartPanel view={view} actions={actions} />
             {view.aim === null ? null : <AimPanel view={view} aim={view.aim} actions={actions} />}
           </Box>
         ) : null}
@@ -209,6 +212,16 @@ function Contents({ view }: { view: LotView }) {
       )}
       <Lineage label="From" lots={view.madeFrom} />
       <Lineage label="Into" lots={view.becomes} />
+      {view.strand.tense === 'done' ? (
+        <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+          <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/lineage`}>
+            Lineage
+          </LinkButton>
+          <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/label`}>
+            Label
+          </LinkButton>
+        </Box>
+      ) : null}
     </Box>
   );
 }

@@ -183,5 +183,8 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     offer: null,
     places: [],
     ingredients: [],
+    leftG: 0,
+    ballsLeft: null,
+    chains: [],
   };
 }

@@ -22,6 +22,10 @@ const CHOICES = {
     ['mixer', 'a mixer'],
     ['hand', 'hand'],
   ],
+  waste: [
+    ['with discard', 'with what is left used or thrown'],
+    ['without discard', 'without discard: all of the jar goes in'],
+  ],
   yeastType: [
     ['fresh', 'fresh'],
     ['active dry', 'active dry'],
@@ -52,6 +56,7 @@ const LABELS: Readonly<Record<keyof Texts, string>> = {
   people: 'People, with commas',
   tapC: 'Tap water, °C',
   mixedBy: 'Doughs are mixed by',
+  waste: 'Starters are fed',
   massUnit: 'Weights in',
   tempUnit: 'Degrees in',
   yeastType: 'Yeast in the house',

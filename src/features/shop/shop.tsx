@@ -8,10 +8,11 @@ import type { ShopView } from '@/services/shop-view';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';
 import { PlacesPanel } from './places-panel';
+import { SackLine, type SackActions } from './sack-line';
 import { SettingsPanel } from './settings-panel';
 
 /** What the shop’s forms can do. */
-export interface ShopActions extends PlaceActions, EquipmentActions {
+export interface ShopActions extends PlaceActions, EquipmentActions, SackActions {
   readonly changeShop: (form: unknown) => Promise<Outcome<{ before: ShopSettings | null }>>;
 }
 
@@ -34,9 +35,7 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           Flours
         </Typography>
         {view.flours.map((flour) => (
-          <Typography key={flour.name}>
-            {flour.name}, W {flour.strengthW ?? 'unknown'}
-          </Typography>
+          <SackLine key={flour.flourId} flour={flour} units={view.shop} actions={actions} />
         ))}
       </Box>
       <Box sx={{ p: 2.5 }}>

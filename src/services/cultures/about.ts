@@ -1,11 +1,9 @@
 import {
   maintenanceOf,
-  slowerThanItself,
   usualFeed,
   type Culture,
   type FeedQuestion,
   type Maintenance,
-  type PaceNotice,
 } from '@/core/cultures';
 import type { PlaceHistory } from '@/core/forecast';
 import type { Pantry } from '@/core/composition';
@@ -15,7 +13,7 @@ import { learnedSpeeds } from '../shop-state';
 import type { Strand } from '../tide/view';
 import { strandOf } from '../tide/strands';
 import { feedFacts } from './feed-facts';
-import { feedsOf, historyOf, pacesOf } from './history';
+import { feedsOf, historyOf } from './history';
 import type { Of } from './rows/of';
 import { starterRow, type StarterRow } from './rows/starter-row';
 
@@ -34,7 +32,6 @@ export interface About {
     readonly high: number;
     readonly lots: number;
   };
-  readonly slower: PaceNotice | null;
   readonly maintenance: Maintenance | null;
   /** What its peak against the room’s temperature is worked out from; null where its jar is empty. */
   readonly usual: {
@@ -73,7 +70,6 @@ export function aboutCulture(of: Of, culture: Culture): About {
       ),
     ),
     speed: speedOf(of, culture.id),
-    slower: slowerThanItself(pacesOf(feeds)),
     maintenance: maintenanceFor(row),
     usual: usualOf(of, culture),
     found: feeds.flatMap(({ story }) =>

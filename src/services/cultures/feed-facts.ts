@@ -30,6 +30,8 @@ export interface FeedFacts {
   readonly scaleStepG: number;
   readonly fineStepG: number;
   readonly tapC: number;
+  /** True for a shop that feeds without discard: all of the jar goes in. */
+  readonly withoutDiscard: boolean;
   readonly places: readonly PlaceHistory[];
   readonly pantry: Pantry;
   readonly flours: readonly { readonly id: string; readonly name: string }[];
@@ -79,6 +81,7 @@ export function feedFacts(
     scaleStepG: shop.scaleStepG,
     fineStepG: shop.fineStepG,
     tapC: shop.tapC,
+    withoutDiscard: shop.waste === 'without discard',
     places,
     pantry,
     flours: [...pantry.values()].flatMap((one) =>

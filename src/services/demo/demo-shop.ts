@@ -1,5 +1,6 @@
 import {
   addFlour,
+  addFlourLot,
   addPlace,
   addPlaceSetting,
   saveEquipment,
@@ -24,6 +25,7 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
     people: ['Jo', 'Maren'],
     tapC: 9,
     mixedBy: 'mixer',
+    waste: 'with discard',
   });
   addPlace(db, { id: 'proofer', name: 'Proofer', capacityL: 12, insulation: 1 }, 28);
   addPlace(db, { id: 'bench', name: 'Bench', capacityL: 30, insulation: 1 }, 21);
@@ -48,4 +50,16 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
     { id: 'flour-soft', name: 'Soft flour', strengthW: 220, proteinShare: 0.11 },
   ];
   for (const flour of flours) addFlour(db, { ...flour, wholegrainShare: 0 });
+  addFlour(db, {
+    id: 'flour-whole',
+    name: 'Wholegrain flour',
+    strengthW: 200,
+    proteinShare: 0.13,
+    wholegrainShare: 1,
+  });
+  const sacks = [
+    { id: 'sack-1', flourId: 'flour-strong', code: 'M 4410', fromMs: calendar.at(-20, '08:00') },
+    { id: 'sack-2', flourId: 'flour-strong', code: 'M 4473', fromMs: calendar.at(-2, '08:00') },
+  ];
+  for (const sack of sacks) addFlourLot(db, sack);
 }

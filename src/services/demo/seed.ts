@@ -1,12 +1,29 @@
-import { saveDemoClock, type Db } from '@/data';
+import { addPrintedLabel, saveDemoClock, type Db } from '@/data';
 import { MS_PER_HOUR } from '@/core/units';
 import type { ShopContext } from '../context';
+import { labelOf } from '../labels/label';
 import { askProbes } from '../probes';
 import { bakeDemoServices, type MovableContext } from './demo-bakes';
 import { readDemoProbes } from './demo-measures';
 import { keepDemoCultures } from './demo-cultures';
 import { furnishDemoShop } from './demo-shop';
 import { demoCalendar } from './demo-time';
+
+/** Labels that hang on what is in the freezer and the fridge. */
+function printDemoLabels(context: ShopContext): void {
+  for (const lotId of ['F-S1', 'C-D7']) {
+    const content = labelOf(context, lotId);
+    if (content === null) continue;
+    addPrintedLabel(context.db, {
+      id: context.newId(),
+      atMs: context.clock().nowMs - MS_PER_HOUR,
+      lotId,
+      size: 'roll-62x40',
+      copies: 1,
+      content,
+    });
+  }
+}
 
 /** The probes’ readings of the last night stand in the journal. */
 const PROBES_BACK_MS = 12 * MS_PER_HOUR;
@@ -36,6 +53,7 @@ export function seedDemo(db: Db, nowMs: number): { startMs: number } {
   bakeDemoServices(context, calendar);
   context.setNow(calendar.startMs);
   askProbes(context, PROBES_BACK_MS);
+  printDemoLabels(context);
   saveDemoClock(db, { realMs: nowMs, demoMs: calendar.startMs, rate: 1 });
   return { startMs: calendar.startMs };
 }

@@ -1,4 +1,4 @@
-import type { Culture } from '@/core/cultures';
+import { slowerThanItself, type Culture, type PaceNotice } from '@/core/cultures';
 import type { LotForecast } from '@/core/forecast';
 import { isAct, type Lot } from '@/core/journal';
 import { STATE_SIZE, X } from '@/core/kinetics';
@@ -7,6 +7,7 @@ import { addHours, hoursBetween } from '@/core/units';
 import type { ShopState } from '../../shop-state';
 import { coldPlaceIds, strandOf } from '../../tide/strands';
 import type { Strand } from '../../tide/view';
+import { feedsOf, historyOf, pacesOf } from '../history';
 import { currentJar, gramsOf } from '../registry';
 import { tempNow, type Of } from './of';
 
@@ -33,6 +34,8 @@ export interface StarterRow {
   readonly due: FeedDue | null;
   /** Activity of its yeast now over that at its best; null before its best. */
   readonly vigour: number | null;
+  /** Noticed from its own looks: slower than it used to be. */
+  readonly slower: PaceNotice | null;
 }
 
 /** When a culture is to be fed. */
@@ -74,6 +77,7 @@ export function starterRow(culture: Culture, of: Of): StarterRow {
       ),
     ),
     due: dueOf(culture, lot, state),
+    slower: slowerThanItself(pacesOf(feedsOf(historyOf(of.context, state), culture.id))),
   };
 }
 

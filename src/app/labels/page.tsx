@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Labels } from '@/features/labels/labels';
+import { shopContext } from '@/services/context';
+import { labelsView } from '@/services/labels/print';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+
+export const metadata: Metadata = { title: 'Labels' };
+
+export default async function LabelsPage() {
+  await connection();
+  const view = labelsView(shopContext());
+  return (
+    <ViewFrame
+      title="Labels"
+      subtitle={`${view.printed.length} printed · ${view.shopName}`}
+      clock={clockText(view.nowMs, view.units.timeZone)}
+    >
+      <Labels view={view} />
+    </ViewFrame>
+  );
+}

@@ -1,0 +1,32 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { LabelPanel } from '@/features/labels/label-panel';
+import { shopContext } from '@/services/context';
+import { labelOf } from '@/services/labels/label';
+import { qrOf } from '@/services/labels/qr';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { loadShop } from '@/services/shop-state';
+import { printLabelsAction } from '../../../actions';
+
+type Props = { params: Promise<{ lotId: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: `Label ${decodeURIComponent((await params).lotId)}` };
+}
+
+export default async function LabelPage({ params }: Props) {
+  const context = shopContext();
+  const content = labelOf(context, decodeURIComponent((await params).lotId));
+  if (content === null) notFound();
+  const { nowMs, shop } = loadShop(context);
+  return (
+    <ViewFrame
+      title="Label"
+      subtitle={`${content.name} · ${content.code}`}
+      clock={clockText(nowMs, shop.timeZone)}
+    >
+      <LabelPanel content={content} qr={qrOf(content.code)} print={printLabelsAction} />
+    </ViewFrame>
+  );
+}

@@ -1,0 +1,27 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { LineageTree } from '@/features/lineage/lineage';
+import { shopContext } from '@/services/context';
+import { lineageOf } from '@/services/lineage';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+
+type Props = { params: Promise<{ lotId: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: `Lineage ${decodeURIComponent((await params).lotId)}` };
+}
+
+export default async function LineagePage({ params }: Props) {
+  const lineage = lineageOf(shopContext(), decodeURIComponent((await params).lotId));
+  if (lineage === null) notFound();
+  return (
+    <ViewFrame
+      title="Lineage"
+      subtitle={`${lineage.lot.name} · ${lineage.lot.lotId}`}
+      clock={clockText(lineage.nowMs, lineage.units.timeZone)}
+    >
+      <LineageTree lineage={lineage} />
+    </ViewFrame>
+  );
+}

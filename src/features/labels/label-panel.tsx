@@ -1,0 +1,96 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import type { LabelContent } from '@/services/labels/label';
+import type { QrSquares } from '@/services/labels/qr';
+import { LABEL_SIZES, labelSize } from '@/services/labels/sizes';
+import type { Outcome } from '@/services/outcome';
+import { LinkButton } from '@/ui/link-button';
+import { useSay } from '@/ui/snack';
+import { LabelPicture } from './label-picture';
+
+/** One lot’s label: how it will look, as PDF, or on the shop’s printer. */
+export function LabelPanel(props: {
+  content: LabelContent;
+  qr: QrSquares;
+  print: (form: unknown) => Promise<Outcome<{ printed: number }>>;
+}) {
+  const { content, qr, print } = props;
+  const [sizeId, setSize] = useState(LABEL_SIZES[0]?.id ?? '');
+  const [copies, setCopies] = useState('1');
+  const [refused, setRefused] = useState<string | null>(null);
+  const [busy, start] = useTransition();
+  const say = useSay();
+  const size = labelSize(sizeId);
+  const send = () =>
+    start(async () => {
+      const outcome = await print({ lotId: content.code, size: sizeId, copies });
+      if (!outcome.ok) return setRefused(outcome.refusals.map((one) => one.sentence).join(' '));
+      setRefused(null);
+      const { printed } = outcome.value;
+      say({ text: `${printed} ${printed === 1 ? 'label' : 'labels'} of ${content.code} printed.` });
+    });
+  const query = new URLSearchParams({ size: sizeId, copies }).toString();
+  return (
+    <Box
+      sx={{
+        p: 3,
+        display: 'grid',
+        gap: 3,
+        gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1.4fr) minmax(0, 1fr)' },
+      }}
+    >
+      <LabelPicture content={content} size={size} qr={qr} />
+      <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+        <TextField
+          select
+          label="Size"
+          name="size"
+          value={sizeId}
+          onChange={(event) => setSize(event.target.value)}
+        >
+          {LABEL_SIZES.map((one) => (
+            <MenuItem key={one.id} value={one.id}>
+              {one.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          label="How many"
+          name="copies"
+          value={copies}
+          onChange={(event) => setCopies(event.target.value)}
+          error={refused !== null}
+          slotProps={{ htmlInput: { inputMode: 'numeric', maxLength: 4 } }}
+        />
+        {refused === null ? null : <Alert severity="warning">{refused}</Alert>}
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button variant="contained" size="large" disabled={busy} onClick={send}>
+            Print
+          </Button>
+          <Button
+            component="a"
+            href={`/lots/${encodeURIComponent(content.code)}/label.pdf?${query}`}
+            download={`${content.code}.pdf`}
+            size="large"
+          >
+            As PDF
+          </Button>
+          <LinkButton href={`/lots/${encodeURIComponent(content.code)}`} variant="text">
+            The lot
+          </LinkButton>
+        </Box>
+        <Typography variant="body2" color="text.secondary">
+          The square holds the code {content.code}; scanned or typed under Labels it opens the lot.
+          Allergens are those of its flour; what else goes on it, and local food codes, come first.
+        </Typography>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,74 @@
+import Box from '@mui/material/Box';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import type { LabelsView } from '@/services/labels/print';
+import { momentText } from '@/ui/format';
+import { OpenByCode } from './open-by-code';
+
+/** A lot by its code, and what the label printer has printed. */
+export function Labels({ view }: { view: LabelsView }) {
+  return (
+    <Box
+      sx={{
+        background: 'var(--paper)',
+        flex: 1,
+        p: 3,
+        display: 'grid',
+        gap: 3,
+        alignContent: 'start',
+      }}
+    >
+      <OpenByCode codes={view.codes} />
+      <Box component="section" aria-label="Printed">
+        <Typography variant="h2" gutterBottom>
+          Printed
+        </Typography>
+        {view.printed.length === 0 ? (
+          <Typography>
+            Nothing yet. Every lot has its label: open the lot and choose Label. The printer here is
+            simulated; it keeps what a real one would have printed.
+          </Typography>
+        ) : (
+          <TableContainer>
+            <Table size="small" aria-label="Printed labels">
+              <TableHead>
+                <TableRow>
+                  <TableCell>When</TableCell>
+                  <TableCell>Lot</TableCell>
+                  <TableCell>What stood on it</TableCell>
+                  <TableCell align="right">How many</TableCell>
+                  <TableCell>Size</TableCell>
+                </TableRow>
+              </TableHead>
+              <TableBody>
+                {view.printed.map((label) => (
+                  <TableRow key={label.id}>
+                    <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                      {momentText(label.atMs, view.nowMs, view.units.timeZone)}
+                    </TableCell>
+                    <TableCell>
+                      <Link href={`/lots/${encodeURIComponent(label.lotId)}`}>
+                        {label.content.name} {label.lotId}
+                      </Link>
+                    </TableCell>
+                    <TableCell>
+                      {label.content.lines.map((line) => `${line.what} ${line.says}`).join(' · ')}
+                    </TableCell>
+                    <TableCell align="right">{label.copies}</TableCell>
+                    <TableCell>{label.sizeName}</TableCell>
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </TableContainer>
+        )}
+      </Box>
+    </Box>
+  );
+}

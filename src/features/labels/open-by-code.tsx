@@ -1,0 +1,78 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { lotOfCode } from './lot-of-code';
+
+/** A lot by its code: typed, from a hand scanner that types, or from a photo of its label. */
+export function OpenByCode({ codes }: { codes: readonly string[] }) {
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const router = useRouter();
+  const open = (said: string) => {
+    const lotId = lotOfCode(said, codes);
+    if (lotId === null) {
+      setWrong(
+        `Code: “${said.trim()}” is no lot of this shop. Allowed: a code from a label, such as ${codes.at(-1) ?? 'S1127-1'}.`,
+      );
+      return;
+    }
+    router.push(`/lots/${encodeURIComponent(lotId)}`);
+  };
+  const read = async (file: File | undefined) => {
+    if (file === undefined) return;
+    const { codeInPhoto } = await import('./code-in-photo');
+    const said = await codeInPhoto(file);
+    if (said === null)
+      setWrong('Photo: no code was found in it. Allowed: the square, whole and sharp.');
+    else open(said);
+  };
+  return (
+    <Box
+      component="form"
+      noValidate
+      aria-label="Open a lot"
+      onSubmit={(event) => {
+        event.preventDefault();
+        open(text);
+      }}
+      sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-end' }}
+    >
+      <TextField
+        label="Code on the label"
+        name="code"
+        autoFocus
+        value={text}
+        onChange={(event) => {
+          setText(event.target.value);
+          setWrong(null);
+        }}
+        error={wrong !== null}
+        slotProps={{ htmlInput: { maxLength: 80, autoCapitalize: 'characters' } }}
+        sx={{ width: 260 }}
+      />
+      <Button type="submit" variant="contained" size="large">
+        Open
+      </Button>
+      <Button component="label" size="large">
+        Photo of a label
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          className="visually-hidden"
+          onChange={(event) => void read(event.target.files?.[0])}
+        />
+      </Button>
+      {wrong === null ? null : (
+        <Alert severity="warning" data-testid="refusal" sx={{ flexBasis: '100%' }}>
+          {wrong}
+        </Alert>
+      )}
+    </Box>
+  );
+}

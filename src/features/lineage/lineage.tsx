@@ -1,0 +1,125 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import type { Lineage, LineageLot } from '@/services/lineage';
+import { dateText, clockText, massText } from '@/ui/format';
+
+/** Where a lot came from and where it went: the next step large, the whole tree beneath. */
+export function LineageTree({ lineage }: { lineage: Lineage }) {
+  const { lot, back, forward, cut } = lineage;
+  return (
+    <Box
+      sx={{
+        background: 'var(--paper)',
+        flex: 1,
+        p: 3,
+        display: 'grid',
+        gap: 3,
+        alignContent: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
+        <Way
+          title="It came from"
+          empty="Nothing of the shop: flour and water, or brought in."
+          lots={back}
+          of={lot}
+          lineage={lineage}
+        />
+        <Way title="It went into" empty="Nothing yet." lots={forward} of={lot} lineage={lineage} />
+      </Box>
+      <Typography variant="body2">
+        In {lot.name} itself: {floursText(lot, lineage) || 'no flour was weighed into it'}.
+        {cut ? ' The line is longer than is shown here.' : ''}
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button
+          component="a"
+          href={`/lots/${encodeURIComponent(lot.lotId)}/lineage.csv`}
+          variant="contained"
+          download
+        >
+          As CSV
+        </Button>
+        <Button component={Link} href={`/lots/${encodeURIComponent(lot.lotId)}`}>
+          The lot
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function Way(props: {
+  title: string;
+  empty: string;
+  lots: readonly LineageLot[];
+  of: LineageLot;
+  lineage: Lineage;
+}) {
+  const { title, empty, lots, of, lineage } = props;
+  return (
+    <Box component="section" aria-label={title}>
+      <Typography variant="h2" gutterBottom>
+        {title}
+      </Typography>
+      {lots.length === 0 ? (
+        <Typography>{empty}</Typography>
+      ) : (
+        <Branch under={of.lotId} lots={lots} lineage={lineage} />
+      )}
+    </Box>
+  );
+}
+
+/** The lots that hang on one, each with those that hang on it. */
+function Branch({
+  under,
+  lots,
+  lineage,
+}: {
+  under: string;
+  lots: readonly LineageLot[];
+  lineage: Lineage;
+}) {
+  const here = lots.filter((one) => one.nextTo === under);
+  if (here.length === 0) return null;
+  const chain = here.length === 1;
+  return (
+    <Box
+      component="ul"
+      sx={{
+        listStyle: 'none',
+        m: 0,
+        pl: chain ? 0 : 2,
+        borderLeft: chain ? 'none' : '2px solid var(--line)',
+      }}
+    >
+      {here.map((one) => (
+        <li key={one.lotId}>
+          <Box sx={{ py: 0.5 }}>
+            <Link href={`/lots/${encodeURIComponent(one.lotId)}/lineage`}>
+              <strong>{one.name}</strong> {one.lotId}
+            </Link>
+            <Typography variant="body2" color="text.secondary">
+              {Math.abs(one.step) === 1 ? 'one step' : `${Math.abs(one.step)} steps`}
+              {one.massG === null ? '' : ` · ${massText(one.massG, lineage.units)}`} · made{' '}
+              {dateText(one.madeAtMs, lineage.units.timeZone)}{' '}
+              {clockText(one.madeAtMs, lineage.units.timeZone)}
+              {one.flours.length === 0 ? '' : ` · ${floursText(one, lineage)}`}
+            </Typography>
+          </Box>
+          <Branch under={one.lotId} lots={lots} lineage={lineage} />
+        </li>
+      ))}
+    </Box>
+  );
+}
+
+const floursText = (lot: LineageLot, { units }: Lineage) =>
+  lot.flours
+    .map(
+      (one) =>
+        `${massText(one.massG, units)} ${one.name.toLowerCase()}${one.sack === null ? '' : `, sack ${one.sack}`}`,
+    )
+    .join(', ');

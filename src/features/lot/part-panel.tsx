@@ -1,0 +1,137 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { LotView } from '@/services/lot-view';
+import { massText } from '@/ui/format';
+import type { HandsActions } from '@/ui/hands/actions';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+
+type As = 'as it is' | 'carry-over' | 'gone';
+const DOUGHS: ReadonlySet<string> = new Set(['dough', 'balls', 'carry-over']);
+
+/** A part of a lot its own way: to another place, the freezer, a chain of carry-over, or out of the shop. */
+export function PartPanel({ view, actions }: { view: LotView; actions: HandsActions }) {
+  const { run, busy, refused } = useAct(actions);
+  const balls = view.ballsLeft;
+  const [amount, setAmount] = useState(String(balls ?? Math.round(view.leftG)));
+  const [as, setAs] = useState<As>('as it is');
+  const [placeId, setPlace] = useState(view.places[0]?.id ?? '');
+  const [chainId, setChain] = useState(view.chains[0]?.id ?? '');
+  const [flatMm, setFlat] = useState('');
+  const { name } = view.strand;
+  const take = () =>
+    run(
+      () =>
+        actions.takePart({
+          lotId: view.code,
+          batch: newBatch(),
+          as,
+          ...partForm(view, { amount, as, placeId, flatMm, chainId }),
+        }),
+      (value) => (as === 'gone' ? `${name}: gone.` : `${name}: ${value.lotId} put by.`),
+    );
+  const wrong = Object.values(refused)[0];
+  return (
+    <Box component="section" aria-label="A part of it" sx={{ display: 'grid', gap: 1.25 }}>
+      <Typography variant="h3" component="h2">
+        A part of it
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        {leftText(view)}
+      </Typography>
+      {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
+      <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', alignItems: 'end' }}>
+        <TextField
+          label={balls === null ? 'Part, g' : 'Balls taken'}
+          name="part"
+          value={amount}
+          onChange={(event) => setAmount(event.target.value)}
+          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+        />
+        <Pick
+          label="Goes on"
+          value={as}
+          options={waysOf(view)}
+          onChange={(value) => setAs(value as As)}
+        />
+        {as === 'gone' ? null : (
+          <Pick label="To" value={placeId} options={view.places} onChange={setPlace} />
+        )}
+        {as === 'carry-over' ? (
+          <Pick
+            label="Chain"
+            value={chainId}
+            options={[...view.chains, NO_CHAIN]}
+            onChange={setChain}
+          />
+        ) : null}
+        {as === 'gone' ? null : (
+          <TextField
+            label="Flat bag, mm"
+            value={flatMm}
+            onChange={(event) => setFlat(event.target.value)}
+            slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
+          />
+        )}
+        <Button size="small" disabled={busy} onClick={take} sx={{ minHeight: 48 }}>
+          {as === 'gone' ? 'It is gone' : 'Put it by'}
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+const leftText = ({ ballsLeft, leftG, units }: LotView) =>
+  `${ballsLeft === null ? massText(leftG, units) : `${ballsLeft} balls`} left of it.`;
+
+const NO_CHAIN = { id: '', name: 'none' };
+
+function Pick(props: {
+  label: string;
+  value: string;
+  options: readonly { readonly id: string; readonly name: string }[];
+  onChange: (value: string) => void;
+}) {
+  const { label, value, options, onChange } = props;
+  return (
+    <TextField
+      select
+      label={label}
+      value={value}
+      slotProps={{ select: { native: true } }}
+      onChange={(event) => onChange(event.target.value)}
+    >
+      {options.map((one) => (
+        <option key={one.id} value={one.id}>
+          {one.name}
+        </option>
+      ))}
+    </TextField>
+  );
+}
+
+/** What the server takes of a part. */
+function partForm(
+  { ballsLeft }: LotView,
+  of: { amount: string; as: As; placeId: string; flatMm: string; chainId: string },
+) {
+  const { amount, as, placeId, flatMm, chainId } = of;
+  return {
+    ...(ballsLeft === null ? { massG: amount } : { count: amount }),
+    ...(as === 'gone' ? {} : { placeId, flatMm }),
+    ...(as === 'carry-over' ? { cultureId: chainId } : {}),
+  };
+}
+
+function waysOf(view: LotView): { id: As; name: string }[] {
+  return [
+    { id: 'as it is', name: 'as it is' },
+    ...(DOUGHS.has(view.strand.kind) ? [{ id: 'carry-over' as const, name: 'as carry-over' }] : []),
+    { id: 'gone', name: 'baked, given, thrown' },
+  ];
+}

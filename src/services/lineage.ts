@@ -1,0 +1,161 @@
+import { isAct, type DoneAct, type Lot } from '@/core/journal';
+import { listFlourLots, type FlourLot } from '@/data';
+import type { ShopUnits } from '@/core/units';
+import type { ShopContext } from './context';
+import { stockOf } from './cultures/registry';
+import { loadShop } from './shop-state';
+
+/** One lot of a line of descent. */
+export interface LineageLot {
+  readonly lotId: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly madeAtMs: number;
+  /** Steps from the lot asked for: under 0 what it came from, above 0 what came of it. */
+  readonly step: number;
+  /** The lot nearer to the one asked for that it hangs on. */
+  readonly nextTo: string | null;
+  /** Grams that went between the two; null where the journal does not say. */
+  readonly massG: number | null;
+  /** Flours weighed into it, with the sack they came from where it was noted. */
+  readonly flours: readonly {
+    readonly name: string;
+    readonly massG: number;
+    readonly sack: string | null;
+  }[];
+}
+
+/** A lot with everything it came from and everything that came of it. */
+export interface Lineage {
+  readonly units: ShopUnits;
+  readonly nowMs: number;
+  readonly lot: LineageLot;
+  /** One step at a time, the nearest first. */
+  readonly back: readonly LineageLot[];
+  readonly forward: readonly LineageLot[];
+  /** True where a line is longer than is shown. */
+  readonly cut: boolean;
+}
+
+/** Lots shown each way: a starter of three years has a thousand forebears. */
+const MOST_EACH_WAY = 200;
+
+/** The lineage of a lot, as far as the journal goes; null for a lot that was never made. */
+export function lineageOf(context: ShopContext, lotId: string): Lineage | null {
+  const state = loadShop(context);
+  const stock = stockOf(context, state);
+  if (!stock.has(lotId)) return null;
+  const tree = new Tree(state.folded.done, stock, {
+    sacks: listFlourLots(context.db),
+    nameOf: (id) => state.pantry.get(id)?.name ?? id,
+    isFlour: (id) => state.pantry.get(id)?.kind === 'flour',
+  });
+  const back = tree.walk(lotId, -1);
+  const forward = tree.walk(lotId, 1);
+  const { shop } = state;
+  return {
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    nowMs: state.nowMs,
+    lot: tree.lot(lotId, 0, null),
+    back: back.lots,
+    forward: forward.lots,
+    cut: back.cut || forward.cut,
+  };
+}
+
+interface Names {
+  readonly sacks: readonly FlourLot[];
+  readonly nameOf: (ingredientId: string) => string;
+  readonly isFlour: (ingredientId: string) => boolean;
+}
+
+/** The acts of a journal as who came from whom. */
+class Tree {
+  private readonly madeBy = new Map<string, DoneAct>();
+  private readonly into = new Map<string, string[]>();
+
+  constructor(
+    done: readonly DoneAct[],
+    private readonly stock: ReadonlyMap<string, Lot>,
+    private readonly names: Names,
+  ) {
+    for (const one of done) {
+      const made = madeId(one);
+      if (made === null) continue;
+      this.madeBy.set(made, one);
+      for (const from of this.stock.get(made)?.madeFrom ?? []) {
+        this.into.set(from, [...(this.into.get(from) ?? []), made]);
+      }
+    }
+  }
+
+  /** Every lot one way, nearest first; each once. */
+  walk(lotId: string, way: -1 | 1): { lots: LineageLot[]; cut: boolean } {
+    const seen = new Set([lotId]);
+    const lots: LineageLot[] = [];
+    let edge = [lotId];
+    for (let step = way; edge.length > 0; step += way) {
+      const next: string[] = [];
+      for (const from of edge) {
+        const steps =
+          way < 0 ? (this.stock.get(from)?.madeFrom ?? []) : (this.into.get(from) ?? []);
+        for (const to of steps) {
+          if (seen.has(to)) continue;
+          if (lots.length >= MOST_EACH_WAY) return { lots, cut: true };
+          seen.add(to);
+          lots.push(this.lot(to, step, from));
+          next.push(to);
+        }
+      }
+      edge = next;
+    }
+    return { lots, cut: false };
+  }
+
+  lot(lotId: string, step: number, nextTo: string | null): LineageLot {
+    const lot = this.stock.get(lotId);
+    const act = this.madeBy.get(lotId);
+    return {
+      lotId,
+      name: lot?.name ?? lotId,
+      kind: lot?.kind ?? '',
+      madeAtMs: lot?.madeAtMs ?? 0,
+      step,
+      nextTo,
+      massG:
+        nextTo === null ? null : this.between(step < 0 ? lotId : nextTo, step < 0 ? nextTo : lotId),
+      flours: act === undefined ? [] : this.floursOf(act),
+    };
+  }
+
+  /** Grams that went from one lot into the next. */
+  private between(fromId: string, intoId: string): number | null {
+    const act = this.madeBy.get(intoId)?.act;
+    if (act === undefined) return null;
+    if (isAct(act, 'make')) {
+      return act.portions.find((line) => line.lotId === fromId)?.massG ?? null;
+    }
+    if (isAct(act, 'split')) return act.massG;
+    return isAct(act, 'divide') ? act.count * act.ballG : null;
+  }
+
+  private floursOf({ act, atMs }: DoneAct): LineageLot['flours'] {
+    if (!isAct(act, 'make')) return [];
+    return act.ingredients
+      .filter((line) => this.names.isFlour(line.ingredientId) && line.massG > 0)
+      .map((line) => ({
+        name: this.names.nameOf(line.ingredientId),
+        massG: line.massG,
+        sack:
+          this.names.sacks.findLast(
+            (sack) => sack.flourId === line.ingredientId && sack.fromMs <= atMs,
+          )?.code ?? null,
+      }));
+  }
+}
+
+function madeId({ act }: DoneAct): string | null {
+  if (isAct(act, 'make')) return act.lotId;
+  if (isAct(act, 'split')) return act.partLotId;
+  return isAct(act, 'divide') ? act.ballsLotId : null;
+}
