@@ -43,6 +43,9 @@ interface Parting {
   readonly thrown: boolean;
 }
 
+/** Kinds whose rest counts as discard: dough that leaves was baked or given. */
+const LEAVENS: ReadonlySet<string> = new Set(['starter', 'stiff starter', 'levain', 'discard']);
+
 /** Every time flour was thrown away or set aside, with how much of it there was. */
 function partings(state: ShopState): Parting[] {
   const stock = new Map<string, Lot>();
@@ -52,7 +55,7 @@ function partings(state: ShopState): Parting[] {
       act.kind === 'discard' || act.kind === 'split' ? stock.get(act.lotId) : undefined;
     applyAct(stock, act, atMs);
     if (before === undefined) continue;
-    if (act.kind === 'discard') {
+    if (act.kind === 'discard' && LEAVENS.has(before.kind)) {
       all.push({ atMs, thrown: true, flourG: flourOf(before.composition, act.massG, state) });
     }
     if (act.kind === 'split' && act.lotKind === 'discard') {

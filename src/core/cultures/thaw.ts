@@ -29,6 +29,8 @@ export interface ThawQuestion {
 /** Out of the freezer, out of the fridge, ready. */
 export interface ThawPlan {
   readonly kind: 'plan';
+  /** True where one of its moments falls outside the hands’ hours: no other hours do. */
+  readonly atNight: boolean;
   readonly outMs: number;
   /** Null: it thaws in the room at once. */
   readonly roomMs: number;
@@ -72,14 +74,18 @@ export function thawPlan(question: ThawQuestion): ThawAnswer {
     Math.ceil((thawedH ?? LONGEST_FRIDGE_H) / STEP_H) * STEP_H,
   );
   let never = true;
+  let night: Hours | null = null;
   for (let fridgeH = shortest; fridgeH <= LONGEST_FRIDGE_H + STEP_H; fridgeH += STEP_H) {
     const found = thaw.back(fridgeH);
     if (found === null) continue;
     never = false;
     if (found.outMs < question.nowMs) break;
-    if (!thaw.handsWork(found.outMs) || !thaw.handsWork(found.roomMs)) continue;
-    return { ...thaw.drawn(found), thawedH };
+    if (thaw.handsWork(found.outMs) && thaw.handsWork(found.roomMs)) {
+      return { ...thaw.drawn(found), thawedH };
+    }
+    night ??= found;
   }
+  if (night !== null) return { ...thaw.drawn(night), thawedH, atNight: true };
   return thaw.atOnce(never, thawedH);
 }
 
@@ -149,6 +155,7 @@ class Thaw {
     const drawn = { atMs: hours.outMs, forecast: whole };
     return {
       kind: 'plan',
+      atNight: false,
       ...hours,
       fridgeH: hoursBetween(hours.outMs, hours.roomMs),
       thawedH: null,

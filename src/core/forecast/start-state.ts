@@ -57,8 +57,7 @@ function splitState(
   const parent = runs.get(start.lotId);
   if (parent === undefined) return new Float64Array(STATE_SIZE);
   const state = stateAt(parent.run, parent.story.startMs, story.startMs);
-  if (start.dried === true) state[X.yeastW] = state[X.yeastB] = state[X.bacteria] = 0;
-  return state;
+  return start.dried === true ? nothingKnown(state) : state;
 }
 
 function madeState(
@@ -81,13 +80,19 @@ function madeState(
     ...start.portions.map((line) => portionPart(line, story.startMs, runs, around)),
   ];
   const state = isYoung(story)
-    ? freshFlourState(model, sum.wholegrainShare, Math.min(45, start.startC))
+    ? nothingKnown(freshFlourState(model, sum.wholegrainShare, Math.min(45, start.startC)))
     : start.portions.length === 0 && isSourdough(start.lotKind)
       ? ripeCulture(start.startC)
       : blendStates(parts, start.gasKept);
   addYeast(state, start, story, around);
   addSugar(state, fresh, story, around);
   state[X.coreC] = start.startC;
+  return state;
+}
+
+/** Flour and water of which nobody knows what lives in them: no curve is made up. */
+function nothingKnown(state: MassState): MassState {
+  state[X.bacteria] = state[X.yeastB] = state[X.yeastW] = 0;
   return state;
 }
 

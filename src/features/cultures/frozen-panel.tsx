@@ -160,7 +160,7 @@ function ThawFound(props: {
 
 /** The moments of a thaw in words. */
 function planText(plan: Extract<ThawAnswer, { kind: 'plan' }>, at: (ms: number) => string): string {
-  const { fridgeH, thawedH, roomMs, readyMs, roomH, missedH } = plan;
+  const { fridgeH, thawedH, roomMs, readyMs, roomH, missedH, atNight } = plan;
   const fridge =
     fridgeH > 0.2
       ? `; ${decimals(fridgeH, 1)} h in the fridge (thawed through after ${decimals(thawedH ?? fridgeH, 1)}); ${at(roomMs)} into the room`
@@ -171,7 +171,8 @@ function planText(plan: Extract<ThawAnswer, { kind: 'plan' }>, at: (ms: number) 
     missedH === null || Math.abs(missedH) < 0.1
       ? ''
       : `, ${spanText(missedH * 3_600_000)} ${missedH < 0 ? 'before' : 'after'} the hour`;
-  return `out of the freezer${fridge}; ${ready}${missed}.`;
+  const night = atNight ? ' That is outside your hours: a warmer place, or another hour.' : '';
+  return `out of the freezer${fridge}; ${ready}${missed}.${night}`;
 }
 
 /** What was planned before, and what goes for such a thaw. */

@@ -91,6 +91,7 @@ function underText(row: StarterRow, view: CulturesView) {
 function stateText(row: StarterRow, { nowMs, units }: CulturesView): string {
   const at = (ms: number) => momentText(ms, nowMs, units.timeZone);
   if (row.ripeness === null) return 'nothing left';
+  if (row.young) return 'its first days';
   if (row.ripeness === 'past' && row.closesMs !== null) return `past since ${at(row.closesMs)}`;
   if (row.ripeness === 'ripe') {
     return row.closesMs === null ? 'ripe' : `ripe until ${at(row.closesMs)}`;

@@ -87,6 +87,20 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
           <PanelRefusal sentence={Object.values(refused)[0] ?? null} />
         </>
       )}
+      {lotId === null ? null : (
+        <Box
+          sx={{ display: 'flex', gap: 2, justifyContent: 'flex-end', alignItems: 'center', p: 2 }}
+        >
+          <LinkButton href={`/lots/${encodeURIComponent(lotId)}`}>Look at it</LinkButton>
+          <ActButton
+            title="Fed now"
+            under={`${motherG} + ${flourG} + ${waterG} g`}
+            glyph="feed"
+            disabled={busy}
+            onAct={feed}
+          />
+        </Box>
+      )}
       <TableContainer>
         <Table
           size="small"
@@ -113,20 +127,6 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
           </TableBody>
         </Table>
       </TableContainer>
-      {lotId === null ? null : (
-        <Box
-          sx={{ display: 'flex', gap: 2, justifyContent: 'flex-end', alignItems: 'center', p: 2 }}
-        >
-          <LinkButton href={`/lots/${encodeURIComponent(lotId)}`}>Look at it</LinkButton>
-          <ActButton
-            title="Fed now"
-            under={`${motherG} + ${flourG} + ${waterG} g`}
-            glyph="feed"
-            disabled={busy}
-            onAct={feed}
-          />
-        </Box>
-      )}
     </Box>
   );
 }

@@ -1,22 +1,16 @@
 import type { LabelContent } from '@/services/labels/label';
-import type { LabelSize } from '@/services/labels/sizes';
+import { guessWidth, labelLayout } from '@/services/labels/layout';
 import type { QrSquares } from '@/services/labels/qr';
+import type { LabelSize } from '@/services/labels/sizes';
+
+/** How much larger than on paper the label stands on the page. */
+const SHOWN_LARGER = 2.4;
 
 /** A label as it will stand on paper, drawn in millimetres. */
 export function LabelPicture(props: { content: LabelContent; size: LabelSize; qr: QrSquares }) {
   const { content, size, qr } = props;
-  const unit = Math.min(1, size.height / 40);
-  const side = Math.min(20, size.height * 0.46);
-  const margin = 2.5;
-  const step = side / qr.size;
-  const lineMm = 2.7 * unit;
-  const firstY = margin + 4.2 * unit;
-  const rows = content.lines
-    .map((line, index) => ({
-      line,
-      y: firstY + 4.6 * unit + 1 + (index + 1) * (lineMm + 0.75 * unit),
-    }))
-    .filter((row) => row.y <= size.height - margin - 3 * unit);
+  const layout = labelLayout(content, size, guessWidth);
+  const step = layout.qr.side / qr.size;
   return (
     <svg
       viewBox={`0 0 ${size.width} ${size.height}`}
@@ -26,31 +20,28 @@ export function LabelPicture(props: { content: LabelContent; size: LabelSize; qr
         background: '#fff',
         display: 'block',
         width: '100%',
-        maxWidth: `${size.width * 1.6}mm`,
+        maxWidth: `${size.width * SHOWN_LARGER}mm`,
         border: '1px solid var(--line)',
       }}
     >
       <g fill="#000" fontFamily="inherit">
-        <text x={margin} y={firstY} fontSize={4.4 * unit} fontWeight={700}>
-          {content.name}
-        </text>
-        <text x={margin} y={firstY + 4.6 * unit} fontSize={3.8 * unit} fontWeight={700}>
-          {content.code}
-        </text>
-        {rows.map(({ line, y }) => (
-          <text key={line.what} x={margin} y={y} fontSize={lineMm}>
-            {line.what} {line.says}
+        {layout.lines.map((line) => (
+          <text
+            key={line.y}
+            x={line.x}
+            y={line.y}
+            fontSize={line.mm}
+            fontWeight={line.bold ? 700 : 400}
+          >
+            {line.text}
           </text>
         ))}
-        <text x={margin} y={size.height - margin} fontSize={2.5 * unit} fontWeight={700}>
-          {content.does}
-        </text>
         {qr.dark.map((dark, index) =>
           dark ? (
             <rect
               key={index}
-              x={size.width - margin - side + (index % qr.size) * step}
-              y={margin + Math.floor(index / qr.size) * step}
+              x={layout.qr.x + (index % qr.size) * step}
+              y={layout.qr.y + Math.floor(index / qr.size) * step}
               width={step * 1.02}
               height={step * 1.02}
             />

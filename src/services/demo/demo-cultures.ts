@@ -5,6 +5,7 @@ import { addEntries, saveCulture } from '@/data';
 import { batchOf, type EntryDraft } from '../entries';
 import type { ShopContext } from '../context';
 import { takeDemoLook } from './demo-looks';
+import { burrOf, burrDays } from './demo-young';
 import type { DemoCalendar } from './demo-time';
 
 const flourAndWater = (flourG: number, waterG: number) => [
@@ -112,27 +113,6 @@ const CULTURES: readonly Culture[] = [
     limitG: 3000,
   },
 ];
-
-/** A new one, begun a few days ago: its days are a schedule yet, no forecast. */
-const BURR: Culture = {
-  ...STARTER,
-  id: 'burr',
-  name: 'Burr',
-  kind: 'liquid starter',
-  hydration: 1,
-  flours: [
-    { flourId: 'flour-strong', share: 0.5 },
-    { flourId: 'flour-whole', share: 0.5 },
-  ],
-  keepG: 20,
-  placeId: 'proofer',
-  vesselTareG: 300,
-  vesselMl: 500,
-  everyH: 24,
-  usualRatio: 2,
-  thinnestRatio: 10,
-  discardTo: null,
-};
 
 /** Looks at Grusa on the last mornings, each misread a little. */
 const GRUSA_LOOKS = [
@@ -262,41 +242,6 @@ function keeping(calendar: DemoCalendar): EntryDraft[] {
   ];
 }
 
-/** Its first four days: a third is kept and fed each evening; yesterday it bubbled. */
-function burr(calendar: DemoCalendar): EntryDraft[] {
-  const blend = (flourG: number, waterG: number) => [
-    { ingredientId: 'flour-strong', massG: flourG / 2 },
-    { ingredientId: 'flour-whole', massG: flourG / 2 },
-    { ingredientId: 'water', massG: waterG },
-  ];
-  const day = (n: number): EntryDraft[] => {
-    const atMs = calendar.at(n - 4, '19:00');
-    const lotId = `S-B${n}`;
-    const before = `S-B${n - 1}`;
-    const made: ActOf<'make'> = {
-      kind: 'make',
-      lotId,
-      lotKind: 'starter',
-      name: BURR.name,
-      cultureId: BURR.id,
-      ingredients: n === 0 ? blend(60, 60) : blend(40, 40),
-      portions: n === 0 ? [] : [{ lotId: before, massG: 40 }],
-      placeId: 'proofer',
-      startC: 25,
-      gasKept: 0,
-      young: true,
-    };
-    const rest: Act = { kind: 'discard', lotId: before, massG: 80 };
-    return [doneDraft(atMs, made, 'Maren'), ...(n === 0 ? [] : [doneDraft(atMs, rest, 'Maren')])];
-  };
-  const bubbles: Act = {
-    kind: 'look',
-    lotId: 'S-B3',
-    signs: { rise: 1.3, smell: 'sharp' },
-  };
-  return [...[0, 1, 2, 3].flatMap(day), doneDraft(calendar.at(-1, '21:30'), bubbles, 'Maren')];
-}
-
 function doneDraft(atMs: number, body: Act, by: string): EntryDraft {
   return { atMs, tense: 'done', body, by };
 }
@@ -307,13 +252,14 @@ function planned(atMs: number, body: Act): EntryDraft {
 
 /** Writes the demo's cultures and keeping lots. */
 export function keepDemoCultures(context: ShopContext, calendar: DemoCalendar): void {
-  for (const culture of [...CULTURES, BURR]) saveCulture(context.db, culture);
+  for (const culture of CULTURES) saveCulture(context.db, culture);
+  saveCulture(context.db, burrOf(calendar));
   const drafts = [
     backUp(calendar),
     ...grusa(calendar),
     ...plinth(calendar),
     ...keeping(calendar),
-    ...burr(calendar),
+    ...burrDays(calendar),
   ];
   drafts.sort((a, b) => a.atMs - b.atMs);
   for (const draft of drafts) {

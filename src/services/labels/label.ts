@@ -27,7 +27,7 @@ export function labelOf(context: ShopContext, lotId: string): LabelContent | nul
     { what: 'made', says: at(lot.madeAtMs) },
     { what: 'weight', says: weightText(lot) },
     ...(lookMs === null ? [] : [{ what: 'look at', says: at(lookMs) }]),
-    ...(lastMs === null ? [] : [{ what: 'use by', says: at(lastMs) }]),
+    ...(lastMs === null ? [] : [{ what: 'use by', says: dayOrHour(lastMs, state) }]),
     { what: 'in it', says: contentsText(lot, state) },
     ...allergens(lot, state),
   ];
@@ -63,6 +63,13 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 function stamp(atMs: number, timeZone: string): string {
   const { weekday, day, month, hour, minute } = wallTime(atMs, timeZone);
   return `${DAYS[weekday - 1] ?? ''} ${two(day)}.${two(month)}. ${two(hour)}:${two(minute)}`;
+}
+
+/** The hour of what ends within days; the day and the year of what keeps longer. */
+function dayOrHour(atMs: number, { nowMs, shop }: ShopState): string {
+  if (atMs - nowMs < 3 * MS_PER_DAY) return stamp(atMs, shop.timeZone);
+  const { day, month, year } = wallTime(atMs, shop.timeZone);
+  return `${two(day)}.${two(month)}.${year}`;
 }
 
 function weightText(lot: Lot): string {

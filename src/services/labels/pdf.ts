@@ -3,6 +3,7 @@ import path from 'node:path';
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelContent } from '@/data';
+import { labelLayout } from './layout';
 import { qrOf } from './qr';
 import type { LabelSize } from './sizes';
 
@@ -72,47 +73,27 @@ interface Placed {
   readonly pageHeight: number;
 }
 
-const MARGIN = 2.5;
-
 function drawLabel(page: PDFPage, placed: Placed, faces: { plain: Face; bold: Face }): void {
   const { content, size, left, top, pageHeight } = placed;
-  const unit = Math.min(1, size.height / 40);
-  const qrMm = Math.min(20, size.height * 0.46);
-  const x = (mm: number) => (left + mm) * PT;
-  const y = (mm: number) => (pageHeight - top - mm) * PT;
-  const textWidth = (size.width - 3 * MARGIN - qrMm) * PT;
-  drawQr(page, content.code, {
-    x: x(size.width - MARGIN - qrMm),
-    y: y(MARGIN + qrMm),
-    side: qrMm * PT,
-  });
-  let down = MARGIN + 4.2 * unit;
-  const write = (text: string, style: { face: Face; mm: number; wide?: boolean }) => {
-    const points = style.mm * PT * unit;
-    const width = style.wide === true ? (size.width - 2 * MARGIN) * PT : textWidth;
-    drawText(page, fitted(text, style.face, points, width), {
-      x: x(MARGIN),
-      y: y(down),
-      points,
-      face: style.face,
-    });
-  };
-  write(content.name, { face: faces.bold, mm: 4.4 });
-  down += 4.6 * unit;
-  write(content.code, { face: faces.bold, mm: 3.8 });
-  down += 1;
-  const lineMm = 2.7;
-  for (const line of content.lines) {
-    down += (lineMm + 0.75) * unit;
-    if (down > size.height - MARGIN - 3 * unit) break;
-    write(`${line.what} ${line.says}`, {
-      face: faces.plain,
-      mm: lineMm,
-      wide: down > MARGIN + qrMm + 2,
+  const faceOf = (bold: boolean) => (bold ? faces.bold : faces.plain);
+  const { lines, qr } = labelLayout(
+    content,
+    size,
+    (text, mm, bold) => widthOf(text, faceOf(bold), mm * PT) / PT,
+  );
+  for (const line of lines) {
+    drawText(page, line.text, {
+      x: (left + line.x) * PT,
+      y: (pageHeight - top - line.y) * PT,
+      points: line.mm * PT,
+      face: faceOf(line.bold),
     });
   }
-  down = size.height - MARGIN;
-  write(content.does, { face: faces.bold, mm: 2.5, wide: true });
+  drawQr(page, content.code, {
+    x: (left + qr.x) * PT,
+    y: (pageHeight - top - qr.y - qr.side) * PT,
+    side: qr.side * PT,
+  });
 }
 
 /** The squares of the code with the quiet edge that scanners want left free by the label’s margin. */
@@ -150,14 +131,6 @@ function runsOf(text: string, { parts }: Face): { font: PDFFont; text: string }[
 
 const widthOf = (text: string, face: Face, points: number) =>
   runsOf(text, face).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, points), 0);
-
-/** A text cut to a width, with dots where something is left out. */
-function fitted(text: string, face: Face, points: number, width: number): string {
-  if (widthOf(text, face, points) <= width) return text;
-  let cut = text;
-  while (cut.length > 1 && widthOf(`${cut}…`, face, points) > width) cut = cut.slice(0, -1);
-  return `${cut.trimEnd()}…`;
-}
 
 function drawText(
   page: PDFPage,

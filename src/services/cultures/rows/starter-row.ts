@@ -36,6 +36,8 @@ export interface StarterRow {
   readonly vigour: number | null;
   /** Noticed from its own looks: slower than it used to be. */
   readonly slower: PaceNotice | null;
+  /** True in its first days, or woken from dry: nothing is forecast yet. */
+  readonly young: boolean;
 }
 
 /** When a culture is to be fed. */
@@ -76,6 +78,7 @@ export function starterRow(culture: Culture, of: Of): StarterRow {
           : [{ atMs: look.atMs, rise: look.signs.rise }],
       ),
     ),
+    young: jar?.story.start.kind === 'make' && jar.story.start.young === true,
     due: dueOf(culture, lot, state),
     slower: slowerThanItself(pacesOf(feedsOf(historyOf(of.context, state), culture.id))),
   };
