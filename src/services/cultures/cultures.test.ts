@@ -125,7 +125,7 @@ test('a culture that nobody described is known by its lots', () => {
 
 test('the demo has a line of everything that is kept', () => {
   const view = culturesView(context, ['grusa']);
-  expect(view.starters.map((row) => row.culture.name)).toEqual(['Grusa', 'Plinth']);
+  expect(view.starters.map((row) => row.culture.name)).toEqual(['Grusa', 'Plinth', 'Burr']);
   expect(view.chains[0]).toMatchObject({ generation: 4 });
   expect(view.chains[0]?.saltShare).toBeCloseTo(0.027, 3);
   expect(view.frozen.map((row) => row.name)).toEqual(['Grusa, back-up', 'Drift, frozen']);

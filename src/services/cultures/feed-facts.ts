@@ -9,6 +9,7 @@ import type { ShopContext } from '../context';
 import { nextCodes } from '../lot-codes';
 import { planningFacts } from '../new-bake';
 import { cultureSpeeds, type ShopState } from '../shop-state';
+import { isFrozen } from './rows/of';
 import { currentJar, culturesOf, gramsOf, lotsOfCulture, stockOf } from './registry';
 
 /** A jar that can be taken from, now or once a planned feed is ripe. */
@@ -65,7 +66,7 @@ export function feedFacts(
 ): FeedFacts | null {
   if (!isStarter(culture)) return null;
   const stock = stockOf(context, state);
-  const lot = currentJar(stock, culture.id);
+  const lot = awake(currentJar(stock, culture.id), state);
   const jars = jarsOf(context, state, forecast, { culture, lot });
   if (jars.length === 0) return null;
   const { places, pantry, workingHours, timeZone } = planningFacts(context, state);
@@ -111,6 +112,11 @@ export function feedFacts(
       Array.from({ length: 4 }, () => state.nowMs),
     ),
   };
+}
+
+/** A jar that can be fed: a back-up in the freezer is thawed first. */
+function awake(lot: Lot | null, state: ShopState): Lot | null {
+  return lot !== null && lot.part && isFrozen(lot, { state }) ? null : lot;
 }
 
 /** The jar that stands there, and what the planned feeds will make of it. */

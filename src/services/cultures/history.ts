@@ -1,5 +1,6 @@
 import type { JarPace } from '@/core/cultures';
 import { forecastShop, type LotForecast } from '@/core/forecast';
+import { isAct, lotMadeBy, lotsTouchedBy, type DoneAct } from '@/core/journal';
 import { MS_PER_HOUR } from '@/core/units';
 import { journalVersion } from '@/data';
 import type { ShopContext } from '../context';
@@ -31,7 +32,7 @@ export function historyOf(
   const known = histories.get(context);
   if (known?.key === key) return known.lots;
   const { lots } = forecastShop({
-    folded: { ...state.folded, plan: [] },
+    folded: { done: actsOfCultures(state.folded.done), plan: [] },
     nowMs: state.nowMs,
     visibleFromMs: state.nowMs - BACK_DAYS * 24 * MS_PER_HOUR,
     places: state.placeMap,
@@ -42,6 +43,23 @@ export function historyOf(
   });
   histories.set(context, { key, lots });
   return lots;
+}
+
+/** The acts that tell the story of what is kept: of its lots and of what those were made from, and of nothing else. */
+function actsOfCultures(done: readonly DoneAct[]): DoneAct[] {
+  const kept = new Set<string>();
+  for (const { act } of [...done].reverse()) {
+    const made = lotMadeBy(act);
+    if (made === null) continue;
+    const ofCulture = (isAct(act, 'make') || isAct(act, 'split')) && act.cultureId !== undefined;
+    if (!ofCulture && !kept.has(made)) continue;
+    kept.add(made);
+    for (const from of lotsTouchedBy(act)) kept.add(from);
+  }
+  return done.filter(({ act }) => {
+    const made = lotMadeBy(act);
+    return made === null ? lotsTouchedBy(act).some((id) => kept.has(id)) : kept.has(made);
+  });
 }
 
 /** The feeds of a culture in those weeks, oldest first; bags and layers are kept apart. */

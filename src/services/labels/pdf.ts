@@ -3,25 +3,31 @@ import path from 'node:path';
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelContent } from '@/data';
-import { labelLayout } from './layout';
+import { labelLayout, type LabelLayout } from './layout';
 import { qrOf } from './qr';
 import type { LabelSize } from './sizes';
 
 /** Points in a millimetre. */
 const PT = 72 / 25.4;
 const FONTS = path.join('node_modules', '@fontsource', 'atkinson-hyperlegible-next', 'files');
-const font = (name: string) =>
-  readFileSync(
-    path.join(
-      /* turbopackIgnore: true */ process.cwd(),
-      FONTS,
-      `atkinson-hyperlegible-next-${name}-normal.woff`,
-    ),
-  );
+const PARTS = ['latin', 'latin-ext'] as const;
+const bytes = new Map<string, Buffer>();
+
+/** A part of the face as it ships; read once. */
+function fontBytes(part: string, weight: string): Buffer {
+  const name = `atkinson-hyperlegible-next-${part}-${weight}-normal.woff`;
+  const known =
+    bytes.get(name) ??
+    readFileSync(path.join(/* turbopackIgnore: true */ process.cwd(), FONTS, name));
+  bytes.set(name, known);
+  return known;
+}
 
 /** A face in the parts it ships in: the letters of one, then of the other. */
 interface Face {
   readonly parts: readonly { readonly font: PDFFont; readonly has: ReadonlySet<number> }[];
+  /** Widths of letters at one point, as they were asked for. */
+  readonly widths: Map<string, number>;
 }
 
 /**
@@ -38,6 +44,12 @@ export async function labelPdf(
   doc.setProducer('Olvik');
   doc.registerFontkit(fontkit);
   const faces = { plain: await face(doc, '400'), bold: await face(doc, '700') };
+  const layout = labelLayout(
+    content,
+    size,
+    (text, mm, bold) => widthOf(text, bold ? faces.bold : faces.plain, mm * PT) / PT,
+  );
+  const squares = qrPath(content.code, layout.qr.side * PT);
   const { sheet } = size;
   const perPage = sheet === null ? 1 : sheet.columns * sheet.rows;
   let page: PDFPage | null = null;
@@ -50,23 +62,23 @@ export async function labelPdf(
     const row = sheet === null ? 0 : Math.floor(at / sheet.columns);
     const left = sheet === null ? 0 : sheet.left + column * (size.width + sheet.gapX);
     const top = sheet === null ? 0 : sheet.top + row * (size.height + sheet.gapY);
-    drawLabel(page, { content, size, left, top, pageHeight: (sheet ?? size).height }, faces);
+    drawLabel(page, { layout, squares, left, top, pageHeight: (sheet ?? size).height }, faces);
   }
   return doc.save();
 }
 
 async function face(doc: PDFDocument, weight: '400' | '700'): Promise<Face> {
   const parts = [];
-  for (const letters of ['latin', 'latin-ext']) {
-    const embedded = await doc.embedFont(font(`${letters}-${weight}`), { subset: true });
+  for (const letters of PARTS) {
+    const embedded = await doc.embedFont(fontBytes(letters, weight), { subset: true });
     parts.push({ font: embedded, has: new Set(embedded.getCharacterSet()) });
   }
-  return { parts };
+  return { parts, widths: new Map() };
 }
 
 interface Placed {
-  readonly content: LabelContent;
-  readonly size: LabelSize;
+  readonly layout: LabelLayout;
+  readonly squares: string;
   /** From the page’s top left, mm. */
   readonly left: number;
   readonly top: number;
@@ -74,42 +86,40 @@ interface Placed {
 }
 
 function drawLabel(page: PDFPage, placed: Placed, faces: { plain: Face; bold: Face }): void {
-  const { content, size, left, top, pageHeight } = placed;
-  const faceOf = (bold: boolean) => (bold ? faces.bold : faces.plain);
-  const { lines, qr } = labelLayout(
-    content,
-    size,
-    (text, mm, bold) => widthOf(text, faceOf(bold), mm * PT) / PT,
-  );
-  for (const line of lines) {
+  const { layout, squares, left, top, pageHeight } = placed;
+  for (const line of layout.lines) {
     drawText(page, line.text, {
       x: (left + line.x) * PT,
       y: (pageHeight - top - line.y) * PT,
       points: line.mm * PT,
-      face: faceOf(line.bold),
+      face: line.bold ? faces.bold : faces.plain,
     });
   }
-  drawQr(page, content.code, {
-    x: (left + qr.x) * PT,
-    y: (pageHeight - top - qr.y - qr.side) * PT,
-    side: qr.side * PT,
+  page.drawSvgPath(squares, {
+    x: (left + layout.qr.x) * PT,
+    y: (pageHeight - top - layout.qr.y) * PT,
+    color: rgb(0, 0, 0),
+    borderWidth: 0,
   });
 }
 
-/** The squares of the code with the quiet edge that scanners want left free by the label’s margin. */
-function drawQr(page: PDFPage, code: string, at: { x: number; y: number; side: number }): void {
+/** The dark squares of a code as one path, in points from its top left; neighbours in a row are one. */
+function qrPath(code: string, side: number): string {
   const { size, dark } = qrOf(code);
-  const step = at.side / size;
-  dark.forEach((isDark, index) => {
-    if (!isDark) return;
-    page.drawRectangle({
-      x: at.x + (index % size) * step,
-      y: at.y + at.side - (Math.floor(index / size) + 1) * step,
-      width: step * 1.02,
-      height: step * 1.02,
-      color: rgb(0, 0, 0),
-    });
-  });
+  const step = side / size;
+  const parts: string[] = [];
+  for (let row = 0; row < size; row += 1) {
+    for (let from = 0; from < size; from += 1) {
+      let to = from;
+      while (to < size && dark[row * size + to] === true) to += 1;
+      if (to === from) continue;
+      parts.push(
+        `M${from * step},${row * step}h${(to - from) * step}v${step}h${(from - to) * step}z`,
+      );
+      from = to;
+    }
+  }
+  return parts.join('');
 }
 
 /** Runs of letters that one part of a face has; what no part has is a question mark. */
@@ -129,8 +139,22 @@ function runsOf(text: string, { parts }: Face): { font: PDFFont; text: string }[
   return runs;
 }
 
-const widthOf = (text: string, face: Face, points: number) =>
-  runsOf(text, face).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, points), 0);
+/** Width of a text, letter by letter: a hair wider than set, where letters move together. */
+function widthOf(text: string, face: Face, points: number): number {
+  let width = 0;
+  for (const letter of text) {
+    let one = face.widths.get(letter);
+    if (one === undefined) {
+      one = runsOf(letter, face).reduce(
+        (sum, run) => sum + run.font.widthOfTextAtSize(run.text, 1),
+        0,
+      );
+      face.widths.set(letter, one);
+    }
+    width += one;
+  }
+  return width * points;
+}
 
 function drawText(
   page: PDFPage,
