@@ -84,6 +84,104 @@ test('a levain is built of it, and feeding it again is due by itself', async () 
   await waitForText(page, 'Feed Plinth');
 });
 
+/** Types the day and the hour into a field of words. */
+async function typeHour(field: string, day: string, hour: string): Promise<void> {
+  await page.focus(`input[name="${field}"]`);
+  await page.waitForFunction(
+    (name) => document.querySelector(`input[name="${name}"]`)?.hasAttribute('readonly') === false,
+    {},
+    field,
+  );
+  await page.waitForSelector('[role="spinbutton"]');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.type(day);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.type(hour);
+}
+
+test('a use that would take the mother below what is kept is stopped, with the feed that mends it', async () => {
+  await page.goto(`${served.url}/lots/S-P2`, { waitUntil: 'networkidle2' });
+  await type('part', '130');
+  await page.select('section[aria-label="A part of it"] select', 'gone');
+  await clickButton('It is gone');
+  await waitForText(page, '60 g are to be kept');
+  await waitForText(page, 'Feed it first:');
+  await waitForText(page, 'Nothing was stored.');
+});
+
+test('three refreshments and a levain are planned as one act and taken back as one', async () => {
+  await page.goto(`${served.url}/cultures/grusa/series`, { waitUntil: 'networkidle2' });
+  await page.select('select[name="feeds"]', '4');
+  await page.select('select[name="last"]', 'levain');
+  await page.select('select[name="placeId"]', 'bench');
+  await type('need', '300');
+  await typeHour('readyAt', '29', '1000');
+  await page.waitForFunction(
+    () => document.querySelectorAll('table[aria-label="Feeds in a row"] tbody tr').length === 4,
+    { timeout: 60_000 },
+  );
+  const rows = await page.$$eval('table[aria-label="Feeds in a row"] tbody tr', (all) =>
+    all.map((row) => row.textContent ?? ''),
+  );
+  expect(rows.map((row) => row.includes('Levain'))).toEqual([false, false, false, true]);
+  await clickButton('Plan them');
+  await waitForText(page, 'Grusa: 4 feeds planned.');
+  await page.goto(`${served.url}/day`, { waitUntil: 'networkidle2' });
+  await waitForText(page, 'Build Grusa levain');
+  await page.goto(`${served.url}/log`, { waitUntil: 'networkidle2' });
+  await page.click('table[aria-label="Journal"] tbody tr button');
+  await waitForText(page, 'taken back');
+  await page.goto(`${served.url}/day`, { waitUntil: 'networkidle2' });
+  expect(await page.evaluate(() => document.body.innerText)).not.toContain('Build Grusa levain');
+});
+
+test('a nearly empty jar is fed for 06:30: short of the wish it says what all of it gives', async () => {
+  // A levain takes all that may be taken: what is to be kept stays.
+  await open('grusa');
+  await clickButton('Levain');
+  await type('need', '3000');
+  await waitForText(page, 'all in');
+  await waitForText(page, 'Build now');
+  await clickButton('Build now');
+  await waitForText(page, 'Levain of Grusa: built.');
+  await open('grusa');
+  expect(await page.$eval('select[name="fromLotId"]', (one) => one.textContent)).toContain(
+    'the jar, 20 g',
+  );
+  await typeHour('readyAt', '28', '0630');
+  await type('need', '420');
+  await type('keep', '40');
+  await page.waitForFunction(() => /ripe at Sat 0\d:\d\d/.test(document.body.innerText));
+  const said = await page.$eval(
+    '[data-testid="ratio"]',
+    (one) => one.parentElement?.textContent ?? '',
+  );
+  expect(said).toMatch(/20 g there, all in|before the wanted hour|after the wanted hour|just/);
+  await clickButton('Feed now');
+  await waitForText(page, 'Grusa: fed.');
+  expect(await page.evaluate(() => document.body.innerText)).toMatch(/\b460 g\b/);
+});
+
+test('a label is printed and kept, and its code opens the lot', async () => {
+  await page.goto(`${served.url}/lots/F-S1/label`, { waitUntil: 'networkidle2' });
+  await clickButton('Print');
+  await waitForText(page, '1 label of F-S1 printed.');
+  await page.goto(`${served.url}/labels`, { waitUntil: 'networkidle2' });
+  await waitForText(page, 'Drift, frozen F-S1');
+  await type('code', 'nothing');
+  await page.keyboard.press('Enter');
+  await waitForText(page, '“nothing” is no lot of this shop');
+  await type('code', 'f-s1');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(() => location.pathname === '/lots/F-S1');
+  const pdf = await page.evaluate(async () => {
+    const answer = await fetch('/lots/F-S1/label.pdf?size=a4-3x8&copies=24');
+    return [answer.status, answer.headers.get('content-type')];
+  });
+  expect(pdf).toEqual([200, 'application/pdf']);
+});
+
 test('nothing went elsewhere or broke the content policy', () => {
   expect(wrong).toEqual([]);
 });

@@ -2,6 +2,7 @@ import { createRequire } from 'node:module';
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from 'puppeteer-core';
 import { openBrowser, openPage, press, serve, textOf, waitForText, type Served } from './browser';
+import { VIEWS } from './views';
 
 let served: Served;
 let browser: Browser;
@@ -19,20 +20,6 @@ afterAll(async () => {
 });
 
 const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
-const VIEWS = [
-  '/',
-  '/day',
-  '/bakes/new',
-  '/cultures/grusa',
-  '/log',
-  '/learned',
-  '/try',
-  '/shop',
-  '/lots/S-G21',
-  '/lots/P1128-1',
-  '/nowhere',
-];
-
 const clickButton = (text: string) =>
   page.evaluate((wanted) => {
     const button = [...document.querySelectorAll('button')].find((one) =>

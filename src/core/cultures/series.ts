@@ -36,6 +36,8 @@ export type SeriesAnswer =
       readonly missedH: number;
       /** Grams of the old jar that go in. */
       readonly fromJarG: number;
+      /** Grams that are made and not taken, all feeds together. */
+      readonly overG: number;
     }
   | {
       readonly kind: 'no series';
@@ -129,7 +131,7 @@ function follow(
 ): SeriesAnswer | 'jar too short' | null {
   const shares = sharesOf(question, hours, shop);
   if (shares === null) return null;
-  const { totals, mothers } = gramsBack(question, shares);
+  const { totals, mothers, overG } = gramsBack(question, shares);
   const fromJarG = mothers[0] ?? 0;
   if (fromJarG > question.thereG + 1e-6) return 'jar too short';
   const feeds: SeriesFeed[] = [];
@@ -156,25 +158,40 @@ function follow(
     missedH = hoursBetween(untilMs, ms);
     jar = jarOf(feed.forecast, untilMs, question.jar.culture);
   }
-  return { kind: 'series', feeds, missedH, fromJarG };
+  return { kind: 'series', feeds, missedH, fromJarG, overG };
 }
 
-/** Grams grow from the last one back: each feed makes just what the next one takes, as it is weighed. */
+/** Less of a mother can be neither weighed nor stirred in evenly, g. Set. */
+const LEAST_MOTHER_G = 4;
+
+/**
+ * Grams grow from the last one back: each feed makes just what the next one takes, as it is weighed; where that would
+ * be a trace of mother, it makes more and some is left over.
+ */
 function gramsBack(
   question: SeriesQuestion,
   shares: readonly number[],
-): { readonly totals: readonly number[]; readonly mothers: readonly number[] } {
+): {
+  readonly totals: readonly number[];
+  readonly mothers: readonly number[];
+  readonly overG: number;
+} {
   const totals: number[] = [];
   const mothers: number[] = [];
   let wantedG = question.totalG;
+  let overG = 0;
   for (let i = shares.length - 1; i >= 0; i -= 1) {
-    totals[i] = wantedG;
-    const motherG = wantedG * (shares[i] ?? 0);
-    wantedG = roundToStep(motherG, stepFor(motherG, question));
-    mothers[i] = wantedG;
+    const share = shares[i] ?? 1;
+    const exactG = wantedG * share;
+    const motherG = Math.max(LEAST_MOTHER_G, roundToStep(exactG, stepFor(exactG, question)));
+    const totalG = exactG < LEAST_MOTHER_G ? motherG / share : wantedG;
+    overG += totalG - wantedG;
+    totals[i] = totalG;
+    mothers[i] = motherG;
+    wantedG = motherG;
     if (i === shares.length - 1 && i > 0) wantedG += question.keepBeforeLastG ?? 0;
   }
-  return { totals, mothers };
+  return { totals, mothers, overG };
 }
 
 function stepQuestion(question: SeriesQuestion, index: number): FeedQuestion {

@@ -234,7 +234,11 @@ function verdictOf(series: Found, facts: FeedFacts): string {
       ? ''
       : `, ${spanText(series.missedH * 3_600_000)} ${series.missedH < 0 ? 'before' : 'after'} the wanted hour`;
   const from = `${decimals(series.fromJarG, series.fromJarG < 20 ? 1 : 0)} g of the jar go in`;
-  return `Flour to 1 of mother, feed by feed: ${ripe}${missed}. ${from}; nothing is made that is not used.`;
+  const over =
+    series.overG < 1
+      ? 'nothing is made that is not used'
+      : `${decimals(series.overG, 0)} g are left over, less mother can not be weighed`;
+  return `Flour to 1 of mother, feed by feed: ${ripe}${missed}. ${from}; ${over}.`;
 }
 
 function noneText(
@@ -251,7 +255,7 @@ function noneText(
       : ` Soonest for ${fields.feeds}: about ${momentText(answer.earliestMs, facts.nowMs, facts.timeZone)}.`;
   return answer.because === 'too late to start'
     ? `It is too late to start ${fields.feeds} feeds for that hour.${earliest} Fewer feeds, or a later hour.`
-    : `No hours of work fit ${fields.feeds} feeds there. Another place, fewer feeds, or another hour.`;
+    : `No ${fields.feeds} feeds were found that are each near their best within your hours. Another place, fewer feeds, or another hour.`;
 }
 
 /** The form that the server takes. */

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import type { Lineage, LineageLot } from '@/services/lineage';
 import { dateText, clockText, massText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
 
 /** Where a lot came from and where it went: the next step large, the whole tree beneath. */
 export function LineageTree({ lineage }: { lineage: Lineage }) {
@@ -42,9 +43,7 @@ export function LineageTree({ lineage }: { lineage: Lineage }) {
         >
           As CSV
         </Button>
-        <Button component={Link} href={`/lots/${encodeURIComponent(lot.lotId)}`}>
-          The lot
-        </Button>
+        <LinkButton href={`/lots/${encodeURIComponent(lot.lotId)}`}>The lot</LinkButton>
       </Box>
     </Box>
   );

@@ -149,9 +149,12 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
   );
 }
 
+/** Grams under which a lot counts as used up. */
+const LEAST_G = 0.5;
+
 /** True for a lot that was made and is not used up. */
 function isHere(view: LotView): boolean {
-  return view.strand.tense === 'done' && (view.strand.endMs ?? Infinity) > view.nowMs;
+  return view.strand.tense === 'done' && view.leftG >= LEAST_G;
 }
 
 /** The grams to store for the handles; what is not open is left out. */

@@ -28,8 +28,8 @@ export function labelOf(context: ShopContext, lotId: string): LabelContent | nul
     { what: 'weight', says: weightText(lot) },
     ...(lookMs === null ? [] : [{ what: 'look at', says: at(lookMs) }]),
     ...(lastMs === null ? [] : [{ what: 'use by', says: dayOrHour(lastMs, state) }]),
-    { what: 'in it', says: contentsText(lot, state) },
     ...allergens(lot, state),
+    { what: 'in it', says: contentsText(lot, state) },
   ];
   return { code: lot.id, name: lot.name, lines, does: doesText(lot, frozen) };
 }

@@ -29,7 +29,7 @@ const LEADING = 1.28;
 const FULL_HEIGHT = 40;
 
 /** About the width of a text in the shop’s face, mm; for pages that can not measure. */
-export const guessWidth: Measure = (text, mm, bold) => text.length * mm * (bold ? 0.56 : 0.53);
+export const guessWidth: Measure = (text, mm, bold) => text.length * mm * (bold ? 0.5 : 0.46);
 
 /** Lays a label out: name and code beside the square, what is said of it under each other, what to do at the foot. */
 export function labelLayout(content: LabelContent, size: LabelSize, measure: Measure): LabelLayout {
@@ -54,7 +54,7 @@ export function labelLayout(content: LabelContent, size: LabelSize, measure: Mea
   y += 0.8 * unit;
   for (const line of content.lines) {
     const width = y + LINE_MM * unit * LEADING - LINE_MM * unit > beneathQr ? wide : narrow;
-    const texts = wrapped(`${line.what} ${line.says}`, width, 2, (text) =>
+    const texts = wrapped(`${line.what}: ${line.says}`, width, 2, (text) =>
       measure(text, LINE_MM * unit, false),
     );
     for (const text of texts) {

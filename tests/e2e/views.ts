@@ -1,0 +1,20 @@
+const CULTURE_VIEWS = 'grusa grusa/series grusa/about burr drift lees frozen/F-S1 new'
+  .split(' ')
+  .map((path) => `/cultures/${path}`);
+/** Every view of the demo shop, and one that there is none of. */
+export const VIEWS = [
+  '/',
+  '/day',
+  '/bakes/new',
+  ...CULTURE_VIEWS,
+  '/log',
+  '/learned',
+  '/try',
+  '/shop',
+  '/labels',
+  '/lots/F-S1/label',
+  '/lots/C-D6/lineage',
+  '/lots/S-G21',
+  '/lots/P1128-1',
+  '/nowhere',
+];
