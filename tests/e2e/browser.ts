@@ -111,11 +111,12 @@ export async function textOf(page: Page): Promise<string> {
 
 /** Waits until a text stands on the page. */
 export async function waitForText(page: Page, text: string): Promise<void> {
-  await page.waitForFunction(
-    (wanted) => document.body.innerText.includes(wanted),
-    { timeout: 20_000 },
-    text,
-  );
+  const there = (wanted: string) => document.body.innerText.includes(wanted);
+  try {
+    await page.waitForFunction(there, { timeout: 20_000 }, text);
+  } catch {
+    throw new Error(`“${text}” does not stand on the page: ${await textOf(page)}`);
+  }
 }
 
 /** Presses the button or link whose name begins with a text. */

@@ -152,6 +152,7 @@ test('the next day it is refreshed: the share answers the hour, its salt is coun
 });
 
 test('its surplus is frozen, and its thaw is found back from an hour', async () => {
+  served.setNow('2026-11-27T09:15:00Z');
   await goto('/lots/C1127-1');
   await typeIn('part', '1000');
   await pick('To', 'freezer');

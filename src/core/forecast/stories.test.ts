@@ -42,6 +42,25 @@ describe('stories', () => {
       { placeId: 'fridge', fromMs: 3 * H, toMs: null },
     ]);
   });
+  test('a trace that sticks to a jar has no story, and stops no other', () => {
+    const part: Act = {
+      kind: 'split',
+      lotId: 'A',
+      partLotId: 'W',
+      name: 'Rest',
+      lotKind: 'discard',
+      massG: 1e-14,
+      placeId: 'bench',
+    };
+    const { byLot, stock } = tellStories([
+      done(0, make('A')),
+      done(3, part),
+      done(4, { kind: 'move', lotId: 'W', placeId: 'fridge' }),
+    ]);
+    expect(byLot.has('W')).toBe(false);
+    expect(stock.has('W')).toBe(true);
+    expect(byLot.get('A')?.endMs).toBeNull();
+  });
   test('a feeding of the same culture ends the mother’s story, a portion for another does not', () => {
     const mother = make('A', { cultureId: 'c' });
     const fed = make('B', { cultureId: 'c', portions: [{ lotId: 'A', massG: 20 }] });

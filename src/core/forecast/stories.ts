@@ -1,3 +1,4 @@
+import { massOf } from '../composition';
 import {
   applyAct,
   isUsedUp,
@@ -73,7 +74,8 @@ export function tellStories(acts: readonly ForecastAct[]): Stories {
 function record(stories: Stories, forecastAct: ForecastAct): void {
   const { act, atMs } = forecastAct;
   const made = lotMadeBy(act);
-  if (made !== null) begin(stories, forecastAct, act as LotStory['start'], made);
+  if (made !== null && !isTrace(stories.stock.get(made)))
+    begin(stories, forecastAct, act as LotStory['start'], made);
   for (const lotId of lotsTouchedBy(act)) {
     const story = stories.byLot.get(lotId);
     const lot = stories.stock.get(lotId);
@@ -84,6 +86,11 @@ function record(stories: Stories, forecastAct: ForecastAct): void {
     if (story.endMs === null && (goesOn || isUsedUp(lot))) end(story, forecastAct);
   }
 }
+
+/** Grams under which a lot is a trace: a film on a jar has no story, and no run can tell one. */
+const TRACE_G = 0.1;
+
+const isTrace = (lot: Lot | undefined) => lot === undefined || massOf(lot.composition) < TRACE_G;
 
 /** A feeding carries the culture on: the old jar’s story ends with it. Of a bag or a back-up the rest stays. */
 function isFeedOf(act: Act, mother: Lot): boolean {

@@ -1,6 +1,6 @@
 import { massOf } from '@/core/composition';
 import type { Culture } from '@/core/cultures';
-import { isAct, type Act, type Lot } from '@/core/journal';
+import { isAct, isUsedUp, type Act, type Lot } from '@/core/journal';
 import type { ShopContext } from '../context';
 import type { EntryDraft } from '../entries';
 import { nextCode } from '../lot-codes';
@@ -21,8 +21,9 @@ export function afterFeeding(context: ShopContext, state: ShopState, at: DoneAt)
   return act.portions.flatMap((line): EntryDraft[] => {
     const mother = stock.get(line.lotId);
     if (mother === undefined || mother.part || mother.cultureId !== act.cultureId) return [];
+    // What sticks to the jar is no layer.
+    if (isUsedUp(mother)) return [];
     const massG = massOf(mother.composition);
-    if (massG <= 0) return [];
     const collector = cultures.find(
       (one) => one.id === cultures.find((its) => its.id === act.cultureId)?.discardTo,
     );

@@ -99,6 +99,31 @@ test('a planned feed takes the place of the one that was planned', () => {
   expect(plan[0]?.act).toMatchObject({ portions: [{ massG: 15 }] });
 });
 
+test('a feed that takes all of the jar leaves no layer behind', () => {
+  const layers = () => lotsOfCulture(stock(), 'lees').length;
+  const before = layers();
+  value(feed({ motherG: 60 }));
+  value(
+    takeFeed(context, {
+      cultureId: 'plinth',
+      batch: freshBatch(),
+      as: 'feed',
+      tense: 'done',
+      fromLotId: currentJar(stock(), 'plinth')?.id,
+      motherG: 240,
+      flours: [{ flourId: 'flour-strong', massG: 133.3 }],
+      waterG: 66.7,
+      placeId: 'bench',
+    }),
+  );
+  // Grusa’s 120 g are one; of Plinth nothing is left.
+  expect(layers()).toBe(before + 1);
+  expect(
+    [...stock().values()].filter((lot) => massOf(lot.composition) < 1e-6).length,
+  ).toBeGreaterThan(0);
+  expect(culturesView(context, ['grusa']).starters).toHaveLength(3);
+});
+
 test('what can not be is refused by name, and nothing is stored', () => {
   const before = loadShop(context).folded.done.length;
   expect(sentences(feed({ motherG: 500 }))[0]).toContain(
