@@ -17,6 +17,9 @@ import { labelsView, printLabels } from './print';
 import { qrOf } from './qr';
 import { LABEL_SIZES, labelSize } from './sizes';
 
+// Fonts are read and cut to their letters here: on a busy machine that takes its time.
+jest.setTimeout(60_000);
+
 let context: ShopContext;
 let demo: Buffer;
 let startMs: number;
