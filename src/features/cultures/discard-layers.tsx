@@ -34,7 +34,9 @@ export function Layers(props: {
             <TableCell align="right">In it</TableCell>
             <TableCell>State</TableCell>
             <TableCell>Keeps to</TableCell>
-            <TableCell />
+            <TableCell>
+              <span className="visually-hidden">Throw away</span>
+            </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>

@@ -11,6 +11,9 @@ import type { LabelsView } from '@/services/labels/print';
 import { momentText } from '@/ui/format';
 import { OpenByCode } from './open-by-code';
 
+/** Columns that a phone has no room for. */
+const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
+
 /** A lot by its code, and what the label printer has printed. */
 export function Labels({ view }: { view: LabelsView }) {
   return (
@@ -18,7 +21,7 @@ export function Labels({ view }: { view: LabelsView }) {
       sx={{
         background: 'var(--paper)',
         flex: 1,
-        p: 3,
+        p: { xs: 1.5, sm: 3 },
         display: 'grid',
         gap: 3,
         alignContent: 'start',
@@ -41,15 +44,15 @@ export function Labels({ view }: { view: LabelsView }) {
                 <TableRow>
                   <TableCell>When</TableCell>
                   <TableCell>Lot</TableCell>
-                  <TableCell>What stood on it</TableCell>
+                  <TableCell sx={WIDE_ONLY}>What stood on it</TableCell>
                   <TableCell align="right">How many</TableCell>
-                  <TableCell>Size</TableCell>
+                  <TableCell sx={WIDE_ONLY}>Size</TableCell>
                 </TableRow>
               </TableHead>
               <TableBody>
                 {view.printed.map((label) => (
                   <TableRow key={label.id}>
-                    <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                    <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
                       {momentText(label.atMs, view.nowMs, view.units.timeZone)}
                     </TableCell>
                     <TableCell>
@@ -57,11 +60,11 @@ export function Labels({ view }: { view: LabelsView }) {
                         {label.content.name} {label.lotId}
                       </Link>
                     </TableCell>
-                    <TableCell>
+                    <TableCell sx={WIDE_ONLY}>
                       {label.content.lines.map((line) => `${line.what} ${line.says}`).join(' · ')}
                     </TableCell>
                     <TableCell align="right">{label.copies}</TableCell>
-                    <TableCell>{label.sizeName}</TableCell>
+                    <TableCell sx={WIDE_ONLY}>{label.sizeName}</TableCell>
                   </TableRow>
                 ))}
               </TableBody>
