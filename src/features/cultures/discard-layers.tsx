@@ -22,7 +22,7 @@ export function Layers(props: {
   const { units, nowMs } = facts;
   if (facts.layers.length === 0) return null;
   return (
-    <TableContainer>
+    <TableContainer sx={{ position: 'relative' }}>
       <Table
         size="small"
         aria-label="Layers"

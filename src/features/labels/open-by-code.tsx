@@ -5,13 +5,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { lotOfCode } from '@/services/labels/lot-of-code';
 
 /** A lot by its code: typed, from a hand scanner that types, or from a photo of its label. */
 export function OpenByCode({ codes }: { codes: readonly string[] }) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
+  const photo = useRef<HTMLInputElement>(null);
   const router = useRouter();
   const open = (said: string) => {
     const lotId = lotOfCode(said, codes);
@@ -58,16 +59,17 @@ export function OpenByCode({ codes }: { codes: readonly string[] }) {
       <Button type="submit" variant="contained" size="large">
         Open
       </Button>
-      <Button component="label" size="large">
+      <Button size="large" onClick={() => photo.current?.click()}>
         Photo of a label
-        <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          className="visually-hidden"
-          onChange={(event) => void read(event.target.files?.[0])}
-        />
       </Button>
+      <input
+        ref={photo}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        onChange={(event) => void read(event.target.files?.[0])}
+      />
       {wrong === null ? null : (
         <Alert severity="warning" data-testid="refusal" sx={{ flexBasis: '100%' }}>
           {wrong}
