@@ -3,7 +3,7 @@ import { forecastShop, plainState, whatIf, type WhatIfBase } from '@/core/foreca
 import type { Act, PlannedAct } from '@/core/journal';
 import { BOOK_MODEL, freshFlourState, recipe, simulate, X } from '@/core/kinetics';
 import { calibrate } from '@/core/forecast/calibration/residuals';
-import { pantryOf } from '@/services/pantry';
+import { pantryOf } from '@/core/formula';
 import { coverage } from './bench-coverage';
 import { learning } from './bench-learning';
 import { tide } from './bench-tide';

@@ -4,7 +4,7 @@ import { planBake } from '@/core/planner';
 import { isTimeZone, toLocalText } from '@/core/units';
 import { bakeFormSchema } from './bake-form';
 import { answerBand, answerInvert, answerLearn, lotAnswer, lotQuestion } from './lot-questions';
-import { pantryOf } from './pantry';
+import { pantryOf } from '@/core/formula';
 import { noPlanSentence, planRequestOf } from './plan-request';
 
 const degrees = (name: string) => numberField({ name, unit: '°C', min: -30, max: 45 });

@@ -24,7 +24,7 @@ import {
 import type { ShopContext } from './context';
 import { foldedJournal } from './journal-memory';
 import { learnedShop, placesAsLearned, type Known, type LearnedShop } from './learned-shop';
-import { pantryOf } from './pantry';
+import { pantryOf } from '@/core/formula';
 import { remembering } from './remembering';
 
 /** The shop as its tables and its journal have it. */

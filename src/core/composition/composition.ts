@@ -17,6 +17,24 @@ export type Ingredient =
       readonly worth: number;
       /** True for malt whose enzymes are alive. */
       readonly diastatic?: boolean;
+      /** Water in a gram of it, as in honey. */
+      readonly waterShare?: number;
+    }
+  | {
+      /** A liquid that is not plain water: its water counts as water. */
+      readonly kind: 'liquid';
+      readonly id: string;
+      readonly name: string;
+      /** Water in a gram of it. */
+      readonly waterShare: number;
+      readonly allergens?: readonly string[];
+    }
+  | {
+      /** Seeds and the like: weight that neither ferments nor wets. */
+      readonly kind: 'extra';
+      readonly id: string;
+      readonly name: string;
+      readonly allergens?: readonly string[];
     }
   | {
       readonly kind: 'yeast';
@@ -34,6 +52,7 @@ export type Composition = Readonly<Record<string, number>>;
 /** Sums of a composition by kind, g. */
 export interface CompositionTotals {
   readonly flourG: number;
+  /** Water of every source: plain, in liquids, in honey. */
   readonly waterG: number;
   readonly saltG: number;
   readonly oilG: number;
@@ -49,6 +68,14 @@ export interface CompositionTotals {
   readonly strengthW: number;
   /** Flour-weighted share of whole grain. */
   readonly wholegrainShare: number;
+}
+
+/** Water in a gram of an ingredient. */
+export function waterShareOf(ingredient: Ingredient): number {
+  if (ingredient.kind === 'water') return 1;
+  return ingredient.kind === 'liquid' || ingredient.kind === 'sugar'
+    ? (ingredient.waterShare ?? 0)
+    : 0;
 }
 
 /** Everything in several masses together; grams are conserved. */
@@ -97,7 +124,8 @@ export function portion(
  * @throws {DomainError} ingredient-unknown
  */
 export function totals(composition: Composition, pantry: Pantry): CompositionTotals {
-  const sum = { flour: 0, water: 0, salt: 0, oil: 0, sugar: 0, yeast: 0 };
+  const sum = { flour: 0, water: 0, salt: 0, oil: 0, sugar: 0, yeast: 0, liquid: 0, extra: 0 };
+  let broughtWaterG = 0;
   let freshYeastG = 0;
   let fermentableG = 0;
   let diastaticG = 0;
@@ -111,6 +139,7 @@ export function totals(composition: Composition, pantry: Pantry): CompositionTot
       });
     }
     sum[ingredient.kind] += massG;
+    broughtWaterG += massG * waterShareOf(ingredient);
     if (ingredient.kind === 'yeast') freshYeastG += toFreshEquivalentG(massG, ingredient.type);
     if (ingredient.kind === 'sugar') {
       fermentableG += massG * ingredient.worth;
@@ -124,7 +153,7 @@ export function totals(composition: Composition, pantry: Pantry): CompositionTot
   const flourG = sum.flour;
   return {
     flourG,
-    waterG: sum.water,
+    waterG: broughtWaterG,
     saltG: sum.salt,
     oilG: sum.oil,
     sugarG: sum.sugar,

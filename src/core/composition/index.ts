@@ -1,8 +1,10 @@
+export { allergensOf } from './allergens';
 export {
   massOf,
   mixCompositions,
   portion,
   totals,
+  waterShareOf,
   type Composition,
   type Ingredient,
   type Pantry,

@@ -1,5 +1,6 @@
 import { DomainError, fromFreshEquivalentG, roundKeepingSum, roundToStep } from '../units';
 import { formulaWeights, type Formula } from './formula';
+import { OIL, SALT, WATER, yeastId } from './ids';
 import { weighDose, type WeighedDose } from './yeast-dose';
 
 /** One ingredient across the three columns, g as weighed. */
@@ -27,16 +28,6 @@ export interface ScaleSteps {
   readonly scaleStepG: number;
   /** Yeast. */
   readonly fineStepG: number;
-}
-
-/** Ids of the ingredients that every shop has. */
-export const WATER = 'water';
-export const SALT = 'salt';
-export const OIL = 'oil';
-
-/** The pantry id of a type of yeast. */
-export function yeastId(type: Formula['yeastType']): string {
-  return `yeast-${type.replace(' ', '-')}`;
 }
 
 /**

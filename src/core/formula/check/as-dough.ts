@@ -1,0 +1,101 @@
+import { DomainError } from '../../units';
+import type { Dough, Leaven } from '../dough';
+import { usualLeaven } from '../leaven-kinds';
+import type { RecipeCheck } from './check';
+import type { RecipeLine } from './line';
+
+/** A checked recipe as a dough, with what was put in place of what the shop has not. */
+export interface RecipeAsDough {
+  readonly dough: Dough;
+  readonly flourG: number;
+  /** Flours of the recipe and what stands for them. */
+  readonly replaced: readonly { readonly name: string; readonly flourId: string }[];
+}
+
+/** How a flour of a recipe is found in the shop: by its id, or the nearest by what it is. */
+export type FlourMatch = (recipeFlourId: string) => string;
+
+type Counting = Extract<RecipeLine, { kind: 'understood' | 'question' | 'percent' }>;
+
+/**
+ * Turns a checked recipe into a dough: leavens become leavens with their own flour and water, the rest the whole.
+ * @throws {DomainError} recipe-no-flour where nothing with flour was understood
+ * @throws {DomainError} recipe-open where lines still wait for an answer
+ */
+export function doughOfRecipe(check: RecipeCheck, flourOf: FlourMatch): RecipeAsDough {
+  const { sums, lines, open } = check;
+  if (sums === null) {
+    throw new DomainError('recipe-no-flour', 'Recipe: no flour was understood in it.', {});
+  }
+  if (open > 0) {
+    throw new DomainError(
+      'recipe-open',
+      `Recipe: ${open} ${open === 1 ? 'line waits' : 'lines wait'} for an answer. Allowed: none.`,
+      { open },
+    );
+  }
+  const flourG = sums.flourG.value;
+  const counted = lines.flatMap((line): { line: Counting; massG: number }[] => {
+    const massG = sums.grams.get(line.index);
+    return massG === undefined ? [] : [{ line: line as Counting, massG }];
+  });
+  const things = counted.flatMap(({ line, massG }) =>
+    line.thing === null ? [] : [{ thing: line.thing, hydration: line.hydration, massG }],
+  );
+  const leavens = things
+    .filter(({ thing }) => thing.kind === 'leaven')
+    .map((one, index) => leavenOf(one, index, flourG));
+  const flours = shares(things, flourOf);
+  const yeast = things.find(({ thing }) => thing.kind === 'yeast')?.thing.id ?? 'yeast-fresh';
+  const dough: Dough = {
+    flours,
+    hydration: sums.hydration.value,
+    saltShare: sums.saltShare.value,
+    oilShare: sums.oilShare.value,
+    added: added(things, flourG),
+    yeast: {
+      type:
+        yeast === 'yeast-fresh' ? 'fresh' : yeast === 'yeast-instant' ? 'instant' : 'active dry',
+      freshShare: sums.freshShare.value,
+    },
+    leavens: leavens.slice(0, 3),
+  };
+  const replaced = things
+    .filter(({ thing }) => thing.kind === 'flour' && flourOf(thing.id) !== thing.id)
+    .map(({ thing }) => ({ name: thing.name, flourId: flourOf(thing.id) }));
+  return { dough, flourG, replaced };
+}
+
+interface Weighed {
+  readonly thing: NonNullable<Counting['thing']>;
+  readonly hydration: number | null;
+  readonly massG: number;
+}
+
+function leavenOf({ thing, hydration, massG }: Weighed, index: number, flourG: number): Leaven {
+  const kind = thing.leaven ?? 'starter';
+  const usual = usualLeaven(kind, `leaven-${index + 1}`);
+  const water = hydration ?? thing.hydration ?? usual.hydration;
+  const ownFlourG = massG / (1 + water + (thing.saltShare ?? 0));
+  return { ...usual, hydration: water, flourShare: ownFlourG / flourG };
+}
+
+function shares(things: readonly Weighed[], flourOf: FlourMatch): Dough['flours'] {
+  const byId = new Map<string, number>();
+  for (const { thing, massG } of things) {
+    if (thing.kind !== 'flour') continue;
+    const flourId = flourOf(thing.id);
+    byId.set(flourId, (byId.get(flourId) ?? 0) + massG);
+  }
+  const all = [...byId.values()].reduce((a, b) => a + b, 0);
+  return [...byId].map(([flourId, massG]) => ({ flourId, share: massG / all }));
+}
+
+function added(things: readonly Weighed[], flourG: number): Dough['added'] {
+  const byId = new Map<string, number>();
+  for (const { thing, massG } of things) {
+    if (!['sugar', 'liquid', 'extra'].includes(thing.kind)) continue;
+    byId.set(thing.id, (byId.get(thing.id) ?? 0) + massG);
+  }
+  return [...byId].map(([ingredientId, massG]) => ({ ingredientId, share: massG / flourG }));
+}

@@ -1,0 +1,76 @@
+import { DomainError, requireNumber } from '../../units';
+import { compareClaims, type ClaimCompared } from './compare';
+import { readLine, type MassRange, type RecipeLine } from './line';
+import { magnitudeQuestion } from './magnitude';
+import { recipeSums, type RecipeSums } from './sums';
+
+/** A recipe as it was pasted, with what the baker answered. */
+export interface RecipeQuestion {
+  readonly text: string;
+  /** Grams the baker gives for a line, by its number from 0. */
+  readonly answers?: Readonly<Record<number, number>>;
+}
+
+/** What a pasted recipe really is. */
+export interface RecipeCheck {
+  readonly lines: readonly RecipeLine[];
+  /** Null while there is no flour in what was understood. */
+  readonly sums: RecipeSums | null;
+  readonly claims: readonly ClaimCompared[];
+  /** Lines that wait for an answer. */
+  readonly open: number;
+}
+
+const MOST_LINES = 80;
+const MOST_LETTERS = 8000;
+const ANSWER = { name: 'Grams of the line', unit: 'g', min: 0.01, max: 1_000_000 } as const;
+
+/**
+ * Reads a recipe line by line and works out what it really is. What can not be read is said, never guessed.
+ * @throws {DomainError} recipe-too-long, answer-range
+ */
+export function checkRecipe({ text, answers = {} }: RecipeQuestion): RecipeCheck {
+  const raws = text.split(/\r?\n/);
+  if (text.length > MOST_LETTERS || raws.length > MOST_LINES) {
+    throw new DomainError(
+      'recipe-too-long',
+      `Recipe: ${raws.length} lines, ${text.length} letters. Allowed: up to ${MOST_LINES} lines and ${MOST_LETTERS} letters.`,
+      { lines: raws.length, letters: text.length },
+    );
+  }
+  const read = raws.map((raw, index) => readLine(raw, index));
+  const answered = read.map((line) => withAnswer(line, answers[line.index]));
+  const first = recipeSums(answered);
+  const lines =
+    first === null
+      ? answered
+      : answered.map((line) =>
+          answers[line.index] === undefined ? magnitudeQuestion(line, first) : line,
+        );
+  const sums = recipeSums(lines);
+  return {
+    lines,
+    sums,
+    claims: sums === null ? [] : compareClaims(lines, sums),
+    open: lines.filter((line) => line.kind === 'not understood' || line.kind === 'question').length,
+  };
+}
+
+/** The baker's own grams settle a line. */
+function withAnswer(line: RecipeLine, massG: number | undefined): RecipeLine {
+  if (massG === undefined || !('thing' in line) || line.thing === null) return line;
+  requireNumber('answer-range', massG, ANSWER);
+  const mass: MassRange = { massG, lowG: massG, highG: massG };
+  const { index, raw, thing } = line;
+  const hydration = 'hydration' in line ? line.hydration : null;
+  return {
+    index,
+    raw,
+    kind: 'understood',
+    thing,
+    mass,
+    says: `${thing.name}, ${massG} g as you say`,
+    hydration: hydration ?? thing.hydration ?? null,
+    claimedShare: line.kind === 'understood' ? line.claimedShare : null,
+  };
+}

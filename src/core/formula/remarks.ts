@@ -1,0 +1,69 @@
+import type { TrueFormula } from './recover';
+
+/** Something unusual about a formula that the baker should know. */
+export interface FormulaRemark {
+  readonly id:
+    | 'salt-missing'
+    | 'salt-low'
+    | 'salt-high'
+    | 'yeast-high'
+    | 'sugar-slows'
+    | 'water-low'
+    | 'water-high'
+    | 'nothing-raises'
+    | 'yield';
+  readonly says: string;
+}
+
+/** Where the usual ends. Source: the trade's usual ranges; set. */
+const USUAL = {
+  salt: { low: 0.015, high: 0.035 },
+  water: { low: 0.5, high: 0.85 },
+  yeastMost: 0.025,
+  sugarFrom: 0.06,
+} as const;
+
+const pct = (share: number) => `${Math.round(share * 1000) / 10} %`;
+
+/**
+ * Remarks on a true formula.
+ * @param raised true when something alive is in it beside the yeast that was counted
+ */
+export function formulaRemarks(formula: TrueFormula, raised: boolean): FormulaRemark[] {
+  const remarks: FormulaRemark[] = [];
+  const say = (id: FormulaRemark['id'], says: string) => remarks.push({ id, says });
+  const { saltShare, hydration, freshShare, sugarShare } = formula;
+  if (saltShare === 0) say('salt-missing', 'No salt: is it forgotten?');
+  else if (saltShare < USUAL.salt.low)
+    say('salt-low', `Salt ${pct(saltShare)} is little: the dough ferments fast and tastes flat.`);
+  else if (saltShare > USUAL.salt.high)
+    say('salt-high', `Salt ${pct(saltShare)} is much: usual is 2 to 3.2 %.`);
+  if (hydration < USUAL.water.low)
+    say('water-low', `Water ${pct(hydration)} is little: a stiff dough.`);
+  if (hydration > USUAL.water.high)
+    say(
+      'water-high',
+      `Water ${pct(hydration)} is much: it wants strong flour, folds and wet hands.`,
+    );
+  if (freshShare > USUAL.yeastMost)
+    say('yeast-high', `Yeast ${pct(freshShare)} as fresh is much: ripe within an hour or two.`);
+  if (sugarShare > USUAL.sugarFrom)
+    say('sugar-slows', `Sugar ${pct(sugarShare)} slows the yeast and browns fast.`);
+  if (freshShare === 0 && !raised) say('nothing-raises', 'Nothing in it raises it.');
+  return remarks;
+}
+
+/** A remark where a stated yield is not what the weights give; null where they agree within 3 %. */
+export function yieldRemark(
+  massG: number,
+  stated: { readonly count: number; readonly weightG: number },
+): FormulaRemark | null {
+  const statedG = stated.count * stated.weightG;
+  const apart = massG / statedG - 1;
+  if (Math.abs(apart) <= 0.03) return null;
+  const each = Math.round(massG / stated.count);
+  return {
+    id: 'yield',
+    says: `${stated.count} of ${Math.round(stated.weightG)} g want ${Math.round(statedG)} g, the weights give ${Math.round(massG)} g: ${stated.count} of ${each} g.`,
+  };
+}
