@@ -4,6 +4,9 @@ import { DomainError, requireNumber } from '../units';
 export interface WarmPart {
   readonly flourG: number;
   readonly waterG: number;
+  /** Salt and oil with it, g. */
+  readonly saltG?: number;
+  readonly oilG?: number;
   readonly tempC: number;
 }
 
@@ -31,17 +34,23 @@ export interface WaterAnswer {
   readonly bound: 'too hot' | 'too cold' | null;
 }
 
-/** Heat capacity of flour and of water, J/g/K, and heat of melting ice, J/g (handbook values). */
+/** Heat capacity of flour, water, salt and oil, J/g/K, and heat of melting ice, J/g (handbook values). */
 const FLOUR_HEAT = 1.8;
 const WATER_HEAT = 4.18;
+const SALT_HEAT = 0.88;
+const OIL_HEAT = 2;
 const MELTING = 334;
 /** Water that touches a leaven is never warmer, °C. */
 export const WARMEST_WATER_C = 40;
 /** Most of the water that may be ice: the rest has to wet the flour. */
 const MOST_ICE = 0.8;
 
-const capacityOf = (part: { flourG: number; waterG: number }) =>
-  FLOUR_HEAT * part.flourG + WATER_HEAT * part.waterG;
+/** Heat that warms a part by one degree, J/K. */
+export const capacityOf = (part: Omit<WarmPart, 'tempC'>) =>
+  FLOUR_HEAT * part.flourG +
+  WATER_HEAT * part.waterG +
+  SALT_HEAT * (part.saltG ?? 0) +
+  OIL_HEAT * (part.oilG ?? 0);
 
 const checkTemp = (name: string, value: number) =>
   requireNumber('temperature-range', value, { name, unit: '°C', min: -30, max: 60 });

@@ -1,4 +1,5 @@
 import { amountsIn, withFigures, type WrittenAmount } from './quantity';
+import type { RecipeUnit } from './units';
 import { thingIn, type RecipeThing } from './words';
 import { readClaim, type RecipeClaim } from './claims';
 
@@ -189,18 +190,28 @@ function alternatives(amounts: readonly WrittenAmount[], text: string): WrittenA
   const groups: WrittenAmount[][] = [];
   amounts.forEach((amount, index) => {
     const before = amounts[index - 1];
-    const between = before === undefined ? '' : text.slice(before.to, amount.from).trim();
-    const pounds =
-      before?.unit?.id === 'lb' && amount.unit?.id === 'oz' && /^(and)?$/.test(between);
-    if (before !== undefined && (pounds || between === '+' || between === 'plus')) {
-      groups.at(-1)?.push(amount);
-    } else if (before !== undefined && before.unit === null && /^[x×]$/.test(between)) {
+    const group = groups.at(-1);
+    if (before === undefined || group === undefined) groups.push([amount]);
+    else if (isSum(before, amount, text)) group.push(amount);
+    else if (isTimes(before, amount, text)) {
       const times = before.low;
       groups.splice(-1, 1, [{ ...amount, low: amount.low * times, high: amount.high * times }]);
     } else groups.push([amount]);
   });
   return groups;
 }
+
+const between = (before: WrittenAmount, after: WrittenAmount, text: string) =>
+  text.slice(before.to, after.from).trim();
+
+function isSum(before: WrittenAmount, after: WrittenAmount, text: string): boolean {
+  const words = between(before, after, text);
+  if (words === '+' || words === 'plus') return true;
+  return before.unit?.id === 'lb' && after.unit?.id === 'oz' && /^(and)?$/.test(words);
+}
+
+const isTimes = (before: WrittenAmount, after: WrittenAmount, text: string) =>
+  before.unit === null && /^[x×]$/.test(between(before, after, text));
 
 interface WeighedAmount {
   readonly mass: MassRange;
@@ -223,41 +234,46 @@ function groupMass(group: readonly WrittenAmount[], thing: RecipeThing): Weighed
   return { mass: sum, how };
 }
 
-function amountMass(
-  { low, high, unit }: WrittenAmount,
-  thing: RecipeThing,
-): WeighedAmount | string {
-  const middle = (low + high) / 2;
-  if (unit === null) {
-    if (thing.eachG !== undefined && thing.kind === 'liquid') {
-      return ranged(low, high, thing.eachG, 0.12, `, ${thing.eachG} g each`);
-    }
-    return `${thing.name}: ${round(middle)} of what? No unit is given.`;
-  }
-  if (unit.of === 'weight') {
-    if (unit.id === 'mg') return `${thing.name}: mg is not a baker’s unit. Are grams meant?`;
-    return ranged(low, high, unit.factor, 0, '');
-  }
-  if (unit.of === 'count') {
-    if (thing.kind !== 'yeast' || thing.eachG === undefined) {
-      return `${thing.name}: a ${unit.name} of it is no amount.`;
-    }
-    return ranged(low, high, thing.eachG, unit.doubt, `, ${thing.eachG} g a ${unit.name}`);
-  }
-  if (unit.id === 'pinch') {
-    if (thing.pinches !== true) return `${thing.name}: a pinch of it is no amount.`;
-    return ranged(low, high, unit.factor, unit.doubt, `, about ${unit.factor} g a pinch`);
-  }
-  const doubt = Math.hypot(unit.doubt, thing.densityDoubt);
+function amountMass(amount: WrittenAmount, thing: RecipeThing): WeighedAmount | string {
+  const { unit } = amount;
+  if (unit === null) return counted(amount, thing);
+  if (unit.of === 'count') return packed(amount, thing, unit);
+  if (unit.id === 'pinch') return pinched(amount, thing, unit);
+  if (unit.of !== 'weight') return measured(amount, thing, unit);
+  return unit.id === 'mg'
+    ? `${thing.name}: mg is not a baker’s unit. Are grams meant?`
+    : ranged(amount, unit.factor, 0, '');
+}
+
+/** A bare number: pieces of what comes in pieces, a question for everything else. */
+function counted(amount: WrittenAmount, { name, kind, eachG }: RecipeThing) {
+  return kind === 'liquid' && eachG !== undefined
+    ? ranged(amount, eachG, 0.12, `, ${eachG} g each`)
+    : `${name}: ${round((amount.low + amount.high) / 2)} of what? No unit is given.`;
+}
+
+function packed(amount: WrittenAmount, { name, kind, eachG }: RecipeThing, unit: RecipeUnit) {
+  return kind === 'yeast' && eachG !== undefined
+    ? ranged(amount, eachG, unit.doubt, `, ${eachG} g a ${unit.name}`)
+    : `${name}: a ${unit.name} of it is no amount.`;
+}
+
+function pinched(amount: WrittenAmount, { name, pinches }: RecipeThing, unit: RecipeUnit) {
+  return pinches === true
+    ? ranged(amount, unit.factor, unit.doubt, `, about ${unit.factor} g a pinch`)
+    : `${name}: a pinch of it is no amount.`;
+}
+
+/** A volume or a measure: by the density of what is in it. */
+function measured(amount: WrittenAmount, thing: RecipeThing, unit: RecipeUnit): WeighedAmount {
   const each = unit.factor * thing.density;
   const per =
     unit.of === 'measure' ? `, ${round(each)} g a ${unit.name}` : `, ${round(thing.density)} g/ml`;
-  return ranged(low, high, each, doubt, per);
+  return ranged(amount, each, Math.hypot(unit.doubt, thing.densityDoubt), per);
 }
 
 function ranged(
-  low: number,
-  high: number,
+  { low, high }: WrittenAmount,
   each: number,
   doubt: number,
   how: string,

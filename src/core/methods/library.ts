@@ -1,0 +1,274 @@
+import { usualLeaven, type Dough, type Leaven, type LeavenKind } from '../formula';
+import type { Method, Stay } from './method';
+import { USUAL_SCHOOLS, type Schools } from './schools';
+
+/** Places by what they are for; a shop puts its own in their stead. */
+export type PlaceRole = 'proofer' | 'bench' | 'cellar' | 'fridge';
+
+/** A starting method. */
+export interface LibraryMethod {
+  readonly id: string;
+  readonly method: Method;
+}
+
+const stay = (placeId: PlaceRole, hours: number, leastH: number, mostH: number): Stay => ({
+  placeId,
+  hours,
+  leastH,
+  mostH,
+});
+const leaven = (kind: LeavenKind, flourShare: number, changes: Partial<Leaven> = {}): Leaven => ({
+  ...usualLeaven(kind, kind.replace(' ', '-')),
+  flourShare,
+  ...changes,
+});
+const dosed = (freshShare: number): Partial<Leaven> => ({ made: { by: 'yeast', freshShare } });
+
+interface Sketch {
+  readonly id: string;
+  readonly name: string;
+  readonly says: string;
+  readonly water: number;
+  readonly salt?: number;
+  readonly oil?: number;
+  readonly dose?: number;
+  readonly leavens?: readonly Leaven[];
+  readonly leavenStays?: Method['leavenStays'];
+  readonly bulk: readonly Stay[];
+  readonly balls: readonly Stay[];
+  readonly schools?: Partial<Schools>;
+  readonly heldBack?: number;
+  readonly folds?: number;
+  readonly flours?: Dough['flours'];
+  readonly target?: Method['target'];
+}
+
+const forty = (keepsH: number): Method['target'] => ({
+  by: 'products',
+  products: [{ name: 'Balls', count: 40, weightG: 250, keepsH }],
+});
+/** Hours balls keep at room and in the fridge. Source: the trade’s usual limits. */
+const KEEPS_H = { room: 14, cold: 60 } as const;
+const AUTOLYSE_MIN = 30;
+
+function method(sketch: Sketch): LibraryMethod {
+  const schools = { ...USUAL_SCHOOLS, ...sketch.schools };
+  return {
+    id: sketch.id,
+    method: {
+      name: sketch.name,
+      says: sketch.says,
+      dough: {
+        flours: sketch.flours ?? [{ flourId: 'strong', share: 1 }],
+        hydration: sketch.water,
+        saltShare: sketch.salt ?? 0.027,
+        oilShare: sketch.oil ?? 0,
+        added: [],
+        yeast: { type: 'fresh', freshShare: sketch.dose ?? 0 },
+        leavens: [...(sketch.leavens ?? [])],
+      },
+      target: sketch.target ?? forty(schools.coldWhere === 'balls' ? KEEPS_H.cold : KEEPS_H.room),
+      lossShare: 0.015,
+      leavenStays: sketch.leavenStays ?? {},
+      mix: {
+        by: 'mixer',
+        autolyse:
+          schools.salt === 'after a rest' ? { minutes: AUTOLYSE_MIN, placeId: 'bench' } : null,
+        heldBackShare: sketch.heldBack ?? 0,
+        steps: [
+          { name: 'Bring together', speed: 'slow', minutes: 4 },
+          { name: 'Develop', speed: 'fast', minutes: 6 },
+        ],
+        folds: { count: sketch.folds ?? 0, everyMin: 30 },
+        aimC: 24,
+        limitC: 27,
+      },
+      bulk: [...sketch.bulk],
+      balls: [...sketch.balls],
+      reball: false,
+      schools,
+    },
+  };
+}
+
+const BENCH_BULK = stay('bench', 1, 0.25, 3);
+const BENCH_BALLS = stay('bench', 4, 1.5, 9);
+
+/** The starting methods, written for Olvik. Places are roles, flours are strong, soft and whole. */
+export const LIBRARY: readonly LibraryMethod[] = [
+  method({
+    id: 'straight',
+    name: 'Straight, same day',
+    says: 'no pre-ferment: flour to pizza within a day, plain flavour',
+    water: 0.62,
+    dose: 0.004,
+    bulk: [stay('bench', 2, 1, 4)],
+    balls: [BENCH_BALLS],
+    schools: { salt: 'with the flour' },
+  }),
+  method({
+    id: 'poolish-day',
+    name: 'Poolish, same day',
+    says: 'poolish at dawn, pizza in the evening',
+    water: 0.66,
+    leavens: [leaven('poolish', 0.3, dosed(0.005))],
+    leavenStays: { poolish: [stay('bench', 7, 4, 10)] },
+    bulk: [BENCH_BULK],
+    balls: [BENCH_BALLS],
+  }),
+  method({
+    id: 'poolish-two-days',
+    name: 'Poolish, two days',
+    says: 'poolish overnight, balls in the fridge: sweet and easy on the hands',
+    water: 0.66,
+    leavens: [leaven('poolish', 0.2, dosed(0.002))],
+    leavenStays: { poolish: [stay('bench', 12, 8, 16)] },
+    bulk: [stay('bench', 0.5, 0.25, 2)],
+    balls: [stay('fridge', 18, 8, 40), stay('bench', 3, 1, 8)],
+    schools: { cold: 'after a start', coldWhere: 'balls' },
+  }),
+  method({
+    id: 'sponge',
+    name: 'Sponge',
+    says: 'a quick sponge at three times its volume: soft, within a day',
+    water: 0.63,
+    oil: 0.02,
+    leavens: [leaven('sponge', 0.3)],
+    leavenStays: { sponge: [stay('bench', 3, 2, 5)] },
+    bulk: [BENCH_BULK],
+    balls: [BENCH_BALLS],
+    schools: { readiness: 'rise' },
+  }),
+  method({
+    id: 'biga-cellar',
+    name: 'Biga in the cellar',
+    says: 'stiff biga for the better part of a day at 16°: light, crisp',
+    water: 0.68,
+    leavens: [leaven('biga', 0.5)],
+    leavenStays: { biga: [stay('cellar', 18, 14, 24)] },
+    bulk: [BENCH_BULK],
+    balls: [BENCH_BALLS],
+    schools: { water: 'part held back' },
+    heldBack: 0.06,
+  }),
+  method({
+    id: 'biga-cold-boost',
+    name: 'Biga in the cold, with a boost',
+    says: 'biga in the fridge for two days, a little yeast at the mix to finish the same day',
+    water: 0.68,
+    dose: 0.002,
+    leavens: [leaven('biga', 0.5, dosed(0.01))],
+    leavenStays: { biga: [stay('fridge', 48, 24, 60)] },
+    bulk: [BENCH_BULK],
+    balls: [BENCH_BALLS],
+    schools: { cold: 'at once', coldWhere: 'leaven', water: 'part held back' },
+    heldBack: 0.06,
+  }),
+  method({
+    id: 'biga-cold',
+    name: 'Biga in the cold, alone',
+    says: 'the same without yeast at the mix: slower, fuller',
+    water: 0.68,
+    leavens: [leaven('biga', 0.5, dosed(0.01))],
+    leavenStays: { biga: [stay('fridge', 48, 24, 60)] },
+    bulk: [stay('bench', 1.5, 0.5, 4)],
+    balls: [stay('bench', 5, 2, 10)],
+    schools: { cold: 'at once', coldWhere: 'leaven', water: 'part held back' },
+    heldBack: 0.06,
+  }),
+  method({
+    id: 'biga-cold-warm',
+    name: 'Biga, cold then warm',
+    says: 'a day in the fridge, then hours in the cellar: flavour from one, life from the other',
+    water: 0.7,
+    leavens: [leaven('biga', 0.6, dosed(0.006))],
+    leavenStays: { biga: [stay('fridge', 24, 16, 36), stay('cellar', 10, 4, 16)] },
+    bulk: [BENCH_BULK],
+    balls: [BENCH_BALLS],
+    schools: { cold: 'then warm', coldWhere: 'leaven', water: 'part held back' },
+    heldBack: 0.06,
+  }),
+  method({
+    id: 'levain-liquid',
+    name: 'Liquid levain',
+    says: 'a levain built of the liquid starter overnight, no yeast',
+    water: 0.66,
+    leavens: [leaven('levain', 0.2)],
+    leavenStays: { levain: [stay('bench', 7, 4, 12)] },
+    bulk: [stay('bench', 2, 1, 5)],
+    balls: [stay('bench', 6, 3, 12)],
+    schools: { readiness: 'float' },
+    folds: 2,
+  }),
+  method({
+    id: 'levain-stiff',
+    name: 'Stiff levain',
+    says: 'a stiff levain, balls in the fridge: strong, hardly sour',
+    water: 0.64,
+    leavens: [leaven('stiff levain', 0.25)],
+    leavenStays: { 'stiff-levain': [stay('bench', 6, 4, 12)] },
+    bulk: [stay('bench', 2, 1, 5)],
+    balls: [stay('fridge', 16, 10, 40), stay('bench', 5, 2, 10)],
+    schools: { cold: 'after a start', coldWhere: 'balls', waste: 'collected' },
+  }),
+  method({
+    id: 'discard-yeast',
+    name: 'Discard with yeast',
+    says: 'discard for flavour, yeast for the rise: uses up the jar',
+    water: 0.65,
+    dose: 0.003,
+    leavens: [leaven('discard', 0.08)],
+    bulk: [stay('bench', 1.5, 0.5, 3)],
+    balls: [BENCH_BALLS],
+    schools: { waste: 'collected' },
+  }),
+  method({
+    id: 'carry-over',
+    name: 'Carry-over alone',
+    says: 'yesterday’s dough raises today’s: nothing is thrown away',
+    water: 0.65,
+    leavens: [leaven('carry-over', 0.35)],
+    bulk: [stay('bench', 1.5, 0.5, 4)],
+    balls: [stay('bench', 6, 2, 12)],
+  }),
+  method({
+    id: 'wholegrain-poolish',
+    name: 'Wholegrain poolish',
+    says: 'the whole grain in the poolish: it drinks and sweetens overnight',
+    water: 0.7,
+    flours: [
+      { flourId: 'strong', share: 0.8 },
+      { flourId: 'whole', share: 0.2 },
+    ],
+    leavens: [
+      leaven('poolish', 0.2, {
+        ...dosed(0.001),
+        flours: [{ flourId: 'whole', share: 1 }],
+      }),
+    ],
+    leavenStays: { poolish: [stay('bench', 9, 6, 12)] },
+    bulk: [BENCH_BULK],
+    balls: [BENCH_BALLS],
+    schools: { water: 'part held back' },
+    heldBack: 0.05,
+  }),
+  method({
+    id: 'one-dough-three',
+    name: 'Balls, tray and flatbread',
+    says: 'one dough for three things, each with its own end',
+    water: 0.66,
+    oil: 0.015,
+    leavens: [leaven('poolish', 0.25, dosed(0.002))],
+    leavenStays: { poolish: [stay('bench', 12, 8, 16)] },
+    bulk: [BENCH_BULK],
+    balls: [BENCH_BALLS],
+    target: {
+      by: 'products',
+      products: [
+        { name: 'Balls', count: 24, weightG: 250, keepsH: 24 },
+        { name: 'Trays', count: 3, weightG: 620, keepsH: 36 },
+        { name: 'Flatbreads', count: 10, weightG: 120, keepsH: 48 },
+      ],
+    },
+  }),
+];

@@ -1,0 +1,89 @@
+import { doughSchema, targetSchema } from '../formula';
+import { numberField, wholeNumberField, z } from '../parse';
+import { schoolsSchema } from './schools';
+
+/** What a method’s figures may be. */
+export const METHOD_RULES = {
+  hours: { name: 'Hours', unit: 'h', min: 0, max: 2000 },
+  minutes: { name: 'Minutes', unit: 'min', min: 0, max: 2000 },
+  folds: { name: 'Folds', unit: '', min: 0, max: 12 },
+  aim: { name: 'Dough out of the bowl', unit: '°C', min: 10, max: 32 },
+  limit: { name: 'Pause the mixer at', unit: '°C', min: 15, max: 32 },
+  loss: { name: 'Loss in the bowl', unit: '%', min: 0, max: 15 },
+  heldBack: { name: 'Held-back water', unit: '% of flour', min: 0, max: 25 },
+} as const;
+
+const id = z.string().min(1).max(80);
+
+/** Hours in a place: as a rule, and the fewest and most that will do. */
+const staySchema = z
+  .object({
+    placeId: id,
+    hours: numberField(METHOD_RULES.hours),
+    leastH: numberField(METHOD_RULES.hours),
+    mostH: numberField(METHOD_RULES.hours),
+  })
+  .refine((stay) => stay.leastH <= stay.hours && stay.hours <= stay.mostH, {
+    error: 'Hours: the usual ones lie between the fewest and the most.',
+  });
+export type Stay = z.infer<typeof staySchema>;
+
+const stays = z
+  .array(staySchema)
+  .min(1, { error: 'Stages: at least one place is needed.' })
+  .max(5, { error: 'Stages: more than five places are not possible.' });
+
+const mixStep = z.object({
+  name: z.string().min(1).max(40),
+  speed: z.enum(['slow', 'fast', 'hand', 'rest']),
+  minutes: numberField(METHOD_RULES.minutes),
+});
+export type MixStep = z.infer<typeof mixStep>;
+
+/** How a dough is made: its formula, its stages with their places, its schools. */
+export const methodSchema = z.object({
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
+    .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
+  /** When it is chosen, in one line. */
+  says: z.string().max(160),
+  dough: doughSchema,
+  target: targetSchema,
+  /** Dough that stays in the bowl over dough mixed. */
+  lossShare: numberField({ ...METHOD_RULES.loss, unit: '', max: METHOD_RULES.loss.max / 100 }),
+  /** Where the built leavens stand, by their ids. */
+  leavenStays: z.record(z.string(), stays),
+  mix: z.object({
+    by: z.enum(['hand', 'mixer']),
+    /** Rest of flour and water before the rest goes in; null for none. */
+    autolyse: z.object({ minutes: numberField(METHOD_RULES.minutes), placeId: id }).nullable(),
+    /** Water held back, over flour. */
+    heldBackShare: numberField({ ...METHOD_RULES.heldBack, unit: '', max: 0.25 }),
+    steps: z.array(mixStep).min(1).max(8),
+    folds: z.object({
+      count: wholeNumberField(METHOD_RULES.folds),
+      everyMin: numberField(METHOD_RULES.minutes),
+    }),
+    aimC: numberField(METHOD_RULES.aim),
+    limitC: numberField(METHOD_RULES.limit),
+  }),
+  bulk: stays,
+  balls: stays,
+  /** Balled a second time half-way through the balls’ first place. */
+  reball: z.boolean(),
+  schools: schoolsSchema,
+});
+export type Method = z.infer<typeof methodSchema>;
+
+/** Hours of stays as a rule. */
+export const usualHours = (all: readonly Stay[]) => all.reduce((sum, stay) => sum + stay.hours, 0);
+
+/** The shortest and longest that stays may take. */
+export function hoursRange(all: readonly Stay[]): { leastH: number; mostH: number } {
+  return {
+    leastH: all.reduce((sum, stay) => sum + stay.leastH, 0),
+    mostH: all.reduce((sum, stay) => sum + stay.mostH, 0),
+  };
+}

@@ -1,0 +1,187 @@
+import { placeTempC, type Places } from '../forecast';
+import {
+  USUAL_LEAVENS,
+  type DoughColumns,
+  type LeavenColumn,
+  type Product,
+  roundBallG,
+  trayG,
+} from '../formula';
+import type { ActOf } from '../journal';
+import { GAS_KEPT_BY_HAND } from '../kinetics';
+import type { Method, Stay } from '../methods';
+import type { Pantry } from '../composition';
+import { addHours, roundToStep } from '../units';
+import { GAS_KEPT_BALLING, type BakeStep } from './bake-acts';
+
+/** The ids of the lots of a bake of a method. */
+export interface MethodLots {
+  readonly leavenIds: Readonly<Record<string, string>>;
+  /** Lots that leavens are seeded from or taken from, by leaven. */
+  readonly sourceIds: Readonly<Record<string, string>>;
+  readonly doughId: string;
+  /** One for each product. */
+  readonly pieceIds: readonly string[];
+}
+
+/** When everything of a bake happens. */
+export interface MethodMoments {
+  readonly leavenAtMs: Readonly<Record<string, number>>;
+  readonly mixAtMs: number;
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+}
+
+const COLDEST_START_C = 8;
+const WARMEST_START_C = 32;
+
+/** Pieces that a dough is divided into, by the target; a plain weight of dough is one piece for each 250 g. */
+export function piecesOf(
+  method: Method,
+  columns: DoughColumns,
+  pantry: Pantry,
+  stepG: number,
+): Product[] {
+  const { target } = method;
+  const one = (name: string, count: number, weightG: number): Product[] => [
+    { name, count, weightG: roundToStep(weightG, stepG), keepsH: 24 },
+  ];
+  if (target.by === 'products') return target.products;
+  if (target.by === 'diameter')
+    return one('Balls', target.count, roundBallG(target.diameterCm, target.style));
+  if (target.by === 'tray') return one('Trays', target.count, trayG(target, method.dough, pantry));
+  const kept = columns.wholeG * (1 - method.lossShare);
+  const count = Math.max(1, Math.floor(kept / USUAL_BALL_G));
+  return one('Balls', count, Math.floor(kept / count / stepG) * stepG);
+}
+const USUAL_BALL_G = 250;
+
+/** A leaven built: the act and its moves from place to place until the mix takes it. */
+export function leavenSteps(
+  column: LeavenColumn,
+  at: { readonly atMs: number; readonly untilMs: number; readonly lots: MethodLots },
+  method: Method,
+  places: Places,
+): BakeStep[] {
+  const { leaven } = column;
+  const lotId = at.lots.leavenIds[leaven.id] ?? leaven.id;
+  const stays = method.leavenStays[leaven.id] ?? [];
+  const first = stays[0];
+  if (first === undefined) return [];
+  const sourceId = at.lots.sourceIds[leaven.id];
+  const placeC = placeTempC(places, first.placeId, at.atMs);
+  const make: ActOf<'make'> = {
+    kind: 'make',
+    lotId,
+    lotKind: USUAL_LEAVENS[leaven.kind].lotKind,
+    name: leaven.name,
+    ingredients: [...column.weigh],
+    portions:
+      column.seedG > 0 && sourceId !== undefined ? [{ lotId: sourceId, massG: column.seedG }] : [],
+    placeId: first.placeId,
+    // Cold places are reached from a room: cool water is what hands have.
+    startC: placeC < COLDEST_START_C ? COOL_START_C : Math.min(WARMEST_START_C, placeC),
+    gasKept: 0,
+  };
+  return [{ atMs: at.atMs, act: make }, ...movesOf(lotId, stays, at.atMs, at.untilMs)];
+}
+/** A leaven for the cold is mixed with cold water in a room, °C. Set. */
+const COOL_START_C = 18;
+
+/** Moves from place to place; the last stay lasts as long as it takes. */
+export function movesOf(
+  lotId: string,
+  stays: readonly Stay[],
+  fromMs: number,
+  untilMs: number,
+): BakeStep[] {
+  const steps: BakeStep[] = [];
+  let atMs = fromMs;
+  stays.forEach((stay, index) => {
+    const before = stays[index - 1];
+    if (before === undefined) return;
+    atMs = addHours(atMs, before.hours);
+    if (atMs < untilMs && before.placeId !== stay.placeId) {
+      steps.push({ atMs, act: { kind: 'move', lotId, placeId: stay.placeId } });
+    }
+  });
+  return steps;
+}
+
+/** The mix, bulk, dividing and service of a method. */
+export function doughSteps(
+  method: Method,
+  columns: DoughColumns,
+  moments: MethodMoments,
+  with_: { readonly lots: MethodLots; readonly name: string; readonly pieces: readonly Product[] },
+): BakeStep[] {
+  const { lots, name, pieces } = with_;
+  const { mixAtMs, readyFromMs, readyToMs } = moments;
+  const bulkH = method.bulk.reduce((sum, one) => sum + one.hours, 0);
+  const ballAtMs = addHours(mixAtMs, bulkH);
+  const [firstBulk] = method.bulk;
+  const mix: ActOf<'make'> = {
+    kind: 'make',
+    lotId: lots.doughId,
+    lotKind: 'dough',
+    name: `${name} dough`,
+    ingredients: columns.rows
+      .filter((row) => row.finalG > 0)
+      .map((row) => ({ ingredientId: row.ingredientId, massG: row.finalG })),
+    portions: columns.leavens.map((one) => ({
+      lotId:
+        (one.leaven.made.by === 'taken' ? lots.sourceIds : lots.leavenIds)[one.leaven.id] ??
+        one.leaven.id,
+      massG: one.totalG,
+    })),
+    placeId: firstBulk?.placeId ?? '',
+    startC: method.mix.aimC,
+    gasKept: GAS_KEPT_BY_HAND,
+    mixedBy: method.mix.by,
+  };
+  const divided = pieces.flatMap((piece, index): BakeStep[] => {
+    const lotId = lots.pieceIds[index] ?? `pieces-${index}`;
+    const [firstBalls] = method.balls;
+    return [
+      {
+        atMs: ballAtMs,
+        act: {
+          kind: 'divide',
+          lotId: lots.doughId,
+          ballsLotId: lotId,
+          name: pieces.length === 1 ? `${name} balls` : `${name} ${piece.name.toLowerCase()}`,
+          count: piece.count,
+          ballG: piece.weightG,
+          placeId: firstBalls?.placeId ?? '',
+          gasKept: GAS_KEPT_BALLING,
+        },
+      },
+      ...movesBack(lotId, method.balls, ballAtMs, readyFromMs),
+      { atMs: readyFromMs, act: { kind: 'use', lotId, count: piece.count, untilMs: readyToMs } },
+    ];
+  });
+  return [
+    { atMs: mixAtMs, act: mix },
+    ...movesOf(lots.doughId, method.bulk, mixAtMs, ballAtMs),
+    ...divided,
+  ];
+}
+
+/** Balls leave the cold so long before the service as the last stay is; the first one takes what is over. */
+function movesBack(
+  lotId: string,
+  stays: readonly Stay[],
+  fromMs: number,
+  readyMs: number,
+): BakeStep[] {
+  const steps: BakeStep[] = [];
+  let atMs = readyMs;
+  for (let index = stays.length - 1; index > 0; index -= 1) {
+    const [stay, before] = [stays[index] as Stay, stays[index - 1] as Stay];
+    atMs = Math.max(addHours(fromMs, 0.02), addHours(atMs, -stay.hours));
+    if (stay.placeId !== before.placeId) {
+      steps.unshift({ atMs, act: { kind: 'move', lotId, placeId: stay.placeId } });
+    }
+  }
+  return steps;
+}

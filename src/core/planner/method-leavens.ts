@@ -1,0 +1,100 @@
+import { placeTempC, solveHours } from '../forecast';
+import type { Leaven } from '../formula';
+import { hoursRange, usualHours, type Method } from '../methods';
+import { addHours, hoursBetween } from '../units';
+import { assumedSources } from './assumed-sources';
+import { DOSE_RANGE } from './dose';
+import { leavenSteps } from './method-acts';
+import { draftLots, forecastSteps, methodColumns } from './method-draft';
+import type { MethodRequest } from './method-request';
+import { nearestWorking } from './working-hours';
+
+/** Seeds that make sense, ripe seed over the build’s flour. Source: the trade’s 10–50 %, widened to a 1 : 1 feed. */
+const SEED_RANGE = { least: 0.02, most: 1 } as const;
+/** A leaven whose last place is this cold has no best to aim at, °C. */
+const COLD_C = 8;
+
+/** When each built leaven is started: its usual hours before the mix, moved into working hours where its stages allow. */
+export function leavenStarts(request: MethodRequest, mixAtMs: number): Record<string, number> {
+  const { method, held, workingHours, timeZone, nowMs } = request;
+  const starts: Record<string, number> = {};
+  for (const leaven of method.dough.leavens) {
+    const stays = method.leavenStays[leaven.id];
+    if (leaven.made.by === 'taken' || stays === undefined) continue;
+    const heldMs = held.leavenAtMs?.[leaven.id];
+    const { leastH, mostH } = hoursRange(stays);
+    const wishMs = addHours(mixAtMs, -usualHours(stays));
+    const toMs = addHours(mixAtMs, -leastH);
+    const span = { fromMs: Math.min(toMs, Math.max(nowMs, addHours(mixAtMs, -mostH))), toMs };
+    starts[leaven.id] = heldMs ?? nearestWorking(wishMs, span, workingHours, timeZone);
+  }
+  return starts;
+}
+
+/** True for a leaven that is best at an hour, so that its dose or seed can be found for it. */
+export function hasBest(leaven: Leaven, method: Method, request: MethodRequest): boolean {
+  const last = method.leavenStays[leaven.id]?.at(-1);
+  if (last === undefined || leaven.made.by === 'taken') return false;
+  return placeTempC(request.places, last.placeId, request.readyFromMs) > COLD_C;
+}
+
+/** The method with every dose and seed found so that its leaven is best at the mix; what has no best stays as it is. */
+export function solveLeavens(
+  request: MethodRequest,
+  leavenAtMs: Readonly<Record<string, number>>,
+  mixAtMs: number,
+): Method {
+  return request.method.dough.leavens.reduce((method, leaven) => {
+    const atMs = leavenAtMs[leaven.id];
+    if (atMs === undefined || !hasBest(leaven, method, request)) return method;
+    const wantedH = Math.max(0.1, hoursBetween(atMs, mixAtMs));
+    const hours = (value: number) =>
+      bestAfterH(request, withRaised(method, leaven, value), leaven, { atMs, mixAtMs });
+    const range = leaven.made.by === 'yeast' ? DOSE_RANGE : SEED_RANGE;
+    const found = solveHours(hours, { ...range, linear: false }, wantedH);
+    return withRaised(method, leaven, found.kind === 'found' ? found.value : found.nearest);
+  }, request.method);
+}
+
+/** Hours from the build to the best of a leaven alone; null where it never gets there. */
+function bestAfterH(
+  request: MethodRequest,
+  method: Method,
+  leaven: Leaven,
+  at: { readonly atMs: number; readonly mixAtMs: number },
+): number | null {
+  const fine = { ...request, steps: { scaleStepG: 1e-3, fineStepG: 1e-6 } };
+  const columns = methodColumns(method, fine);
+  const only = {
+    ...columns,
+    leavens: columns.leavens.filter((one) => one.leaven.id === leaven.id),
+  };
+  const lots = draftLots(method, []);
+  const moments = {
+    leavenAtMs: { [leaven.id]: at.atMs },
+    mixAtMs: at.mixAtMs,
+    readyFromMs: request.readyFromMs,
+    readyToMs: request.readyToMs,
+  };
+  const [column] = only.leavens;
+  if (column === undefined) return null;
+  const untilMs = addHours(at.mixAtMs, 48);
+  const steps = [
+    ...assumedSources(only, moments, lots, request),
+    ...leavenSteps(column, { atMs: at.atMs, untilMs, lots }, method, request.places),
+  ];
+  const forecast = forecastSteps(request, steps, false).get(lots.leavenIds[leaven.id] ?? '');
+  const bestMs = forecast?.window.bestMs ?? forecast?.window.opensMs ?? null;
+  return bestMs === null ? null : hoursBetween(at.atMs, bestMs);
+}
+
+/** A method with another dose or seed of one leaven. */
+export function withRaised(method: Method, leaven: Leaven, value: number): Method {
+  const leavens = method.dough.leavens.map((one): Leaven => {
+    if (one.id !== leaven.id) return one;
+    if (one.made.by === 'yeast') return { ...one, made: { ...one.made, freshShare: value } };
+    if (one.made.by === 'seed') return { ...one, made: { ...one.made, seedShare: value } };
+    return one;
+  });
+  return { ...method, dough: { ...method.dough, leavens } };
+}

@@ -1,0 +1,72 @@
+import type { Product } from '../formula';
+import { hoursBetween, MS_PER_MINUTE } from '../units';
+import type { MethodPlan, MethodRemark, MethodRequest } from './method-request';
+import { isWorking } from './working-hours';
+
+/** A mix further from its leaven’s best than this is told, min. */
+const OFF_PEAK_MIN = 15;
+
+/** What about a plan the baker should know, the gravest first. */
+export function remarksOn(
+  plan: Omit<MethodPlan, 'remarks'>,
+  pieces: readonly Product[],
+  request: MethodRequest,
+): MethodRemark[] {
+  return [
+    ...ballsRemarks(plan, request),
+    ...leavenRemarks(plan),
+    ...nightRemarks(plan, request),
+    ...pieces.flatMap((piece): MethodRemark[] =>
+      hoursBetween(plan.ballAtMs, request.readyToMs) > piece.keepsH
+        ? [{ kind: 'keeps too short', product: piece.name, keepsH: piece.keepsH }]
+        : [],
+    ),
+  ];
+}
+
+function ballsRemarks(
+  { balls }: Pick<MethodPlan, 'balls'>,
+  { readyFromMs, readyToMs }: MethodRequest,
+): MethodRemark[] {
+  const { opensMs, closesMs } = balls.window;
+  const remarks: MethodRemark[] = [];
+  if (opensMs === null || opensMs > readyFromMs + MS_PER_MINUTE) {
+    const minutes = opensMs === null ? null : Math.round((opensMs - readyFromMs) / MS_PER_MINUTE);
+    remarks.push({ kind: 'balls late', minutes });
+  }
+  if (closesMs !== null && closesMs < readyToMs) {
+    remarks.push({
+      kind: 'balls slack',
+      minutes: Math.round((readyToMs - Math.max(readyFromMs, closesMs)) / MS_PER_MINUTE),
+    });
+  }
+  return remarks;
+}
+
+function leavenRemarks({ leavens, mixAtMs }: Pick<MethodPlan, 'leavens' | 'mixAtMs'>) {
+  return leavens.flatMap((one): MethodRemark[] => {
+    if (one.atMs === null) return [];
+    const { opensMs, bestMs, closesMs } = one.forecast.window;
+    if (opensMs === null || opensMs > mixAtMs || (closesMs !== null && closesMs < mixAtMs)) {
+      return [{ kind: 'leaven not ripe', leavenName: one.name }];
+    }
+    const minutes = bestMs === null ? 0 : Math.round((mixAtMs - bestMs) / MS_PER_MINUTE);
+    return Math.abs(minutes) > OFF_PEAK_MIN
+      ? [{ kind: 'mix off peak', leavenName: one.name, minutes }]
+      : [];
+  });
+}
+
+function nightRemarks(
+  { leavens, mixAtMs, ballAtMs }: Pick<MethodPlan, 'leavens' | 'mixAtMs' | 'ballAtMs'>,
+  { workingHours, timeZone }: MethodRequest,
+): MethodRemark[] {
+  const moments = [
+    ...leavens.flatMap((one) => (one.atMs === null ? [] : [{ what: one.name, atMs: one.atMs }])),
+    { what: 'the mix', atMs: mixAtMs },
+    { what: 'balling', atMs: ballAtMs },
+  ];
+  return moments
+    .filter(({ atMs }) => !isWorking(atMs, workingHours, timeZone))
+    .map((one): MethodRemark => ({ kind: 'at night', ...one }));
+}

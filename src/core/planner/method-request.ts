@@ -1,0 +1,79 @@
+import type { Pantry } from '../composition';
+import type { CultureSpeed, LotForecast, Places } from '../forecast';
+import type { DoughColumns, ScaleSteps } from '../formula';
+import type { Method } from '../methods';
+import type { BakeStep } from './bake-acts';
+import type { WorkingHours } from './request';
+
+/** The lot that a leaven is taken or seeded from; left out, one as it usually is stands in for it. */
+export interface LeavenSource {
+  readonly leavenId: string;
+  readonly lotId: string;
+  readonly cultureId: string | null;
+}
+
+/** A bake of any method to plan backwards. */
+export interface MethodRequest {
+  readonly method: Method;
+  readonly name: string;
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+  readonly held: {
+    readonly mixAtMs?: number;
+    /** When leavens are built, by their ids. */
+    readonly leavenAtMs?: Readonly<Record<string, number>>;
+  };
+  readonly nowMs: number;
+  readonly places: Places;
+  readonly pantry: Pantry;
+  readonly steps: ScaleSteps;
+  readonly workingHours: WorkingHours;
+  readonly timeZone: string;
+  readonly cultureSpeeds: ReadonlyMap<string, CultureSpeed>;
+  readonly sources: readonly LeavenSource[];
+  readonly withBands: boolean;
+}
+
+/** What about a planned method the baker should know. */
+export type MethodRemark =
+  | { readonly kind: 'mix off peak'; readonly leavenName: string; readonly minutes: number }
+  | { readonly kind: 'leaven not ripe'; readonly leavenName: string }
+  | { readonly kind: 'balls late'; readonly minutes: number | null }
+  | { readonly kind: 'balls slack'; readonly minutes: number }
+  | { readonly kind: 'at night'; readonly what: string; readonly atMs: number }
+  | { readonly kind: 'keeps too short'; readonly product: string; readonly keepsH: number };
+
+/** A leaven within a plan. */
+export interface PlannedLeaven {
+  readonly leavenId: string;
+  readonly name: string;
+  /** Null for one that is only taken. */
+  readonly atMs: number | null;
+  readonly forecast: LotForecast;
+  /** Dose or seed found or kept: fresh yeast over its flour, or seed over the build’s flour; null for one taken. */
+  readonly raisedBy: number | null;
+}
+
+/** A method planned. */
+export interface MethodPlan {
+  readonly kind: 'plan';
+  /** The method with the doses and seeds that were found. */
+  readonly method: Method;
+  readonly columns: DoughColumns;
+  readonly leavens: readonly PlannedLeaven[];
+  readonly mixAtMs: number;
+  readonly ballAtMs: number;
+  readonly steps: readonly BakeStep[];
+  readonly dough: LotForecast;
+  /** The first product’s. */
+  readonly balls: LotForecast;
+  readonly remarks: readonly MethodRemark[];
+}
+
+/** A wish that can not be met. */
+export interface NoMethodPlan {
+  readonly kind: 'infeasible';
+  readonly because:
+    'bake in the past' | 'too late to start' | 'moments out of order' | 'ends before it starts';
+  readonly earliestReadyMs: number | null;
+}

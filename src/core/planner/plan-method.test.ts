@@ -1,0 +1,172 @@
+import { FLOURS } from '../../../tests/fixtures/doughs';
+import type { PlaceHistory } from '../forecast';
+import { pantryOf } from '../formula';
+import { LIBRARY, methodSchema, placedMethod, type Method } from '../methods';
+import { massOf } from '../composition';
+import { fromLocalText, hoursBetween, MS_PER_MINUTE } from '../units';
+import { isWorking, planMethod, type MethodPlan, type MethodRequest } from '.';
+
+const zone = 'Europe/Oslo';
+const at = (text: string) => fromLocalText(text, zone);
+const place = (id: string, tempC: number): PlaceHistory => ({
+  id,
+  name: id,
+  settings: [{ fromMs: 0, tempC }],
+});
+const PLACES = [place('proofer', 28), place('bench', 21), place('cellar', 16), place('fridge', 4)];
+const nowMs = at('2026-11-23T08:00');
+const shop = { places: PLACES, flours: FLOURS, atMs: nowMs, yeastType: 'fresh' as const };
+const pantry = pantryOf(FLOURS);
+
+function request(method: Method, changes: Partial<MethodRequest> = {}): MethodRequest {
+  return {
+    method,
+    name: 'Friday',
+    readyFromMs: at('2026-11-27T18:00'),
+    readyToMs: at('2026-11-27T19:30'),
+    held: {},
+    nowMs,
+    places: new Map(PLACES.map((one) => [one.id, one])),
+    pantry,
+    steps: { scaleStepG: 1, fineStepG: 0.1 },
+    workingHours: { fromMinute: 360, untilMinute: 1380 },
+    timeZone: zone,
+    cultureSpeeds: new Map(),
+    sources: [],
+    withBands: false,
+    ...changes,
+  };
+}
+
+const methodOf = (id: string) =>
+  placedMethod(
+    LIBRARY.find((one) => one.id === id)!,
+    shop,
+  );
+const planned = (id: string, changes: Partial<MethodRequest> = {}): MethodPlan => {
+  const plan = planMethod(request(methodOf(id), changes));
+  if (plan.kind !== 'plan') throw new Error(`${id}: ${plan.because}`);
+  return plan;
+};
+
+test('a dozen and more starting methods, each a method, each with its own name and its line', () => {
+  expect(LIBRARY.length).toBeGreaterThanOrEqual(12);
+  expect(new Set(LIBRARY.map((one) => one.method.name)).size).toBe(LIBRARY.length);
+  for (const one of LIBRARY) {
+    expect(methodSchema.safeParse(one.method).error).toBeUndefined();
+    expect(one.method.says.length).toBeGreaterThan(10);
+  }
+});
+
+describe.each(LIBRARY.map((one) => one.id))('%s', (id) => {
+  const plan = planned(id);
+
+  test('is planned in order, its leavens ripe at the mix', () => {
+    const atMs = plan.steps.map((step) => step.atMs);
+    expect([...atMs].sort((a, b) => a - b)).toEqual(atMs);
+    expect(plan.mixAtMs).toBeLessThan(plan.ballAtMs);
+    for (const leaven of plan.leavens) {
+      if (leaven.atMs === null) continue;
+      expect(leaven.atMs).toBeLessThan(plan.mixAtMs);
+      const { opensMs, closesMs } = leaven.forecast.window;
+      expect(opensMs).not.toBeNull();
+      expect(opensMs!).toBeLessThanOrEqual(plan.mixAtMs);
+      expect(closesMs ?? Infinity).toBeGreaterThanOrEqual(plan.mixAtMs);
+    }
+  });
+
+  test('has its balls open when the service starts', () => {
+    expect(plan.remarks.filter((one) => one.kind === 'balls late')).toEqual([]);
+  });
+
+  test('weighs what its columns say, and what is weighed is divided', () => {
+    const mix = plan.steps.find(
+      (step) => step.act.kind === 'make' && step.act.lotKind === 'dough',
+    )!;
+    if (mix.act.kind !== 'make') throw new Error('no mix');
+    const weighed =
+      mix.act.ingredients.reduce((sum, line) => sum + line.massG, 0) +
+      mix.act.portions.reduce((sum, line) => sum + line.massG, 0);
+    expect(weighed).toBeCloseTo(plan.columns.wholeG, 4);
+    const divided = plan.steps.reduce(
+      (sum, { act }) => sum + (act.kind === 'divide' ? act.count * act.ballG : 0),
+      0,
+    );
+    expect(divided).toBeLessThanOrEqual(weighed);
+    expect(divided).toBeGreaterThan(weighed * 0.97);
+    expect(massOf(plan.dough.story.lot.composition)).toBeCloseTo(weighed, 3);
+  });
+});
+
+test('a leaven with a best is best within minutes of the mix, built while somebody works', () => {
+  for (const id of ['poolish-day', 'biga-cellar', 'levain-liquid', 'sponge']) {
+    const [leaven] = planned(id).leavens;
+    const plan = planned(id);
+    const bestMs = leaven!.forecast.window.bestMs ?? leaven!.forecast.window.opensMs!;
+    expect(Math.abs(bestMs - plan.mixAtMs) / MS_PER_MINUTE).toBeLessThan(16);
+    expect(isWorking(leaven!.atMs!, request(methodOf(id)).workingHours, zone)).toBe(true);
+  }
+});
+
+test('an hour held is kept and the dose follows; another seed follows another hour', () => {
+  const mixAtMs = at('2026-11-27T12:00');
+  const early = planned('poolish-day', {
+    held: { mixAtMs, leavenAtMs: { poolish: at('2026-11-27T03:00') } },
+  });
+  const late = planned('poolish-day', {
+    held: { mixAtMs, leavenAtMs: { poolish: at('2026-11-27T06:00') } },
+  });
+  expect(early.mixAtMs).toBe(mixAtMs);
+  expect(late.leavens[0]!.raisedBy!).toBeGreaterThan(1.5 * early.leavens[0]!.raisedBy!);
+  const levain = (hour: string) =>
+    planned('levain-liquid', { held: { mixAtMs, leavenAtMs: { levain: at(hour) } } }).leavens[0]!;
+  expect(levain('2026-11-27T07:00').raisedBy!).toBeGreaterThan(
+    levain('2026-11-27T04:00').raisedBy!,
+  );
+});
+
+test('balls out of the cold leave it early enough, and a warmer room shortens that', () => {
+  const move = (plan: MethodPlan) =>
+    plan.steps.filter((step) => step.act.kind === 'move' && step.act.lotId === 'pieces:0').at(-1)!;
+  const withBench = (tempC: number) =>
+    planned('levain-stiff', {
+      places: new Map(
+        [...PLACES.filter((one) => one.id !== 'bench'), place('bench', tempC)].map((one) => [
+          one.id,
+          one,
+        ]),
+      ),
+    });
+  const [cool, warm] = [withBench(16), withBench(25)];
+  const tempersH = (plan: MethodPlan) => hoursBetween(move(plan).atMs, at('2026-11-27T18:00'));
+  expect(tempersH(warm)).toBeLessThan(tempersH(cool));
+});
+
+test('too late, in the past, upside down: said, with the earliest hour', () => {
+  const plan = (changes: Partial<MethodRequest>) =>
+    planMethod(request(methodOf('poolish-day'), changes));
+  const late = plan({ nowMs: at('2026-11-27T13:00') });
+  if (late.kind !== 'infeasible') throw new Error('should not fit');
+  expect(late.because).toBe('too late to start');
+  expect(late.earliestReadyMs!).toBeGreaterThan(at('2026-11-27T18:00'));
+  expect(plan({ nowMs: at('2026-11-27T19:00') })).toMatchObject({ because: 'bake in the past' });
+  expect(plan({ readyToMs: 0 })).toMatchObject({ because: 'ends before it starts' });
+});
+
+test('three products are divided and used each for itself, and one that does not keep is told', () => {
+  const plan = planned('one-dough-three');
+  const kinds = plan.steps.map((step) => step.act.kind);
+  expect(kinds.filter((kind) => kind === 'divide')).toHaveLength(3);
+  expect(kinds.filter((kind) => kind === 'use')).toHaveLength(3);
+  const method = methodOf('one-dough-three');
+  const short: Method = {
+    ...method,
+    target: { by: 'products', products: [{ name: 'Balls', count: 20, weightG: 250, keepsH: 2 }] },
+  };
+  const told = planMethod(request(short));
+  expect(told.kind === 'plan' && told.remarks).toContainEqual({
+    kind: 'keeps too short',
+    product: 'Balls',
+    keepsH: 2,
+  });
+});

@@ -1,0 +1,183 @@
+import type { LotForecast } from '../forecast';
+import type { DoughColumns, Product } from '../formula';
+import { hoursRange, usualHours, type Method } from '../methods';
+import { addHours, hoursBetween, MS_PER_MINUTE } from '../units';
+import { assumedSources } from './assumed-sources';
+import type { BakeStep } from './bake-acts';
+import { piecesOf, type MethodMoments } from './method-acts';
+import { draftLots, forecastSteps, methodColumns, stepsOf } from './method-draft';
+import { leavenStarts, solveLeavens } from './method-leavens';
+import { remarksOn } from './method-remarks';
+import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
+
+/** Balls open at least this long before the service, and sooner when their window is longer than it. */
+const OPEN_BEFORE_H = 0.1;
+const MOST_EARLY_H = 1;
+/** Turns in which the mix finds its hour: each ends within a few minutes of the one before. */
+const TURNS = 6;
+const CLOSE_MS = 4 * MS_PER_MINUTE;
+
+/**
+ * Plans a bake of any method backwards: service, balls, bulk, mix, each leaven, its dose or seed found so that it is
+ * best at the mix, or kept where it has no best. The last stay of the balls gives way within its hours.
+ */
+export function planMethod(request: MethodRequest): MethodPlan | NoMethodPlan {
+  const refusal = refuse(request);
+  if (refusal !== null) return refusal;
+  const { mixAtMs, drafted } = settled(request);
+  const firstMs = Math.min(mixAtMs, ...Object.values(drafted.moments.leavenAtMs));
+  if (firstMs < request.nowMs - MS_PER_MINUTE) {
+    const late = hoursBetween(firstMs, request.nowMs);
+    return {
+      kind: 'infeasible',
+      because: 'too late to start',
+      earliestReadyMs: roundUp(addHours(request.readyFromMs, late)),
+    };
+  }
+  const order = Object.values(drafted.moments.leavenAtMs).every((atMs) => atMs < mixAtMs);
+  if (!order || mixAtMs >= request.readyToMs) {
+    return { kind: 'infeasible', because: 'moments out of order', earliestReadyMs: null };
+  }
+  return finished(request, drafted);
+}
+
+/** The hour of the mix, or where the balls come out of the cold the hours they temper, so that they open in time. */
+function settled(request: MethodRequest): { mixAtMs: number; drafted: Draft } {
+  let asked = request;
+  let mixAtMs = firstMix(request);
+  let drafted = draft(asked, mixAtMs);
+  for (let turn = 0; turn < TURNS; turn += 1) {
+    const before = { asked, mixAtMs };
+    if (request.method.balls.length > 1) asked = better(asked, drafted.balls);
+    if (asked === before.asked && request.held.mixAtMs === undefined) {
+      mixAtMs = betterMix(asked, mixAtMs, drafted.balls);
+    }
+    if (asked === before.asked && Math.abs(mixAtMs - before.mixAtMs) < CLOSE_MS) break;
+    drafted = draft(asked, mixAtMs);
+  }
+  return { mixAtMs, drafted };
+}
+
+function refuse(request: MethodRequest): NoMethodPlan | null {
+  if (request.readyToMs <= request.readyFromMs) {
+    return { kind: 'infeasible', because: 'ends before it starts', earliestReadyMs: null };
+  }
+  if (request.readyFromMs <= request.nowMs) {
+    return { kind: 'infeasible', because: 'bake in the past', earliestReadyMs: null };
+  }
+  return null;
+}
+
+/** Everything of a bake for one hour of the mix. */
+interface Draft {
+  readonly method: Method;
+  readonly columns: DoughColumns;
+  readonly pieces: readonly Product[];
+  readonly moments: MethodMoments;
+  readonly steps: readonly BakeStep[];
+  readonly lots: ReadonlyMap<string, LotForecast>;
+  readonly balls: LotForecast;
+}
+
+function draft(request: MethodRequest, mixAtMs: number): Draft {
+  const leavenAtMs = leavenStarts(request, mixAtMs);
+  const method = solveLeavens(request, leavenAtMs, mixAtMs);
+  const moments: MethodMoments = {
+    leavenAtMs,
+    mixAtMs,
+    readyFromMs: request.readyFromMs,
+    readyToMs: request.readyToMs,
+  };
+  return drafted(request, method, moments, false);
+}
+
+function drafted(
+  request: MethodRequest,
+  method: Method,
+  moments: MethodMoments,
+  withBands: boolean,
+): Draft {
+  const columns = methodColumns(method, request);
+  const { pantry, steps: scale } = request;
+  const pieces = piecesOf(method, columns, pantry, scale.scaleStepG);
+  const lots = draftLots(method, pieces);
+  const steps = stepsOf(request, { method, columns, pieces, moments }, lots);
+  const assumed = assumedSources(columns, moments, lots, request);
+  const forecast = forecastSteps(request, [...assumed, ...steps], withBands);
+  const balls = forecast.get(lots.pieceIds[0] ?? '') as LotForecast;
+  return { method, columns, pieces, moments, steps, lots: forecast, balls };
+}
+
+function firstMix({ method, readyFromMs, held }: MethodRequest): number {
+  if (held.mixAtMs !== undefined) return held.mixAtMs;
+  return roundDown(addHours(readyFromMs, -usualHours(method.bulk) - usualHours(method.balls)));
+}
+
+/** Balls that are tempered longer or shorter, so that they open just before the service. */
+function better(request: MethodRequest, balls: LotForecast): MethodRequest {
+  const { method } = request;
+  const last = method.balls.at(-1);
+  if (last === undefined) return request;
+  const apartH = lateH(request, balls);
+  const hours = Math.max(last.leastH, Math.min(last.mostH, last.hours + apartH));
+  if (Math.abs(hours - last.hours) * 60 * MS_PER_MINUTE < CLOSE_MS) return request;
+  return {
+    ...request,
+    method: { ...method, balls: [...method.balls.slice(0, -1), { ...last, hours }] },
+  };
+}
+
+/** By how much balls open later than they should, h; below 0: earlier. What their window has over is shared on both sides. */
+function lateH({ readyFromMs, readyToMs }: MethodRequest, balls: LotForecast): number {
+  const { opensMs, closesMs } = balls.window;
+  if (opensMs === null) return NEVER_H;
+  const serviceH = hoursBetween(readyFromMs, readyToMs);
+  const spareH = closesMs === null ? Infinity : hoursBetween(opensMs, closesMs) - serviceH;
+  const earlyH = Math.max(OPEN_BEFORE_H, Math.min(MOST_EARLY_H, spareH / 2));
+  return hoursBetween(addHours(readyFromMs, -earlyH), opensMs);
+}
+const NEVER_H = 1000;
+
+/** The mix whose balls open just before the service, within the hours that their stays may take. */
+function betterMix(request: MethodRequest, mixAtMs: number, balls: LotForecast): number {
+  const { method, readyFromMs } = request;
+  const bulkH = usualHours(method.bulk);
+  const { leastH, mostH } = hoursRange(method.balls);
+  const latest = addHours(readyFromMs, -bulkH - leastH);
+  const earliest = addHours(readyFromMs, -bulkH - mostH);
+  const wanted = addHours(mixAtMs, -lateH(request, balls));
+  return roundDown(Math.max(earliest, Math.min(latest, wanted)));
+}
+
+function finished(request: MethodRequest, before: Draft): MethodPlan {
+  const whole = request.withBands ? drafted(request, before.method, before.moments, true) : before;
+  const { method, columns, moments, pieces, steps, lots, balls } = whole;
+  const ids = draftLots(method, pieces);
+  const leavens = columns.leavens.map(({ leaven }): PlannedLeaven => {
+    const { made } = leaven;
+    const lotId = made.by === 'taken' ? ids.sourceIds[leaven.id] : ids.leavenIds[leaven.id];
+    return {
+      leavenId: leaven.id,
+      name: leaven.name,
+      atMs: moments.leavenAtMs[leaven.id] ?? null,
+      forecast: lots.get(lotId ?? '') as LotForecast,
+      raisedBy: made.by === 'yeast' ? made.freshShare : made.by === 'seed' ? made.seedShare : null,
+    };
+  });
+  const plan = {
+    kind: 'plan' as const,
+    method,
+    columns,
+    leavens,
+    mixAtMs: moments.mixAtMs,
+    ballAtMs: addHours(moments.mixAtMs, usualHours(method.bulk)),
+    steps,
+    dough: lots.get(ids.doughId) as LotForecast,
+    balls,
+  };
+  return { ...plan, remarks: remarksOn(plan, pieces, request) };
+}
+
+const FIVE_MINUTES_MS = 5 * MS_PER_MINUTE;
+const roundDown = (atMs: number) => Math.floor(atMs / FIVE_MINUTES_MS) * FIVE_MINUTES_MS;
+const roundUp = (atMs: number) => Math.ceil(atMs / FIVE_MINUTES_MS) * FIVE_MINUTES_MS;
