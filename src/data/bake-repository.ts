@@ -9,18 +9,21 @@ export interface Bake {
   readonly createdMs: number;
   readonly readyFromMs: number;
   readonly readyToMs: number;
-  readonly formula: Formula;
+  /** Of a bake from a poolish; null for one of a method. */
+  readonly formula: Formula | null;
+  /** The version it is baked with; null for a bake from a poolish. */
+  readonly methodVersionId: string | null;
   readonly poolishPlaceId: string;
   readonly doughPlaceId: string;
 }
 
 const COLUMNS = `id, name, created_ms AS createdMs, ready_from_ms AS readyFromMs,
   ready_to_ms AS readyToMs, formula, poolish_place_id AS poolishPlaceId,
-  dough_place_id AS doughPlaceId`;
+  dough_place_id AS doughPlaceId, method_version_id AS methodVersionId`;
 
 function toBake(row: unknown): Bake {
   const { formula, ...rest } = row as Omit<Bake, 'formula'> & { formula: string };
-  return { ...rest, formula: formulaSchema.parse(JSON.parse(formula)) };
+  return { ...rest, formula: formulaSchema.nullable().parse(JSON.parse(formula)) };
 }
 
 /** Every bake, the earliest service first. */
@@ -42,8 +45,8 @@ export function oneBake(db: Db, id: string): Bake {
 export function addBake(db: Db, bake: Bake): void {
   db.prepare(
     `INSERT INTO bake (id, name, created_ms, ready_from_ms, ready_to_ms, formula,
-       poolish_place_id, dough_place_id)
+       poolish_place_id, dough_place_id, method_version_id)
      VALUES (@id, @name, @createdMs, @readyFromMs, @readyToMs, @formula,
-       @poolishPlaceId, @doughPlaceId)`,
+       @poolishPlaceId, @doughPlaceId, @methodVersionId)`,
   ).run({ ...bake, formula: JSON.stringify(bake.formula) });
 }

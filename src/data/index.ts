@@ -12,10 +12,8 @@ export {
 } from './journal-repository';
 export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';
 export {
-  addFlour,
   addPlace,
   addPlaceSetting,
-  listFlours,
   listPlaces,
   maybeOneShop,
   oneShop,
@@ -47,3 +45,20 @@ export {
   type LabelContent,
   type PrintedLabel,
 } from './label-repository';
+export { listFlours, retireFlour, saveFlour, type FlourRow } from './flour-repository';
+export {
+  addMethodVersion,
+  listMethods,
+  listMethodVersions,
+  oneMethodVersion,
+  retireMethod,
+  type MethodVersion,
+} from './method-repository';
+export {
+  addMark,
+  addMixCard,
+  listMarks,
+  listMixCards,
+  maybeOneMixCard,
+  type MixCardRow,
+} from './mix-card-repository';

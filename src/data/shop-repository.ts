@@ -1,4 +1,3 @@
-import type { Flour } from '@/core/flour';
 import type { DailyPoint, PlaceHistory } from '@/core/forecast';
 import { z } from '@/core/parse';
 import type { YeastType } from '@/core/units';
@@ -136,22 +135,4 @@ export function addPlaceSetting(
      ON CONFLICT (place_id, from_ms) DO UPDATE
        SET temp_c = excluded.temp_c, daily = excluded.daily`,
   ).run({ ...setting, daily: setting.daily == null ? null : JSON.stringify(setting.daily) });
-}
-
-/** The shop's flours. */
-export function listFlours(db: Db): Flour[] {
-  return db
-    .prepare(
-      `SELECT id, name, strength_w AS strengthW, protein_share AS proteinShare,
-         wholegrain_share AS wholegrainShare FROM flour ORDER BY rowid`,
-    )
-    .all() as Flour[];
-}
-
-/** Adds a flour. */
-export function addFlour(db: Db, flour: Flour): void {
-  db.prepare(
-    `INSERT INTO flour (id, name, strength_w, protein_share, wholegrain_share)
-     VALUES (@id, @name, @strengthW, @proteinShare, @wholegrainShare)`,
-  ).run(flour);
 }

@@ -1,4 +1,11 @@
-import { isAct, type Act, type PlannedAct, type Tenses } from '@/core/journal';
+import {
+  isAct,
+  lotMadeBy,
+  lotsTouchedBy,
+  type Act,
+  type PlannedAct,
+  type Tenses,
+} from '@/core/journal';
 import { bakeSteps, planBake, type Moments, type PlanRequest } from '@/core/planner';
 import type { Bake } from '@/data';
 import { done, refused, type Outcome } from './outcome';
@@ -34,6 +41,7 @@ export function movedSteps(facts: MoveFacts, step: PlannedAct, atMs: number): Ou
   const bake = facts.bakes.find((one) => one.id === step.bakeId);
   if (bake === undefined) return done([{ step, atMs, act: step.act }]);
   const planned = facts.folded.plan.filter((one) => one.bakeId === bake.id);
+  if (bake.formula === null) return movedOfMethod(facts.folded, planned, step, atMs);
   const moments = { ...momentsOf(facts.folded, bake) };
   const role = roleOf(step.act);
   if (role === 'poolish') moments.poolishAtMs = atMs;
@@ -55,6 +63,57 @@ export function movedSteps(facts: MoveFacts, step: PlannedAct, atMs: number): Ou
       .map(({ one, toMs }) => ({ step: one, atMs: toMs, act: one.act })),
   );
 }
+
+/**
+ * Steps of a bake of a method: what is made of the moved lot goes along by the same time, a step of a lot that is
+ * there already moves alone. Services stay.
+ */
+function movedOfMethod(
+  folded: Tenses,
+  planned: readonly PlannedAct[],
+  step: PlannedAct,
+  atMs: number,
+): Outcome<MovedStep[]> {
+  if (isAct(step.act, 'use')) {
+    return refused('at', 'The bake stays where it is. Plan another bake for another hour.');
+  }
+  const byMs = atMs - step.atMs;
+  const isDough = isAct(step.act, 'make') && step.act.lotKind === 'dough';
+  const along = planned.filter(
+    (one) =>
+      one !== step &&
+      !isAct(one.act, 'use') &&
+      one.atMs >= step.atMs &&
+      (isDough ? !isLeaven(one.act) : sameLot(one.act, step.act)),
+  );
+  const moved = [step, ...along].map((one) => ({ step: one, atMs: one.atMs + byMs, act: one.act }));
+  const uses = planned.filter((one) => isAct(one.act, 'use'));
+  const lastMs = Math.max(...moved.map((one) => one.atMs));
+  if (uses.some((one) => isAct(one.act, 'use') && one.act.untilMs <= lastMs)) {
+    return refused('at', 'The service would be over. Allowed: before its end.');
+  }
+  const made = lotMadeBy(step.act);
+  const mix = planned.find(
+    (one) => isAct(one.act, 'make') && lotsTouchedBy(one.act).includes(made ?? ''),
+  );
+  if (!isDough && mix !== undefined && lastMs >= mix.atMs) {
+    return refused('at', 'It can not come after the mix that takes it.');
+  }
+  const parts = isAct(step.act, 'make') ? lotsTouchedBy(step.act) : [];
+  const before = [...folded.done, ...planned].filter((one) =>
+    parts.includes(lotMadeBy(one.act) ?? ''),
+  );
+  if (before.some((one) => one.atMs >= atMs)) {
+    return refused('at', 'It can not come before what goes into it is made.');
+  }
+  return done(moved);
+}
+
+const isLeaven = (act: Act) => isAct(act, 'make') && act.lotKind !== 'dough';
+const sameLot = (act: Act, moved: Act) => {
+  const lotId = lotMadeBy(moved) ?? lotsTouchedBy(moved)[0];
+  return !isAct(act, 'make') && lotsTouchedBy(act).includes(lotId ?? '') && !isAct(act, 'divide');
+};
 
 function momentOf(moments: Moments, role: ReturnType<typeof roleOf>): number | null {
   if (role === 'poolish') return moments.poolishAtMs;
@@ -95,6 +154,7 @@ function withDose(
   planned: readonly PlannedAct[],
   moments: Moments,
 ): Outcome<MovedStep[]> {
+  if (bake.formula === null) return done([]);
   const request: PlanRequest = {
     formula: bake.formula,
     name: bake.name,

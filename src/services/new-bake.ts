@@ -75,6 +75,7 @@ function store(context: ShopContext, state: ShopState, taken: Taken) {
     formula: formulaOf(form),
     poolishPlaceId: form.poolishPlaceId,
     doughPlaceId: form.doughPlaceId,
+    methodVersionId: null,
   };
   const place = state.places.find((one) => one.id === form.poolishPlaceId);
   context.db.transaction(() => {

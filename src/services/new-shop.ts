@@ -1,4 +1,4 @@
-import { addFlour, addPlace, maybeOneShop, saveShop, type Db } from '@/data';
+import { saveFlour, addPlace, maybeOneShop, saveShop, type Db } from '@/data';
 
 /** Kitchen temperature assumed until the baker says another, °C. */
 const KITCHEN_C = 21;
@@ -24,14 +24,14 @@ export function ensureShop(db: Db, timeZone: string): void {
     });
     addPlace(db, { id: 'bench', name: 'Bench', capacityL: 60, insulation: 1 }, KITCHEN_C);
     addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 40, insulation: 1 }, 4);
-    addFlour(db, {
+    saveFlour(db, {
       id: 'flour-00',
       name: 'Type 00 flour',
       strengthW: 260,
       proteinShare: 0.12,
       wholegrainShare: 0,
     });
-    addFlour(db, {
+    saveFlour(db, {
       id: 'flour-strong',
       name: 'Strong bread flour',
       strengthW: 320,

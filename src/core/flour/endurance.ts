@@ -8,7 +8,7 @@ export const FLOUR_IS_SLACK = 0.6;
 /** Endurance is told in hours at this temperature, °C. */
 const TOLD_AT_C = 22;
 /** A plan that uses less of the endurance than this finds the dough springing back. Set. */
-const TOO_STRONG_UNDER = 0.1;
+const TOO_STRONG_UNDER = 0.08;
 /** What diastatic malt adds to the breakdown, per gram over flour. Set, wide doubt. */
 const PER_MALT = 20;
 
@@ -32,7 +32,7 @@ export interface Endurance {
   /** The same a standard deviation of the strength weaker and stronger. */
   readonly lastsBand: readonly [number, number];
   /** Each stage in hours at 22 °C. */
-  readonly used: readonly { readonly name: string; readonly hours: number }[];
+  readonly used: readonly UsedHours[];
   readonly usedH: number;
   readonly leftH: number;
   readonly verdict: 'lasts' | 'doubtful' | 'too weak' | 'too strong';
@@ -63,22 +63,25 @@ export function enduranceH(strengthW: number, saltShare: number, maltShare = 0):
   return -Math.log(FLOUR_IS_SLACK) / perHour;
 }
 
+/** What a stage of a plan uses up, in hours at 22 °C of all the dough’s flour. */
+export interface UsedHours {
+  readonly name: string;
+  readonly hours: number;
+}
+
 /**
  * Whether a blend lasts a plan.
+ * @param used what each stage uses up, see {@link stageHours}
  * @param dough salt over its flour, and diastatic malt over it
- * @throws {DomainError} flour-strength-range, salt-share-range, hours-range
+ * @throws {DomainError} flour-strength-range, salt-share-range
  */
 export function enduranceOf(
   blend: Pick<Blend, 'strengthW' | 'strengthSd'>,
-  stages: readonly EnduranceStage[],
+  used: readonly UsedHours[],
   dough: { readonly saltShare: number; readonly maltShare?: number },
 ): Endurance {
   const lasts = (strengthW: number) =>
     enduranceH(Math.min(600, Math.max(50, strengthW)), dough.saltShare, dough.maltShare ?? 0);
-  const used = stages.map((stage) => ({
-    name: stage.name,
-    hours: equivalentH(stage, dough.saltShare),
-  }));
   const usedH = used.reduce((sum, stage) => sum + stage.hours, 0);
   const lastsH = lasts(blend.strengthW);
   const lastsBand = [
@@ -96,8 +99,11 @@ export function enduranceOf(
   return { lastsH, lastsBand, used, usedH, leftH: lastsH - usedH, verdict };
 }
 
-/** A stage as hours at 22 °C with the dough’s salt, unsoured, of all its flour. */
-function equivalentH(stage: EnduranceStage, doughSalt: number): number {
+/**
+ * A stage as hours at 22 °C with the dough’s salt, unsoured, of all its flour.
+ * @throws {DomainError} hours-range
+ */
+export function stageHours(stage: EnduranceStage, doughSalt: number): number {
   requireNumber('hours-range', stage.hours, RULES.hours);
   const sour =
     stage.ph === null ? 0 : Math.min(1, Math.max(0, (5.6 - stage.ph) / 1.6)) * BOOK_MODEL.ap;

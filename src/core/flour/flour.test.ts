@@ -7,6 +7,7 @@ import {
   blendThatLasts,
   enduranceH,
   enduranceOf,
+  stageHours,
   strengthOf,
   substitutesFor,
   waterToday,
@@ -87,7 +88,7 @@ const stage = (hours: number, tempC: number, flourShare = 1, ph: number | null =
 test('a plan’s stages are hours at 22°: warmer counts double each ten degrees, a leaven only its flour', () => {
   const blend = { strengthW: 280, strengthSd: 0 };
   const used = (one: ReturnType<typeof stage>) =>
-    enduranceOf(blend, [one], { saltShare: 0.027 }).usedH;
+    enduranceOf(blend, [{ name: 'x', hours: stageHours(one, 0.027) }], { saltShare: 0.027 }).usedH;
   expect(used(stage(10, 22))).toBeCloseTo(10, 9);
   expect(used(stage(10, 32))).toBeCloseTo(20, 9);
   expect(used(stage(10, 22, 0.25))).toBeCloseTo(2.5, 9);
@@ -96,7 +97,8 @@ test('a plan’s stages are hours at 22°: warmer counts double each ten degrees
 
 test('the verdict: weak flour in a long plan, strong flour in a short one, and what would last', () => {
   const verdict = (strengthW: number, hours: number, sd = 0) =>
-    enduranceOf({ strengthW, strengthSd: sd }, [stage(hours, 22)], { saltShare: 0.027 }).verdict;
+    enduranceOf({ strengthW, strengthSd: sd }, [{ name: 'balls', hours }], { saltShare: 0.027 })
+      .verdict;
   expect(verdict(220, 80)).toBe('too weak');
   expect(verdict(320, 30)).toBe('lasts');
   expect(verdict(320, 4)).toBe('too strong');

@@ -10,9 +10,10 @@ export {
   blendThatLasts,
   enduranceH,
   enduranceOf,
-  FLOUR_IS_SLACK,
+  stageHours,
   type Endurance,
   type EnduranceStage,
+  type UsedHours,
 } from './endurance';
 export { absorptionOf, isEstimated, strengthOf, STRENGTH_SD, type Flour } from './flour';
 export { substitutesFor, type Substitute } from './substitute';

@@ -101,7 +101,9 @@ export const doughSchema = z.object({
 });
 export type Dough = z.infer<typeof doughSchema>;
 
-/** Kinds that live by wild yeast. */
-export const BY_SEED: ReadonlySet<LeavenKind> = new Set(['levain', 'stiff levain']);
 /** Kinds that are there already and are only weighed in. */
-export const BY_TAKING: ReadonlySet<LeavenKind> = new Set(['starter', 'discard', 'carry-over']);
+export const BY_TAKING_KINDS: ReadonlySet<LeavenKind> = new Set([
+  'starter',
+  'discard',
+  'carry-over',
+]);

@@ -11,6 +11,7 @@ export {
 export { formulaColumns, type Columns, type ScaleSteps } from './columns';
 export { divideByWeight, redivide, type Divided } from './divide';
 export {
+  BY_TAKING_KINDS,
   doughSchema,
   leavenSchema,
   LEAVEN_KINDS,

@@ -23,6 +23,10 @@ const lookSigns = z.object({
   /** How a dent made with a finger comes back. */
   poke: z.enum(['springs back', 'comes back slowly', 'stays']).optional(),
   ph: z.number().min(2.5).max(7.5).optional(),
+  /** Core measured, °C. */
+  tempC: celsius.optional(),
+  /** How far a piece of dough can be drawn out: tears, holds, or so thin that light comes through. */
+  windowpane: z.enum(['tears', 'holds', 'clear']).optional(),
   /** What was found wrong. */
   found: z.enum(HEALTH_SIGNS).optional(),
 });

@@ -13,3 +13,5 @@ export { planBake, type BakePlan, type NoPlan, type Remark } from './plan-bake';
 export { planMethod } from './plan-method';
 export type { Moments, PlanRequest, WorkingHours } from './request';
 export { isWorking, shiftsAround, type Shift } from './working-hours';
+export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
+export { wearOf } from './wear';

@@ -4,7 +4,15 @@ import { pantryOf } from '../formula';
 import { LIBRARY, methodSchema, placedMethod, type Method } from '../methods';
 import { massOf } from '../composition';
 import { fromLocalText, hoursBetween, MS_PER_MINUTE } from '../units';
-import { isWorking, planMethod, type MethodPlan, type MethodRequest } from '.';
+import { blendOf, enduranceOf } from '../flour';
+import {
+  hoursAtShare,
+  isWorking,
+  planMethod,
+  wearOf,
+  type MethodPlan,
+  type MethodRequest,
+} from '.';
 
 const zone = 'Europe/Oslo';
 const at = (text: string) => fromLocalText(text, zone);
@@ -169,4 +177,40 @@ test('three products are divided and used each for itself, and one that does not
     product: 'Balls',
     keepsH: 2,
   });
+});
+
+test('more of a leaven is a faster dough; what has no water left for it is said', () => {
+  const one = request(methodOf('poolish-day'));
+  const hours = (flourShare: number) =>
+    hoursAtShare(one, 'poolish', { kind: 'poolish', flourShare }).opensH!;
+  expect(hours(0.1)).toBeGreaterThan(hours(0.25));
+  expect(hours(0.25)).toBeGreaterThan(hours(0.5));
+  const much = hoursAtShare(one, 'poolish', { kind: 'poolish', flourShare: 0.9 });
+  expect(much.opensH).toBeNull();
+  expect(much.why).toContain('Water: the leavens bring');
+  for (const kind of [
+    'biga',
+    'sponge',
+    'levain',
+    'stiff levain',
+    'carry-over',
+    'starter',
+  ] as const) {
+    expect(hoursAtShare(one, 'poolish', { kind, flourShare: 0.2 }).opensH).toBeGreaterThan(0.5);
+  }
+});
+
+test('the wear of a plan’s stages is the fall of gluten in its runs', () => {
+  const plan = planned('poolish-day');
+  const blend = blendOf(plan.method.dough.flours, FLOURS);
+  const service = { fromMs: at('2026-11-27T18:00'), toMs: at('2026-11-27T19:30') };
+  const used = wearOf(plan, service, blend);
+  expect(used.map((stage) => stage.name)).toEqual(['Poolish', 'bulk', 'balls', 'service']);
+  const endurance = enduranceOf(blend, used, { saltShare: 0.027 });
+  expect(endurance.usedH).toBeGreaterThan(hoursBetween(plan.mixAtMs, service.toMs));
+  expect(endurance.usedH).toBeLessThan(endurance.lastsH / 2);
+  const weak = { ...blend, strengthW: 120 };
+  expect(enduranceOf(weak, wearOf(plan, service, blend), { saltShare: 0.027 }).lastsH).toBeLessThan(
+    endurance.lastsH / 2,
+  );
 });

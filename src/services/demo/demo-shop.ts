@@ -1,5 +1,5 @@
 import {
-  addFlour,
+  saveFlour,
   addFlourLot,
   addPlace,
   addPlaceSetting,
@@ -49,8 +49,8 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
     { id: 'flour-strong', name: 'Strong flour', strengthW: 320, proteinShare: 0.138 },
     { id: 'flour-soft', name: 'Soft flour', strengthW: 220, proteinShare: 0.11 },
   ];
-  for (const flour of flours) addFlour(db, { ...flour, wholegrainShare: 0 });
-  addFlour(db, {
+  for (const flour of flours) saveFlour(db, { ...flour, wholegrainShare: 0 });
+  saveFlour(db, {
     id: 'flour-whole',
     name: 'Wholegrain flour',
     strengthW: 200,

@@ -10,7 +10,7 @@ export function servicesOf(bakes: readonly Bake[], forecast: ShopForecast): Serv
     const bake = bakes.find((one) => one.id === bakeId);
     const window = forecast.lots.get(act.lotId)?.window;
     if (bake === undefined || window === undefined) return [];
-    const wanted = bake.formula.balls;
+    const wanted = bake.formula?.balls ?? act.count;
     const span = { fromMs: Math.min(atMs, bake.readyFromMs), toMs: bake.readyToMs };
     const share = ripeShare(span, window.opensMs, window.closesMs);
     return [
