@@ -18,6 +18,8 @@ interface Doing {
   readonly bakeId: string | null;
   /** The planned step it carries out; null for none. */
   readonly fulfils: string | null;
+  /** What was done to the same lot right after, written with it: additions, folds, looks. */
+  readonly then?: readonly { readonly atMs: number; readonly act: Act }[];
 }
 
 /**
@@ -34,13 +36,21 @@ export function doneDrafts(
   const { act, atMs, by, bakeId, fulfils } = doing;
   const order = refuseOrder(state, act, atMs);
   if (order !== null) return refused('at', order);
-  const stock = stockWith(state, act, atMs);
+  const then = doing.then ?? [];
+  const stock = stockWith(state, [{ atMs, act }, ...then]);
   const cultures = culturesOf(context, state);
   const overdraw = refuseOverdraw({ act, before: stockOf(context, state), stock, cultures, state });
   if (overdraw !== null) return refused(null, overdraw);
   const at = { act, stock, atMs, cultures };
   return done([
     { atMs, tense: 'done', body: act, by, bakeId, fulfils },
+    ...then.map((one): EntryDraft => ({
+      atMs: one.atMs,
+      tense: 'done',
+      body: one.act,
+      by,
+      bakeId,
+    })),
     ...followUps(state, act, stock),
     ...afterFeeding(context, state, at),
     ...motherFedAgain(context, state, at),
@@ -60,9 +70,12 @@ function refuseOrder(state: ShopState, act: Act, atMs: number): string | null {
   return null;
 }
 
-/** The stock after the act; refuses by DomainError when it takes more than there is. */
-function stockWith(state: ShopState, act: Act, atMs: number): Map<string, Lot> {
-  const acts = [...state.folded.done, { atMs, act }].sort((a, b) => a.atMs - b.atMs);
+/** The stock after the acts; refuses by DomainError when they take more than there is. */
+function stockWith(
+  state: ShopState,
+  added: readonly { readonly atMs: number; readonly act: Act }[],
+): Map<string, Lot> {
+  const acts = [...state.folded.done, ...added].sort((a, b) => a.atMs - b.atMs);
   return stockAfter(acts);
 }
 

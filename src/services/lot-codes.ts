@@ -1,4 +1,6 @@
-import type { BakeLots, Moments } from '@/core/planner';
+import type { LotKind } from '@/core/ripeness';
+import type { BakeLots, MethodPlan, Moments } from '@/core/planner';
+import { USUAL_LEAVENS } from '@/core/formula';
 import { wallTime } from '@/core/units';
 import type { ShopContext } from './context';
 import { journalEntries } from './journal-memory';
@@ -51,6 +53,37 @@ export function freshCodes(context: ShopContext, state: ShopState, moments: Mome
     poolishId: freshCode(LETTER.poolish, moments.poolishAtMs, timeZone, used),
     doughId: freshCode(LETTER.dough, moments.mixAtMs, timeZone, used),
     ballsId: freshCode(LETTER.balls, moments.ballAtMs, timeZone, used),
+  };
+}
+
+const LETTER_OF: Readonly<Partial<Record<LotKind, string>>> = {
+  sponge: 'G',
+  biga: 'I',
+  levain: LETTER.levain,
+  'stiff starter': LETTER.levain,
+};
+
+/** Codes for the lots of a bake of a method: its built leavens, its dough, its pieces. */
+export function methodCodes(
+  context: ShopContext,
+  state: ShopState,
+  { plan, pieces }: { readonly plan: MethodPlan; readonly pieces: number },
+): { leavenIds: Record<string, string>; doughId: string; pieceIds: string[] } {
+  const used = usedCodes(context);
+  const { timeZone } = state.shop;
+  const leavenIds: Record<string, string> = {};
+  for (const { leaven } of plan.columns.leavens) {
+    const atMs = plan.leavens.find((one) => one.leavenId === leaven.id)?.atMs;
+    if (atMs == null) continue;
+    const letter = LETTER_OF[USUAL_LEAVENS[leaven.kind].lotKind] ?? LETTER.poolish;
+    leavenIds[leaven.id] = freshCode(letter, atMs, timeZone, used);
+  }
+  return {
+    leavenIds,
+    doughId: freshCode(LETTER.dough, plan.mixAtMs, timeZone, used),
+    pieceIds: Array.from({ length: pieces }, () =>
+      freshCode(LETTER.balls, plan.ballAtMs, timeZone, used),
+    ),
   };
 }
 

@@ -45,7 +45,7 @@ export function newBakeView(context: ShopContext): NewBakeView {
   const bench = places.find((place) => place.id === 'bench');
   const warm = places.find((place) => (place.settings.at(-1)?.tempC ?? 0) >= WARM_FROM_C);
   const place = bench ?? warm ?? places[0];
-  const flours = listFlours(context.db);
+  const flours = listFlours(context.db).filter((flour) => flour.retiredMs === null);
   const { weekday } = wallTime(readyFromMs, shop.timeZone);
   return {
     facts: planningFacts(context, state),

@@ -6,6 +6,7 @@ export {
   totals,
   waterShareOf,
   type Composition,
+  type CompositionTotals,
   type Ingredient,
   type Pantry,
 } from './composition';

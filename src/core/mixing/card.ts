@@ -87,7 +87,7 @@ export function mixCard(items: readonly CardItem[], marks: readonly Mark[]): Mix
         ? null
         : { atMs: out.atMs, tempC: out.what.tempC, doughG: out.what.doughG ?? null },
     finished: of('finish').at(-1)?.what.batch ?? null,
-    lastMarkId: standing.at(-1)?.id ?? null,
+    lastMarkId: standing.filter(({ what }) => what.kind !== 'begin').at(-1)?.id ?? null,
   };
 }
 

@@ -47,6 +47,13 @@ export const markKinds = z.discriminatedUnion('kind', [
     tempC: numberField(MARK_RULES.temp),
     doughG: numberField(MARK_RULES.dough).optional(),
   }),
+  /** What the card was made with when its first line was weighed: it stays so. */
+  z.object({
+    kind: z.literal('begin'),
+    batches: z.number().int().min(1).max(50),
+    iceG: z.number().min(0).max(500_000),
+    waterC: z.number().min(0).max(40).nullable(),
+  }),
   z.object({ kind: z.literal('finish'), batch: z.string().min(8).max(80) }),
   z.object({ kind: z.literal('undo'), markId: id }),
 ]);

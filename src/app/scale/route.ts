@@ -1,0 +1,27 @@
+import { eventStream } from '@/services/event-stream';
+import { readScale } from '@/services/mix/scale';
+
+export const dynamic = 'force-dynamic';
+
+/** Readings so often, ms: as fast as an eye follows a pour. */
+const EVERY_MS = 150;
+
+/** A stream of what the scale shows; a reading is sent when it changes, null when the scale is not connected. */
+export function GET(request: Request): Response {
+  return eventStream(request.signal, (send) => {
+    let last = '';
+    const tell = () => {
+      const reading = readScale();
+      const shown =
+        reading === null
+          ? 'null'
+          : JSON.stringify({ massG: reading.massG, stable: reading.stable });
+      if (shown !== last) send(shown);
+      last = shown;
+    };
+    tell();
+    const timer = setInterval(tell, EVERY_MS);
+    timer.unref();
+    return () => clearInterval(timer);
+  });
+}

@@ -1,0 +1,70 @@
+import { isAct, struckIds, type ActOf } from '@/core/journal';
+import { USUAL_SCHOOLS, type Method } from '@/core/methods';
+import { listBakes, oneMethodVersion } from '@/data';
+import type { ShopContext } from '../context';
+import { journalEntries } from '../journal-memory';
+import type { ShopState } from '../shop-state';
+
+/** A mix as it was planned, whether it is done by now or not. */
+export interface PlannedMix {
+  readonly stepId: string;
+  readonly atMs: number;
+  readonly act: ActOf<'make'>;
+  readonly bakeId: string | null;
+  /** How it is mixed. */
+  readonly mix: Method['mix'];
+  readonly schools: Method['schools'];
+  readonly methodName: string | null;
+  /** The done entry’s batch; null while it is still to be done. */
+  readonly doneBatch: string | null;
+}
+
+/** Mixing of a dough that has no method: a short rest, then slow and fast. Source: the trade’s usual way; set. */
+const USUAL_MIX: Omit<Method['mix'], 'by' | 'aimC'> = {
+  autolyse: { minutes: 20, placeId: 'bench' },
+  heldBackShare: 0,
+  steps: [
+    { name: 'Bring together', speed: 'slow', minutes: 4 },
+    { name: 'Develop', speed: 'fast', minutes: 6 },
+  ],
+  folds: { count: 0, everyMin: 30 },
+  limitC: 27,
+};
+
+/** A planned mix by its step, with the last change that was made to it; null where there is none. */
+export function plannedMix(
+  context: ShopContext,
+  state: ShopState,
+  stepId: string,
+): PlannedMix | null {
+  const entries = journalEntries(context);
+  const struck = struckIds(entries);
+  let found: { atMs: number; act: ActOf<'make'>; bakeId: string | null } | null = null;
+  let doneBatch: string | null = null;
+  for (const entry of entries) {
+    if (struck.has(entry.id)) continue;
+    const { body } = entry;
+    if (entry.id === stepId && body.kind === 'make' && entry.tense === 'planned') {
+      found = { atMs: entry.atMs, act: body, bakeId: entry.bakeId };
+    } else if (body.kind === 'replace' && body.supersedes === stepId && isAct(body.act, 'make')) {
+      found = { atMs: body.atMs, act: body.act, bakeId: entry.bakeId };
+    }
+    if (entry.fulfils === stepId) doneBatch = entry.batch;
+  }
+  if (found === null || found.act.lotKind !== 'dough') return null;
+  return { stepId, ...found, ...howMixed(context, state, found), doneBatch };
+}
+
+function howMixed(
+  context: ShopContext,
+  state: ShopState,
+  { bakeId, act }: { readonly bakeId: string | null; readonly act: ActOf<'make'> },
+): Pick<PlannedMix, 'mix' | 'schools' | 'methodName'> {
+  const bake = listBakes(context.db).find((one) => one.id === bakeId);
+  if (bake?.methodVersionId == null) {
+    const mix = { ...USUAL_MIX, by: state.shop.mixedBy, aimC: act.startC };
+    return { mix, schools: USUAL_SCHOOLS, methodName: null };
+  }
+  const { method } = oneMethodVersion(context.db, bake.methodVersionId);
+  return { mix: method.mix, schools: method.schools, methodName: method.name };
+}

@@ -1,0 +1,241 @@
+import { cautionAt } from '@/core/cautions';
+import { allergensOf, totals, type CompositionTotals, mixCompositions } from '@/core/composition';
+import { mixParts } from '@/core/forecast';
+import { batchesFor, redivide, type Product } from '@/core/formula';
+import { isAct, type ActOf } from '@/core/journal';
+import {
+  cardItems,
+  mixCard,
+  pauseProposed,
+  type CardItem,
+  type Mark,
+  type MixCard,
+} from '@/core/mixing';
+import {
+  remediesFor,
+  shopRule,
+  waterFor,
+  type Remedy,
+  type ShopRuleAnswer,
+  type WaterAnswer,
+} from '@/core/thermal';
+import type { ShopUnits } from '@/core/units';
+import { listEquipment, listMarks, listMixCards, type MixCardRow } from '@/data';
+import type { ShopContext } from '../context';
+import { stockOf } from '../cultures/registry';
+import { forecastState, loadShop, type ShopState } from '../shop-state';
+import { plannedMix, type PlannedMix } from './planned-mix';
+
+/** The minutes of mixing that the learned heat of a mixer stands for. Source: as the learning takes it, about ten. */
+const LEARNED_MINUTES = 10;
+
+/** A dough still to be divided, with the weights that use it up. */
+export interface DivideFact {
+  readonly stepId: string;
+  readonly name: string;
+  readonly count: number;
+  readonly plannedG: number;
+  /** From the dough that was weighed; null while it was not. */
+  readonly weightG: number | null;
+}
+
+/** Water of a mix, with what it rests on. */
+export interface WaterFact {
+  readonly answer: WaterAnswer;
+  readonly remedies: readonly Remedy[];
+  readonly rule: ShopRuleAnswer;
+  readonly mixingC: number;
+}
+
+/** The card of one batch of a mix. */
+export interface MixView {
+  readonly stepId: string;
+  readonly cardId: string;
+  readonly title: string;
+  readonly methodName: string | null;
+  readonly atMs: number;
+  readonly nowMs: number;
+  readonly units: ShopUnits;
+  readonly batches: number;
+  readonly batchNumber: number;
+  readonly items: readonly CardItem[];
+  readonly marks: readonly Mark[];
+  readonly card: MixCard;
+  readonly mix: PlannedMix['mix'];
+  readonly water: WaterFact | null;
+  readonly sums: Pick<CompositionTotals, 'flourG' | 'waterG' | 'saltG' | 'massG'>;
+  readonly allergens: readonly string[];
+  readonly caution: string;
+  readonly pause: boolean;
+  readonly divides: readonly DivideFact[];
+  readonly people: readonly string[];
+  /** True once its entries stand in the journal. */
+  readonly written: string | null;
+  readonly remainderG: number | null;
+}
+
+/** The id of a batch’s card: made of its step, so that two tablets open the same one. */
+export const cardIdOf = (stepId: string, batchNumber: number) => `${stepId}.${batchNumber}`;
+
+/** The mix card of a planned mix; null where there is no such mix. */
+export function mixView(context: ShopContext, stepId: string, batchNumber: number): MixView | null {
+  const state = loadShop(context);
+  const planned = plannedMix(context, state, stepId);
+  if (planned === null) return null;
+  const loaded = loadCard(context, state, planned, batchNumber);
+  if (loaded === null) return null;
+  const { items, marks, card, batches, water } = loaded;
+  const whole = compositionOf(planned.act, context, state);
+  const sums = totals(whole, state.pantry);
+  const { shop } = state;
+  const divides = dividesOf(state, planned.act.lotId, card.out?.doughG ?? null);
+  return {
+    stepId,
+    cardId: cardIdOf(stepId, batchNumber),
+    title: planned.act.name,
+    methodName: planned.methodName,
+    atMs: planned.atMs,
+    nowMs: state.nowMs,
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    batches,
+    batchNumber,
+    items,
+    marks,
+    card,
+    mix: planned.mix,
+    water,
+    sums,
+    allergens: allergensOf(whole, state.pantry),
+    caution: cautionAt('mix')?.sentence ?? '',
+    pause: pauseProposed(card, planned.mix.limitC),
+    divides: divides.facts,
+    remainderG: divides.remainderG,
+    people: shop.people,
+    written: planned.doneBatch,
+  };
+}
+
+/** A card with its items and marks. */
+export interface LoadedCard {
+  readonly row: MixCardRow | null;
+  readonly items: readonly CardItem[];
+  readonly marks: readonly Mark[];
+  readonly card: MixCard;
+  readonly batches: number;
+  readonly water: WaterFact | null;
+}
+
+/** One batch of a planned mix as it stands; null for a batch that there is none of. */
+export function loadCard(
+  context: ShopContext,
+  state: ShopState,
+  planned: PlannedMix,
+  batchNumber: number,
+): LoadedCard | null {
+  const row =
+    listMixCards(context.db, planned.stepId).find((one) => one.batchNumber === batchNumber) ?? null;
+  const marks = row === null ? [] : listMarks(context.db, row.id);
+  const water = waterFact(context, state, planned);
+  const begun = marks.flatMap(({ what }) => (what.kind === 'begin' ? [what] : []))[0];
+  const batches = begun?.batches ?? batchesOf(context, state, planned.act);
+  if (batchNumber < 1 || batchNumber > batches) return null;
+  const stock = stockOf(context, state);
+  const items = cardItems({
+    act: planned.act,
+    batches,
+    mix: planned.mix,
+    schools: planned.schools,
+    pantry: state.pantry,
+    lotNames: Object.fromEntries(
+      planned.act.portions.map(({ lotId }) => [lotId, stock.get(lotId)?.name ?? lotId]),
+    ),
+    iceG: begun?.iceG ?? water?.answer.iceG ?? 0,
+    stepG: state.shop.scaleStepG,
+    fineStepG: state.shop.fineStepG,
+  });
+  return { row, items, marks, card: mixCard(items, marks), batches, water };
+}
+
+function batchesOf(context: ShopContext, state: ShopState, act: ActOf<'make'>): number {
+  const mixers = listEquipment(context.db).filter((thing) => thing.kind === 'mixer');
+  const [mixer] = [...mixers].sort((a, b) => b.most - a.most);
+  if (mixer === undefined || state.shop.mixedBy === 'hand') return 1;
+  const sums = totals(compositionOf(act, context, state), state.pantry);
+  const hydration = sums.flourG > 0 ? sums.waterG / sums.flourG : 0.65;
+  const { name, least, most } = mixer;
+  const answer = batchesFor(Math.max(1, sums.massG), hydration, {
+    name,
+    leastKg: least,
+    mostKg: most,
+  });
+  return answer.kind === 'batches' ? answer.batches.count : 1;
+}
+
+/** Everything of a planned mix, its leavens as they are or as they are planned to be. */
+function compositionOf(act: ActOf<'make'>, context: ShopContext, state: ShopState) {
+  const { lots } = forecastState(context, state);
+  const parts = act.portions.map(({ lotId, massG }) => {
+    const composition = lots.get(lotId)?.story.lot.composition ?? {};
+    const whole = Object.values(composition).reduce((a, b) => a + b, 0);
+    const share = whole > 0 ? massG / whole : 0;
+    return Object.fromEntries(Object.entries(composition).map(([id, one]) => [id, one * share]));
+  });
+  const fresh = act.ingredients.map(({ ingredientId, massG }) => ({ [ingredientId]: massG }));
+  return mixCompositions([...fresh, ...parts]);
+}
+
+function waterFact(context: ShopContext, state: ShopState, planned: PlannedMix): WaterFact | null {
+  const { lots } = forecastState(context, state);
+  const stories = new Map([...lots].map(([id, lot]) => [id, lot.story]));
+  const { parts, waterG } = mixParts(planned.act, planned.atMs, stories, {
+    places: state.placeMap,
+    pantry: state.pantry,
+  });
+  if (waterG <= 0) return null;
+  const minutes = planned.mix.steps
+    .filter((step) => step.speed === 'fast' || step.speed === 'slow')
+    .reduce((sum, step) => sum + step.minutes, 0);
+  const byMixer = planned.mix.by === 'mixer';
+  const mixingC = byMixer ? (state.learned.mixerHeat.mean * minutes) / LEARNED_MINUTES : 0;
+  const aimC = planned.mix.aimC;
+  const request = { aimC, parts, waterG, mixingC, tapC: state.shop.tapC };
+  const [flour, leaven] = parts;
+  return {
+    answer: waterFor(request),
+    remedies: remediesFor(request),
+    rule: shopRule({
+      aimC,
+      roomC: flour?.tempC ?? 20,
+      flourC: flour?.tempC ?? 20,
+      leavenC: leaven?.tempC ?? null,
+      mixingC,
+    }),
+    mixingC,
+  };
+}
+
+function dividesOf(
+  state: ShopState,
+  doughId: string,
+  doughG: number | null,
+): { facts: DivideFact[]; remainderG: number | null } {
+  const steps = state.folded.plan.flatMap((step) =>
+    isAct(step.act, 'divide') && step.act.lotId === doughId ? [{ step, act: step.act }] : [],
+  );
+  if (steps.length === 0) return { facts: [], remainderG: null };
+  const products = steps.map(({ act }): Product => ({
+    name: act.name,
+    count: act.count,
+    weightG: act.ballG,
+    keepsH: 24,
+  }));
+  const divided = doughG === null ? null : redivide(doughG, products, state.shop.scaleStepG);
+  const facts = steps.map(({ step, act }, index) => ({
+    stepId: step.stepId,
+    name: act.name,
+    count: act.count,
+    plannedG: act.ballG,
+    weightG: divided?.products[index]?.weightG ?? null,
+  }));
+  return { facts, remainderG: divided?.remainderG ?? null };
+}
