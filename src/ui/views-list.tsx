@@ -12,6 +12,8 @@ const VIEWS = [
   { href: '/', name: 'Tide', says: 'now and next' },
   { href: '/day', name: 'The day', says: 'the Tide as tables, to print' },
   { href: '/cultures', name: 'Cultures', says: 'how they are, what to feed' },
+  { href: '/doughs', name: 'Doughs', says: 'methods, what is in them, flours' },
+  { href: '/doughs/check', name: 'Recipe check', says: 'what a recipe really is' },
   { href: '/labels', name: 'Labels', says: 'a lot by its code; what was printed' },
   { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards' },
   { href: '/try', name: 'Try out', says: 'what if, without a lot' },

@@ -15,3 +15,4 @@ export type { Moments, PlanRequest, WorkingHours } from './request';
 export { isWorking, shiftsAround, type Shift } from './working-hours';
 export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
 export { wearOf } from './wear';
+export { recipeHours, type RecipeHours } from './recipe-hours';

@@ -18,7 +18,7 @@ import { firstFields, type BakeFields } from './fields';
 import { FormulaTable } from './formula-table';
 import { MomentsPanel } from './moments-panel';
 import { Remarks } from './remarks';
-import { StageStrip } from './stage-strip';
+import { StageStrip } from '@/ui/strand/stage-strip';
 import { StockNote } from './stock-note';
 import { useBakePlan } from './use-bake-plan';
 import { rem } from '@/ui/rem';
@@ -108,7 +108,19 @@ export function NewBake(props: {
             </Suspense>
             <StockNote yeast={plan.columns.yeast} />
             <Suspense>
-              <StageStrip plan={plan} timeZone={facts.timeZone} width={Math.max(280, width - 32)} />
+              <StageStrip
+                lots={[plan.forecast.poolish, plan.forecast.dough, plan.forecast.balls]}
+                windowed={[plan.forecast.poolish, plan.forecast.balls]}
+                discs={[
+                  { glyph: 'feed', atMs: plan.moments.poolishAtMs },
+                  { glyph: 'mix', atMs: plan.moments.mixAtMs },
+                  { glyph: 'ball', atMs: plan.moments.ballAtMs },
+                  { glyph: 'bake', atMs: plan.moments.readyFromMs },
+                ]}
+                service={{ fromMs: plan.moments.readyFromMs, toMs: plan.moments.readyToMs }}
+                timeZone={facts.timeZone}
+                width={width}
+              />
             </Suspense>
             <Box
               sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}

@@ -18,7 +18,7 @@ import { ChainChart } from './chain-chart';
 import { ChainWants } from './chain-wants';
 import type { CultureActions } from './culture-actions';
 import { HoursCurve } from './hours-curve';
-import { ActButton, Finding, PanelHead, PanelRefusal, WeightLine } from './panel-parts';
+import { ActButton, Finding, PanelHead, PanelRefusal, WeightLine } from '@/ui/panel-parts';
 import { checkRefresh, firstRefresh, type RefreshFields } from './refresh-fields';
 import { remarkText, refreshVerdict } from './refresh-words';
 

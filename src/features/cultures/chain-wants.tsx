@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { ChainFacts } from '@/services/cultures/chain-facts';
 import { decimals, massText, tempText } from '@/ui/format';
 import { WallTimeField } from '@/ui/wall-time-field';
-import { ChoiceField, FieldRow, FigureField } from './panel-parts';
+import { ChoiceField, FieldRow, FigureField } from '@/ui/panel-parts';
 import type { RefreshFields } from './refresh-fields';
 
 /** What is wanted of a refresh: from which leftover, how much, when, and what it is held at. */

@@ -1,31 +1,23 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { CulturesView } from '@/services/cultures/view';
 import { massText, momentText } from '@/ui/format';
-import { rem } from '@/ui/rem';
-
-interface CultureTell {
-  readonly ask: string;
-  readonly says: string;
-  readonly detail: string;
-}
+import { TellsList, type PlainTell } from '@/ui/tells-list';
 
 /** What the cultures say at a glance. */
-export function culturesTells(view: CulturesView): CultureTell[] {
+export function culturesTells(view: CulturesView): PlainTell[] {
   return [ripeTell(view), feedTell(view), chainTell(view), discardTell(view), backUpTell(view)];
 }
 
 const atIn = (view: CulturesView) => (ms: number) =>
   momentText(ms, view.nowMs, view.units.timeZone);
 
-function ripeTell(view: CulturesView): CultureTell {
+function ripeTell(view: CulturesView): PlainTell {
   const ripe = view.starters.find((row) => row.ripeness === 'ripe');
   if (ripe === undefined) return { ask: 'Ripe now', says: 'None', detail: 'nothing to take from' };
   const detail = ripe.closesMs === null ? 'until used' : `until ${atIn(view)(ripe.closesMs)}`;
   return { ask: 'Ripe now', says: ripe.culture.name, detail };
 }
 
-function feedTell(view: CulturesView): CultureTell {
+function feedTell(view: CulturesView): PlainTell {
   const { starters, nowMs } = view;
   const [next] = starters
     .flatMap((row) => (row.due === null ? [] : [{ row, due: row.due }]))
@@ -39,14 +31,14 @@ function feedTell(view: CulturesView): CultureTell {
   };
 }
 
-function chainTell(view: CulturesView): CultureTell {
+function chainTell(view: CulturesView): PlainTell {
   const [chain] = view.chains;
   if (chain === undefined) return { ask: 'Carry-over', says: 'None', detail: 'no dough kept' };
   const detail = chain.endsMs === null ? 'nothing left' : `keeps to ${atIn(view)(chain.endsMs)}`;
   return { ask: 'Carry-over', says: chain.culture.name, detail };
 }
 
-function discardTell({ discards, units }: CulturesView): CultureTell {
+function discardTell({ discards, units }: CulturesView): PlainTell {
   const [jar] = discards;
   if (jar === undefined) return { ask: 'Discard', says: 'None kept', detail: 'thrown away' };
   const { limitG, name } = jar.culture;
@@ -54,7 +46,7 @@ function discardTell({ discards, units }: CulturesView): CultureTell {
   return { ask: 'Discard', says: massText(jar.nowG, units), detail };
 }
 
-function backUpTell({ frozen }: CulturesView): CultureTell {
+function backUpTell({ frozen }: CulturesView): PlainTell {
   const bags = frozen.filter((row) => row.cultureName !== null);
   const ask = 'Back-up frozen';
   if (bags.length === 0) return { ask, says: 'None', detail: 'nothing to start again from' };
@@ -68,36 +60,5 @@ function backUpTell({ frozen }: CulturesView): CultureTell {
 
 /** The tells of the header. */
 export function CulturesTells({ view }: { view: CulturesView }) {
-  return (
-    <Box
-      component="ul"
-      sx={{
-        flex: { xs: '1 0 100%', md: 1 },
-        minWidth: 0,
-        m: 0,
-        p: 0,
-        listStyle: 'none',
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(5, minmax(0, 1fr))' },
-      }}
-    >
-      {culturesTells(view).map((tell) => (
-        <Box
-          component="li"
-          key={tell.ask}
-          sx={{ borderLeft: '2px solid var(--line)', px: 1.25, minWidth: 0 }}
-        >
-          <Typography variant="caption" component="p" color="text.secondary">
-            {tell.ask}
-          </Typography>
-          <Typography className="name" noWrap sx={{ fontSize: rem(20), lineHeight: 1.15 }}>
-            {tell.says}
-          </Typography>
-          <Typography variant="caption" component="p" noWrap>
-            {tell.detail}
-          </Typography>
-        </Box>
-      ))}
-    </Box>
-  );
+  return <TellsList tells={culturesTells(view)} />;
 }

@@ -16,7 +16,7 @@ import { WallTimeField } from '@/ui/wall-time-field';
 import type { CultureActions } from './culture-actions';
 import { describedForm, firstDescription, KIND_NAMES, type Description } from './description';
 import { fieldsOf } from './description-fields';
-import { PanelHead, PanelRefusal } from './panel-parts';
+import { PanelHead, PanelRefusal } from '@/ui/panel-parts';
 
 /** A culture described: a new one, begun or brought in, or the words about one that is there. */
 export function DescribePanel({

@@ -27,7 +27,7 @@ import {
   PanelHead,
   PanelRefusal,
   WeightLine,
-} from './panel-parts';
+} from '@/ui/panel-parts';
 
 /** A discard jar: its layers with their age and state, and a dough that takes some of it. */
 export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions: CultureActions }) {

@@ -17,7 +17,14 @@ import { useWidth } from '@/ui/use-width';
 import { WallTimeField } from '@/ui/wall-time-field';
 import type { CultureActions } from './culture-actions';
 import { HoursCurve } from './hours-curve';
-import { ActButton, ChoiceField, FieldRow, Finding, PanelHead, PanelRefusal } from './panel-parts';
+import {
+  ActButton,
+  ChoiceField,
+  FieldRow,
+  Finding,
+  PanelHead,
+  PanelRefusal,
+} from '@/ui/panel-parts';
 
 const COLD_C = 8;
 const FREEZES_C = -5;

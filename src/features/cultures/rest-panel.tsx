@@ -8,7 +8,7 @@ import type { About } from '@/services/cultures/about';
 import { tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import type { CultureActions } from './culture-actions';
-import { ChoiceField, FieldRow, FigureField, PanelRefusal } from './panel-parts';
+import { ChoiceField, FieldRow, FigureField, PanelRefusal } from '@/ui/panel-parts';
 
 const FREEZES_C = -5;
 

@@ -29,7 +29,7 @@ import {
   Finding,
   PanelHead,
   PanelRefusal,
-} from './panel-parts';
+} from '@/ui/panel-parts';
 import { checkSeries, firstSeries, type SeriesFields } from './series-fields';
 import { SeriesPicture } from './series-picture';
 

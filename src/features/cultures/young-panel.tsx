@@ -22,7 +22,7 @@ import {
   Finding,
   PanelHead,
   PanelRefusal,
-} from './panel-parts';
+} from '@/ui/panel-parts';
 
 /** The first days of a culture: what to do and expect by the day, and its feeds; no forecast. */
 export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: CultureActions }) {

@@ -118,10 +118,7 @@ const finishForm = z.object({
  * Finishes a batch. When the last one is finished all of them become one lot in the journal, with what was really
  * weighed at its real time; until then a finished batch waits for the others.
  */
-export function finishCard(
-  context: ShopContext,
-  form: unknown,
-): Outcome<Finished> {
+export function finishCard(context: ShopContext, form: unknown): Outcome<Finished> {
   const parsed = parseForm(finishForm, form);
   if (!parsed.ok) return parsed;
   const { stepId, batchNumber, batch, by } = parsed.value;

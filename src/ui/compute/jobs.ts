@@ -43,6 +43,19 @@ import { searchLanes, type LaneQuestion } from '../lanes/search';
 import { movedShop, type Moved, type MoveQuestion } from '@/services/tide/moved';
 import type { Steps } from './job-queue';
 
+import type { Blend } from '@/core/flour';
+import type { Dough, LeavenKind } from '@/core/formula';
+import {
+  hoursAtShare,
+  recipeHours,
+  SHARES,
+  type RecipeHours,
+  type ShareHours,
+} from '@/core/planner';
+import type { DoughFacts } from '@/services/doughs/facts';
+import { methodAnswer, type MethodAnswer } from '@/services/doughs/method-answer';
+import { methodRequestOf, type MethodBake } from '@/services/doughs/method-request';
+
 interface Handled {
   readonly base: WhatIfBase;
   readonly handles: WhatIfHandles;
@@ -98,6 +111,26 @@ export interface JobKinds {
     };
     readonly answers: readonly PeakAt[];
   };
+  /** A bake of a method planned backwards, with what it takes of the flour. */
+  readonly method: {
+    readonly asks: { readonly bake: Omit<MethodBake, 'versionId'>; readonly facts: DoughFacts };
+    readonly answers: MethodAnswer;
+  };
+  /** Hours of a recipe’s dough at a temperature. */
+  readonly recipeHours: {
+    readonly asks: { readonly dough: Dough; readonly blend: Blend; readonly tempC: number };
+    readonly answers: RecipeHours;
+  };
+  /** Hours of a dough at the shares of its leaven. */
+  readonly shares: {
+    readonly asks: {
+      readonly bake: Omit<MethodBake, 'versionId'>;
+      readonly facts: DoughFacts;
+      readonly leavenId: string;
+      readonly kind: LeavenKind;
+    };
+    readonly answers: readonly ShareHours[];
+  };
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
@@ -113,6 +146,22 @@ const SEED = 20261127;
 
 function* atOnce<T>(compute: () => T): Steps<T> {
   return compute();
+}
+
+/** Each share is a step: a newer question stops it between two. */
+function* shareSteps({
+  bake,
+  facts,
+  leavenId,
+  kind,
+}: JobKinds['shares']['asks']): Steps<readonly ShareHours[]> {
+  const request = methodRequestOf(bake, facts, false);
+  const found: ShareHours[] = [];
+  for (const flourShare of SHARES) {
+    found.push(hoursAtShare(request, leavenId, { kind, flourShare }));
+    yield found.length / SHARES.length;
+  }
+  return found;
 }
 
 const placeMapOf = (places: readonly PlaceHistory[]) => new Map(places.map((one) => [one.id, one]));
@@ -136,5 +185,8 @@ export const JOBS: {
   thaw: (question) => atOnce(() => thawPlan(question)),
   peaks: ({ places, pantry, ...feed }) =>
     atOnce(() => peaksByRoom(feed, { places: placeMapOf(places), pantry })),
+  method: ({ bake, facts }) => atOnce(() => methodAnswer(bake, facts)),
+  recipeHours: ({ dough, blend, tempC }) => atOnce(() => recipeHours(dough, blend, tempC)),
+  shares: (asks) => shareSteps(asks),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };

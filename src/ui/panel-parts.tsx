@@ -4,8 +4,8 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { GlyphDisc } from '@/ui/marks/glyphs';
-import { rem } from '@/ui/rem';
+import { GlyphDisc } from './marks/glyphs';
+import { rem } from './rem';
 
 /** The head of a panel: what it is about, in one line what comes of it. */
 export function PanelHead(props: { title: string; children?: ReactNode }) {

@@ -2,15 +2,15 @@
 
 import { scaleTime, scaleLinear } from 'd3';
 import { Fragment } from 'react';
-import type { BakePlan } from '@/core/planner';
+import type { LotForecast } from '@/core/forecast';
 import { addHours, MS_PER_HOUR } from '@/core/units';
 import { strandOf } from '@/services/tide/strands';
-import { clockText, dayText } from '@/ui/format';
-import { Glyph, type GlyphName } from '@/ui/marks/glyphs';
-import { Textures } from '@/ui/marks/textures';
-import { StrandPaths } from '@/ui/strand/strand-paths';
-import { strandShape, widthAt } from '@/ui/strand/strand-shape';
-import { rem } from '@/ui/rem';
+import { clockText, dayText } from '../format';
+import { Glyph, type GlyphName } from '../marks/glyphs';
+import { Textures } from '../marks/textures';
+import { StrandPaths } from './strand-paths';
+import { strandShape, widthAt } from './strand-shape';
+import { rem } from '../rem';
 
 const HEIGHT = 150;
 const MIDDLE = 88;
@@ -18,22 +18,31 @@ const K = 0.9;
 const DISC_R = 14;
 const HOURS_PER_TICK = [1, 2, 3, 6, 12];
 
-/** The bake on one line of time: poolish swelling into the dough, dough into balls, with their windows. */
-export function StageStrip(props: { plan: BakePlan; timeZone: string; width: number }) {
-  const { plan, timeZone, width } = props;
-  const { moments, forecast } = plan;
-  const fromMs = addHours(moments.poolishAtMs, -0.7);
-  const toMs = addHours(moments.readyToMs, 0.7);
+/** A moment on the strip. */
+export interface StageDisc {
+  readonly glyph: GlyphName;
+  readonly atMs: number;
+}
+
+/** A bake on one line of time: its leaven swelling into the dough, dough into balls, with their windows. */
+export function StageStrip(props: {
+  lots: readonly LotForecast[];
+  /** Lots whose windows are drawn. */
+  windowed: readonly LotForecast[];
+  discs: readonly StageDisc[];
+  service: { readonly fromMs: number; readonly toMs: number };
+  timeZone: string;
+  width: number;
+}) {
+  const { lots, windowed, discs, service, timeZone, width } = props;
+  const firstMs = Math.min(...discs.map((one) => one.atMs));
+  const hoursAll = (service.toMs - firstMs) / MS_PER_HOUR;
+  const fromMs = addHours(firstMs, -Math.max(0.7, hoursAll / 40));
+  const toMs = addHours(service.toMs, Math.max(0.7, hoursAll / 60));
   const linear = scaleLinear([fromMs, toMs], [8, width - 8]);
   const x = (atMs: number) => linear(atMs);
-  const lots = [forecast.poolish, forecast.dough, forecast.balls];
-  const strands = lots.map((lot) => strandOf(lot, moments.readyToMs, new Set()));
-  const discs: [GlyphName, number][] = [
-    ['feed', moments.poolishAtMs],
-    ['mix', moments.mixAtMs],
-    ['ball', moments.ballAtMs],
-    ['bake', moments.readyFromMs],
-  ];
+  const strandFor = (lot: LotForecast) => strandOf(lot, service.toMs, new Set());
+  const strands = lots.map(strandFor);
   const hours = (toMs - fromMs) / MS_PER_HOUR;
   const step = HOURS_PER_TICK.find((one) => (one * width) / hours > 44) ?? 24;
   const ticks = scaleTime([fromMs, toMs], [0, 1])
@@ -50,9 +59,9 @@ export function StageStrip(props: { plan: BakePlan; timeZone: string; width: num
     >
       <Textures />
       <rect
-        x={x(moments.readyFromMs)}
+        x={x(service.fromMs)}
         y={24}
-        width={x(moments.readyToMs) - x(moments.readyFromMs)}
+        width={x(service.toMs) - x(service.fromMs)}
         height={HEIGHT - 24}
         fill="var(--lamp)"
       />
@@ -72,10 +81,10 @@ export function StageStrip(props: { plan: BakePlan; timeZone: string; width: num
       ))}
       <line x1={0} x2={width} y1={24} y2={24} stroke="var(--ink)" strokeWidth={1.5} />
       {strands.map((strand) => {
-        const endMs = strand.endMs ?? moments.readyToMs;
+        const endMs = strand.endMs ?? service.toMs;
         const shape = strandShape({
           strand,
-          fromMs: strand.startMs,
+          fromMs: Math.max(fromMs, strand.startMs),
           toMs: endMs,
           y: MIDDLE,
           k: K,
@@ -88,8 +97,7 @@ export function StageStrip(props: { plan: BakePlan; timeZone: string; width: num
           </Fragment>
         );
       })}
-      {[strands[0], strands[2]].map((strand) => {
-        if (strand === undefined) return null;
+      {windowed.map(strandFor).map((strand) => {
         const { opensMs, bestMs, closesMs } = strand.window;
         if (opensMs === null || bestMs === null) return null;
         const y = MIDDLE - (K * widthAt(strand, bestMs)) / 2 - 10;
@@ -102,8 +110,8 @@ export function StageStrip(props: { plan: BakePlan; timeZone: string; width: num
           </g>
         );
       })}
-      {discs.map(([glyph, atMs]) => (
-        <g key={glyph} style={{ color: 'var(--ink)' }}>
+      {discs.map(({ glyph, atMs }) => (
+        <g key={`${glyph}-${atMs}`} style={{ color: 'var(--ink)' }}>
           <circle
             cx={x(atMs)}
             cy={MIDDLE}

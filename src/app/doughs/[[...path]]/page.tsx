@@ -1,0 +1,63 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { connection } from 'next/server';
+import { DoughsList } from '@/features/doughs/doughs-list';
+import { FloursView } from '@/features/doughs/flours-view';
+import { MethodView } from '@/features/doughs/method-view';
+import { RecipeCheck } from '@/features/doughs/recipe-check';
+import { shopContext } from '@/services/context';
+import { doughsView } from '@/services/doughs/view';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { undoAction } from '../../actions';
+import {
+  changeFlourAction,
+  restoreVersionAction,
+  retireFlourAction,
+  retireMethodAction,
+  saveMethodAction,
+  takeMethodBakeAction,
+} from '../dough-actions';
+
+export const metadata: Metadata = { title: 'Doughs' };
+
+type Props = { params: Promise<{ path?: string[] }> };
+
+const actions = {
+  undo: undoAction,
+  takeBake: takeMethodBakeAction,
+  saveMethod: saveMethodAction,
+  restoreVersion: restoreVersionAction,
+  retireMethod: retireMethodAction,
+  changeFlour: changeFlourAction,
+  retireFlour: retireFlourAction,
+};
+/** Words of an address that are no method’s id. */
+const PAGES: Readonly<Record<string, string>> = {
+  check: 'Recipe check',
+  flours: 'Flours',
+};
+
+export default async function DoughsPage({ params }: Props) {
+  await connection();
+  const [first] = ((await params).path ?? []).map((part) => decodeURIComponent(part));
+  const page = first === undefined ? undefined : PAGES[first];
+  const view = doughsView(shopContext(), page === undefined ? (first ?? null) : null);
+  if (view === null) notFound();
+  if (view.opened !== null) {
+    const key = `${view.opened.id} ${view.opened.number}`;
+    return <MethodView key={key} view={view} actions={actions} />;
+  }
+  const { planning, units } = view.facts;
+  return (
+    <ViewFrame
+      title={page ?? 'Doughs'}
+      subtitle={page === undefined ? 'what is in them, really' : 'Doughs'}
+      clock={clockText(planning.nowMs, units.timeZone)}
+    >
+      {first === 'check' ? <RecipeCheck view={view} actions={actions} /> : null}
+      {first === 'flours' ? <FloursView view={view} actions={actions} /> : null}
+      {page === undefined ? <DoughsList view={view} /> : null}
+    </ViewFrame>
+  );
+}

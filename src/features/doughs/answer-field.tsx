@@ -1,0 +1,36 @@
+'use client';
+
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+
+/** Grams for a line that waits for them: taken when the field is left or with Enter. */
+export function AnswerField(props: {
+  name: string;
+  value: number | undefined;
+  onAnswer: (massG: number | null) => void;
+}) {
+  const { name, value, onAnswer } = props;
+  const [text, setText] = useState(value === undefined ? '' : String(value));
+  const [wrong, setWrong] = useState(false);
+  const take = () => {
+    const massG = Number(text.replace(',', '.'));
+    if (text.trim() === '') return onAnswer(null);
+    const fits = Number.isFinite(massG) && massG >= 0.01 && massG <= 1_000_000;
+    setWrong(!fits);
+    if (fits) onAnswer(massG);
+  };
+  return (
+    <TextField
+      name={name}
+      label="is, g"
+      value={text}
+      error={wrong}
+      helperText={wrong ? 'Allowed: 0.01 to 1000000 g.' : ''}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={take}
+      onKeyDown={(event) => (event.key === 'Enter' ? take() : undefined)}
+      slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+      sx={{ width: 96 }}
+    />
+  );
+}

@@ -1,0 +1,152 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import {
+  absorptionOf,
+  blendFor,
+  enduranceH,
+  substitutesFor,
+  type BlendAnswer,
+  type BlendWish,
+  type Flour,
+} from '@/core/flour';
+import { decimals } from '@/ui/format';
+import { ChoiceField } from '@/ui/panel-parts';
+import { rem } from '@/ui/rem';
+import { NumberBox } from './number-box';
+
+const WISHES: readonly { readonly id: BlendWish['of']; readonly name: string }[] = [
+  { id: 'strength', name: 'strength, W' },
+  { id: 'protein', name: 'protein, %' },
+  { id: 'wholegrain', name: 'whole grain, %' },
+];
+const USUAL_SALT = 0.027;
+
+/** Two flours blended to a wanted figure, and what stands in for one that has run out. */
+export function BlendSolver({ flours }: { flours: readonly Flour[] }) {
+  return (
+    <Box sx={{ display: 'grid', gap: 1.25 }}>
+      <Typography variant="h2">A blend of two</Typography>
+      <BlendOfTwo flours={flours} />
+      <Typography variant="h2" sx={{ mt: 2 }}>
+        One that has run out
+      </Typography>
+      <RunOut flours={flours} />
+    </Box>
+  );
+}
+
+const idAt = (flours: readonly Flour[], index: number) => (flours[index] ?? flours[0])?.id ?? '';
+const nameIn = (flours: readonly Flour[]) => (id: string) =>
+  flours.find((one) => one.id === id)?.name ?? id;
+
+function BlendOfTwo({ flours }: { flours: readonly Flour[] }) {
+  const [first, setFirst] = useState(idAt(flours, 0));
+  const [second, setSecond] = useState(idAt(flours, 1));
+  const [of, setOf] = useState<BlendWish['of']>('strength');
+  const [value, setValue] = useState(280);
+  const options = flours.map(({ id, name }) => ({ id, name }));
+  const [a, b] = [first, second].map((id) => flours.find((one) => one.id === id));
+  const wanted = of === 'strength' ? value : value / 100;
+  const answer = a === undefined || b === undefined ? null : blendFor(a, b, { of, value: wanted });
+  return (
+    <>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+        <ChoiceField name="first" label="Of" value={first} options={options} onChange={setFirst} />
+        <ChoiceField
+          name="second"
+          label="and"
+          value={second}
+          options={options}
+          onChange={setSecond}
+        />
+        <ChoiceField
+          name="wish"
+          label="Wanted"
+          value={of}
+          options={WISHES}
+          onChange={(next) => setOf(next as BlendWish['of'])}
+        />
+        <NumberBox name="wanted" label="of" value={value} onValue={setValue} />
+      </Box>
+      <Box aria-live="polite" data-testid="blend">
+        {answer === null || a === undefined ? null : (
+          <Blended answer={answer} first={a} of={of} nameOf={nameIn(flours)} />
+        )}
+      </Box>
+    </>
+  );
+}
+
+function Blended(props: {
+  answer: BlendAnswer;
+  first: Flour;
+  of: BlendWish['of'];
+  nameOf: (id: string) => string;
+}) {
+  const { answer, first, of, nameOf } = props;
+  if (answer.kind === 'unknown') {
+    return (
+      <Typography sx={{ fontWeight: 700 }}>
+        The protein of {answer.flourName} is not known.
+      </Typography>
+    );
+  }
+  if (answer.kind === 'out of reach') {
+    return (
+      <Typography sx={{ fontWeight: 700 }}>
+        These two give {shown(answer.least, of)} to {shown(answer.most, of)}.
+      </Typography>
+    );
+  }
+  const { parts, blend } = answer;
+  const doubt = blend.strengthSd > 0 ? ` ± ${Math.round(blend.strengthSd)}` : '';
+  const water = points(blend.absorption - absorptionOf(first));
+  const lastsH = enduranceH(Math.max(50, blend.strengthW), USUAL_SALT);
+  return (
+    <>
+      <Typography sx={{ fontSize: rem(26), fontWeight: 700, lineHeight: 1.2 }}>
+        {parts.map((part) => decimals(part.share * 100, 1)).join(' : ')}
+      </Typography>
+      <Typography>
+        {parts
+          .map((part) => `${decimals(part.share * 100, 1)} % ${nameOf(part.flourId)}`)
+          .join(', ')}
+        : W {Math.round(blend.strengthW)}
+        {doubt}, water {decimals(blend.absorption * 100, 1)} % ({water} points against {first.name}
+        ), lasts about {decimals(lastsH, 0)} h at 22° with 2.7 % salt.
+      </Typography>
+    </>
+  );
+}
+
+function RunOut({ flours }: { flours: readonly Flour[] }) {
+  const [gone, setGone] = useState(idAt(flours, 0));
+  const missing = flours.find((one) => one.id === gone);
+  const [stand] = missing === undefined ? [] : substitutesFor(missing, flours);
+  const nameOf = nameIn(flours);
+  return (
+    <>
+      <ChoiceField
+        name="gone"
+        label="Missing"
+        value={gone}
+        options={flours.map(({ id, name }) => ({ id, name }))}
+        onChange={setGone}
+      />
+      <Typography aria-live="polite" data-testid="substitute">
+        {stand === undefined
+          ? 'There is no other flour in the shop.'
+          : `${stand.parts.map((part) => `${decimals(part.share * 100, 0)} % ${nameOf(part.flourId)}`).join(', ')} in its stead: W ${strengthPoints(stand.strengthApartW)}, water ${points(stand.waterApart)} points, whole grain ${points(stand.wholegrainApart)} points.`}
+      </Typography>
+    </>
+  );
+}
+
+const shown = (value: number, of: BlendWish['of']) =>
+  of === 'strength' ? `W ${Math.round(value)}` : `${decimals(value * 100, 1)} %`;
+const sign = (value: number) => (value < 0 ? '−' : '+');
+const points = (share: number) => `${sign(share)}${decimals(Math.abs(share * 100), 1)}`;
+const strengthPoints = (value: number) => `${sign(value)}${decimals(Math.abs(value), 0)}`;

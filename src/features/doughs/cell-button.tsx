@@ -1,0 +1,70 @@
+'use client';
+
+import ButtonBase from '@mui/material/ButtonBase';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { rem } from '@/ui/rem';
+
+/** A figure of the formula that can be typed over: Enter takes it, Esc leaves it as it was. */
+export function CellButton(props: {
+  label: string;
+  shown: string;
+  /** As it is typed. */
+  typed: string;
+  strong: boolean;
+  width: number;
+  onType: ((value: number) => void) | null;
+}) {
+  const { label, shown, typed, strong, width, onType } = props;
+  const [text, setText] = useState<string | null>(null);
+  const look = {
+    width,
+    justifyContent: 'flex-end',
+    fontSize: rem(strong ? 18 : 15),
+    fontWeight: strong ? 700 : 400,
+    color: strong ? 'var(--ink)' : 'var(--ink2)',
+    minHeight: 30,
+    fontFamily: 'inherit',
+    borderRadius: 1,
+  };
+  if (onType === null) return <span style={{ display: 'inline-flex', ...look }}>{shown}</span>;
+  if (text === null) {
+    return (
+      <ButtonBase
+        aria-label={`${label}: ${shown}, change`}
+        onClick={() => setText(typed)}
+        sx={{ ...look, '&:hover, &:focus-visible': { background: 'var(--lamp)' } }}
+      >
+        {shown}
+      </ButtonBase>
+    );
+  }
+  const take = () => {
+    const value = Number(text.replace(',', '.'));
+    setText(null);
+    if (text.trim() !== '' && text !== typed && Number.isFinite(value)) onType(value);
+  };
+  return (
+    <TextField
+      autoFocus
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={take}
+      onFocus={(event) => event.target.select()}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') take();
+        if (event.key === 'Escape') setText(null);
+      }}
+      slotProps={{
+        htmlInput: {
+          'aria-label': label,
+          inputMode: 'decimal',
+          maxLength: 9,
+          style: { textAlign: 'right', padding: 0, height: 28 },
+        },
+        input: { sx: { minHeight: 30, fontSize: rem(16) } },
+      }}
+      sx={{ width }}
+    />
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import { absorptionOf, isEstimated, strengthOf, STRENGTH_SD } from '@/core/flour';
+import type { DoughsView } from '@/services/doughs/view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { decimals } from '@/ui/format';
+import { useSay } from '@/ui/snack';
+import { BlendSolver } from './blend-solver';
+import type { DoughActions } from './dough-actions';
+import { FlourForm } from './flour-form';
+
+type FlourRow = DoughsView['facts']['flours'][number];
+
+const pct = (share: number | null | undefined, digits = 1) =>
+  share == null ? '–' : `${decimals(share * 100, digits)} %`;
+
+/** The shop’s flours with what is known of each, and blends of two of them. */
+export function FloursView({ view, actions }: { view: DoughsView; actions: DoughActions }) {
+  const { flours } = view.facts;
+  const [editing, setEditing] = useState<FlourRow | 'new' | null>(null);
+  const [busy, start] = useTransition();
+  const askAnew = useAskAnew();
+  const say = useSay();
+  const retire = (flour: FlourRow, retired: boolean) =>
+    start(async () => {
+      const outcome = await actions.retireFlour({ id: flour.id, retired });
+      say(
+        outcome.ok
+          ? {
+              text: `${flour.name}: ${retired ? 'not in the shop any more' : 'back in the shop'}.`,
+              action: { label: 'Undo', run: () => retire(flour, !retired) },
+            }
+          : { text: outcome.refusals.map((one) => one.sentence).join(' ') },
+      );
+      askAnew();
+    });
+  const here = flours.filter((flour) => flour.retiredMs === null);
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
+      }}
+    >
+      <Box sx={{ background: 'var(--paper)', p: 2.5, overflowX: 'auto' }}>
+        <Table size="small" aria-label="Flours">
+          <TableHead>
+            <TableRow>
+              <TableCell>Flour</TableCell>
+              <TableCell align="right">W</TableCell>
+              <TableCell align="right">Protein</TableCell>
+              <TableCell align="right">Ash</TableCell>
+              <TableCell align="right">Whole grain</TableCell>
+              <TableCell align="right">Takes water</TableCell>
+              <TableCell>Contains</TableCell>
+              <TableCell />
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {flours.map((flour) => (
+              <TableRow key={flour.id} sx={{ opacity: flour.retiredMs === null ? 1 : 0.75 }}>
+                <TableCell component="th" scope="row" className="name">
+                  {flour.name}
+                  {flour.retiredMs === null ? '' : ', gone'}
+                </TableCell>
+                <TableCell align="right">
+                  {Math.round(strengthOf(flour))}
+                  {isEstimated(flour) ? ` ± ${STRENGTH_SD}` : ''}
+                </TableCell>
+                <TableCell align="right">{pct(flour.proteinShare)}</TableCell>
+                <TableCell align="right">{pct(flour.ashShare, 2)}</TableCell>
+                <TableCell align="right">{pct(flour.wholegrainShare, 0)}</TableCell>
+                <TableCell align="right">
+                  {flour.absorption == null ? '≈ ' : ''}
+                  {pct(absorptionOf(flour))}
+                </TableCell>
+                <TableCell>
+                  {(flour.allergens ?? ['wheat']).join(', ') || 'nothing noted'}
+                </TableCell>
+                <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+                  {flour.retiredMs === null ? (
+                    <>
+                      <Button size="small" variant="text" onClick={() => setEditing(flour)}>
+                        Change
+                      </Button>
+                      <Button
+                        size="small"
+                        variant="text"
+                        disabled={busy}
+                        onClick={() => retire(flour, true)}
+                      >
+                        Gone
+                      </Button>
+                    </>
+                  ) : (
+                    <Button
+                      size="small"
+                      variant="text"
+                      disabled={busy}
+                      onClick={() => retire(flour, false)}
+                    >
+                      Back
+                    </Button>
+                  )}
+                </TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+        <Typography variant="body2" color="text.secondary" sx={{ my: 1.5 }}>
+          W with ± is worked out from protein (180 + 47 for each per cent over 10). Water with ≈ is
+          worked out from strength and whole grain. Wheat and what else is noted stands on labels
+          and sheets; local codes say what must be printed.
+        </Typography>
+        {editing === null ? (
+          <Button onClick={() => setEditing('new')}>Another flour</Button>
+        ) : (
+          <FlourForm
+            key={editing === 'new' ? 'new' : editing.id}
+            flour={editing === 'new' ? null : editing}
+            change={actions.changeFlour}
+            onClose={() => setEditing(null)}
+          />
+        )}
+      </Box>
+      <Box sx={{ p: 2.5, borderLeft: { md: '2px solid var(--ink)' } }}>
+        <BlendSolver flours={here} />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,230 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import type { Pantry } from '@/core/composition';
+import { strengthOf } from '@/core/flour';
+import type { CellChange, DoughColumns, DoughRow, Held } from '@/core/formula';
+import type { ShopUnits } from '@/core/units';
+import { decimals, massText } from '@/ui/format';
+import { rem } from '@/ui/rem';
+import { useWidth } from '@/ui/use-width';
+import { CellButton } from './cell-button';
+import { flowLayout } from './flow-layout';
+import { HeldChoice } from './held-choice';
+import { Together } from './formula-together';
+import { FormulaFlow } from './formula-flow';
+import { Peg } from './peg';
+
+const ROW = 42;
+const HEAD = 50;
+const NAME = 150;
+const WHOLE = 190;
+const LEAST_COLUMN = 150;
+
+/** The formula in its columns, each figure to be typed over, its flows under the figures. */
+export function FormulaPanel(props: {
+  columns: DoughColumns;
+  pantry: Pantry;
+  units: ShopUnits;
+  held: Held;
+  onHeld: (held: Held) => void;
+  onEdit: (change: CellChange) => void;
+}) {
+  const { columns, pantry, units, held, onHeld, onEdit } = props;
+  const { ref, width: shown } = useWidth(920);
+  const parts = columns.leavens.length + 1;
+  const width = Math.max(shown, NAME + WHOLE + parts * LEAST_COLUMN);
+  const frame = { width, nameWidth: NAME, wholeWidth: WHOLE, rowHeight: ROW };
+  const layout = flowLayout(columns, frame);
+  const column = (width - NAME - WHOLE) / parts;
+  const cell = (row: DoughRow, at: Cell) => (
+    <TableCell key={at.column} sx={{ width: at.width }}>
+      <Figures row={row} at={at} columns={columns} pantry={pantry} onEdit={onEdit} />
+    </TableCell>
+  );
+  return (
+    <Box ref={ref} sx={{ minWidth: 0, overflowX: 'auto' }}>
+      <Box sx={{ position: 'relative', width, minHeight: HEAD + layout.height + 4 }}>
+        <Box sx={{ position: 'absolute', top: HEAD, left: 0 }}>
+          <FormulaFlow
+            layout={layout}
+            width={width}
+            pantry={pantry}
+            tub={massText(columns.wholeG, units)}
+          />
+        </Box>
+        <Table
+          aria-label="Formula"
+          sx={{
+            position: 'relative',
+            tableLayout: 'fixed',
+            width,
+            '& td, & th': { border: 0, p: 0, verticalAlign: 'top', lineHeight: 1.15 },
+            '& tbody tr': { height: ROW },
+          }}
+        >
+          <TableHead>
+            <TableRow sx={{ height: HEAD }}>
+              <TableCell sx={{ width: NAME }}>
+                <HeldChoice held={held} onHeld={onHeld} />
+              </TableCell>
+              <ColumnHead width={WHOLE} name="Whole dough" says="g, % of all flour" />
+              {columns.leavens.map(({ leaven }) => (
+                <ColumnHead
+                  key={leaven.id}
+                  width={column}
+                  name={leaven.name}
+                  says={`${decimals(leaven.flourShare * 100, 1)} % of the flour`}
+                  peg="held"
+                />
+              ))}
+              <ColumnHead
+                width={column}
+                name="Final mix"
+                says={columns.leavens.length > 0 ? 'gives way: weigh this' : 'weigh this'}
+                {...(columns.leavens.length > 0 ? { peg: 'gives way' as const } : {})}
+              />
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {columns.rows.map((row) => (
+              <TableRow key={row.ingredientId} data-row={row.ingredientId}>
+                <TableCell component="th" scope="row">
+                  <RowName id={row.ingredientId} pantry={pantry} />
+                </TableCell>
+                {cell(row, {
+                  column: 'whole',
+                  massG: row.wholeG,
+                  width: WHOLE,
+                  name: 'whole dough',
+                })}
+                {columns.leavens.map(({ leaven }, index) =>
+                  cell(row, {
+                    column: leaven.id,
+                    massG: row.leavensG[index] ?? 0,
+                    width: column,
+                    name: leaven.name,
+                  }),
+                )}
+                {cell(row, {
+                  column: 'final',
+                  massG: row.finalG,
+                  width: column,
+                  name: 'final mix',
+                })}
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </Box>
+      <Together columns={columns} widths={[NAME, WHOLE, column]} pantry={pantry} width={width} />
+    </Box>
+  );
+}
+
+interface Cell {
+  readonly column: string;
+  readonly massG: number;
+  readonly width: number;
+  readonly name: string;
+}
+
+/** Grams and per cent of one cell; an empty cell is a dash. */
+function Figures(props: {
+  row: DoughRow;
+  at: Cell;
+  columns: DoughColumns;
+  pantry: Pantry;
+  onEdit: (change: CellChange) => void;
+}) {
+  const { row, at, columns, pantry, onEdit } = props;
+  const name = pantry.get(row.ingredientId)?.name ?? row.ingredientId;
+  const share = at.massG / columns.flourG;
+  const digits = share > 0 && share < 0.02 ? 2 : 1;
+  const type = (as: 'grams' | 'share') => (value: number) =>
+    onEdit({
+      ingredientId: row.ingredientId,
+      column: at.column,
+      as,
+      value: as === 'share' ? value / 100 : value,
+    });
+  if (at.massG <= 0) {
+    return (
+      <Box component="span" sx={{ display: 'inline-block', width: 78, textAlign: 'right' }}>
+        –
+      </Box>
+    );
+  }
+  const gramDigits = at.massG < 10 ? 2 : at.massG < 100 ? 1 : 0;
+  const leaven = columns.leavens.find((one) => one.leaven.id === at.column)?.leaven;
+  const fixed = leaven !== undefined && isFixed(row.ingredientId, leaven.made.by, pantry);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+      <CellButton
+        label={`${name}, ${at.name}, g`}
+        shown={decimals(at.massG, gramDigits)}
+        typed={String(Number(at.massG.toFixed(gramDigits)))}
+        strong
+        width={78}
+        onType={fixed ? null : type('grams')}
+      />
+      <CellButton
+        label={`${name}, ${at.name}, % of all flour`}
+        shown={decimals(share * 100, digits)}
+        typed={String(Number((share * 100).toFixed(digits)))}
+        strong={false}
+        width={56}
+        onType={fixed ? null : type('share')}
+      />
+    </Box>
+  );
+}
+
+/** Salt and oil of a leaven that is taken as it is are what they are. */
+function isFixed(id: string, by: string, pantry: Pantry): boolean {
+  const kind = pantry.get(id)?.kind;
+  return by === 'taken' && (kind === 'salt' || kind === 'oil');
+}
+
+function RowName({ id, pantry }: { id: string; pantry: Pantry }) {
+  const one = pantry.get(id);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, pl: 2, minHeight: 30 }}>
+      <Typography className="name" noWrap sx={{ fontSize: rem(17) }}>
+        {one?.name ?? id}
+      </Typography>
+      {one?.kind === 'flour' ? (
+        <Typography variant="caption" color="text.secondary" noWrap>
+          W {Math.round(strengthOf(one))}
+        </Typography>
+      ) : null}
+    </Box>
+  );
+}
+
+function ColumnHead(props: {
+  width: number;
+  name: string;
+  says: string;
+  peg?: 'held' | 'gives way';
+}) {
+  const { width, name, says, peg } = props;
+  return (
+    <TableCell scope="col" sx={{ width }}>
+      <Box sx={{ pl: 1.5 }}>
+        <Typography className="name" noWrap component="p" sx={{ fontSize: rem(18) }}>
+          {name} {peg === undefined ? null : <Peg state={peg} />}
+        </Typography>
+        <Typography variant="caption" color="text.secondary" component="p" noWrap>
+          {says}
+        </Typography>
+      </Box>
+    </TableCell>
+  );
+}

@@ -1,0 +1,86 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Pantry } from '@/core/composition';
+import type { DoughColumns, DoughRow } from '@/core/formula';
+import { decimals } from '@/ui/format';
+import { rem } from '@/ui/rem';
+
+/** Sums of the columns, and the water of each on its own flour. */
+export function Together(props: {
+  columns: DoughColumns;
+  widths: readonly [number, number, number];
+  pantry: Pantry;
+  width: number;
+}) {
+  const { columns, widths, pantry, width } = props;
+  const [name, whole, column] = widths;
+  const isFlour = (id: string) => pantry.get(id)?.kind === 'flour';
+  const own = (of: (row: DoughRow) => number) => {
+    const flourG = columns.rows.reduce(
+      (sum, row) => sum + (isFlour(row.ingredientId) ? of(row) : 0),
+      0,
+    );
+    const waterG = columns.rows.find((row) => row.ingredientId === 'water');
+    return flourG > 0
+      ? `${decimals((100 * (waterG === undefined ? 0 : of(waterG))) / flourG, 1)}`
+      : '–';
+  };
+  const part = (at: { key: string; width: number; sign: string; massG: number; water: string }) => (
+    <Box key={at.key} sx={{ width: at.width, display: 'flex', gap: 0.5 }}>
+      <Box component="span" sx={{ width: 78, textAlign: 'right' }}>
+        <Box component="span" sx={{ color: 'var(--ink2)' }}>
+          {at.sign}
+        </Box>{' '}
+        <Box component="strong" sx={{ fontSize: rem(18) }}>
+          {decimals(at.massG, at.massG < 100 ? 1 : 0)}
+        </Box>
+      </Box>
+      <Box component="span" sx={{ width: 56, textAlign: 'right', color: 'var(--ink2)' }}>
+        {at.water} %
+      </Box>
+    </Box>
+  );
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        width,
+        borderTop: '2px solid var(--ink)',
+        py: 0.5,
+        alignItems: 'baseline',
+      }}
+    >
+      <Box sx={{ width: name, pl: 2 }}>
+        <Typography className="name" sx={{ fontSize: rem(17), lineHeight: 1 }}>
+          Together
+        </Typography>
+        <Typography variant="caption" color="text.secondary">
+          water on own flour
+        </Typography>
+      </Box>
+      {part({
+        key: 'whole',
+        width: whole,
+        sign: '',
+        massG: columns.wholeG,
+        water: own((row) => row.wholeG),
+      })}
+      {columns.leavens.map((one, index) =>
+        part({
+          key: one.leaven.id,
+          width: column,
+          sign: index === 0 ? '=' : '+',
+          massG: one.totalG,
+          water: own((row) => row.leavensG[index] ?? 0),
+        }),
+      )}
+      {part({
+        key: 'final',
+        width: column,
+        sign: columns.leavens.length > 0 ? '+' : '=',
+        massG: columns.finalG,
+        water: own((row) => row.finalG),
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  exchangeLeaven,
+  LEAVEN_KINDS,
+  USUAL_LEAVENS,
+  type Leaven,
+  type LeavenKind,
+} from '@/core/formula';
+import type { Method } from '@/core/methods';
+import { withLeaven } from '@/core/planner';
+import { sourceFor, type DoughFacts } from '@/services/doughs/facts';
+import { massText } from '@/ui/format';
+import { ChoiceField } from '@/ui/panel-parts';
+import { NumberBox } from './number-box';
+
+const KINDS = LEAVEN_KINDS.map((id) => ({ id, name: USUAL_LEAVENS[id].name.toLowerCase() }));
+
+/** The leavens of a method: exchanged, stronger or weaker, wetter or stiffer, one more or one less. */
+export function LeavensPanel(props: {
+  method: Method;
+  facts: DoughFacts;
+  onChange: (method: Method) => void;
+}) {
+  const { method, facts, onChange } = props;
+  const { leavens } = method.dough;
+  const set = (leaven: Leaven) =>
+    onChange({
+      ...method,
+      dough: {
+        ...method.dough,
+        leavens: leavens.map((one) => (one.id === leaven.id ? leaven : one)),
+      },
+    });
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      {leavens.length === 0 ? <Typography>None: yeast in the final mix alone.</Typography> : null}
+      {leavens.map((leaven) => (
+        <Box key={leaven.id} component="section" aria-label={leaven.name}>
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1.4fr 1fr 1fr', gap: 1 }}>
+            <ChoiceField
+              name={`kind-${leaven.id}`}
+              label={leaven.name}
+              value={leaven.kind}
+              options={KINDS}
+              onChange={(kind) => onChange(exchanged(method, leaven, kind as LeavenKind))}
+            />
+            <NumberBox
+              name={`share-${leaven.id}`}
+              label="% of the flour"
+              value={leaven.flourShare * 100}
+              onValue={(value) => set({ ...leaven, flourShare: value / 100 })}
+            />
+            <NumberBox
+              name={`water-${leaven.id}`}
+              label="Its water, %"
+              value={leaven.hydration * 100}
+              onValue={(value) => set({ ...leaven, hydration: value / 100 })}
+            />
+          </Box>
+          <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
+            {USUAL_LEAVENS[leaven.kind].says}. {madeSays(leaven, facts)}
+          </Typography>
+          <Button
+            size="small"
+            variant="text"
+            sx={{ px: 0 }}
+            onClick={() => onChange(without(method, leaven.id))}
+          >
+            Without {leaven.name.toLowerCase()}
+          </Button>
+        </Box>
+      ))}
+      {leavens.length < 3 ? (
+        <Button
+          size="small"
+          sx={{ justifySelf: 'start' }}
+          onClick={() => onChange(withLeaven(method, 'poolish', freshId(leavens)))}
+        >
+          Another leaven
+        </Button>
+      ) : null}
+    </Box>
+  );
+}
+
+function madeSays(leaven: Leaven, facts: DoughFacts): string {
+  const { made } = leaven;
+  if (made.by === 'yeast') return 'Its dose is found for the hour.';
+  const source = sourceFor(leaven, facts.sources);
+  if (source === null) return 'The shop has no culture for it yet.';
+  const there = massText(source.thereG, facts.units);
+  return made.by === 'seed'
+    ? `Seeded from ${source.name}, its seed found for the hour; ${there} there.`
+    : `From ${source.name}, ${there} there.`;
+}
+
+function exchanged(method: Method, leaven: Leaven, kind: LeavenKind): Method {
+  const dough = exchangeLeaven(method.dough, leaven.id, { kind });
+  const placed = withLeaven(method, kind, leaven.id).leavenStays[leaven.id];
+  const { [leaven.id]: stays, ...others } = method.leavenStays;
+  const kept = stays ?? placed;
+  return {
+    ...method,
+    dough,
+    leavenStays: kept === undefined ? others : { ...others, [leaven.id]: kept },
+  };
+}
+
+function without(method: Method, leavenId: string): Method {
+  const leavenStays = Object.fromEntries(
+    Object.entries(method.leavenStays).filter(([id]) => id !== leavenId),
+  );
+  const leavens = method.dough.leavens.filter((one) => one.id !== leavenId);
+  return { ...method, leavenStays, dough: { ...method.dough, leavens } };
+}
+
+function freshId(leavens: readonly Leaven[]): string {
+  for (let n = leavens.length + 1; ; n += 1) {
+    if (!leavens.some((one) => one.id === `leaven-${n}`)) return `leaven-${n}`;
+  }
+}

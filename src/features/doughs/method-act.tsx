@@ -1,0 +1,100 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { DoughFacts } from '@/services/doughs/facts';
+import type { MethodAnswer } from '@/services/doughs/method-answer';
+import type { MethodRow } from '@/services/doughs/methods';
+import { massText, momentText } from '@/ui/format';
+import { GlyphDisc } from '@/ui/marks/glyphs';
+import { rem } from '@/ui/rem';
+import { useSay } from '@/ui/snack';
+import type { DoughActions } from './dough-actions';
+import type { Working } from './use-method';
+
+/** The act of the Doughs view: bake from this method. It shows the first thing the hands will do. */
+export function MethodAct(props: {
+  working: Working;
+  opened: MethodRow;
+  facts: DoughFacts;
+  actions: DoughActions;
+  plan: Extract<MethodAnswer, { kind: 'plan' }> | null;
+}) {
+  const { working, opened, facts, actions, plan } = props;
+  const [busy, start] = useTransition();
+  const [wrong, setWrong] = useState<string | null>(null);
+  const router = useRouter();
+  const say = useSay();
+  const { nowMs, timeZone, pantry } = facts.planning;
+  const first = plan?.plan.steps[0];
+  const take = () =>
+    start(async () => {
+      const { wish, method, changed } = working;
+      const outcome = await actions.takeBake({
+        ...wish,
+        method,
+        versionId: changed ? null : opened.versionId,
+      });
+      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
+      const { batch } = outcome.value;
+      say({
+        text: `${wish.name}: planned.`,
+        action: { label: 'Undo', run: () => void actions.undo(batch).then(() => router.refresh()) },
+      });
+      router.push('/');
+    });
+  return (
+    <Box sx={{ minWidth: 200, maxWidth: 230 }}>
+      <Button
+        variant="contained"
+        onClick={take}
+        disabled={busy || plan === null || working.planning}
+        sx={{
+          width: '100%',
+          textAlign: 'left',
+          display: 'block',
+          p: 1.75,
+          '--disc': 'var(--paper)',
+          '--disc-mark': 'var(--ink)',
+        }}
+      >
+        <Box component="span" sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
+          <GlyphDisc
+            name={first?.act.kind === 'make' && first.act.lotKind === 'dough' ? 'mix' : 'feed'}
+            size={32}
+          />
+          <Box component="span" sx={{ fontSize: rem(24) }}>
+            {first === undefined ? '…' : momentText(first.atMs, nowMs, timeZone)}
+          </Box>
+        </Box>
+        <Box
+          component="span"
+          className="name"
+          sx={{ display: 'block', fontSize: rem(20), mt: 0.75 }}
+        >
+          Plan this bake
+        </Box>
+        {first?.act.kind === 'make' ? (
+          <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
+            first {first.act.name.toLowerCase()}:{' '}
+            {first.act.ingredients
+              .slice(0, 3)
+              .map(
+                (line) =>
+                  `${(pantry.get(line.ingredientId)?.name ?? line.ingredientId).toLowerCase()} ${massText(line.massG, facts.units)}`,
+              )
+              .join(', ')}
+          </Box>
+        ) : null}
+      </Button>
+      {wrong === null ? null : (
+        <Typography role="alert" sx={{ mt: 1, fontWeight: 700 }}>
+          {wrong}
+        </Typography>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { piecesOf } from '@/core/planner';
+import { fromLocalText } from '@/core/units';
+import type { DoughFacts } from '@/services/doughs/facts';
+import type { MethodRow } from '@/services/doughs/methods';
+import { BatchesPanel } from './batches-panel';
+import type { DoughActions } from './dough-actions';
+import { EndurancePanel } from './endurance-panel';
+import { MethodAct } from './method-act';
+import { MethodRemarks } from './method-remarks';
+import { MethodStages } from './method-stages';
+import { ShareSlider } from './share-slider';
+import type { Working } from './use-method';
+
+/** What comes of a formula: its stages on one clock, share, endurance, batches, the act, and what to know. */
+export function MethodFoot(props: {
+  working: Working;
+  opened: MethodRow;
+  facts: DoughFacts;
+  actions: DoughActions;
+  wrong: string | null;
+  width: number;
+}) {
+  const { working, opened, facts, actions, wrong, width } = props;
+  const { method, columns, answer } = working;
+  const { planning, units } = facts;
+  const plan = answer?.kind === 'plan' ? answer : null;
+  const service = {
+    fromMs: fromLocalText(working.wish.readyFrom, units.timeZone),
+    toMs: fromLocalText(working.wish.readyTo, units.timeZone),
+  };
+  const pieces =
+    columns === null ? [] : piecesOf(method, columns, planning.pantry, planning.scaleStepG);
+  const balls = pieces.reduce((sum, piece) => sum + piece.count, 0);
+  return (
+    <>
+      <Box
+        component="section"
+        aria-label="Stages"
+        sx={{ borderTop: '2px solid var(--ink)', background: 'var(--paper)', minHeight: 152 }}
+      >
+        {plan === null ? (
+          <Typography color="text.secondary" sx={{ p: 2 }}>
+            {wrong === null ? 'Working out the hours…' : 'No hours yet.'}
+          </Typography>
+        ) : (
+          <MethodStages
+            plan={plan.plan}
+            service={service}
+            timeZone={units.timeZone}
+            width={Math.max(320, width)}
+          />
+        )}
+      </Box>
+      <Box
+        sx={{
+          borderTop: '2px solid var(--ink)',
+          display: 'grid',
+          gap: 3,
+          p: 2,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1.1fr 1.1fr 0.8fr auto' },
+          alignItems: 'start',
+        }}
+      >
+        <ShareSlider working={working} facts={facts} />
+        {plan === null ? (
+          <Box />
+        ) : (
+          <EndurancePanel
+            endurance={plan.endurance}
+            blend={plan.blend}
+            saltShare={method.dough.saltShare}
+            facts={facts}
+          />
+        )}
+        {columns === null ? (
+          <Box />
+        ) : (
+          <BatchesPanel columns={columns} method={method} balls={balls} facts={facts} />
+        )}
+        <MethodAct working={working} opened={opened} facts={facts} actions={actions} plan={plan} />
+      </Box>
+      {columns === null ? null : (
+        <Box sx={{ px: 2, pb: 2, maxWidth: 900 }}>
+          <MethodRemarks plan={plan?.plan ?? null} columns={columns} facts={facts} />
+        </Box>
+      )}
+    </>
+  );
+}

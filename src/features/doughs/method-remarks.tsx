@@ -1,0 +1,69 @@
+import Box from '@mui/material/Box';
+import { formulaRemarks, trueFormula, type DoughColumns } from '@/core/formula';
+import type { MethodPlan, MethodRemark } from '@/core/planner';
+import type { DoughFacts } from '@/services/doughs/facts';
+import { momentText, spanText } from '@/ui/format';
+
+/** What the formula and its plan say for themselves, bold where the baker should know. */
+export function MethodRemarks(props: {
+  plan: MethodPlan | null;
+  columns: DoughColumns;
+  facts: DoughFacts;
+}) {
+  const { plan, columns, facts } = props;
+  const { nowMs, timeZone, pantry } = facts.planning;
+  const at = (ms: number | null) => (ms === null ? '–' : momentText(ms, nowMs, timeZone));
+  const whole = Object.fromEntries(columns.rows.map((row) => [row.ingredientId, row.wholeG]));
+  const unusual = formulaRemarks(trueFormula(whole, pantry), columns.leavens.length > 0);
+  return (
+    <Box component="ul" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.25 }}>
+      {unusual.map((one) => (
+        <li key={one.id}>
+          <strong>{one.says}</strong>
+        </li>
+      ))}
+      {(plan?.leavens ?? []).map((one) =>
+        one.atMs === null ? null : (
+          <li key={one.leavenId}>
+            {one.name} ripe {at(one.forecast.window.opensMs)}–{at(one.forecast.window.closesMs)}
+            {one.forecast.window.bestMs === null
+              ? ', a wide stretch: look at it'
+              : `, best ${at(one.forecast.window.bestMs)}`}
+            .
+          </li>
+        ),
+      )}
+      {plan === null ? null : (
+        <li>
+          Balls open from {at(plan.balls.window.opensMs)}, best {at(plan.balls.window.bestMs)},
+          slack from {at(plan.balls.window.closesMs)}.
+        </li>
+      )}
+      {(plan?.remarks ?? []).map((remark) => (
+        <li key={JSON.stringify(remark)}>
+          <strong>{sentence(remark, at)}</strong>
+        </li>
+      ))}
+    </Box>
+  );
+}
+
+function sentence(remark: MethodRemark, at: (ms: number) => string): string {
+  const minutes = (value: number) => spanText(value * 60_000);
+  switch (remark.kind) {
+    case 'balls late':
+      return remark.minutes === null
+        ? 'The balls do not open there: a warmer place, more leaven or a little yeast.'
+        : `The balls open ${minutes(remark.minutes)} after the service starts.`;
+    case 'balls slack':
+      return `The last ${minutes(remark.minutes)} of the service will find the balls slack.`;
+    case 'mix off peak':
+      return `${remark.leavenName}: the mix is ${minutes(remark.minutes)} ${remark.minutes > 0 ? 'after' : 'before'} its best.`;
+    case 'leaven not ripe':
+      return `${remark.leavenName} is not ripe at the mix: more hours, a warmer place or another dose.`;
+    case 'at night':
+      return `${remark.what} at ${at(remark.atMs)}, outside the working hours.`;
+    case 'keeps too short':
+      return `${remark.product} keep ${remark.keepsH} h: the service ends later than that.`;
+  }
+}

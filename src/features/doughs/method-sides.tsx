@@ -1,0 +1,199 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { MethodRow } from '@/services/doughs/methods';
+import type { DoughsView } from '@/services/doughs/view';
+import { dateText, momentText } from '@/ui/format';
+import { useSay } from '@/ui/snack';
+import { WallTimeField } from '@/ui/wall-time-field';
+import type { DoughActions } from './dough-actions';
+import { FloursOfDough } from './flours-of-dough';
+import { LeavensPanel } from './leavens-panel';
+import { SchoolsPanel } from './schools-panel';
+import { StagesPanel } from './stages-panel';
+import { TargetPanel } from './target-panel';
+import type { Working } from './use-method';
+
+const SIDES = ['Makes', 'Leavens', 'Flours', 'Stages', 'Schools'] as const;
+
+/** Everything of a method that is chosen beside its figures, a side at a time; above it undo and saving. */
+export function MethodSides(props: {
+  working: Working;
+  opened: MethodRow;
+  view: DoughsView;
+  actions: DoughActions;
+}) {
+  const { working, opened, view, actions } = props;
+  const { method, change } = working;
+  const { facts } = view;
+  const [side, setSide] = useState<(typeof SIDES)[number]>('Makes');
+  return (
+    <Box
+      component="section"
+      aria-label="How it is made"
+      sx={{
+        borderLeft: { md: '2px solid var(--line)' },
+        minWidth: 0,
+        maxHeight: { md: 430 },
+        overflowY: 'auto',
+      }}
+    >
+      <Saving working={working} opened={opened} view={view} actions={actions} />
+      <Tabs
+        value={side}
+        onChange={(_, next: (typeof SIDES)[number]) => setSide(next)}
+        variant="scrollable"
+        allowScrollButtonsMobile
+        sx={{
+          px: 1,
+          borderBottom: '2px solid var(--line)',
+          '& .MuiTab-root': { minWidth: 0, px: 1, minHeight: 44, color: 'var(--ink)' },
+        }}
+      >
+        {SIDES.map((one) => (
+          <Tab key={one} value={one} label={one} />
+        ))}
+      </Tabs>
+      <Box role="tabpanel" aria-label={side} sx={{ p: 2 }}>
+        {side === 'Makes' ? (
+          <Box sx={{ display: 'grid', gap: 1.25 }}>
+            <TargetPanel method={method} onChange={change} />
+            <Hours working={working} view={view} />
+          </Box>
+        ) : null}
+        {side === 'Leavens' ? (
+          <LeavensPanel method={method} facts={facts} onChange={change} />
+        ) : null}
+        {side === 'Flours' ? (
+          <FloursOfDough method={method} opened={opened.method} facts={facts} onChange={change} />
+        ) : null}
+        {side === 'Stages' ? <StagesPanel method={method} facts={facts} onChange={change} /> : null}
+        {side === 'Schools' ? <SchoolsPanel method={method} onChange={change} /> : null}
+      </Box>
+    </Box>
+  );
+}
+
+function Hours({ working, view }: { working: Working; view: DoughsView }) {
+  const { wish, setWish, answer } = working;
+  const { nowMs, timeZone } = view.facts.planning;
+  return (
+    <>
+      <TextField
+        label="Bake"
+        name="bakeName"
+        value={wish.name}
+        onChange={(event) => setWish({ name: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: 30 } }}
+      />
+      <WallTimeField
+        label="Ready from"
+        name="readyFrom"
+        value={wish.readyFrom}
+        onChange={(readyFrom) => setWish({ readyFrom })}
+      />
+      <WallTimeField
+        label="Ready to"
+        name="readyTo"
+        value={wish.readyTo}
+        onChange={(readyTo) => setWish({ readyTo })}
+      />
+      {answer?.kind === 'plan' ? (
+        <Typography variant="body2" color="text.secondary">
+          Mix {momentText(answer.plan.mixAtMs, nowMs, timeZone)}, found. Once it is planned each
+          moment can be moved on the Tide.
+        </Typography>
+      ) : null}
+    </>
+  );
+}
+
+/** Undo of each change, saving as a new version, and the versions before. */
+function Saving(props: {
+  working: Working;
+  opened: MethodRow;
+  view: DoughsView;
+  actions: DoughActions;
+}) {
+  const { working, opened, view, actions } = props;
+  const { method, undo, changed, change } = working;
+  const [busy, start] = useTransition();
+  const [wrong, setWrong] = useState<string | null>(null);
+  const router = useRouter();
+  const say = useSay();
+  const own = opened.versionId !== null;
+  const save = () =>
+    start(async () => {
+      const outcome = await actions.saveMethod({ methodId: own ? opened.id : null, method });
+      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
+      setWrong(null);
+      const { methodId, number, before } = outcome.value;
+      say({
+        text: `${method.name}: version ${number} saved.`,
+        ...(before === null
+          ? {}
+          : {
+              action: {
+                label: 'Undo',
+                run: () => void actions.restoreVersion(before).then(() => router.refresh()),
+              },
+            }),
+      });
+      router.push(`/doughs/${encodeURIComponent(methodId)}`);
+      router.refresh();
+    });
+  const restore = (versionId: string) =>
+    start(async () => {
+      const outcome = await actions.restoreVersion(versionId);
+      say({
+        text: outcome.ok ? `Back to it, as version ${outcome.value.number}.` : 'Not possible.',
+      });
+      router.refresh();
+    });
+  return (
+    <Box sx={{ px: 2, pt: 1.25, pb: 0.5, display: 'grid', gap: 0.75 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+        <TextField
+          label="Method"
+          name="methodName"
+          value={method.name}
+          onChange={(event) => change({ ...method, name: event.target.value })}
+          error={wrong !== null}
+          helperText={wrong}
+          slotProps={{ htmlInput: { maxLength: 40 } }}
+        />
+        <Button size="small" disabled={undo === null} onClick={() => undo?.()}>
+          Undo
+        </Button>
+        <Button size="small" disabled={busy || (own && !changed)} onClick={save}>
+          {own ? 'Save' : 'Keep'}
+        </Button>
+      </Box>
+      {view.versions.length > 1 ? (
+        <Box component="details">
+          <Typography component="summary" variant="body2">
+            {view.versions.length} versions; what was baked keeps its own
+          </Typography>
+          {view.versions.slice(1).map((version) => (
+            <Button
+              key={version.versionId}
+              size="small"
+              variant="text"
+              disabled={busy}
+              onClick={() => restore(version.versionId)}
+            >
+              Back to {version.number}, {dateText(version.createdMs, view.facts.units.timeZone)}
+            </Button>
+          ))}
+        </Box>
+      ) : null}
+    </Box>
+  );
+}

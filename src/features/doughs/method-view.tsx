@@ -1,0 +1,80 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { noMethodPlanSentence } from '@/services/doughs/method-request';
+import type { DoughsView } from '@/services/doughs/view';
+import { clockText } from '@/ui/format';
+import { useWidth } from '@/ui/use-width';
+import { ViewFrame } from '@/ui/view-frame';
+import type { DoughActions } from './dough-actions';
+import { DoughsTells } from './doughs-tells';
+import { FormulaPanel } from './formula-panel';
+import { MethodFoot } from './method-foot';
+import { MethodSides } from './method-sides';
+import { useMethod } from './use-method';
+
+/** One method on one screen: its formula with its flows, its stages, share, endurance, batches, and the act. */
+export function MethodView({ view, actions }: { view: DoughsView; actions: DoughActions }) {
+  const { facts, opened, defaults } = view;
+  if (opened === null) throw new Error('a method is opened');
+  const working = useMethod(opened.method, facts, {
+    name: opened.method.name.slice(0, 30),
+    readyFrom: defaults.readyFrom,
+    readyTo: defaults.readyTo,
+    mixAt: null,
+    leavenAt: {},
+  });
+  const { ref, width } = useWidth(1280);
+  const { method, columns, answer } = working;
+  const { planning, units } = facts;
+  const wrong =
+    working.refused ??
+    (answer?.kind === 'infeasible' ? noMethodPlanSentence(answer, units.timeZone) : null);
+  return (
+    <ViewFrame
+      title={method.name}
+      subtitle={opened.number === null ? 'a starting method' : `method, version ${opened.number}`}
+      clock={clockText(planning.nowMs, units.timeZone)}
+      aside={<DoughsTells method={method} columns={columns} answer={answer} facts={facts} />}
+    >
+      <Box
+        ref={ref}
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 352px' },
+        }}
+      >
+        <Box sx={{ minWidth: 0, background: 'var(--paper)', pt: 1 }}>
+          {columns === null ? (
+            <Typography sx={{ p: 2 }}>This can not be weighed as it stands.</Typography>
+          ) : (
+            <FormulaPanel
+              columns={columns}
+              pantry={planning.pantry}
+              units={units}
+              held={working.held}
+              onHeld={working.setHeld}
+              onEdit={working.edit}
+            />
+          )}
+          {wrong === null ? null : (
+            <Alert severity="warning" data-testid="refusal" sx={{ m: 2 }}>
+              {wrong} Nothing was lost.
+            </Alert>
+          )}
+        </Box>
+        <MethodSides working={working} opened={opened} view={view} actions={actions} />
+      </Box>
+      <MethodFoot
+        working={working}
+        opened={opened}
+        facts={facts}
+        actions={actions}
+        wrong={wrong}
+        width={width}
+      />
+    </ViewFrame>
+  );
+}

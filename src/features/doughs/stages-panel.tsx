@@ -1,0 +1,202 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Method, Stay } from '@/core/methods';
+import type { DoughFacts } from '@/services/doughs/facts';
+import { tempText } from '@/ui/format';
+import { ChoiceField } from '@/ui/panel-parts';
+import { NumberBox } from './number-box';
+
+/** The stages of a method with their places and hours: as a rule, and the fewest and most that will do. */
+export function StagesPanel(props: {
+  method: Method;
+  facts: DoughFacts;
+  onChange: (method: Method) => void;
+}) {
+  const { method, facts, onChange } = props;
+  const built = method.dough.leavens.filter((one) => one.made.by !== 'taken');
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      {built.map((leaven) => (
+        <Stays
+          key={leaven.id}
+          name={leaven.name}
+          stays={method.leavenStays[leaven.id] ?? []}
+          facts={facts}
+          set={(stays) =>
+            onChange({ ...method, leavenStays: { ...method.leavenStays, [leaven.id]: stays } })
+          }
+        />
+      ))}
+      <Stays
+        name="Bulk"
+        stays={method.bulk}
+        facts={facts}
+        set={(bulk) => onChange({ ...method, bulk })}
+      />
+      <Stays
+        name="Balls"
+        stays={method.balls}
+        facts={facts}
+        set={(balls) => onChange({ ...method, balls })}
+      />
+      <Mixing method={method} onChange={onChange} />
+    </Box>
+  );
+}
+
+function Stays(props: {
+  name: string;
+  stays: readonly Stay[];
+  facts: DoughFacts;
+  set: (stays: Stay[]) => void;
+}) {
+  const { name, stays, facts, set } = props;
+  const places = facts.planning.places.map((place) => ({
+    id: place.id,
+    name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 0, facts.units)}`,
+  }));
+  const change = (index: number, changed: Partial<Stay>) =>
+    set(stays.map((one, i) => (i === index ? widened({ ...one, ...changed }) : one)));
+  return (
+    <Box component="section" aria-label={`${name}, places and hours`}>
+      <Typography variant="h3">{name}</Typography>
+      {stays.map((stay, index) => (
+        <Box
+          key={index}
+          sx={{ display: 'grid', gridTemplateColumns: '1.7fr 1fr 1fr 1fr', gap: 1, mt: 0.5 }}
+        >
+          <ChoiceField
+            name={`${name}-place-${index}`}
+            label="In"
+            value={stay.placeId}
+            options={places}
+            onChange={(placeId) => change(index, { placeId })}
+          />
+          <NumberBox
+            name={`${name}-hours-${index}`}
+            label="Hours"
+            value={stay.hours}
+            onValue={(hours) => change(index, { hours })}
+          />
+          <NumberBox
+            name={`${name}-least-${index}`}
+            label="fewest"
+            value={stay.leastH}
+            onValue={(leastH) => change(index, { leastH })}
+          />
+          <NumberBox
+            name={`${name}-most-${index}`}
+            label="most"
+            value={stay.mostH}
+            onValue={(mostH) => change(index, { mostH })}
+          />
+        </Box>
+      ))}
+      <Button
+        size="small"
+        variant="text"
+        sx={{ px: 0 }}
+        onClick={() =>
+          set([...stays, { placeId: places[0]?.id ?? '', hours: 3, leastH: 1, mostH: 8 }])
+        }
+      >
+        Then another place
+      </Button>
+      {stays.length > 1 ? (
+        <Button size="small" variant="text" onClick={() => set(stays.slice(0, -1))}>
+          Without the last
+        </Button>
+      ) : null}
+    </Box>
+  );
+}
+
+/** The fewest and most hours give way to the usual ones. */
+const widened = (stay: Stay): Stay => ({
+  ...stay,
+  leastH: Math.min(stay.leastH, stay.hours),
+  mostH: Math.max(stay.mostH, stay.hours),
+});
+
+function Mixing({ method, onChange }: { method: Method; onChange: (method: Method) => void }) {
+  const { mix } = method;
+  const set = (changed: Partial<Method['mix']>) =>
+    onChange({ ...method, mix: { ...mix, ...changed } });
+  const step = (index: number, minutes: number) =>
+    set({ steps: mix.steps.map((one, i) => (i === index ? { ...one, minutes } : one)) });
+  return (
+    <Box component="section" aria-label="Mixing">
+      <Typography variant="h3">Mixing</Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1, mt: 0.5 }}>
+        <ChoiceField
+          name="mixedBy"
+          label="By"
+          value={mix.by}
+          options={[
+            { id: 'mixer', name: 'mixer' },
+            { id: 'hand', name: 'hand' },
+          ]}
+          onChange={(by) => set({ by: by as 'hand' })}
+        />
+        <NumberBox
+          name="aimC"
+          label="Dough at, °C"
+          value={mix.aimC}
+          onValue={(aimC) => set({ aimC })}
+        />
+        <NumberBox
+          name="limitC"
+          label="Pause at, °C"
+          value={mix.limitC}
+          onValue={(limitC) => set({ limitC })}
+        />
+        {mix.steps.map((one, index) => (
+          <NumberBox
+            key={one.name}
+            name={`step-${index}`}
+            label={`${one.name}, min`}
+            value={one.minutes}
+            onValue={(minutes) => step(index, minutes)}
+          />
+        ))}
+        <NumberBox
+          name="autolyse"
+          label="Rest before, min"
+          value={mix.autolyse?.minutes ?? 0}
+          onValue={(minutes) =>
+            set({
+              autolyse:
+                minutes > 0
+                  ? {
+                      minutes,
+                      placeId: mix.autolyse?.placeId ?? method.bulk[0]?.placeId ?? 'bench',
+                    }
+                  : null,
+            })
+          }
+        />
+        <NumberBox
+          name="heldBack"
+          label="Held-back water, %"
+          value={mix.heldBackShare * 100}
+          onValue={(value) => set({ heldBackShare: value / 100 })}
+        />
+        <NumberBox
+          name="folds"
+          label="Folds"
+          value={mix.folds.count}
+          onValue={(count) => set({ folds: { ...mix.folds, count: Math.round(count) } })}
+        />
+        <NumberBox
+          name="foldsEvery"
+          label="every, min"
+          value={mix.folds.everyMin}
+          onValue={(everyMin) => set({ folds: { ...mix.folds, everyMin } })}
+        />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import {
+  doughColumns,
+  editDough,
+  flourFor,
+  type CellChange,
+  type DoughColumns,
+  type Held,
+} from '@/core/formula';
+import { methodSchema, type Method } from '@/core/methods';
+import { doughPerFlour } from '@/core/formula';
+import { DomainError } from '@/core/units';
+import type { DoughFacts } from '@/services/doughs/facts';
+import { useCompute } from '@/ui/compute/use-compute';
+import { useSettled } from '@/ui/use-settled';
+
+/** When a bake is wanted, and what is held of its hours. */
+export interface BakeWish {
+  readonly name: string;
+  readonly readyFrom: string;
+  readonly readyTo: string;
+  readonly mixAt: string | null;
+  readonly leavenAt: Readonly<Record<string, string>>;
+}
+
+/** A method being worked on: its columns at once, its plan when it is worked out. */
+export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish) {
+  const [past, setPast] = useState<readonly Method[]>([]);
+  const [method, setMethod] = useState(opened);
+  const [held, setHeld] = useState<Held>('dough');
+  const [wish, setWish] = useState(firstWish);
+  const [refused, setRefused] = useState<string | null>(null);
+  const { pantry, scaleStepG, fineStepG } = facts.planning;
+
+  const change = (next: Method) => {
+    const parsed = methodSchema.safeParse(next);
+    if (!parsed.success) {
+      setRefused(parsed.error.issues.map((issue) => issue.message).join(' '));
+      return;
+    }
+    const wrong = refusalOf(() => columnsOf(parsed.data, facts));
+    setRefused(wrong);
+    if (wrong !== null) return;
+    setPast((all) => [...all, method]);
+    setMethod(parsed.data);
+  };
+  const undo = () => {
+    const before = past.at(-1);
+    if (before === undefined) return;
+    setRefused(null);
+    setMethod(before);
+    setPast(past.slice(0, -1));
+  };
+  const edit = (cell: CellChange) => {
+    const wrong = refusalOf(() => {
+      const flourG = flourFor(method.target, method.dough, method.lossShare, pantry);
+      const edited = editDough({ dough: method.dough, flourG, held }, cell, pantry);
+      const next = { ...method, dough: edited.dough };
+      change(held === 'flour' ? keepFlour(next, edited.flourG, facts) : next);
+    });
+    if (wrong !== null) setRefused(wrong);
+  };
+
+  const columns = useMemo(() => safeColumns(method, facts), [method, facts]);
+  const asks = useMemo(
+    () => (columns === null ? null : { bake: { ...wish, method }, facts }),
+    [columns, wish, method, facts],
+  );
+  const settled = useSettled(asks, 200);
+  const { answer, refused: planRefused, busy } = useCompute('method', settled);
+  return {
+    method,
+    columns,
+    held,
+    setHeld,
+    wish,
+    setWish: (changed: Partial<BakeWish>) => setWish((before) => ({ ...before, ...changed })),
+    change,
+    edit,
+    undo: past.length > 0 ? undo : null,
+    changed: method !== opened,
+    refused: refused ?? planRefused,
+    answer: planRefused === null ? answer : null,
+    planning: busy || settled !== asks,
+    steps: { scaleStepG, fineStepG },
+  };
+}
+
+/** With its flour held, a dough of another weight makes heavier or lighter pieces, as many as before. */
+function keepFlour(method: Method, flourG: number, facts: DoughFacts): Method {
+  const { target } = method;
+  if (target.by !== 'products') return { ...method, target: { by: 'flour', flourG } };
+  const perFlour = doughPerFlour(method.dough, facts.planning.pantry);
+  const doughG = flourG * perFlour * (1 - method.lossShare);
+  const plannedG = target.products.reduce((sum, one) => sum + one.count * one.weightG, 0);
+  const factor = doughG / plannedG;
+  const products = target.products.map((one) => ({
+    ...one,
+    weightG: Math.round(one.weightG * factor * 10) / 10,
+  }));
+  return { ...method, target: { by: 'products', products } };
+}
+
+function refusalOf(run: () => void): string | null {
+  try {
+    run();
+    return null;
+  } catch (error) {
+    if (error instanceof DomainError) return error.message;
+    throw error;
+  }
+}
+
+function columnsOf(method: Method, facts: DoughFacts): DoughColumns {
+  const { pantry, scaleStepG, fineStepG } = facts.planning;
+  const flourG = flourFor(method.target, method.dough, method.lossShare, pantry);
+  return doughColumns(method.dough, flourG, { scaleStepG, fineStepG }, pantry);
+}
+
+function safeColumns(method: Method, facts: DoughFacts): DoughColumns | null {
+  try {
+    return columnsOf(method, facts);
+  } catch (error) {
+    if (error instanceof DomainError) return null;
+    throw error;
+  }
+}
+
+/** Everything of a method that is worked on. */
+export type Working = ReturnType<typeof useMethod>;
