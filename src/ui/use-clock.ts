@@ -11,10 +11,13 @@ interface Reading {
 const TICK_MS = 1000;
 const MINUTE_MS = 60_000;
 
-/**
- * The shop's clock, counted on from a reading, to the minute. Stands still when the clock is fixed.
- */
-export function useShopMinute(reading: Reading): number {
+/** The shop's clock, counted on from a reading, to the minute. Stands still when the clock is fixed. */
+export const useShopMinute = (reading: Reading): number => useShopClock(reading, MINUTE_MS);
+
+/** The shop's clock, counted on from a reading, to the second. */
+export const useShopSecond = (reading: Reading): number => useShopClock(reading, TICK_MS);
+
+function useShopClock(reading: Reading, stepMs: number): number {
   const [offsetMs, setOffsetMs] = useState(0);
   const { nowMs, rate } = reading;
   useEffect(() => {
@@ -29,5 +32,5 @@ export function useShopMinute(reading: Reading): number {
       setOffsetMs(0);
     };
   }, [nowMs, rate]);
-  return Math.floor((nowMs + offsetMs) / MINUTE_MS) * MINUTE_MS;
+  return Math.floor((nowMs + offsetMs) / stepMs) * stepMs;
 }

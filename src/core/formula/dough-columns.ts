@@ -151,7 +151,7 @@ function leavenColumn(dough: Dough, weights: LeavenWeights, steps: ScaleSteps): 
     return { leaven, composition, totalG: massOf(composition), weigh: [], seedG: 0, yeast: null };
   }
   if (leaven.made.by === 'yeast') {
-    const grams = rounded(plain, steps.scaleStepG);
+    const grams = onItsFlour(plain, leaven.hydration, steps.scaleStepG);
     const dose = yeastG < LEAST_DOSE_G ? null : doseOf(leaven.made.freshShare, grams, dough, steps);
     const composition = dose === null ? grams : { ...grams, [yeast]: dose.weighedG };
     return {
@@ -230,6 +230,13 @@ const lines = (composition: Composition): WeighLine[] =>
   Object.entries(composition)
     .filter(([, massG]) => massG > 0)
     .map(([ingredientId, massG]) => ({ ingredientId, massG }));
+
+/** Flours on the scale with their sum kept, and water in its own proportion to them. */
+function onItsFlour(composition: Composition, hydration: number, stepG: number): Composition {
+  const flours = Object.entries(composition).filter(([id]) => id !== WATER);
+  const grams = rounded(Object.fromEntries(flours), stepG);
+  return { ...grams, [WATER]: roundToStep(hydration * massOf(grams), stepG) };
+}
 
 /** Every part on the scale, the sum kept. */
 function rounded(composition: Composition, stepG: number): Composition {

@@ -8,6 +8,7 @@ import { piecesOf, type MethodMoments } from './method-acts';
 import { draftLots, forecastSteps, methodColumns, stepsOf } from './method-draft';
 import { leavenStarts, solveLeavens } from './method-leavens';
 import { remarksOn } from './method-remarks';
+import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
 
 /** Balls open at least this long before the service, and sooner when their window is longer than it. */
@@ -55,7 +56,32 @@ function settled(request: MethodRequest): { mixAtMs: number; drafted: Draft } {
     if (asked === before.asked && Math.abs(mixAtMs - before.mixAtMs) < CLOSE_MS) break;
     drafted = draft(asked, mixAtMs);
   }
-  return { mixAtMs, drafted };
+  const workingMs = request.held.mixAtMs ?? workingMix(asked, mixAtMs);
+  if (workingMs === mixAtMs) return { mixAtMs, drafted };
+  drafted = draft(asked, workingMs);
+  return { mixAtMs: workingMs, drafted: draft(better(asked, drafted.balls), workingMs) };
+}
+
+/** Where cold balls wait anyway, the mix and the balling move to hours at which somebody works. */
+function workingMix(request: MethodRequest, mixAtMs: number): number {
+  const { method, readyFromMs, workingHours, timeZone, nowMs } = request;
+  if (method.balls.length < 2) return mixAtMs;
+  const bulkH = usualHours(method.bulk);
+  const works = (atMs: number) =>
+    isWorking(atMs, workingHours, timeZone) &&
+    isWorking(addHours(atMs, bulkH), workingHours, timeZone);
+  if (works(mixAtMs)) return mixAtMs;
+  const { leastH, mostH } = hoursRange(method.balls);
+  const span = {
+    fromMs: Math.max(nowMs, addHours(readyFromMs, -bulkH - mostH)),
+    toMs: addHours(readyFromMs, -bulkH - leastH),
+  };
+  let nearest = mixAtMs;
+  for (let atMs = roundUp(span.fromMs); atMs <= span.toMs; atMs += 3 * FIVE_MINUTES_MS) {
+    const nearer = nearest === mixAtMs || Math.abs(atMs - mixAtMs) < Math.abs(nearest - mixAtMs);
+    if (nearer && works(atMs)) nearest = atMs;
+  }
+  return nearest;
 }
 
 function refuse(request: MethodRequest): NoMethodPlan | null {

@@ -39,7 +39,7 @@ const THINNEST = 1.2;
 const BAND_AT = 0.8;
 const GAP = 1.6;
 const TURN = 10;
-const TUB = { width: 116, height: 30, below: 26 } as const;
+const TUB = { width: 116, height: 30, below: 18 } as const;
 
 /**
  * Bands of a formula: each ingredient starts at its cap, its slices peel off into the leavens, lowest first, the rest
@@ -53,6 +53,7 @@ export function flowLayout(columns: DoughColumns, frame: FlowFrame): FlowLayout 
   const wide = (massG: number) => (massG <= 0 ? 0 : Math.max(THINNEST, massG * scale));
   const parts = columns.leavens.length + 1;
   const bottom = rows.length * rowHeight + 8;
+  const tubY = bottom + TUB.below - 6;
   const pipes = Array.from({ length: parts }, (_, index) => pipeX(index, parts, frame));
   const taken = pipes.map(() => 0);
   const slices: FlowSlice[] = [];
@@ -75,13 +76,13 @@ export function flowLayout(columns: DoughColumns, frame: FlowFrame): FlowLayout 
       slices.push({
         key: `${row.ingredientId}-${column}`,
         ingredientId: row.ingredientId,
-        path: turning(capX + 5, middle, x, bottom),
+        path: turning(capX + 5, middle, x, column === parts - 1 ? tubY : bottom),
         width,
       });
     });
     caps.push({ y: y - 2, height: Math.max(5, top - y - GAP + 4) });
   });
-  const tubX = (pipes[parts - 1] ?? 0) - TUB.width + 14;
+  const tubX = (pipes[parts - 1] ?? 0) - TUB.width + 6;
   const pours = columns.leavens.map((one, index) => ({
     key: one.leaven.id,
     path: pouring((pipes[index] ?? 0) - (taken[index] ?? 0) / 2, bottom, tubX, index),
@@ -93,7 +94,7 @@ export function flowLayout(columns: DoughColumns, frame: FlowFrame): FlowLayout 
     pours,
     caps,
     capX,
-    tub: { x: tubX, y: bottom + TUB.below - 6, width: TUB.width },
+    tub: { x: tubX, y: tubY, width: TUB.width },
   };
 }
 
@@ -109,8 +110,8 @@ function turning(x0: number, y: number, x: number, bottom: number): string {
 }
 
 function pouring(x: number, from: number, tubX: number, index: number): string {
-  const y = from + 12 + index * 4;
-  return `M${round(x)},${round(from)}V${round(y - 6)}Q${round(x)},${round(y)} ${round(x + 6)},${round(y)}H${round(tubX + 8)}`;
+  const y = from + 22 + index * 5;
+  return `M${round(x)},${round(from)}V${round(y - 6)}Q${round(x)},${round(y)} ${round(x + 6)},${round(y)}H${round(tubX + 20)}`;
 }
 
 const round = (value: number) => Math.round(value * 10) / 10;

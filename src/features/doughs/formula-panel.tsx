@@ -22,7 +22,7 @@ import { FormulaFlow } from './formula-flow';
 import { Peg } from './peg';
 
 const ROW = 42;
-const HEAD = 50;
+const HEAD = 62;
 const NAME = 150;
 const WHOLE = 190;
 const LEAST_COLUMN = 150;

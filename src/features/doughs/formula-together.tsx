@@ -35,7 +35,16 @@ export function Together(props: {
           {decimals(at.massG, at.massG < 100 ? 1 : 0)}
         </Box>
       </Box>
-      <Box component="span" sx={{ width: 56, textAlign: 'right', color: 'var(--ink2)' }}>
+      <Box
+        component="span"
+        sx={{
+          width: 64,
+          textAlign: 'right',
+          color: 'var(--ink2)',
+          whiteSpace: 'nowrap',
+          fontSize: rem(15),
+        }}
+      >
         {at.water} %
       </Box>
     </Box>

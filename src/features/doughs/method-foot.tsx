@@ -40,7 +40,7 @@ export function MethodFoot(props: {
       <Box
         component="section"
         aria-label="Stages"
-        sx={{ borderTop: '2px solid var(--ink)', background: 'var(--paper)', minHeight: 152 }}
+        sx={{ borderTop: '2px solid var(--ink)', background: 'var(--paper)', minHeight: 138 }}
       >
         {plan === null ? (
           <Typography color="text.secondary" sx={{ p: 2 }}>
@@ -59,8 +59,10 @@ export function MethodFoot(props: {
         sx={{
           borderTop: '2px solid var(--ink)',
           display: 'grid',
-          gap: 3,
-          p: 2,
+          columnGap: 3,
+          rowGap: 2,
+          px: 2,
+          py: 1,
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1.1fr 1.1fr 0.8fr auto' },
           alignItems: 'start',
         }}

@@ -11,6 +11,7 @@ import { useState, useTransition } from 'react';
 import type { MethodRow } from '@/services/doughs/methods';
 import type { DoughsView } from '@/services/doughs/view';
 import { dateText, momentText } from '@/ui/format';
+import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import { WallTimeField } from '@/ui/wall-time-field';
 import type { DoughActions } from './dough-actions';
@@ -41,7 +42,7 @@ export function MethodSides(props: {
       sx={{
         borderLeft: { md: '2px solid var(--line)' },
         minWidth: 0,
-        maxHeight: { md: 430 },
+        maxHeight: { md: 352 },
         overflowY: 'auto',
       }}
     >
@@ -49,12 +50,17 @@ export function MethodSides(props: {
       <Tabs
         value={side}
         onChange={(_, next: (typeof SIDES)[number]) => setSide(next)}
-        variant="scrollable"
-        allowScrollButtonsMobile
+        variant="fullWidth"
         sx={{
           px: 1,
           borderBottom: '2px solid var(--line)',
-          '& .MuiTab-root': { minWidth: 0, px: 1, minHeight: 44, color: 'var(--ink)' },
+          '& .MuiTab-root': {
+            minWidth: 0,
+            px: 0.5,
+            minHeight: 44,
+            fontSize: rem(15),
+            color: 'var(--ink)',
+          },
         }}
       >
         {SIDES.map((one) => (

@@ -55,6 +55,8 @@ export interface MixView {
   readonly methodName: string | null;
   readonly atMs: number;
   readonly nowMs: number;
+  /** How fast the shop’s clock runs. */
+  readonly rate: number;
   readonly units: ShopUnits;
   readonly batches: number;
   readonly batchNumber: number;
@@ -96,6 +98,7 @@ export function mixView(context: ShopContext, stepId: string, batchNumber: numbe
     methodName: planned.methodName,
     atMs: planned.atMs,
     nowMs: state.nowMs,
+    rate: context.clock().rate,
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     batches,
     batchNumber,

@@ -16,6 +16,7 @@ import { WallTimeField } from '../wall-time-field';
 import { GlyphDisc } from '../marks/glyphs';
 import { clockText, decimals } from '../format';
 import { waterText } from '../water-text';
+import { LinkButton } from '../link-button';
 import type { HandsActions } from './actions';
 import { newBatch, useAct } from './use-act';
 
@@ -194,6 +195,11 @@ export function StepDialog(props: {
         )}
       </DialogContent>
       <DialogActions>
+        {sheet.glyph === 'mix' && sheet.startC !== null ? (
+          <LinkButton href={`/mix/${encodeURIComponent(sheet.stepId)}`}>
+            Open the mix card
+          </LinkButton>
+        ) : null}
         <Button variant="text" onClick={onClose}>
           Close
         </Button>

@@ -12,8 +12,10 @@ import { StrandPaths } from './strand-paths';
 import { strandShape, widthAt } from './strand-shape';
 import { rem } from '../rem';
 
-const HEIGHT = 150;
-const MIDDLE = 88;
+const HEIGHT = 136;
+const MIDDLE = 74;
+/** Hours nearer than this to the one before stand a line higher, px. */
+const NEAR = 46;
 const K = 0.9;
 const DISC_R = 14;
 const HOURS_PER_TICK = [1, 2, 3, 6, 12];
@@ -110,7 +112,7 @@ export function StageStrip(props: {
           </g>
         );
       })}
-      {discs.map(({ glyph, atMs }) => (
+      {discs.map(({ glyph, atMs }, index) => (
         <g key={`${glyph}-${atMs}`} style={{ color: 'var(--ink)' }}>
           <circle
             cx={x(atMs)}
@@ -123,7 +125,7 @@ export function StageStrip(props: {
           <Glyph name={glyph} x={x(atMs)} y={MIDDLE} size={18} />
           <text
             x={x(atMs)}
-            y={HEIGHT - 12}
+            y={HEIGHT - (raised(discs, index, x) ? 26 : 8)}
             fontSize={rem(15)}
             fontWeight={700}
             textAnchor="middle"
@@ -135,6 +137,13 @@ export function StageStrip(props: {
       ))}
     </svg>
   );
+}
+
+/** Every second hour of a crowd stands a line higher. */
+function raised(discs: readonly StageDisc[], index: number, x: (atMs: number) => number): boolean {
+  const [before, one] = [discs[index - 1], discs[index]];
+  if (before === undefined || one === undefined) return false;
+  return Math.abs(x(one.atMs) - x(before.atMs)) < NEAR && !raised(discs, index - 1, x);
 }
 
 function tickText(atMs: number, timeZone: string): string {

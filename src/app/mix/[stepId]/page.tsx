@@ -1,0 +1,37 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { connection } from 'next/server';
+import { MixCardView } from '@/features/mix/mix-card';
+import { shopContext } from '@/services/context';
+import { mixView } from '@/services/mix/view';
+import { doStepAction, undoAction } from '../../actions';
+import { finishCardAction, handleScaleAction, markCardAction } from '../mix-actions';
+
+export const metadata: Metadata = { title: 'Mix' };
+
+type Props = {
+  params: Promise<{ stepId: string }>;
+  searchParams: Promise<{ batch?: string | string[] }>;
+};
+
+export default async function MixPage({ params, searchParams }: Props) {
+  await connection();
+  const { stepId } = await params;
+  const batch = Number((await searchParams).batch ?? '1');
+  const number = Number.isInteger(batch) ? batch : 1;
+  const view = mixView(shopContext(), decodeURIComponent(stepId), number);
+  if (view === null) notFound();
+  return (
+    <MixCardView
+      key={view.cardId}
+      view={view}
+      actions={{
+        mark: markCardAction,
+        finish: finishCardAction,
+        handleScale: handleScaleAction,
+        doStep: doStepAction,
+        undo: undoAction,
+      }}
+    />
+  );
+}

@@ -1,0 +1,197 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { DivideFact, MixView } from '@/services/mix/view';
+import { decimals, massText, tempText } from '@/ui/format';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { LinkButton } from '@/ui/link-button';
+import { ChoiceField } from '@/ui/panel-parts';
+import { rem } from '@/ui/rem';
+import type { MixActions } from './mix-actions';
+import { ByFeel, DoughLook, UndoLast } from './side-acts';
+import type { useCard } from './use-card';
+
+type CardWork = ReturnType<typeof useCard>;
+
+/** The end of a card: salt, dough out of the bowl, into the journal, divided. */
+export function FinishPane(props: { view: MixView; working: CardWork; actions: MixActions }) {
+  const { view, working, actions } = props;
+  const { card } = working;
+  if (view.written !== null) return <Divide view={view} actions={actions} />;
+  return (
+    <>
+      <Typography variant="h2">Out of the bowl</Typography>
+      {card.salt === 'missing' ? (
+        <SaltGuard working={working} />
+      ) : (
+        <Out view={view} working={working} />
+      )}
+      {card.out === null ? null : <Finish view={view} working={working} actions={actions} />}
+      <DoughLook working={working} />
+      <ByFeel view={view} working={working} />
+      <UndoLast working={working} />
+    </>
+  );
+}
+
+/** The salt can not be forgotten: asked before the dough leaves the bowl. */
+export function SaltGuard({ working }: { working: CardWork }) {
+  return (
+    <Alert severity="warning" data-testid="salt-guard">
+      The salt was not weighed in. Is it in the dough?
+      <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+        <Button size="small" onClick={() => working.write({ kind: 'salt', answer: 'it is in' })}>
+          It is in
+        </Button>
+        <Button size="small" onClick={() => working.write({ kind: 'salt', answer: 'left out' })}>
+          Left out on purpose
+        </Button>
+      </Box>
+    </Alert>
+  );
+}
+
+function Out({ view, working }: { view: MixView; working: CardWork }) {
+  const { out } = working.card;
+  const [tempC, setTempC] = useState(out === null ? '' : String(out.tempC));
+  const [doughG, setDoughG] = useState(out?.doughG == null ? '' : String(out.doughG));
+  const number = (text: string) => Number(text.replace(',', '.'));
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+        <TextField
+          label={`Dough, °C (wanted ${tempText(view.mix.aimC, view.units)})`}
+          name="outC"
+          value={tempC}
+          onChange={(event) => setTempC(event.target.value)}
+          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
+        />
+        <TextField
+          label="It weighs, g"
+          name="doughG"
+          value={doughG}
+          onChange={(event) => setDoughG(event.target.value)}
+          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+        />
+      </Box>
+      <Button
+        disabled={tempC.trim() === ''}
+        onClick={() =>
+          working.write({
+            kind: 'out',
+            tempC: number(tempC),
+            ...(doughG.trim() === '' ? {} : { doughG: number(doughG) }),
+          })
+        }
+      >
+        {out === null ? 'Note it' : 'Note it anew'}
+      </Button>
+    </Box>
+  );
+}
+
+function Finish(props: { view: MixView; working: CardWork; actions: MixActions }) {
+  const { view, working, actions } = props;
+  const { run, busy, refused } = useAct(actions);
+  const [by, setBy] = useState(view.people[0] ?? '');
+  const router = useRouter();
+  const finish = () =>
+    run(
+      () =>
+        actions.finish({
+          stepId: view.stepId,
+          batchNumber: view.batchNumber,
+          batch: newBatch(),
+          by: by === '' ? null : by,
+        }),
+      (value) =>
+        value.written
+          ? `${view.title}: mixed.`
+          : `Batch ${view.batchNumber} is ready; ${value.waitsFor} to come.`,
+      (value) => {
+        if (!value.written)
+          router.push(`/mix/${encodeURIComponent(view.stepId)}?batch=${view.batchNumber + 1}`);
+      },
+    );
+  const { card } = working;
+  const wrong = Object.values(refused)[0];
+  return (
+    <Box sx={{ display: 'grid', gap: 1.25 }}>
+      <Typography data-testid="out">
+        Out at {tempText(card.out?.tempC ?? 0, view.units)}
+        {card.out?.doughG == null ? '' : `, ${massText(card.out.doughG, view.units)}`}.
+      </Typography>
+      {view.people.length === 0 ? null : (
+        <ChoiceField
+          name="by"
+          label="Mixed by"
+          value={by}
+          options={view.people.map((name) => ({ id: name, name }))}
+          onChange={setBy}
+        />
+      )}
+      {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
+      <Button size="large" variant="contained" disabled={busy} onClick={finish}>
+        Finish this mix
+      </Button>
+    </Box>
+  );
+}
+
+/** Dividing what was really made: the counts stay, the weights use it up. */
+function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
+  const { run, busy, refused } = useAct(actions);
+  const wrong = Object.values(refused)[0];
+  const divide = (fact: DivideFact) =>
+    run(
+      () =>
+        actions.doStep({
+          stepId: fact.stepId,
+          batch: newBatch(),
+          grams: { ball: fact.weightG ?? fact.plannedG },
+          count: fact.count,
+        }),
+      () => `${fact.name}: ${fact.count} divided.`,
+    );
+  return (
+    <>
+      <Typography variant="h2">It stands in the Log</Typography>
+      <Typography>
+        With what was really weighed, at its real time. Take it back there and the card opens again.
+      </Typography>
+      {view.divides.map((fact) => (
+        <Box key={fact.stepId} sx={{ display: 'grid', gap: 1 }}>
+          <Typography
+            data-testid="divide"
+            sx={{ fontSize: rem(26), fontWeight: 700, lineHeight: 1.15 }}
+          >
+            {fact.count} × {decimals(fact.weightG ?? fact.plannedG, 0)} g
+          </Typography>
+          <Typography>
+            {fact.name}
+            {fact.weightG === null || fact.weightG === fact.plannedG
+              ? ''
+              : `: so it is used up; planned were ${decimals(fact.plannedG, 0)} g`}
+          </Typography>
+          <Button size="large" disabled={busy} onClick={() => divide(fact)}>
+            Divided now
+          </Button>
+        </Box>
+      ))}
+      {view.remainderG !== null && view.remainderG >= 1 ? (
+        <Typography variant="body2">{decimals(view.remainderG, 0)} g are left over.</Typography>
+      ) : null}
+      {view.divides.length === 0 ? (
+        <Typography>Divided already, or nothing to divide.</Typography>
+      ) : null}
+      {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
+      <LinkButton href="/">Back to the Tide</LinkButton>
+    </>
+  );
+}

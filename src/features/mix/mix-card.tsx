@@ -1,0 +1,282 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useEffect, useState } from 'react';
+import { pauseProposed, type CardLine, type MixCard, type WeighItem } from '@/core/mixing';
+import type { MixView } from '@/services/mix/view';
+import { clockText, decimals, massText, percentText, tempText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
+import { TellsList } from '@/ui/tells-list';
+import { useShopSecond } from '@/ui/use-clock';
+import { ViewFrame } from '@/ui/view-frame';
+import { CardRows } from './card-rows';
+import { FinishPane } from './finish-pane';
+import type { MixActions } from './mix-actions';
+import { TimePane } from './time-pane';
+import { useCard } from './use-card';
+import { useScale, type Shown } from './use-scale';
+import { WeighPane } from './weigh-pane';
+
+/** One batch on one screen, at arm's length: the lines in order of adding, the live scale, timers, the salt. */
+export function MixCardView({ view, actions }: { view: MixView; actions: MixActions }) {
+  const { units, sums, mix, water } = view;
+  const nowMs = useShopSecond(view);
+  const shown = useScale();
+  const working = useCard(view, actions, nowMs);
+  const { card, write } = working;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const current = view.written === null ? lineAtHand(card, chosen) : null;
+  const tick = () => current !== null && tickLine(current, shown, write, actions);
+  useSpace(view.written === null ? tick : null);
+  return (
+    <ViewFrame
+      title={view.title}
+      subtitle={[
+        view.methodName,
+        view.batches > 1 ? `batch ${view.batchNumber} of ${view.batches}` : null,
+      ]
+        .filter(Boolean)
+        .join(' · ')}
+      clock={clockText(nowMs, units.timeZone)}
+      aside={
+        <TellsList
+          tells={[
+            {
+              ask: 'water in total',
+              says: percentText(sums.waterG / Math.max(1, sums.flourG)),
+              detail: 'of every source',
+            },
+            {
+              ask: 'salt',
+              says: percentText(sums.saltG / Math.max(1, sums.flourG), 2),
+              detail: 'of all flour',
+            },
+            waterTell(view),
+            {
+              ask: 'dough should be',
+              says: tempText(mix.aimC, units),
+              detail: `pause at ${tempText(mix.limitC, units)}`,
+            },
+            {
+              ask: 'mix',
+              says: mix.steps.map((step) => `${step.minutes} ${step.speed}`).join(' + '),
+              detail: `mixing adds ${decimals(water?.mixingC ?? 0, 1)}°`,
+            },
+          ]}
+        />
+      }
+    >
+      <Box
+        sx={{
+          flex: 1,
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 470px' },
+        }}
+      >
+        <Box
+          sx={{ minWidth: 0, background: 'var(--paper)', display: 'flex', flexDirection: 'column' }}
+        >
+          <CardRows
+            view={view}
+            card={card}
+            nowMs={nowMs}
+            currentId={current?.item.id ?? null}
+            onTick={tick}
+            onChoose={setChosen}
+            write={write}
+          />
+
+          <Foot view={view} />
+        </Box>
+        <Box sx={{ p: 2.5, display: 'grid', gap: 1.5, alignContent: 'start' }}>
+          <Pane
+            view={view}
+            actions={actions}
+            working={working}
+            current={current}
+            shown={shown}
+            nowMs={nowMs}
+            onTick={tick}
+          />
+          <WayOut
+            begun={view.marks.length > 0}
+            atLine={current !== null}
+            ended={chosen === AT_END && card.currentId !== null}
+            onChoose={setChosen}
+          />
+        </Box>
+      </Box>
+    </ViewFrame>
+  );
+}
+
+interface PaneProps {
+  readonly view: MixView;
+  readonly actions: MixActions;
+  readonly working: ReturnType<typeof useCard>;
+  readonly current: CardLine | null;
+  readonly shown: Shown;
+  readonly nowMs: number;
+  readonly onTick: () => void;
+}
+
+/** What the hands do now: weigh, wait, or take the dough out. */
+function Pane(props: PaneProps) {
+  const { view, actions, working, current, shown, nowMs, onTick: tick } = props;
+  const { card, refused } = working;
+  const { mix, units } = view;
+  return (
+    <>
+      {refused === null ? null : (
+        <Alert severity="warning" data-testid="refusal">
+          {refused}
+        </Alert>
+      )}
+      {pauseProposed(card, mix.limitC) ? (
+        <Alert severity="warning" data-testid="pause">
+          The dough is at your limit of {tempText(mix.limitC, units)}: pause, let it cool, go on.
+        </Alert>
+      ) : null}
+      {current === null ? (
+        <FinishPane view={view} working={working} actions={actions} />
+      ) : current.item.kind === 'time' ? (
+        <TimePane line={current} nowMs={nowMs} view={view} working={working} />
+      ) : (
+        <WeighPane
+          line={current as CardLine & { item: WeighItem }}
+          shown={shown}
+          view={view}
+          working={working}
+          actions={actions}
+          onTick={tick}
+        />
+      )}
+    </>
+  );
+}
+
+/** The dough may leave the bowl though lines are left, and the baker may come back to them. */
+function WayOut(props: {
+  begun: boolean;
+  atLine: boolean;
+  ended: boolean;
+  onChoose: (itemId: string | null) => void;
+}) {
+  const { begun, atLine, ended, onChoose } = props;
+  if (ended) {
+    return (
+      <Button variant="text" onClick={() => onChoose(null)}>
+        Back to what is left
+      </Button>
+    );
+  }
+  return atLine && begun ? (
+    <Button variant="text" onClick={() => onChoose(AT_END)}>
+      The dough leaves the bowl
+    </Button>
+  ) : null;
+}
+
+/** Stands for no line: the dough leaves the bowl though lines are left. */
+const AT_END = 'at-end';
+
+/** The line that was chosen, while it is open; else the first that is. */
+function lineAtHand(card: MixCard, chosen: string | null): CardLine | null {
+  if (chosen === AT_END) return null;
+  const open = (id: string | null) =>
+    card.lines.find((line) => line.item.id === id && !line.done) ?? null;
+  return open(chosen) ?? open(card.currentId);
+}
+
+/** A line weighed: by the scale when it stands still on something, else as the card has it. */
+function tickLine(
+  line: CardLine,
+  shown: Shown,
+  write: ReturnType<typeof useCard>['write'],
+  actions: MixActions,
+): void {
+  const { item } = line;
+  if (item.kind === 'time') {
+    write(
+      line.startedMs === null
+        ? { kind: 'start', itemId: item.id }
+        : { kind: 'done', itemId: item.id },
+    );
+    return;
+  }
+  const onScale = shown !== null && shown.stable && shown.massG > 0;
+  const massG = onScale ? shown.massG : Math.max(0, line.wantedG - (line.weighedG ?? 0));
+  write({ kind: 'weigh', itemId: item.id, massG: round(massG), by: onScale ? 'scale' : 'ticked' });
+  if (onScale) void actions.handleScale({ act: 'tare' });
+}
+
+const round = (massG: number) => Math.round(massG * 100) / 100;
+
+/** The space bar ticks the line at hand, unless something is being typed. */
+function useSpace(tick: (() => void) | null): void {
+  useEffect(() => {
+    if (tick === null) return undefined;
+    const hear = (event: KeyboardEvent) => {
+      const at = event.target as HTMLElement | null;
+      const typing = at !== null && /^(INPUT|TEXTAREA|SELECT|BUTTON|A)$/.test(at.tagName);
+      if (event.key !== ' ' || typing) return;
+      event.preventDefault();
+      tick();
+    };
+    window.addEventListener('keydown', hear);
+    return () => window.removeEventListener('keydown', hear);
+  }, [tick]);
+}
+
+function waterTell({ water, units }: MixView) {
+  if (water === null) return { ask: 'water at', says: '–', detail: 'none goes in' };
+  const { answer } = water;
+  const ice = answer.iceG > 0 ? ` + ${massText(Math.round(answer.iceG), units)} ice` : '';
+  return {
+    ask: 'water at',
+    says: `${tempText(Math.round(answer.waterC), units)}${ice}`,
+    detail:
+      answer.bound === null
+        ? `shop rule ${tempText(Math.round(water.rule.waterC), units)}`
+        : `comes to ${tempText(answer.doughC, units)}`,
+  };
+}
+
+function Foot({ view }: { view: MixView }) {
+  const { sums, units, caution, allergens } = view;
+  return (
+    <Box
+      sx={{
+        mt: 'auto',
+        px: 2,
+        py: 1.25,
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 2,
+        alignItems: 'center',
+        justifyContent: 'space-between',
+      }}
+    >
+      <Box sx={{ flex: '1 1 22rem' }}>
+        <Typography>
+          Per cent of all flour, <strong>{massText(sums.flourG, units)}</strong>. Dough{' '}
+          <strong>{massText(sums.massG, units)}</strong>. Contains{' '}
+          {allergens.join(', ') || 'nothing noted'}.
+        </Typography>
+        <Typography variant="body2" data-caution="mixer">
+          {caution} Local codes and licensed practice come first.
+        </Typography>
+      </Box>
+      <LinkButton
+        href={`/mix/${encodeURIComponent(view.stepId)}/sheet`}
+        variant="text"
+        size="small"
+      >
+        On paper
+      </LinkButton>
+    </Box>
+  );
+}
