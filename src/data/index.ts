@@ -59,6 +59,5 @@ export {
   addMixCard,
   listMarks,
   listMixCards,
-  maybeOneMixCard,
   type MixCardRow,
 } from './mix-card-repository';

@@ -18,12 +18,6 @@ export function listMixCards(db: Db, stepId: string): MixCardRow[] {
     .all(stepId) as MixCardRow[];
 }
 
-/** One card, or null. */
-export function maybeOneMixCard(db: Db, id: string): MixCardRow | null {
-  return (db.prepare(`SELECT ${COLUMNS} FROM mix_card WHERE id = ?`).get(id) ??
-    null) as MixCardRow | null;
-}
-
 /** Adds a card. */
 export function addMixCard(db: Db, card: MixCardRow): void {
   db.prepare(

@@ -3,6 +3,13 @@ import { numberField, z } from '@/core/parse';
 import { planBake } from '@/core/planner';
 import { isTimeZone, toLocalText } from '@/core/units';
 import { bakeFormSchema } from './bake-form';
+import {
+  answerCheck,
+  answerDivide,
+  answerDough,
+  answerWater,
+  doughQuestion,
+} from './dough-questions';
 import { answerBand, answerInvert, answerLearn, lotAnswer, lotQuestion } from './lot-questions';
 import { pantryOf } from '@/core/formula';
 import { noPlanSentence, planRequestOf } from './plan-request';
@@ -48,9 +55,12 @@ function answerForecast(request: unknown): unknown {
   return 'lot' in parsed ? lotAnswer(parsed) : bakeAnswer(parsed).forecast;
 }
 
-/** The answer of `bin/core formula`: columns, moments and dose of a bake. */
+const formulaSchema = z.union([doughQuestion, bakeRequest]);
+
+/** The answer of `bin/core formula`: the columns of a dough, or columns, moments and dose of a bake. */
 function answerFormula(request: unknown): unknown {
-  return bakeAnswer(bakeRequest.parse(request)).formula;
+  const parsed = formulaSchema.parse(request);
+  return 'dough' in parsed ? answerDough(parsed) : bakeAnswer(parsed).formula;
 }
 
 /** Every operation by name. */
@@ -60,6 +70,9 @@ export const CORE_OPERATIONS: Readonly<Record<string, (request: unknown) => unkn
   invert: answerInvert,
   band: answerBand,
   learn: answerLearn,
+  check: answerCheck,
+  water: answerWater,
+  divide: answerDivide,
 };
 
 function bakeAnswer(request: z.output<typeof bakeRequest>) {

@@ -1,3 +1,4 @@
+import type { CautionAt } from '@/core/cautions';
 import type { WaterAnswer } from '@/core/thermal';
 import { isAct, type Act } from '@/core/journal';
 import type { Glyph, Moment } from './tide/moment';
@@ -21,7 +22,8 @@ export interface StepSheet {
   /** Best of the leaven a mix takes; null for other steps. */
   readonly bestMs: number | null;
   readonly notes: readonly string[];
-  readonly caution: string | null;
+  /** Where the cautions of this step belong. */
+  readonly caution: CautionAt | null;
 }
 
 /** What the sheet of a step needs beside the act. */
@@ -29,7 +31,8 @@ export interface SheetFacts {
   readonly moment: Moment;
   readonly placeName: string;
   readonly notes: readonly string[];
-  readonly caution: string | null;
+  /** Where the cautions of this step belong. */
+  readonly caution: CautionAt | null;
   readonly water: WaterAnswer | null;
 }
 

@@ -1,5 +1,14 @@
 /** Where a caution matters. */
-export type CautionAt = 'leaven' | 'mix' | 'ball' | 'bake' | 'culture' | 'cold store';
+export type CautionAt =
+  | 'leaven'
+  | 'mix'
+  | 'ball'
+  | 'bake'
+  | 'culture'
+  | 'cold store'
+  | 'honey'
+  | 'flour store'
+  | 'contents';
 
 /** One of the usual cautions. */
 export interface Caution {
@@ -7,6 +16,10 @@ export interface Caution {
   readonly at: CautionAt;
   readonly sentence: string;
 }
+
+/** The line that stands with them. */
+export const CODES_FIRST =
+  'Local food codes, the shop’s own food-safety plan and licensed practice come first.';
 
 /** The usual cautions where they matter, short and once. Local food codes, the shop’s own food-safety plan and licensed practice come first. */
 export const CAUTIONS: readonly Caution[] = [
@@ -23,12 +36,19 @@ export const CAUTIONS: readonly Caution[] = [
   {
     id: 'raw-dough',
     at: 'ball',
-    sentence: 'Raw flour and raw dough are not ready to eat. Contains wheat.',
+    sentence:
+      'Raw flour and raw dough are not ready to eat, least of all for children. Contains wheat.',
   },
   {
     id: 'oven',
     at: 'bake',
-    sentence: 'Stone, steel and oven burn: gloves and a dry peel. Local codes come first.',
+    sentence: 'Stone, steel and oven burn: gloves and a dry peel. Steam and hot water scald.',
+  },
+  {
+    id: 'fumes',
+    at: 'bake',
+    sentence:
+      'An oven that burns fuel only outdoors or with a working flue: carbon monoxide kills.',
   },
   {
     id: 'spoiled-culture',
@@ -41,9 +61,25 @@ export const CAUTIONS: readonly Caution[] = [
     at: 'cold store',
     sentence: 'Keep cold stores at or below 5 °C and log them; old dough has an end.',
   },
+  { id: 'honey', at: 'honey', sentence: 'Honey is not for infants.' },
+  {
+    id: 'flour-dust',
+    at: 'flour store',
+    sentence: 'Flour dust: no open flame, no compressed air.',
+  },
+  {
+    id: 'allergens',
+    at: 'contents',
+    sentence: 'Wheat is an allergen, and so are other toppings and blends: label.',
+  },
 ];
 
-/** The caution for a moment. */
-export function cautionAt(at: CautionAt): Caution | null {
-  return CAUTIONS.find((caution) => caution.at === at) ?? null;
+/** The cautions for a moment, each once. */
+export function cautionsAt(at: CautionAt): readonly Caution[] {
+  return CAUTIONS.filter((caution) => caution.at === at);
+}
+
+/** The cautions for a moment as one line of text, with whose rules come first. */
+export function cautionText(at: CautionAt): string {
+  return [...cautionsAt(at).map((caution) => caution.sentence), CODES_FIRST].join(' ');
 }

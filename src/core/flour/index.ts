@@ -12,9 +12,8 @@ export {
   enduranceOf,
   stageHours,
   type Endurance,
-  type EnduranceStage,
   type UsedHours,
 } from './endurance';
 export { absorptionOf, isEstimated, strengthOf, STRENGTH_SD, type Flour } from './flour';
-export { substitutesFor, type Substitute } from './substitute';
-export { waterToday, type TakenWater, type WaterToday } from './water-today';
+export { substitutesFor } from './substitute';
+export { waterToday, type TakenWater } from './water-today';

@@ -10,8 +10,7 @@ export interface FormulaRemark {
     | 'sugar-slows'
     | 'water-low'
     | 'water-high'
-    | 'nothing-raises'
-    | 'yield';
+    | 'nothing-raises';
   readonly says: string;
 }
 
@@ -51,19 +50,4 @@ export function formulaRemarks(formula: TrueFormula, raised: boolean): FormulaRe
     say('sugar-slows', `Sugar ${pct(sugarShare)} slows the yeast and browns fast.`);
   if (freshShare === 0 && !raised) say('nothing-raises', 'Nothing in it raises it.');
   return remarks;
-}
-
-/** A remark where a stated yield is not what the weights give; null where they agree within 3 %. */
-export function yieldRemark(
-  massG: number,
-  stated: { readonly count: number; readonly weightG: number },
-): FormulaRemark | null {
-  const statedG = stated.count * stated.weightG;
-  const apart = massG / statedG - 1;
-  if (Math.abs(apart) <= 0.03) return null;
-  const each = Math.round(massG / stated.count);
-  return {
-    id: 'yield',
-    says: `${stated.count} of ${Math.round(stated.weightG)} g want ${Math.round(statedG)} g, the weights give ${Math.round(massG)} g: ${stated.count} of ${each} g.`,
-  };
 }

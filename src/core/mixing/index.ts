@@ -1,4 +1,4 @@
-export { actsOfCards, type MixedActs } from './acts';
+export { actsOfCards } from './acts';
 export {
   mixCard,
   pauseProposed,
@@ -7,11 +7,5 @@ export {
   type MixCard,
   type Weighing,
 } from './card';
-export {
-  cardItems,
-  type CardItem,
-  type CardQuestion,
-  type TimeItem,
-  type WeighItem,
-} from './items';
-export { markKinds, markSchema, WINDOWPANES, type Mark, type MarkWhat } from './marks';
+export { cardItems, type CardItem, type WeighItem } from './items';
+export { markKinds, markSchema, type Mark, type MarkWhat } from './marks';

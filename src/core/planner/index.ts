@@ -1,14 +1,8 @@
-export { bakeSteps, type BakeLots, type BakeStep } from './bake-acts';
+export { bakeSteps, type BakeLots } from './bake-acts';
 export { solveDose } from './dose';
-export { piecesOf, type MethodLots, type MethodMoments } from './method-acts';
-export { draftLots, methodColumns, stepsOf } from './method-draft';
-export type {
-  LeavenSource,
-  MethodPlan,
-  MethodRemark,
-  MethodRequest,
-  NoMethodPlan,
-} from './method-request';
+export { piecesOf, type MethodLots } from './method-acts';
+export { stepsOf } from './method-draft';
+export type { MethodPlan, MethodRemark, MethodRequest, NoMethodPlan } from './method-request';
 export { planBake, type BakePlan, type NoPlan, type Remark } from './plan-bake';
 export { planMethod } from './plan-method';
 export type { Moments, PlanRequest, WorkingHours } from './request';

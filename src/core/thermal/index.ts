@@ -6,5 +6,4 @@ export {
   WARMEST_WATER_C,
   type WarmPart,
   type WaterAnswer,
-  type WaterRequest,
 } from './water-temperature';

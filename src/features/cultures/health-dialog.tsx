@@ -9,7 +9,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { cautionAt } from '@/core/cautions';
+import { CautionLine } from '@/ui/caution-line';
 import { HEALTH } from '@/core/cultures';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import type { CultureActions } from './culture-actions';
@@ -71,7 +71,11 @@ export function HealthDialog(props: {
             <strong>Do:</strong> {advice.does}
           </Typography>
         </Box>
-        {advice.ends ? <Alert severity="error">{cautionAt('culture')?.sentence}</Alert> : null}
+        {advice.ends ? (
+          <Alert severity="error">
+            <CautionLine at="culture" />
+          </Alert>
+        ) : null}
         {Object.values(refused).map((sentence) => (
           <Alert key={sentence} severity="warning">
             {sentence}

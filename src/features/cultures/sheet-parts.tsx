@@ -3,7 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { scaleLinear, scaleTime } from 'd3';
 import type { ReactNode } from 'react';
-import { cautionAt } from '@/core/cautions';
+import { CautionLine } from '@/ui/caution-line';
 import type { FeedChoice, FeedSheet, VesselLevel } from '@/core/cultures';
 import { MS_PER_HOUR } from '@/core/units';
 import type { FeedFacts } from '@/services/cultures/feed-facts';
@@ -74,9 +74,7 @@ export function OldJar(props: { sheet: FeedSheet; facts: FeedFacts; levain: bool
         </Box>
       </Typography>
       <Typography variant="body2">{levain ? keptText(facts) : leftText(sheet, facts)}</Typography>
-      <Typography variant="caption" component="p" color="text.secondary" sx={{ mt: 0.5 }}>
-        {cautionAt('leaven')?.sentence}
-      </Typography>
+      <CautionLine at="leaven" />
     </Box>
   );
 }

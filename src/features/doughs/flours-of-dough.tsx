@@ -8,6 +8,7 @@ import { substitutesFor, waterToday } from '@/core/flour';
 import { doughWeights, litreOfSalt, saltOfKilo, saltOfLitre } from '@/core/formula';
 import type { Method } from '@/core/methods';
 import type { DoughFacts } from '@/services/doughs/facts';
+import { CautionLine } from '@/ui/caution-line';
 import { decimals } from '@/ui/format';
 import { ChoiceField } from '@/ui/panel-parts';
 import { NumberBox } from './number-box';
@@ -237,6 +238,7 @@ function Added({ method, facts, set }: { method: Method; facts: DoughFacts; set:
           </Button>
         </Box>
       ))}
+      {added.some((one) => one.ingredientId === 'honey') ? <CautionLine at="honey" /> : null}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 0.5 }}>
         <ChoiceField
           name="addThing"

@@ -12,6 +12,7 @@ import { useState, useTransition } from 'react';
 import { absorptionOf, isEstimated, strengthOf, STRENGTH_SD } from '@/core/flour';
 import type { DoughsView } from '@/services/doughs/view';
 import { useAskAnew } from '@/ui/ask-anew';
+import { CautionLine } from '@/ui/caution-line';
 import { decimals } from '@/ui/format';
 import { useSay } from '@/ui/snack';
 import { BlendSolver } from './blend-solver';
@@ -122,6 +123,8 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
           worked out from strength and whole grain. Wheat and what else is noted stands on labels
           and sheets; local codes say what must be printed.
         </Typography>
+        <CautionLine at="flour store" />
+        <CautionLine at="contents" />
         {editing === null ? (
           <Button onClick={() => setEditing('new')}>Another flour</Button>
         ) : (

@@ -33,10 +33,10 @@ export interface FlowLayout {
 
 /** Grams as a width: 4.2 px a kilo, and no band of a formula thicker or thinner than the eye wants. */
 const PX_PER_G = 0.0042;
-const WIDEST = { least: 11, most: 17 } as const;
+const WIDEST = { least: 9, most: 12 } as const;
 const THINNEST = 1.2;
 /** Bands lie under the figures of their row. */
-const BAND_AT = 0.8;
+const BAND_AT = 0.6;
 const GAP = 1.6;
 const TURN = 10;
 const TUB = { width: 116, height: 30, below: 18 } as const;

@@ -21,7 +21,7 @@ import { Together } from './formula-together';
 import { FormulaFlow } from './formula-flow';
 import { Peg } from './peg';
 
-const ROW = 42;
+const ROW = 46;
 const HEAD = 62;
 const NAME = 150;
 const WHOLE = 190;
@@ -156,7 +156,10 @@ function Figures(props: {
     });
   if (at.massG <= 0) {
     return (
-      <Box component="span" sx={{ display: 'inline-block', width: 78, textAlign: 'right' }}>
+      <Box
+        component="span"
+        sx={{ display: 'inline-block', width: 78, textAlign: 'right', lineHeight: '30px' }}
+      >
         –
       </Box>
     );

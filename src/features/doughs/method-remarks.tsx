@@ -3,6 +3,7 @@ import { formulaRemarks, trueFormula, type DoughColumns } from '@/core/formula';
 import type { MethodPlan, MethodRemark } from '@/core/planner';
 import type { DoughFacts } from '@/services/doughs/facts';
 import { momentText, spanText } from '@/ui/format';
+import { rem } from '@/ui/rem';
 
 /** What the formula and its plan say for themselves, bold where the baker should know. */
 export function MethodRemarks(props: {
@@ -16,7 +17,7 @@ export function MethodRemarks(props: {
   const whole = Object.fromEntries(columns.rows.map((row) => [row.ingredientId, row.wholeG]));
   const unusual = formulaRemarks(trueFormula(whole, pantry), columns.leavens.length > 0);
   return (
-    <Box component="ul" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.25 }}>
+    <Box component="ul" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.25, fontSize: rem(15) }}>
       {unusual.map((one) => (
         <li key={one.id}>
           <strong>{one.says}</strong>

@@ -8,6 +8,7 @@ import { useEffect, useState } from 'react';
 import { pauseProposed, type CardLine, type MixCard, type WeighItem } from '@/core/mixing';
 import type { MixView } from '@/services/mix/view';
 import { clockText, decimals, massText, percentText, tempText } from '@/ui/format';
+import { CautionLine } from '@/ui/caution-line';
 import { LinkButton } from '@/ui/link-button';
 import { TellsList } from '@/ui/tells-list';
 import { useShopSecond } from '@/ui/use-clock';
@@ -246,7 +247,7 @@ function waterTell({ water, units }: MixView) {
 }
 
 function Foot({ view }: { view: MixView }) {
-  const { sums, units, caution, allergens } = view;
+  const { sums, units, allergens } = view;
   return (
     <Box
       sx={{
@@ -266,9 +267,7 @@ function Foot({ view }: { view: MixView }) {
           <strong>{massText(sums.massG, units)}</strong>. Contains{' '}
           {allergens.join(', ') || 'nothing noted'}.
         </Typography>
-        <Typography variant="body2" data-caution="mixer">
-          {caution} Local codes and licensed practice come first.
-        </Typography>
+        <CautionLine at="mix" />
       </Box>
       <LinkButton
         href={`/mix/${encodeURIComponent(view.stepId)}/sheet`}

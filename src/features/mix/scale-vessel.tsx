@@ -20,7 +20,7 @@ export function ScaleVessel(props: {
     <svg
       viewBox={`0 0 430 ${H}`}
       width="100%"
-      style={{ maxHeight: 190 }}
+      style={{ maxHeight: 158 }}
       role="img"
       aria-label={`${Math.round(share * 100)} per cent, ${state}`}
       data-state={state}

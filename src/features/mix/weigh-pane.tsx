@@ -32,7 +32,6 @@ export function WeighPane(props: {
   const wantedG = line.wantedG - (item.heldBack ? (line.weighedG ?? 0) : 0);
   const onScaleG = Math.max(0, shown?.massG ?? 0);
   const found = weighing(item, wantedG, onScaleG);
-  const { scaleBy } = found;
   const takeOver = (factor: number | null) => {
     write(
       { kind: 'weigh', itemId: item.id, massG: onScaleG, by: 'scale' },
@@ -56,9 +55,7 @@ export function WeighPane(props: {
         mark={`${decimals(wantedG, digits)}`}
         tolerance={`±${decimals(item.toleranceG, 1)} g is fine`}
       />
-      {found.state === 'over' && shown?.stable === true ? (
-        <Over overG={-found.leftG} scaleBy={scaleBy} digits={digits} onTake={takeOver} />
-      ) : null}
+      <Over found={found} shown={shown} digits={digits} onTake={takeOver} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1.6fr 1fr', gap: 1 }}>
         <Button size="large" variant="contained" onClick={onTick}>
           {item.heldBack ? 'This portion is in' : 'It is in'}
@@ -91,7 +88,7 @@ function Pouring(props: { found: Weighing; onScaleG: number; wantedG: number; di
     <>
       <Typography
         data-testid="left"
-        sx={{ fontSize: rem(104), fontWeight: 700, lineHeight: 0.95, whiteSpace: 'nowrap' }}
+        sx={{ fontSize: rem(92), fontWeight: 700, lineHeight: 0.95, whiteSpace: 'nowrap' }}
       >
         {decimals(Math.abs(found.leftG), digits)}
         <Box component="span" sx={{ fontSize: rem(40) }}>
@@ -117,15 +114,17 @@ function ScaleState({ shown }: { shown: Shown }) {
 
 /** Too much of one thing: taken off, taken as it is, or all the rest weighed in as much more. */
 function Over(props: {
-  overG: number;
-  scaleBy: number | null;
+  found: Weighing;
+  shown: Shown;
   digits: number;
   onTake: (factor: number | null) => void;
 }) {
-  const { overG, scaleBy, digits, onTake } = props;
+  const { found, shown, digits, onTake } = props;
+  const { scaleBy } = found;
+  if (found.state !== 'over' || shown?.stable !== true) return null;
   return (
     <Alert severity="warning" data-testid="over">
-      {decimals(overG, digits)} g over.{' '}
+      {decimals(-found.leftG, digits)} g over.{' '}
       {scaleBy === null
         ? 'Take some off, or take it as it is.'
         : `Take some off, or weigh in ${decimals((scaleBy - 1) * 100, 1)} % more of all the rest.`}
@@ -181,7 +180,12 @@ function Typed(props: {
           slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
         />
       ) : null}
-      <Button size="small" disabled={massG === '' && tempC === ''} onClick={take}>
+      <Button
+        size="small"
+        disabled={massG === '' && tempC === ''}
+        onClick={take}
+        sx={{ whiteSpace: 'nowrap' }}
+      >
         Take it
       </Button>
     </Box>

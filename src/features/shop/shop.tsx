@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { Outcome } from '@/services/outcome';
 import type { Shop as ShopSettings } from '@/services/shop';
 import type { ShopView } from '@/services/shop-view';
+import { CautionLine } from '@/ui/caution-line';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';
 import { PlacesPanel } from './places-panel';
@@ -31,6 +32,7 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           Places
         </Typography>
         <PlacesPanel places={view.places} actions={actions} nowMs={view.nowMs} units={view.shop} />
+        <CautionLine at="cold store" />
         <Typography variant="h2" sx={{ mt: 3 }} gutterBottom>
           Flours
         </Typography>

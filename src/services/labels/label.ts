@@ -1,5 +1,5 @@
-import { massOf } from '@/core/composition';
-import { cautionAt } from '@/core/cautions';
+import { allergensOf, massOf } from '@/core/composition';
+import { cautionsAt } from '@/core/cautions';
 import { isUsedUp, type Lot } from '@/core/journal';
 import type { LabelContent } from '@/data';
 import { wallTime } from '@/core/units';
@@ -91,11 +91,12 @@ function contentsText(lot: Lot, { pantry }: ShopState): string {
 }
 
 function allergens(lot: Lot, { pantry }: ShopState): LabelContent['lines'] {
-  const flour = Object.entries(lot.composition).some(
-    ([id, massG]) => massG > 0 && pantry.get(id)?.kind === 'flour',
-  );
-  return flour ? [{ what: 'contains', says: 'wheat (gluten)' }] : [];
+  const found = allergensOf(lot.composition, pantry);
+  return found.length === 0 ? [] : [{ what: 'contains', says: found.map(labelWord).join(', ') }];
 }
+
+/** Wheat as labels say it. */
+const labelWord = (allergen: string) => (allergen === 'wheat' ? 'wheat (gluten)' : allergen);
 
 const DOES: Partial<Record<Lot['kind'], string>> = {
   starter: 'Feed on time. Lid vented.',
@@ -109,5 +110,5 @@ const DOES: Partial<Record<Lot['kind'], string>> = {
 function doesText(lot: Lot, frozen: boolean): string {
   if (lot.dried === true) return 'Keep dry and cool. Wake with water and flour, feed to two peaks.';
   if (frozen) return 'Thaw 8–14 h in the fridge, then let it rise. Do not freeze again.';
-  return DOES[lot.kind] ?? cautionAt('ball')?.sentence ?? '';
+  return DOES[lot.kind] ?? cautionsAt('ball')[0]?.sentence ?? '';
 }

@@ -1,3 +1,4 @@
+import { cautionText } from '@/core/cautions';
 import { toLocalText } from '@/core/units';
 import type { MixView } from './view';
 
@@ -46,7 +47,7 @@ export function mixSheet(view: MixView): MixSheet {
       ...(water === null ? [] : [waterNote(water)]),
       ...view.divides.map((one) => `${one.name}: ${one.count} of ${gramsOf(one.plannedG)}.`),
       `Contains ${view.allergens.join(', ') || 'nothing that was noted'}.`,
-      `${view.caution} Local food codes, the shop’s own plan and licensed practice come first.`,
+      cautionText('mix'),
     ],
   };
 }

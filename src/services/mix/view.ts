@@ -1,4 +1,3 @@
-import { cautionAt } from '@/core/cautions';
 import { allergensOf, totals, type CompositionTotals, mixCompositions } from '@/core/composition';
 import { mixParts } from '@/core/forecast';
 import { batchesFor, redivide, type Product } from '@/core/formula';
@@ -67,7 +66,6 @@ export interface MixView {
   readonly water: WaterFact | null;
   readonly sums: Pick<CompositionTotals, 'flourG' | 'waterG' | 'saltG' | 'massG'>;
   readonly allergens: readonly string[];
-  readonly caution: string;
   readonly pause: boolean;
   readonly divides: readonly DivideFact[];
   readonly people: readonly string[];
@@ -109,7 +107,6 @@ export function mixView(context: ShopContext, stepId: string, batchNumber: numbe
     water,
     sums,
     allergens: allergensOf(whole, state.pantry),
-    caution: cautionAt('mix')?.sentence ?? '',
     pause: pauseProposed(card, planned.mix.limitC),
     divides: divides.facts,
     remainderG: divides.remainderG,

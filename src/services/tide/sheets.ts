@@ -1,4 +1,4 @@
-import { cautionAt, type CautionAt } from '@/core/cautions';
+import type { CautionAt } from '@/core/cautions';
 import type { ShopForecast } from '@/core/forecast';
 import { weighDose } from '@/core/formula';
 import { isAct, type Act } from '@/core/journal';
@@ -32,7 +32,7 @@ export function sheetsOf(
           placeName: state.placeMap.get(moment.placeId ?? '')?.name ?? '',
           notes: stockNotes(act, state),
           water: moment.water,
-          caution: at === undefined ? null : (cautionAt(at)?.sentence ?? null),
+          caution: at ?? null,
         }),
       ];
     });

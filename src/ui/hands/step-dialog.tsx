@@ -16,6 +16,7 @@ import { WallTimeField } from '../wall-time-field';
 import { GlyphDisc } from '../marks/glyphs';
 import { clockText, decimals } from '../format';
 import { waterText } from '../water-text';
+import { CautionLine } from '../caution-line';
 import { LinkButton } from '../link-button';
 import type { HandsActions } from './actions';
 import { newBatch, useAct } from './use-act';
@@ -188,23 +189,23 @@ export function StepDialog(props: {
             )
           }
         />
-        {sheet.caution === null ? null : (
-          <Typography variant="body2" color="text.secondary">
-            {sheet.caution}
-          </Typography>
-        )}
+        {sheet.caution === null ? null : <CautionLine at={sheet.caution} />}
       </DialogContent>
       <DialogActions>
-        {sheet.glyph === 'mix' && sheet.startC !== null ? (
-          <LinkButton href={`/mix/${encodeURIComponent(sheet.stepId)}`}>
-            Open the mix card
-          </LinkButton>
-        ) : null}
+        <ToMixCard sheet={sheet} />
         <Button variant="text" onClick={onClose}>
           Close
         </Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+/** A dough is weighed and mixed on a card of its own. */
+function ToMixCard({ sheet }: { sheet: StepSheet }) {
+  if (sheet.glyph !== 'mix' || sheet.startC === null) return null;
+  return (
+    <LinkButton href={`/mix/${encodeURIComponent(sheet.stepId)}`}>Open the mix card</LinkButton>
   );
 }
 

@@ -1,6 +1,4 @@
-export { checkRecipe, type RecipeCheck, type RecipeQuestion } from './check';
-export { type ClaimCompared } from './compare';
+export { checkRecipe, type RecipeCheck } from './check';
 export { readLine, type RecipeLine } from './line';
 export { doughOfRecipe, type RecipeAsDough } from './as-dough';
 export { type Ranged, type RecipeSums } from './sums';
-export { type RecipeThing } from './words';
