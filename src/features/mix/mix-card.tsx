@@ -90,7 +90,7 @@ export function MixCardView({ view, actions }: { view: MixView; actions: MixActi
             write={write}
           />
 
-          <Foot view={view} />
+          <Foot view={view} kept={!working.busy} />
         </Box>
         <Box sx={{ p: 2.5, display: 'grid', gap: 1.5, alignContent: 'start' }}>
           <Pane
@@ -246,7 +246,7 @@ function waterTell({ water, units }: MixView) {
   };
 }
 
-function Foot({ view }: { view: MixView }) {
+function Foot({ view, kept }: { view: MixView; kept: boolean }) {
   const { sums, units, allergens } = view;
   return (
     <Box
@@ -266,6 +266,9 @@ function Foot({ view }: { view: MixView }) {
           Per cent of all flour, <strong>{massText(sums.flourG, units)}</strong>. Dough{' '}
           <strong>{massText(sums.massG, units)}</strong>. Contains{' '}
           {allergens.join(', ') || 'nothing noted'}.
+        </Typography>
+        <Typography variant="body2" aria-live="polite" data-testid="kept">
+          {kept ? 'Every line is kept.' : 'Keeping it…'}
         </Typography>
         <CautionLine at="mix" />
       </Box>

@@ -231,6 +231,7 @@ function HandsCard(props: {
           >
             Other time
           </Button>
+          <ToCard moment={moment} />
         </Box>
       ) : (
         <Typography variant="caption" sx={{ color: 'var(--ink2)', lineHeight: 1.25 }}>
@@ -257,6 +258,23 @@ function HandsCard(props: {
         />
       )}
     </Box>
+  );
+}
+
+/** A dough has a card of its own, line by line. */
+function ToCard({ moment }: { moment: Moment }) {
+  if (moment.glyph !== 'mix' || moment.water === null) return null;
+  return (
+    <Button
+      component={Link}
+      href={`/mix/${encodeURIComponent(moment.ref)}`}
+      size="small"
+      variant="text"
+      color="inherit"
+      sx={{ textDecoration: 'underline', whiteSpace: 'nowrap', px: 1 }}
+    >
+      Card
+    </Button>
   );
 }
 

@@ -1,7 +1,10 @@
+import { massOf } from '@/core/composition';
+import type { ActOf, Lot } from '@/core/journal';
 import { actsOfCards, markKinds, mixCard, type MarkWhat } from '@/core/mixing';
 import { z } from '@/core/parse';
 import { addEntries, addMark, addMixCard, listMarks, listMixCards } from '@/data';
 import type { ShopContext } from '../context';
+import { stockOf } from '../cultures/registry';
 import { doneDrafts } from '../done-drafts';
 import { batchOf } from '../entries';
 import { done, refused, type Outcome } from '../outcome';
@@ -145,8 +148,10 @@ export function finishCard(context: ShopContext, form: unknown): Outcome<Finishe
     }
     const acts = actsOfCards(planned.act, [...ready, loaded], state.pantry);
     if (acts === null) return refused(null, 'Flour: none was weighed in. Nothing was stored.');
+    const whole = wholeLots(acts.make, stockOf(context, state));
+    if (!whole.ok) return whole;
     const drafts = doneDrafts(context, state, {
-      act: acts.make,
+      act: whole.value,
       atMs: acts.makeAtMs,
       by,
       bakeId: planned.bakeId,
@@ -160,6 +165,26 @@ export function finishCard(context: ShopContext, form: unknown): Outcome<Finishe
     })();
     return done({ batch, written: true, waitsFor: 0 });
   });
+}
+
+/** Scales disagree by so much at the most: a leaven weighed heavier than it was made is then all of it. Set. */
+const SCALES_APART = 0.02;
+
+/** Leavens as they can have gone in: what two scales disagree by is all of the lot, more than that is asked about. */
+function wholeLots(act: ActOf<'make'>, stock: ReadonlyMap<string, Lot>): Outcome<ActOf<'make'>> {
+  const portions = [];
+  for (const line of act.portions) {
+    const lot = stock.get(line.lotId);
+    const thereG = lot === undefined ? Infinity : massOf(lot.composition);
+    if (lot !== undefined && line.massG > thereG * (1 + SCALES_APART)) {
+      return refused(
+        null,
+        `${lot.name}: ${Math.round(line.massG)} g were weighed in, the Log has ${Math.round(thereG)} g of it. Allowed: up to that. Take the line back and weigh it again; nothing was stored.`,
+      );
+    }
+    portions.push({ ...line, massG: Math.min(line.massG, thereG) });
+  }
+  return done({ ...act, portions });
 }
 
 function refuseFinish({ card, row }: LoadedCard): string | null {
