@@ -1,3 +1,6 @@
+import { spawnSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import path from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import { methodRows } from '@/services/doughs/methods';
 import { takeMethodBake } from '@/services/doughs/take-method-bake';
@@ -166,20 +169,35 @@ test('the salt can not be forgotten, and the dough that was weighed is divided',
   expect(await page.$eval('[data-testid="divide"]', (one) => one.textContent)).toBe('40 × 244 g');
 });
 
-test('its sheet is printed to PDF by the browser and read back', async () => {
+/** The words of a PDF, by a reader of its own. */
+function textOfPdf(pdf: Uint8Array): string {
+  const file = path.join(served.folder, 'sheet.pdf');
+  writeFileSync(file, pdf);
+  const read = spawnSync(process.execPath, ['tests/pdf-text.mjs', file], { encoding: 'utf8' });
+  if (read.status !== 0) throw new Error(read.stderr);
+  return read.stdout.replace(/\s+/g, ' ');
+}
+
+test('its sheet is printed to PDF, by the browser and by Olvik, and both read back the same', async () => {
   await goto(`${card}/sheet`);
   await waitForText(page, 'Salt');
-  const pdf = await page.pdf({ format: 'A4' });
-  expect(Buffer.from(pdf).subarray(0, 5).toString()).toBe('%PDF-');
-  const text = await page.evaluate(async (href) => {
+  const salt = await page.$$eval('main li', (all) => {
+    const row = all.find((one) => one.textContent?.includes('Salt'));
+    return /([\d.]+) g/.exec(row?.textContent?.replace(/.*%/, '') ?? '')?.[1] ?? '';
+  });
+  const printed = textOfPdf(await page.pdf({ format: 'A4' }));
+  const bytes = await page.evaluate(async (href) => {
     const answer = await fetch(href);
-    return [
-      answer.status,
-      answer.headers.get('content-type'),
-      (await answer.arrayBuffer()).byteLength,
-    ];
+    return [...new Uint8Array(await answer.arrayBuffer())];
   }, `${card}/sheet.pdf`);
-  expect(text.slice(0, 2)).toEqual([200, 'application/pdf']);
+  const made = textOfPdf(Uint8Array.from(bytes));
+  for (const text of [printed, made]) {
+    expect(text).toContain('Shoal dough');
+    expect(text).toContain('Strong bread flour');
+    expect(text).toContain(`${salt} g`);
+    expect(text).toContain('Contains wheat');
+    expect(text).toContain('licensed practice come first');
+  }
 });
 
 test('the caution of the mixer stands on the card', async () => {

@@ -11,6 +11,7 @@ import { waterDegrees } from '@/ui/water-text';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { Key } from './key';
 import { isAtPeak, offPeakText } from './tells';
+import { ToCard } from './to-card';
 import { rem } from '@/ui/rem';
 
 /** The strip under the picture: what was just done, and the next moments with their grams. */
@@ -258,23 +259,6 @@ function HandsCard(props: {
         />
       )}
     </Box>
-  );
-}
-
-/** A dough has a card of its own, line by line. */
-function ToCard({ moment }: { moment: Moment }) {
-  if (moment.glyph !== 'mix' || moment.water === null) return null;
-  return (
-    <Button
-      component={Link}
-      href={`/mix/${encodeURIComponent(moment.ref)}`}
-      size="small"
-      variant="text"
-      color="inherit"
-      sx={{ textDecoration: 'underline', whiteSpace: 'nowrap', px: 1 }}
-    >
-      Card
-    </Button>
   );
 }
 
