@@ -71,7 +71,7 @@ export const methodSchema = z.object({
   }),
   bulk: stays,
   balls: stays,
-  /** Balled a second time half-way through the balls’ first place. */
+  /** Balled a second time half-way to the service. */
   reball: z.boolean(),
   schools: schoolsSchema,
 });

@@ -156,6 +156,7 @@ export function doughSteps(
           gasKept: GAS_KEPT_BALLING,
         },
       },
+      ...(method.reball ? [balledAgain(lotId, ballAtMs, readyFromMs)] : []),
       ...movesBack(lotId, method.balls, ballAtMs, readyFromMs),
       { atMs: readyFromMs, act: { kind: 'use', lotId, count: piece.count, untilMs: readyToMs } },
     ];
@@ -165,6 +166,14 @@ export function doughSteps(
     ...movesOf(lots.doughId, method.bulk, mixAtMs, ballAtMs),
     ...divided,
   ];
+}
+
+/** Balled a second time half-way to the service: tight again, part of the bubbles gone. */
+function balledAgain(lotId: string, fromMs: number, readyMs: number): BakeStep {
+  return {
+    atMs: (fromMs + readyMs) / 2,
+    act: { kind: 'work', lotId, act: 'ball again', gasKept: GAS_KEPT_BALLING },
+  };
 }
 
 /** Balls leave the cold so long before the service as the last stay is; the first one takes what is over. */

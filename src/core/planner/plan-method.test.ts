@@ -214,3 +214,15 @@ test('the wear of a plan’s stages is the fall of gluten in its runs', () => {
     endurance.lastsH / 2,
   );
 });
+
+test('balls that are balled again open later', () => {
+  const method = methodOf('poolish-day');
+  const held = { mixAtMs: at('2026-11-27T12:00') };
+  const opens = (reball: boolean) => {
+    const plan = planMethod(request({ ...method, reball }, { held }));
+    if (plan.kind !== 'plan') throw new Error(plan.because);
+    expect(plan.steps.some((step) => step.act.kind === 'work')).toBe(reball);
+    return plan.balls.window.opensMs!;
+  };
+  expect(opens(true)).toBeGreaterThan(opens(false));
+});

@@ -21,7 +21,9 @@ import { Together } from './formula-together';
 import { FormulaFlow } from './formula-flow';
 import { Peg } from './peg';
 
-const ROW = 46;
+/** Height of a row, px: with many of them a little less, so that the act stays in sight. */
+const ROW = { few: 46, many: 40 } as const;
+const MANY = 6;
 const HEAD = 62;
 const NAME = 150;
 const WHOLE = 190;
@@ -40,7 +42,8 @@ export function FormulaPanel(props: {
   const { ref, width: shown } = useWidth(920);
   const parts = columns.leavens.length + 1;
   const width = Math.max(shown, NAME + WHOLE + parts * LEAST_COLUMN);
-  const frame = { width, nameWidth: NAME, wholeWidth: WHOLE, rowHeight: ROW };
+  const rowHeight = columns.rows.length >= MANY ? ROW.many : ROW.few;
+  const frame = { width, nameWidth: NAME, wholeWidth: WHOLE, rowHeight };
   const layout = flowLayout(columns, frame);
   const column = (width - NAME - WHOLE) / parts;
   const cell = (row: DoughRow, at: Cell) => (
@@ -66,7 +69,7 @@ export function FormulaPanel(props: {
             tableLayout: 'fixed',
             width,
             '& td, & th': { border: 0, p: 0, verticalAlign: 'top', lineHeight: 1.15 },
-            '& tbody tr': { height: ROW },
+            '& tbody tr': { height: rowHeight },
           }}
         >
           <TableHead>
@@ -198,12 +201,18 @@ function isFixed(id: string, by: string, pantry: Pantry): boolean {
 function RowName({ id, pantry }: { id: string; pantry: Pantry }) {
   const one = pantry.get(id);
   return (
-    <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, pl: 2, minHeight: 30 }}>
-      <Typography className="name" noWrap sx={{ fontSize: rem(17) }}>
+    <Box sx={{ pl: 2, pt: 0.5 }}>
+      <Typography className="name" noWrap sx={{ fontSize: rem(17), lineHeight: 1.15 }}>
         {one?.name ?? id}
       </Typography>
       {one?.kind === 'flour' ? (
-        <Typography variant="caption" color="text.secondary" noWrap>
+        <Typography
+          variant="caption"
+          component="p"
+          color="text.secondary"
+          noWrap
+          sx={{ lineHeight: 1.1 }}
+        >
           W {Math.round(strengthOf(one))}
         </Typography>
       ) : null}

@@ -42,7 +42,9 @@ export function MethodSides(props: {
       sx={{
         borderLeft: { md: '2px solid var(--line)' },
         minWidth: 0,
-        maxHeight: { md: 352 },
+        // As tall as the formula beside it, and no taller: what is longer is pushed along.
+        height: { md: 0 },
+        minHeight: { md: '100%' },
         overflowY: 'auto',
       }}
     >

@@ -46,7 +46,7 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 352px' },
         }}
       >
-        <Box sx={{ minWidth: 0, background: 'var(--paper)', pt: 1 }}>
+        <Box sx={{ minWidth: 0, minHeight: { md: 360 }, background: 'var(--paper)', pt: 1 }}>
           {columns === null ? (
             <Typography sx={{ p: 2 }}>This can not be weighed as it stands.</Typography>
           ) : (

@@ -2,6 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import type { Method, Stay } from '@/core/methods';
 import type { DoughFacts } from '@/services/doughs/facts';
@@ -41,6 +43,16 @@ export function StagesPanel(props: {
         stays={method.balls}
         facts={facts}
         set={(balls) => onChange({ ...method, balls })}
+      />
+      <FormControlLabel
+        label="Ball once more half-way"
+        control={
+          <Checkbox
+            name="reball"
+            checked={method.reball}
+            onChange={(_, reball) => onChange({ ...method, reball })}
+          />
+        }
       />
       <Mixing method={method} onChange={onChange} />
     </Box>
