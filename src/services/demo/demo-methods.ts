@@ -34,7 +34,7 @@ export function keepDemoMethods(context: MovableContext, calendar: DemoCalendar)
     },
     target: {
       by: 'products' as const,
-      products: [{ name: 'Balls', count: 36, weightG: 250, keepsH: 14 }],
+      products: [{ name: 'Balls', count: 20, weightG: 250, keepsH: 14 }],
     },
   };
   const first = saveMethod(context, { methodId: null, method: ebb });
