@@ -10,6 +10,8 @@ import {
   journalVersion,
   listBatch,
   listEntries,
+  listFlours,
+  listMethods,
   listLearningResets,
   listPlaces,
   MigrationError,
@@ -102,17 +104,32 @@ test('a file that is no database, and a folder that is none, get a sentence', ()
   rmSync(where, { recursive: true });
 });
 
+const OLD_FORMULA = {
+  balls: 40,
+  ballG: 250,
+  hydration: 0.65,
+  saltShare: 0.027,
+  oilShare: 0,
+  prefermentedShare: 0.3,
+  lossShare: 0.015,
+  flourId: 'f',
+  yeastType: 'fresh',
+};
+
 test('a shop written with the first schema opens with all it holds', () => {
   const where = folder();
   const old = new Database(path.join(where, 'olvik.sqlite'));
   old.exec(readFileSync('src/data/migrations/001-shop-and-journal.sql', 'utf8'));
   old.pragma('user_version = 1');
   old.exec(`INSERT INTO place (id, name, capacity_l) VALUES ('bench', 'Bench', 20);
-    INSERT INTO place_setting (place_id, from_ms, temp_c) VALUES ('bench', 0, 21)`);
+    INSERT INTO place_setting (place_id, from_ms, temp_c) VALUES ('bench', 0, 21);
+    INSERT INTO flour (id, name, strength_w, wholegrain_share) VALUES ('f', 'Flour', 280, 0);
+    INSERT INTO bake (id, name, created_ms, ready_from_ms, ready_to_ms, formula, poolish_place_id,
+      dough_place_id) VALUES ('b', 'Friday', 1, 2, 3, '${JSON.stringify(OLD_FORMULA)}', 'bench', 'bench')`);
   addEntries(old, [entry('a')]);
   old.close();
   const db = openShop(where);
-  expect(db.pragma('user_version', { simple: true })).toBe(6);
+  expect(db.pragma('user_version', { simple: true })).toBe(7);
   expect(listEntries(db)).toEqual([entry('a')]);
   expect(listPlaces(db)).toEqual([
     {
@@ -123,6 +140,21 @@ test('a shop written with the first schema opens with all it holds', () => {
       settings: [{ fromMs: 0, tempC: 21, daily: null }],
     },
   ]);
+  expect(oneBake(db, 'b')).toMatchObject({ formula: OLD_FORMULA, methodVersionId: null });
+  expect(listFlours(db)).toEqual([
+    {
+      id: 'f',
+      name: 'Flour',
+      strengthW: 280,
+      proteinShare: null,
+      wholegrainShare: 0,
+      ashShare: null,
+      absorption: null,
+      allergens: ['wheat'],
+      retiredMs: null,
+    },
+  ]);
+  expect(listMethods(db)).toEqual([]);
   expect(listLearningResets(db).size).toBe(0);
   db.close();
   rmSync(where, { recursive: true });

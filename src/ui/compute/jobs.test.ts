@@ -1,6 +1,11 @@
 import { handledLot, plainState, requestState, type WhatIfBase } from '@/core/forecast';
 import { recipe } from '@/core/kinetics';
 import type { Steps } from './job-queue';
+import { blendOf } from '@/core/flour';
+import { openShopInMemory } from '@/data';
+import { contextOver } from '@/services/context';
+import { doughsView } from '@/services/doughs/view';
+import { ensureShop } from '@/services/new-shop';
 import { JOBS } from './jobs';
 
 const RECIPE = recipe({ hydration: 1, massG: 2000 });
@@ -88,4 +93,45 @@ test('a target of the baker’s own moves the best, one above the greatest rise 
   expect(best(2)).toBeLessThan(best(null));
   expect(best(2.8)).toBeGreaterThan(best(2));
   expect(Number.isFinite(best(8))).toBe(true);
+});
+
+describe('doughs in the worker', () => {
+  const db = openShopInMemory();
+  ensureShop(db, 'Europe/Oslo');
+  const context = {
+    ...contextOver(db),
+    clock: () => ({ nowMs: Date.parse('2026-11-24T08:00:00+01:00'), rate: 0, demo: false }),
+  };
+  const { facts, rows } = doughsView(context, null)!;
+  const bake = {
+    name: 'Friday',
+    method: rows.find((row) => row.id === 'start-poolish-day')!.method,
+    readyFrom: '2026-11-27T18:00',
+    readyTo: '2026-11-27T19:00',
+    mixAt: null,
+    leavenAt: {},
+  };
+
+  test('the shares of a leaven come one by one, and more of it is sooner', () => {
+    const { answer, progress } = finished(
+      JOBS.shares({ bake, facts, leavenId: 'poolish', kind: 'poolish' }),
+    );
+    expect(progress).toEqual([0.2, 0.4, 0.6, 0.8, 1]);
+    const hours = answer.map((one) => one.opensH!);
+    expect([...hours].sort((a, b) => b - a)).toEqual(hours);
+  });
+
+  test('a method is planned with what it takes of its flour', () => {
+    const { answer } = finished(JOBS.method({ bake, facts }));
+    if (answer.kind !== 'plan') throw new Error(answer.because);
+    expect(answer.plan.leavens[0]!.forecast.window.bestBand).not.toBeNull();
+    expect(answer.endurance.usedH).toBeGreaterThan(0);
+  });
+
+  test('a recipe’s hours are those of its dough', () => {
+    const { dough } = bake.method;
+    const blend = blendOf(dough.flours, facts.flours);
+    const { answer } = finished(JOBS.recipeHours({ dough, blend, tempC: 22 }));
+    expect(answer.bestH!).toBeGreaterThan(0);
+  });
 });
