@@ -119,7 +119,7 @@ export function NewBake(props: {
                 ]}
                 service={{ fromMs: plan.moments.readyFromMs, toMs: plan.moments.readyToMs }}
                 timeZone={facts.timeZone}
-                width={width}
+                width={Math.max(280, width - 32)}
               />
             </Suspense>
             <Box
