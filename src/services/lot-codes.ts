@@ -1,5 +1,5 @@
 import type { LotKind } from '@/core/ripeness';
-import type { BakeLots, MethodPlan, Moments } from '@/core/planner';
+import type { BakeLots, MethodLots, MethodPlan, Moments } from '@/core/planner';
 import { USUAL_LEAVENS } from '@/core/formula';
 import { wallTime } from '@/core/units';
 import type { ShopContext } from './context';
@@ -68,9 +68,14 @@ export function methodCodes(
   context: ShopContext,
   state: ShopState,
   { plan, pieces }: { readonly plan: MethodPlan; readonly pieces: number },
-): { leavenIds: Record<string, string>; doughId: string; pieceIds: string[] } {
+): Omit<MethodLots, 'sourceIds'> {
   const used = usedCodes(context);
   const { timeZone } = state.shop;
+  const refreshIds: Record<string, string[]> = {};
+  for (const { leavenId, atMs } of plan.refreshments) {
+    const code = freshCode(LETTER.levain, atMs, timeZone, used);
+    refreshIds[leavenId] = [...(refreshIds[leavenId] ?? []), code];
+  }
   const leavenIds: Record<string, string> = {};
   for (const { leaven } of plan.columns.leavens) {
     const atMs = plan.leavens.find((one) => one.leavenId === leaven.id)?.atMs;
@@ -80,6 +85,7 @@ export function methodCodes(
   }
   return {
     leavenIds,
+    refreshIds,
     doughId: freshCode(LETTER.dough, plan.mixAtMs, timeZone, used),
     pieceIds: Array.from({ length: pieces }, () =>
       freshCode(LETTER.balls, plan.ballAtMs, timeZone, used),

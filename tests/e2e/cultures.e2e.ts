@@ -54,6 +54,16 @@ test('a starter is fed for an hour: the ratio is found, weighed, and stands on t
   expect(await next()).not.toContain('Feed Grusa');
 });
 
+test('the cautions of jars and of spoiled cultures stand where they matter', async () => {
+  await open('plinth');
+  await page.waitForSelector('[data-caution="jar-pressure"]');
+  await page.goto(`${served.url}/cultures/plinth/about`, { waitUntil: 'networkidle2' });
+  await clickButton('Signs and what they mean');
+  await page.waitForSelector('[role="dialog"] button[value="mould"]');
+  await page.click('[role="dialog"] button[value="mould"]');
+  await page.waitForSelector('[data-caution="spoiled-culture"]');
+});
+
 test('more than the jar holds is said, with what all of it gives', async () => {
   await open('plinth');
   await type('need', '9000');

@@ -166,6 +166,29 @@ test('the usual cautions stand in their places', async () => {
   }
 });
 
+test('at the oven, at the balls and with honey the cautions stand too', async () => {
+  await goto('/');
+  await page.waitForSelector('section[aria-label="Hands"] li');
+  for (const [opens, id] of [
+    ['Open Ball Shoal', 'raw-dough'],
+    ['Open Bake Shoal', 'oven'],
+    ['Open Bake Shoal', 'fumes'],
+  ] as const) {
+    await page.evaluate(
+      (name) => document.querySelector<HTMLElement>(`[aria-label="${name}"]`)?.click(),
+      opens,
+    );
+    await page.waitForSelector(`[role="dialog"] [data-caution="${id}"]`);
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
+  }
+  await goto('/doughs/start-straight');
+  await page.waitForSelector('table[aria-label="Formula"]');
+  await press(page, 'Flours');
+  await page.select('select[name="addThing"]', 'honey');
+  await page.waitForSelector('[data-caution="honey"]');
+});
+
 test('nothing went elsewhere or broke the content policy', () => {
   expect(wrong).toEqual([]);
 });

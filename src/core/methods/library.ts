@@ -39,6 +39,7 @@ interface Sketch {
   readonly schools?: Partial<Schools>;
   readonly heldBack?: number;
   readonly folds?: number;
+  readonly refreshments?: number;
   readonly flours?: Dough['flours'];
   readonly target?: Method['target'];
 }
@@ -51,7 +52,21 @@ const forty = (keepsH: number): Method['target'] => ({
 const KEEPS_H = { room: 14, cold: 60 } as const;
 const AUTOLYSE_MIN = 30;
 
-function method(sketch: Sketch): LibraryMethod {
+/** What a sketch leaves out. */
+const PLAIN = {
+  salt: 0.027,
+  oil: 0,
+  dose: 0,
+  leavens: [],
+  leavenStays: {},
+  heldBack: 0,
+  folds: 0,
+  refreshments: 0,
+  flours: [{ flourId: 'strong', share: 1 }],
+} as const;
+
+function method(drawn: Sketch): LibraryMethod {
+  const sketch = { ...PLAIN, ...drawn };
   const schools = { ...USUAL_SCHOOLS, ...sketch.schools };
   return {
     id: sketch.id,
@@ -59,27 +74,28 @@ function method(sketch: Sketch): LibraryMethod {
       name: sketch.name,
       says: sketch.says,
       dough: {
-        flours: sketch.flours ?? [{ flourId: 'strong', share: 1 }],
+        flours: [...sketch.flours],
         hydration: sketch.water,
-        saltShare: sketch.salt ?? 0.027,
-        oilShare: sketch.oil ?? 0,
+        saltShare: sketch.salt,
+        oilShare: sketch.oil,
         added: [],
-        yeast: { type: 'fresh', freshShare: sketch.dose ?? 0 },
-        leavens: [...(sketch.leavens ?? [])],
+        yeast: { type: 'fresh', freshShare: sketch.dose },
+        leavens: [...sketch.leavens],
       },
       target: sketch.target ?? forty(schools.coldWhere === 'balls' ? KEEPS_H.cold : KEEPS_H.room),
       lossShare: 0.015,
-      leavenStays: sketch.leavenStays ?? {},
+      refreshments: { count: sketch.refreshments, everyH: 6 },
+      leavenStays: sketch.leavenStays,
       mix: {
         by: 'mixer',
         autolyse:
           schools.salt === 'after a rest' ? { minutes: AUTOLYSE_MIN, placeId: 'bench' } : null,
-        heldBackShare: sketch.heldBack ?? 0,
+        heldBackShare: sketch.heldBack,
         steps: [
           { name: 'Bring together', speed: 'slow', minutes: 4 },
           { name: 'Develop', speed: 'fast', minutes: 6 },
         ],
-        folds: { count: sketch.folds ?? 0, everyMin: 30 },
+        folds: { count: sketch.folds, everyMin: 30 },
         aimC: 24,
         limitC: 27,
       },
@@ -203,7 +219,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   method({
     id: 'levain-stiff',
     name: 'Stiff levain',
-    says: 'a stiff levain, balls in the fridge: strong, hardly sour',
+    says: 'the stiff starter refreshed once, its levain, balls in the fridge: hardly sour',
+    refreshments: 1,
     water: 0.64,
     leavens: [leaven('stiff levain', 0.25)],
     leavenStays: { 'stiff-levain': [stay('bench', 6, 4, 12)] },

@@ -7,6 +7,8 @@ export const METHOD_RULES = {
   hours: { name: 'Hours', unit: 'h', min: 0, max: 2000 },
   minutes: { name: 'Minutes', unit: 'min', min: 0, max: 2000 },
   folds: { name: 'Folds', unit: '', min: 0, max: 12 },
+  refreshments: { name: 'Refreshments', unit: '', min: 0, max: 3 },
+  everyH: { name: 'Hours between them', unit: 'h', min: 3, max: 24 },
   aim: { name: 'Dough out of the bowl', unit: '°C', min: 10, max: 32 },
   limit: { name: 'Pause the mixer at', unit: '°C', min: 15, max: 32 },
   loss: { name: 'Loss in the bowl', unit: '%', min: 0, max: 15 },
@@ -53,6 +55,13 @@ export const methodSchema = z.object({
   target: targetSchema,
   /** Dough that stays in the bowl over dough mixed. */
   lossShare: numberField({ ...METHOD_RULES.loss, unit: '', max: METHOD_RULES.loss.max / 100 }),
+  /** Feeds of the culture in a row before a seeded leaven is built, each at the best of the one before. */
+  refreshments: z
+    .object({
+      count: wholeNumberField(METHOD_RULES.refreshments),
+      everyH: numberField(METHOD_RULES.everyH),
+    })
+    .default({ count: 0, everyH: 6 }),
   /** Where the built leavens stand, by their ids. */
   leavenStays: z.record(z.string(), stays),
   mix: z.object({

@@ -19,6 +19,8 @@ export interface MethodLots {
   readonly leavenIds: Readonly<Record<string, string>>;
   /** Lots that leavens are seeded from or taken from, by leaven. */
   readonly sourceIds: Readonly<Record<string, string>>;
+  /** Lots of the refreshments before a seeded leaven, the first one first, by leaven. */
+  readonly refreshIds: Readonly<Record<string, readonly string[]>>;
   readonly doughId: string;
   /** One for each product. */
   readonly pieceIds: readonly string[];
@@ -68,7 +70,7 @@ export function leavenSteps(
   const stays = method.leavenStays[leaven.id] ?? [];
   const first = stays[0];
   if (first === undefined) return [];
-  const sourceId = at.lots.sourceIds[leaven.id];
+  const sourceId = at.lots.refreshIds[leaven.id]?.at(-1) ?? at.lots.sourceIds[leaven.id];
   const placeC = placeTempC(places, first.placeId, at.atMs);
   const make: ActOf<'make'> = {
     kind: 'make',

@@ -1,9 +1,9 @@
-import { forecastShop, type LotForecast } from '../forecast';
 import { doughColumns, flourFor, type DoughColumns, type Product } from '../formula';
 import type { Method } from '../methods';
 import type { BakeStep } from './bake-acts';
 import { doughSteps, leavenSteps, type MethodLots, type MethodMoments } from './method-acts';
 import type { MethodRequest } from './method-request';
+import { refreshSteps, type Refreshments } from './refreshments';
 
 /** Ids a plan uses before its lots have codes of their own. */
 export function draftLots(method: Method, pieces: readonly Product[]): MethodLots {
@@ -16,6 +16,8 @@ export function draftLots(method: Method, pieces: readonly Product[]): MethodLot
       'source',
       leavens.filter((one) => one.made.by !== 'yeast'),
     ),
+    // While a plan is sought its seeds are taken as ripe: what makes them so comes before the plan.
+    refreshIds: {},
     doughId: 'dough',
     pieceIds: pieces.map((_, index) => `pieces:${index}`),
   };
@@ -35,11 +37,13 @@ export function stepsOf(
     readonly columns: DoughColumns;
     readonly pieces: readonly Product[];
     readonly moments: MethodMoments;
+    readonly refreshments: Refreshments;
   },
   lots: MethodLots,
 ): BakeStep[] {
   const { method, columns, pieces, moments } = plan;
   const steps = [
+    ...refreshSteps(plan.refreshments, method, lots),
     ...columns.leavens.flatMap((column) => {
       const atMs = moments.leavenAtMs[column.leaven.id];
       if (atMs === undefined) return [];
@@ -49,32 +53,4 @@ export function stepsOf(
     ...doughSteps(method, columns, moments, { lots, name: request.name, pieces }),
   ];
   return steps.sort((a, b) => a.atMs - b.atMs);
-}
-
-/** Forecasts steps that are in no journal yet, by the same forecast that the journal gets. */
-export function forecastSteps(
-  request: Pick<MethodRequest, 'places' | 'pantry' | 'cultureSpeeds'>,
-  steps: readonly BakeStep[],
-  withBands: boolean,
-): ReadonlyMap<string, LotForecast> {
-  return forecastShop({
-    folded: {
-      done: [],
-      plan: [...steps]
-        .sort((a, b) => a.atMs - b.atMs)
-        .map((step, index) => ({
-          stepId: `step-${index}`,
-          atMs: step.atMs,
-          act: step.act,
-          by: null,
-          bakeId: null,
-        })),
-    },
-    nowMs: -Infinity,
-    visibleFromMs: -Infinity,
-    places: request.places,
-    pantry: request.pantry,
-    cultureSpeeds: request.cultureSpeeds,
-    withBands,
-  }).lots;
 }

@@ -5,7 +5,8 @@ import { addHours, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
 import { DOSE_RANGE } from './dose';
 import { leavenSteps } from './method-acts';
-import { draftLots, forecastSteps, methodColumns } from './method-draft';
+import { forecastActs } from './forecast-acts';
+import { draftLots, methodColumns } from './method-draft';
 import type { MethodRequest } from './method-request';
 import { nearestWorking } from './working-hours';
 
@@ -83,7 +84,7 @@ function bestAfterH(
     ...assumedSources(only, moments, lots, request),
     ...leavenSteps(column, { atMs: at.atMs, untilMs, lots }, method, request.places),
   ];
-  const forecast = forecastSteps(request, steps, false).get(lots.leavenIds[leaven.id] ?? '');
+  const forecast = forecastActs(request, steps, false).get(lots.leavenIds[leaven.id] ?? '');
   const bestMs = forecast?.window.bestMs ?? forecast?.window.opensMs ?? null;
   return bestMs === null ? null : hoursBetween(at.atMs, bestMs);
 }

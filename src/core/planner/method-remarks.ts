@@ -58,10 +58,16 @@ function leavenRemarks({ leavens, mixAtMs }: Pick<MethodPlan, 'leavens' | 'mixAt
 }
 
 function nightRemarks(
-  { leavens, mixAtMs, ballAtMs }: Pick<MethodPlan, 'leavens' | 'mixAtMs' | 'ballAtMs'>,
+  {
+    leavens,
+    refreshments,
+    mixAtMs,
+    ballAtMs,
+  }: Pick<MethodPlan, 'leavens' | 'refreshments' | 'mixAtMs' | 'ballAtMs'>,
   { workingHours, timeZone }: MethodRequest,
 ): MethodRemark[] {
   const moments = [
+    ...refreshments.map((one) => ({ what: `Refreshment ${one.number}`, atMs: one.atMs })),
     ...leavens.flatMap((one) => (one.atMs === null ? [] : [{ what: one.name, atMs: one.atMs }])),
     { what: 'the mix', atMs: mixAtMs },
     { what: 'balling', atMs: ballAtMs },

@@ -3,6 +3,7 @@ import type { CultureSpeed, LotForecast, Places } from '../forecast';
 import type { DoughColumns, ScaleSteps } from '../formula';
 import type { Method } from '../methods';
 import type { BakeStep } from './bake-acts';
+import type { Refreshments } from './refreshments';
 import type { WorkingHours } from './request';
 
 /** The lot that a leaven is taken or seeded from; left out, one as it usually is stands in for it. */
@@ -61,6 +62,8 @@ export interface MethodPlan {
   readonly method: Method;
   readonly columns: DoughColumns;
   readonly leavens: readonly PlannedLeaven[];
+  /** Feeds in a row before seeded leavens. */
+  readonly refreshments: Refreshments;
   readonly mixAtMs: number;
   readonly ballAtMs: number;
   readonly steps: readonly BakeStep[];

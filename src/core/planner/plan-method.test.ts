@@ -5,6 +5,8 @@ import { LIBRARY, methodSchema, placedMethod, type Method } from '../methods';
 import { massOf } from '../composition';
 import { fromLocalText, hoursBetween, MS_PER_MINUTE } from '../units';
 import { blendOf, enduranceOf } from '../flour';
+import { forecastActs } from './forecast-acts';
+import type { Refreshment } from './refreshments';
 import {
   hoursAtShare,
   isWorking,
@@ -225,4 +227,53 @@ test('balls that are balled again open later', () => {
     return plan.balls.window.opensMs!;
   };
   expect(opens(true)).toBeGreaterThan(opens(false));
+});
+
+test('feeds in a row before a levain: each gives what the next takes, and is best when it is taken', () => {
+  const levain = methodOf('levain-liquid');
+  const method: Method = { ...levain, refreshments: { count: 2, everyH: 6 } };
+  const plan = planMethod(request(method));
+  if (plan.kind !== 'plan') throw new Error(plan.because);
+  const [first, second] = plan.refreshments as [Refreshment, Refreshment];
+  const builtMs = plan.leavens[0]!.atMs!;
+  expect(hoursBetween(second.atMs, builtMs)).toBeCloseTo(6, 6);
+  expect(hoursBetween(first.atMs, second.atMs)).toBeCloseTo(6, 6);
+  const totalG = (one: Refreshment) => one.motherG + one.flourG + one.waterG;
+  const { seedG } = plan.columns.leavens[0]!;
+  expect(totalG(second)).toBeGreaterThanOrEqual(seedG);
+  expect(totalG(second)).toBeLessThan(seedG * 1.1);
+  expect(totalG(first)).toBeGreaterThanOrEqual(second.motherG);
+  // By a run of its own: the second feed, from a ripe mother, is best when the levain is built.
+  const make = (lotId: string, ingredients: { ingredientId: string; massG: number }[]) => ({
+    kind: 'make' as const,
+    lotId,
+    lotKind: 'levain' as const,
+    name: lotId,
+    ingredients,
+    portions: [],
+    placeId: 'bench',
+    startC: 23,
+    gasKept: 0,
+  });
+  const flour = (massG: number) => [
+    { ingredientId: second.flourId, massG },
+    { ingredientId: 'water', massG },
+  ];
+  const lots = forecastActs(
+    request(method),
+    [
+      { atMs: second.atMs - 60_000, act: make('mother', flour(second.motherG)) },
+      {
+        atMs: second.atMs,
+        act: {
+          ...make('fed', flour(second.flourG)),
+          portions: [{ lotId: 'mother', massG: second.motherG }],
+        },
+      },
+    ],
+    false,
+  );
+  const bestMs = lots.get('fed')!.window.bestMs!;
+  expect(Math.abs(bestMs - builtMs) / MS_PER_MINUTE).toBeLessThan(20);
+  expect(planMethod(request(method, { nowMs: first.atMs + 3_600_000 })).kind).toBe('infeasible');
 });

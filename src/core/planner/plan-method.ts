@@ -4,10 +4,12 @@ import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween, MS_PER_MINUTE } from '../units';
 import { assumedSources } from './assumed-sources';
 import type { BakeStep } from './bake-acts';
-import { piecesOf, type MethodMoments } from './method-acts';
-import { draftLots, forecastSteps, methodColumns, stepsOf } from './method-draft';
+import { piecesOf, type MethodLots, type MethodMoments } from './method-acts';
+import { forecastActs } from './forecast-acts';
+import { draftLots, methodColumns, stepsOf } from './method-draft';
 import { leavenStarts, solveLeavens } from './method-leavens';
 import { remarksOn } from './method-remarks';
+import { refreshmentsFor, refreshSteps, type Refreshments } from './refreshments';
 import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
 
@@ -26,7 +28,7 @@ export function planMethod(request: MethodRequest): MethodPlan | NoMethodPlan {
   const refusal = refuse(request);
   if (refusal !== null) return refusal;
   const { mixAtMs, drafted } = settled(request);
-  const firstMs = Math.min(mixAtMs, ...Object.values(drafted.moments.leavenAtMs));
+  const firstMs = firstStepMs(request.method, mixAtMs, drafted.moments.leavenAtMs);
   if (firstMs < request.nowMs - MS_PER_MINUTE) {
     const late = hoursBetween(firstMs, request.nowMs);
     return {
@@ -40,6 +42,21 @@ export function planMethod(request: MethodRequest): MethodPlan | NoMethodPlan {
     return { kind: 'infeasible', because: 'moments out of order', earliestReadyMs: null };
   }
   return finished(request, drafted);
+}
+
+/** The first hour at which anybody has to do something: feeds in a row come before a seeded leaven. */
+function firstStepMs(
+  method: Method,
+  mixAtMs: number,
+  leavenAtMs: Readonly<Record<string, number>>,
+): number {
+  const { count, everyH } = method.refreshments;
+  const starts = method.dough.leavens.flatMap((leaven) => {
+    const atMs = leavenAtMs[leaven.id];
+    if (atMs === undefined) return [];
+    return [leaven.made.by === 'seed' ? addHours(atMs, -count * everyH) : atMs];
+  });
+  return Math.min(mixAtMs, ...starts);
 }
 
 /** The hour of the mix, or where the balls come out of the cold the hours they temper, so that they open in time. */
@@ -127,9 +144,9 @@ function drafted(
   const { pantry, steps: scale } = request;
   const pieces = piecesOf(method, columns, pantry, scale.scaleStepG);
   const lots = draftLots(method, pieces);
-  const steps = stepsOf(request, { method, columns, pieces, moments }, lots);
+  const steps = stepsOf(request, { method, columns, pieces, moments, refreshments: [] }, lots);
   const assumed = assumedSources(columns, moments, lots, request);
-  const forecast = forecastSteps(request, [...assumed, ...steps], withBands);
+  const forecast = forecastActs(request, [...assumed, ...steps], withBands);
   const balls = forecast.get(lots.pieceIds[0] ?? '') as LotForecast;
   return { method, columns, pieces, moments, steps, lots: forecast, balls };
 }
@@ -190,18 +207,32 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
       raisedBy: made.by === 'yeast' ? made.freshShare : made.by === 'seed' ? made.seedShare : null,
     };
   });
+  const refreshments = refreshmentsFor(
+    { method, columns, leavenAtMs: moments.leavenAtMs },
+    request,
+  );
   const plan = {
     kind: 'plan' as const,
     method,
     columns,
     leavens,
+    refreshments,
     mixAtMs: moments.mixAtMs,
     ballAtMs: addHours(moments.mixAtMs, usualHours(method.bulk)),
-    steps,
+    steps: [...refreshSteps(refreshments, method, refreshDrafts(refreshments, ids)), ...steps],
     dough: lots.get(ids.doughId) as LotForecast,
     balls,
   };
   return { ...plan, remarks: remarksOn(plan, pieces, request) };
+}
+
+/** Ids of the feeds in a row before their lots have codes. */
+function refreshDrafts(refreshments: Refreshments, lots: MethodLots): MethodLots {
+  const refreshIds: Record<string, string[]> = {};
+  for (const { leavenId, number } of refreshments) {
+    refreshIds[leavenId] = [...(refreshIds[leavenId] ?? []), `refresh:${leavenId}:${number}`];
+  }
+  return { ...lots, refreshIds };
 }
 
 const FIVE_MINUTES_MS = 5 * MS_PER_MINUTE;

@@ -10,7 +10,8 @@ import type { Method, Stay } from '../methods';
 import { addHours, DomainError, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
 import { doughSteps, leavenSteps, piecesOf } from './method-acts';
-import { draftLots, forecastSteps, methodColumns } from './method-draft';
+import { forecastActs } from './forecast-acts';
+import { draftLots, methodColumns } from './method-draft';
 import type { MethodRequest } from './method-request';
 
 /** A share of a leaven with what it makes of the dough’s hours. */
@@ -73,7 +74,7 @@ function opensAfterH(
     ),
     ...doughSteps(method, columns, moments, { lots, name: request.name, pieces }),
   ];
-  const balls = forecastSteps(request, steps, false).get(lots.pieceIds[0] ?? '');
+  const balls = forecastActs(request, steps, false).get(lots.pieceIds[0] ?? '');
   const opensMs = balls?.window.opensMs ?? null;
   return opensMs === null ? null : hoursBetween(mixAtMs, opensMs);
 }
@@ -126,7 +127,7 @@ function bestMs(
     ...assumedSources(only, moments, lots, request),
     ...leavenSteps(column, { atMs: builtMs, untilMs: mixAtMs, lots }, method, request.places),
   ];
-  const window = forecastSteps(request, steps, false).get(lots.leavenIds[leaven.id] ?? '')?.window;
+  const window = forecastActs(request, steps, false).get(lots.leavenIds[leaven.id] ?? '')?.window;
   return window?.bestMs ?? window?.opensMs ?? null;
 }
 

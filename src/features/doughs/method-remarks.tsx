@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { formulaRemarks, trueFormula, type DoughColumns } from '@/core/formula';
 import type { MethodPlan, MethodRemark } from '@/core/planner';
 import type { DoughFacts } from '@/services/doughs/facts';
-import { momentText, spanText } from '@/ui/format';
+import { decimals, momentText, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 
 /** What the formula and its plan say for themselves, bold where the baker should know. */
@@ -23,6 +23,17 @@ export function MethodRemarks(props: {
           <strong>{one.says}</strong>
         </li>
       ))}
+      {dosesOf(columns).map(({ name, yeast }) =>
+        yeast.stock === null ? null : (
+          <li key={name} data-testid="stock">
+            {name}: {decimals(yeast.wantedG, 2)} g of yeast is too little for the scale. Dissolve{' '}
+            {decimals(yeast.stock.yeastG, 1)} g in {decimals(yeast.stock.waterG, 0)} g water, take{' '}
+            <strong>{decimals(yeast.stock.takeG, 1)} g</strong> of it and{' '}
+            {decimals(yeast.stock.waterBroughtG, 1)} g less water; right to ±
+            {decimals(yeast.error * 100, 1)} %.
+          </li>
+        ),
+      )}
       {(plan?.leavens ?? []).map((one) =>
         one.atMs === null ? null : (
           <li key={one.leavenId}>
@@ -47,6 +58,14 @@ export function MethodRemarks(props: {
       ))}
     </Box>
   );
+}
+
+/** Every dose of yeast in a dough, by where it goes. */
+function dosesOf({ leavens, finalYeast }: DoughColumns) {
+  const inLeavens = leavens.flatMap(({ leaven, yeast }) =>
+    yeast === null ? [] : [{ name: leaven.name, yeast }],
+  );
+  return finalYeast === null ? inLeavens : [...inLeavens, { name: 'Final mix', yeast: finalYeast }];
 }
 
 function sentence(remark: MethodRemark, at: (ms: number) => string): string {

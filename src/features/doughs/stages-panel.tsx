@@ -21,6 +21,9 @@ export function StagesPanel(props: {
   const built = method.dough.leavens.filter((one) => one.made.by !== 'taken');
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
+      {built.some((leaven) => leaven.made.by === 'seed') ? (
+        <Refreshments method={method} onChange={onChange} />
+      ) : null}
       {built.map((leaven) => (
         <Stays
           key={leaven.id}
@@ -54,7 +57,34 @@ export function StagesPanel(props: {
           />
         }
       />
-      <Mixing method={method} onChange={onChange} />
+      <Mixing method={method} places={placesOf(facts)} onChange={onChange} />
+    </Box>
+  );
+}
+
+/** Feeds of the culture in a row before its levain is built. */
+function Refreshments(props: { method: Method; onChange: (method: Method) => void }) {
+  const { method, onChange } = props;
+  const { refreshments } = method;
+  const set = (changed: Partial<Method['refreshments']>) =>
+    onChange({ ...method, refreshments: { ...refreshments, ...changed } });
+  return (
+    <Box component="section" aria-label="Refreshments">
+      <Typography variant="h3">Refreshments</Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 0.5 }}>
+        <NumberBox
+          name="refreshments"
+          label="Feeds before the levain"
+          value={refreshments.count}
+          onValue={(count) => set({ count: Math.round(count) })}
+        />
+        <NumberBox
+          name="refreshEvery"
+          label="Hours between them"
+          value={refreshments.everyH}
+          onValue={(everyH) => set({ everyH })}
+        />
+      </Box>
     </Box>
   );
 }
@@ -66,10 +96,7 @@ function Stays(props: {
   set: (stays: Stay[]) => void;
 }) {
   const { name, stays, facts, set } = props;
-  const places = facts.planning.places.map((place) => ({
-    id: place.id,
-    name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 0, facts.units)}`,
-  }));
+  const places = placesOf(facts);
   const change = (index: number, changed: Partial<Stay>) =>
     set(stays.map((one, i) => (i === index ? widened({ ...one, ...changed }) : one)));
   return (
@@ -126,6 +153,14 @@ function Stays(props: {
   );
 }
 
+/** The shop’s places with their temperatures, as they are chosen from. */
+function placesOf(facts: DoughFacts) {
+  return facts.planning.places.map((place) => ({
+    id: place.id,
+    name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 0, facts.units)}`,
+  }));
+}
+
 /** The fewest and most hours give way to the usual ones. */
 const widened = (stay: Stay): Stay => ({
   ...stay,
@@ -133,7 +168,12 @@ const widened = (stay: Stay): Stay => ({
   mostH: Math.max(stay.mostH, stay.hours),
 });
 
-function Mixing({ method, onChange }: { method: Method; onChange: (method: Method) => void }) {
+function Mixing(props: {
+  method: Method;
+  places: readonly { readonly id: string; readonly name: string }[];
+  onChange: (method: Method) => void;
+}) {
+  const { method, places, onChange } = props;
   const { mix } = method;
   const set = (changed: Partial<Method['mix']>) =>
     onChange({ ...method, mix: { ...mix, ...changed } });
@@ -190,6 +230,17 @@ function Mixing({ method, onChange }: { method: Method; onChange: (method: Metho
             })
           }
         />
+        {mix.autolyse === null ? null : (
+          <ChoiceField
+            name="autolysePlace"
+            label="Rests in"
+            value={mix.autolyse.placeId}
+            options={places}
+            onChange={(placeId) =>
+              mix.autolyse !== null && set({ autolyse: { ...mix.autolyse, placeId } })
+            }
+          />
+        )}
         <NumberBox
           name="heldBack"
           label="Held-back water, %"

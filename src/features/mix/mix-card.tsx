@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { pauseProposed, type CardLine, type MixCard, type WeighItem } from '@/core/mixing';
+import { waterNote } from '@/services/mix/sheet-content';
 import type { MixView } from '@/services/mix/view';
 import { clockText, decimals, massText, percentText, tempText } from '@/ui/format';
 import { CautionLine } from '@/ui/caution-line';
@@ -267,6 +268,16 @@ function Foot({ view, kept }: { view: MixView; kept: boolean }) {
           <strong>{massText(sums.massG, units)}</strong>. Contains{' '}
           {allergens.join(', ') || 'nothing noted'}.
         </Typography>
+        {view.notes.map((note) => (
+          <Typography key={note} variant="body2">
+            {note}
+          </Typography>
+        ))}
+        {view.water === null || view.water.answer.bound === null ? null : (
+          <Typography variant="body2" data-testid="water-note" sx={{ fontWeight: 700 }}>
+            {waterNote(view.water)}
+          </Typography>
+        )}
         <Typography variant="body2" aria-live="polite" data-testid="kept">
           {kept ? 'Every line is kept.' : 'Keeping it…'}
         </Typography>

@@ -75,6 +75,7 @@ const viewWith = (marks: readonly Mark[], changes: Partial<MixView> = {}): MixVi
   water: null,
   sums: { flourG: 2000, waterG: 1300, saltG: 54, massG: 3354 },
   allergens: ['wheat'],
+  notes: [],
   pause: false,
   divides: [],
   people: [],

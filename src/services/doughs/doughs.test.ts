@@ -1,5 +1,7 @@
 import { foldJournal, stockAfter } from '@/core/journal';
 import {
+  addEntries,
+  saveCulture,
   listBakes,
   listEntries,
   listMethods,
@@ -184,4 +186,87 @@ test('a flour is added, changed and retired; wrong figures are named', () => {
   expect(retireOneFlour(context, { id: 'flour-strong', retired: true })).toMatchObject({
     refusals: [{ sentence: 'Flour: the last one stays. Add another first.' }],
   });
+});
+
+/** A liquid starter of 400 g, fed this morning, of which 40 g are kept. */
+function withStarter(): void {
+  saveCulture(db, {
+    id: 'wick',
+    name: 'Wick',
+    kind: 'liquid starter',
+    hydration: 1,
+    saltShare: 0,
+    flours: [{ flourId: 'flour-strong', share: 1 }],
+    keepG: 40,
+    placeId: 'bench',
+    vesselTareG: 0,
+    vesselMl: 1500,
+    everyH: 24,
+    usualRatio: 4,
+    thinnestRatio: 10,
+    discardTo: null,
+    keepsDays: null,
+    limitG: null,
+    begunMs: null,
+    retiredMs: null,
+  });
+  addEntries(db, [
+    {
+      id: 'fed',
+      atMs: NOW - 3_600_000,
+      recordedMs: NOW,
+      tense: 'done',
+      batch: 'fed-batch',
+      by: null,
+      bakeId: null,
+      fulfils: null,
+      body: {
+        kind: 'make',
+        lotId: 'S1',
+        lotKind: 'starter',
+        name: 'Wick',
+        cultureId: 'wick',
+        ingredients: [
+          { ingredientId: 'flour-strong', massG: 200 },
+          { ingredientId: 'water', massG: 200 },
+        ],
+        portions: [],
+        placeId: 'bench',
+        startC: 21,
+        gasKept: 0,
+      },
+    },
+  ]);
+}
+
+test('refreshments are planned in a row from the mother to the levain, each from the one before', () => {
+  withStarter();
+  const { method } = row('levain-liquid');
+  const refreshed = { ...method, refreshments: { count: 2, everyH: 6 } };
+  value(takeMethodBake(context, bake('levain-liquid', { method: refreshed })));
+  const makes = foldJournal(listEntries(db)).plan.flatMap(({ act }) =>
+    act.kind === 'make' ? [act] : [],
+  );
+  expect(makes.map((act) => act.name)).toEqual([
+    'Refreshment 1',
+    'Refreshment 2',
+    'Levain',
+    'Friday dough',
+  ]);
+  const from = makes.map((act) => act.portions[0]!.lotId);
+  expect(from).toEqual(['S1', makes[0]!.lotId, makes[1]!.lotId, makes[2]!.lotId]);
+  expect(() =>
+    stockAfter([...foldJournal(listEntries(db)).done, ...foldJournal(listEntries(db)).plan]),
+  ).not.toThrow();
+});
+
+test('more seed than may be taken of the jar is refused with the grams', () => {
+  withStarter();
+  const { method } = row('levain-liquid');
+  const target = {
+    by: 'products',
+    products: [{ name: 'Balls', count: 600, weightG: 250, keepsH: 14 }],
+  };
+  const outcome = takeMethodBake(context, bake('levain-liquid', { method: { ...method, target } }));
+  expect(JSON.stringify(outcome)).toMatch(/g of Wick are wanted, 360 g may be taken/);
 });

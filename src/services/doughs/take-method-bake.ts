@@ -59,7 +59,8 @@ function missingSource({ method }: MethodBake, { sources }: DoughFacts): string 
 function shortSource(plan: MethodPlan, { sources }: DoughFacts): string | null {
   for (const { leaven, seedG, totalG } of plan.columns.leavens) {
     const source = sourceFor(leaven, sources);
-    const wantedG = leaven.made.by === 'taken' ? totalG : seedG;
+    const first = plan.refreshments.find((one) => one.leavenId === leaven.id);
+    const wantedG = leaven.made.by === 'taken' ? totalG : (first?.motherG ?? seedG);
     if (source === null || wantedG <= source.thereG) continue;
     const there = Math.floor(source.thereG);
     return `${leaven.name}: ${Math.round(wantedG)} g of ${source.name} are wanted, ${there} g may be taken. Allowed: up to ${there} g; feed it first, or take a smaller share.`;
@@ -98,7 +99,8 @@ function store(context: ShopContext, state: ShopState, taken: Taken) {
       }),
     ),
   };
-  const steps = stepsOf(request, { method, columns, pieces, moments }, lots);
+  const { refreshments } = plan;
+  const steps = stepsOf(request, { method, columns, pieces, moments, refreshments }, lots);
   context.db.transaction(() => {
     const methodVersionId = versionFor(context, bake);
     addBake(context.db, {

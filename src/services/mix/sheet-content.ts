@@ -45,6 +45,7 @@ export function mixSheet(view: MixView): MixSheet {
       `Water ${round((100 * sums.waterG) / Math.max(1, sums.flourG), 1)} %, salt ${round((100 * sums.saltG) / Math.max(1, sums.flourG), 2)} % of all flour (${gramsOf(flourG)} a batch). Dough ${gramsOf(sums.massG / batches)}.`,
       `Dough out of the bowl at ${mix.aimC} °C, pause the mixer at ${mix.limitC} °C.`,
       ...(water === null ? [] : [waterNote(water)]),
+      ...view.notes,
       ...view.divides.map((one) => `${one.name}: ${one.count} of ${gramsOf(one.plannedG)}.`),
       `Contains ${view.allergens.join(', ') || 'nothing that was noted'}.`,
       cautionText('mix'),
@@ -52,7 +53,8 @@ export function mixSheet(view: MixView): MixSheet {
   };
 }
 
-function waterNote({ answer, remedies }: NonNullable<MixView['water']>): string {
+/** The water of a mix in one line: how warm, how much ice, what it comes to, and what would mend it. */
+export function waterNote({ answer, remedies }: NonNullable<MixView['water']>): string {
   const ice = answer.iceG > 0 ? `, ${gramsOf(Math.round(answer.iceG))} of it ice` : '';
   const comes = answer.bound === null ? '' : `: comes to ${round(answer.doughC, 1)} °C`;
   const would = remedies.map((one) => {

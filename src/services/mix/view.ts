@@ -23,6 +23,7 @@ import { listEquipment, listMarks, listMixCards, type MixCardRow } from '@/data'
 import type { ShopContext } from '../context';
 import { stockOf } from '../cultures/registry';
 import { forecastState, loadShop, type ShopState } from '../shop-state';
+import { stockNotes } from '../tide/sheets';
 import { plannedMix, type PlannedMix } from './planned-mix';
 
 /** The minutes of mixing that the learned heat of a mixer stands for. Source: as the learning takes it, about ten. */
@@ -66,6 +67,8 @@ export interface MixView {
   readonly water: WaterFact | null;
   readonly sums: Pick<CompositionTotals, 'flourG' | 'waterG' | 'saltG' | 'massG'>;
   readonly allergens: readonly string[];
+  /** How to weigh a dose that the scale can not. */
+  readonly notes: readonly string[];
   readonly pause: boolean;
   readonly divides: readonly DivideFact[];
   readonly people: readonly string[];
@@ -107,6 +110,7 @@ export function mixView(context: ShopContext, stepId: string, batchNumber: numbe
     water,
     sums,
     allergens: allergensOf(whole, state.pantry),
+    notes: stockNotes(planned.act, state),
     pause: pauseProposed(card, planned.mix.limitC),
     divides: divides.facts,
     remainderG: divides.remainderG,

@@ -39,7 +39,7 @@ export function sheetsOf(
 }
 
 /** How to weigh a dose that the scale can not. */
-function stockNotes(act: Act, state: ShopState): string[] {
+export function stockNotes(act: Act, state: ShopState): string[] {
   if (!isAct(act, 'make')) return [];
   const waterG =
     act.ingredients.find((line) => state.pantry.get(line.ingredientId)?.kind === 'water')?.massG ??

@@ -1,0 +1,160 @@
+import { solveHours, type LotForecast } from '../forecast';
+import { WATER, type DoughColumns, type LeavenColumn } from '../formula';
+import type { ActOf } from '../journal';
+import type { Method } from '../methods';
+import { addHours, hoursBetween } from '../units';
+import type { BakeStep } from './bake-acts';
+import { forecastActs, type ForecastShopFacts } from './forecast-acts';
+import type { MethodLots } from './method-acts';
+
+/** One feed before a leaven is built. */
+export interface Refreshment {
+  readonly leavenId: string;
+  /** From 1 on. */
+  readonly number: number;
+  readonly atMs: number;
+  readonly motherG: number;
+  readonly flourId: string;
+  readonly flourG: number;
+  readonly waterG: number;
+}
+
+/** The feeds before the leavens of a bake, in order of time. */
+export type Refreshments = readonly Refreshment[];
+
+/** Mother to a gram of flour of a refreshment: from a thin feed of 1 : 10 to a thick one of 1 : ½. */
+const MOTHER_RANGE = { least: 0.1, most: 2, linear: false } as const;
+/** More than is taken on, so that what sticks to the jar is not missing. Set. */
+const SPARE = 1.04;
+const START_C = { least: 18, most: 28 } as const;
+
+/**
+ * The feeds before each seeded leaven, worked out backwards: each gives what the next one takes, its ratio found so that
+ * it is best when the next is mixed. Nothing is left over but what sticks to the jar.
+ */
+export function refreshmentsFor(
+  plan: {
+    readonly method: Method;
+    readonly columns: DoughColumns;
+    readonly leavenAtMs: Readonly<Record<string, number>>;
+  },
+  shop: ForecastShopFacts,
+): Refreshments {
+  const { count, everyH } = plan.method.refreshments;
+  return plan.columns.leavens.flatMap((column) => {
+    const builtMs = plan.leavenAtMs[column.leaven.id];
+    if (column.leaven.made.by !== 'seed' || builtMs === undefined) return [];
+    const feeds: Refreshment[] = [];
+    let neededG = column.seedG;
+    for (let number = count; number >= 1; number -= 1) {
+      const atMs = addHours(builtMs, -everyH * (count - number + 1));
+      const feed = feedFor({ column, number, atMs, neededG }, plan.method, shop);
+      feeds.unshift(feed);
+      neededG = feed.motherG;
+    }
+    return feeds;
+  });
+}
+
+interface Wanted {
+  readonly column: LeavenColumn;
+  readonly number: number;
+  readonly atMs: number;
+  readonly neededG: number;
+}
+
+function feedFor(wanted: Wanted, method: Method, shop: ForecastShopFacts): Refreshment {
+  const { everyH } = method.refreshments;
+  const hours = (motherPerFlour: number) => {
+    const feed = withRatio(wanted, motherPerFlour);
+    const { bestMs, opensMs } = bestOf(feed, method, shop)?.window ?? {
+      bestMs: null,
+      opensMs: null,
+    };
+    const ripeMs = bestMs ?? opensMs;
+    return ripeMs === null ? null : hoursBetween(feed.atMs, ripeMs);
+  };
+  const found = solveHours(hours, MOTHER_RANGE, everyH);
+  return withRatio(wanted, found.kind === 'found' ? found.value : found.nearest);
+}
+
+/** Grams of a feed that gives what is needed: mother, flour, water at the water of its culture. */
+function withRatio({ column, number, atMs, neededG }: Wanted, motherPerFlour: number): Refreshment {
+  const { made, id } = column.leaven;
+  const hydration = made.by === 'seed' ? made.seedHydration : 1;
+  const totalG = neededG * SPARE;
+  const flourG = totalG / (motherPerFlour + 1 + hydration);
+  return {
+    leavenId: id,
+    number,
+    atMs,
+    motherG: tenth(motherPerFlour * flourG),
+    flourId: column.weigh.find((line) => line.ingredientId !== WATER)?.ingredientId ?? WATER,
+    flourG: tenth(flourG),
+    waterG: tenth(flourG * hydration),
+  };
+}
+
+const tenth = (massG: number) => Math.max(0.1, Math.round(massG * 10) / 10);
+
+/** A feed alone, from a ripe mother. */
+function bestOf(feed: Refreshment, method: Method, shop: ForecastShopFacts): LotForecast | null {
+  const act = refreshAct(feed, method, { lotId: 'refresh', fromLotId: 'mother' });
+  const mother: ActOf<'make'> = {
+    ...act,
+    lotId: 'mother',
+    name: 'Mother',
+    ingredients: [
+      { ingredientId: feed.flourId, massG: feed.motherG },
+      { ingredientId: WATER, massG: (feed.motherG * feed.waterG) / feed.flourG },
+    ],
+    portions: [],
+  };
+  const lots = forecastActs(
+    shop,
+    [
+      { atMs: addHours(feed.atMs, -0.05), act: mother },
+      { atMs: feed.atMs, act },
+    ],
+    false,
+  );
+  return lots.get('refresh') ?? null;
+}
+
+function refreshAct(
+  feed: Refreshment,
+  method: Method,
+  lots: { readonly lotId: string; readonly fromLotId: string },
+): ActOf<'make'> {
+  const stiff = feed.waterG < 0.7 * feed.flourG;
+  const [first] = method.leavenStays[feed.leavenId] ?? [];
+  return {
+    kind: 'make',
+    lotId: lots.lotId,
+    lotKind: stiff ? 'stiff starter' : 'levain',
+    name: `Refreshment ${feed.number}`,
+    ingredients: [
+      { ingredientId: feed.flourId, massG: feed.flourG },
+      { ingredientId: WATER, massG: feed.waterG },
+    ],
+    portions: [{ lotId: lots.fromLotId, massG: feed.motherG }],
+    placeId: first?.placeId ?? method.bulk[0]?.placeId ?? '',
+    startC: (START_C.least + START_C.most) / 2,
+    gasKept: 0,
+  };
+}
+
+/** The feeds as steps, each from the one before it, the first from the mother. */
+export function refreshSteps(
+  refreshments: Refreshments,
+  method: Method,
+  lots: MethodLots,
+): BakeStep[] {
+  return refreshments.flatMap((feed): BakeStep[] => {
+    const ids = lots.refreshIds[feed.leavenId] ?? [];
+    const lotId = ids[feed.number - 1];
+    const fromLotId = feed.number === 1 ? lots.sourceIds[feed.leavenId] : ids[feed.number - 2];
+    if (lotId === undefined || fromLotId === undefined) return [];
+    return [{ atMs: feed.atMs, act: refreshAct(feed, method, { lotId, fromLotId }) }];
+  });
+}
