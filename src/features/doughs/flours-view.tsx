@@ -64,7 +64,7 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
               <TableCell align="right">Whole grain</TableCell>
               <TableCell align="right">Takes water</TableCell>
               <TableCell>Contains</TableCell>
-              <TableCell />
+              <TableCell align="right">Acts</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>

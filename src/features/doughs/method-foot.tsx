@@ -6,6 +6,7 @@ import { piecesOf } from '@/core/planner';
 import { fromLocalText } from '@/core/units';
 import type { DoughFacts } from '@/services/doughs/facts';
 import type { MethodRow } from '@/services/doughs/methods';
+import { useWidth } from '@/ui/use-width';
 import { BatchesPanel } from './batches-panel';
 import type { DoughActions } from './dough-actions';
 import { EndurancePanel } from './endurance-panel';
@@ -22,9 +23,10 @@ export function MethodFoot(props: {
   facts: DoughFacts;
   actions: DoughActions;
   wrong: string | null;
-  width: number;
 }) {
-  const { working, opened, facts, actions, wrong, width } = props;
+  const { working, opened, facts, actions, wrong } = props;
+  // Measured in here: what stands outside of the view’s own part is not there yet when this comes to life.
+  const { ref, width } = useWidth(1280);
   const { method, columns, answer } = working;
   const { planning, units } = facts;
   const plan = answer?.kind === 'plan' ? answer : null;
@@ -38,9 +40,15 @@ export function MethodFoot(props: {
   return (
     <>
       <Box
+        ref={ref}
         component="section"
         aria-label="Stages"
-        sx={{ borderTop: '2px solid var(--ink)', background: 'var(--paper)', minHeight: 138 }}
+        sx={{
+          borderTop: '2px solid var(--ink)',
+          background: 'var(--paper)',
+          minHeight: 138,
+          overflow: 'hidden',
+        }}
       >
         {plan === null ? (
           <Typography color="text.secondary" sx={{ p: 2 }}>

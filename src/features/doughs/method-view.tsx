@@ -6,7 +6,6 @@ import Typography from '@mui/material/Typography';
 import { noMethodPlanSentence } from '@/services/doughs/method-request';
 import type { DoughsView } from '@/services/doughs/view';
 import { clockText } from '@/ui/format';
-import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
 import type { DoughActions } from './dough-actions';
 import { DoughsTells } from './doughs-tells';
@@ -26,7 +25,6 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
     mixAt: null,
     leavenAt: {},
   });
-  const { ref, width } = useWidth(1280);
   const { method, columns, answer } = working;
   const { planning, units } = facts;
   const wrong =
@@ -40,7 +38,6 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
       aside={<DoughsTells method={method} columns={columns} answer={answer} facts={facts} />}
     >
       <Box
-        ref={ref}
         sx={{
           display: 'grid',
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 352px' },
@@ -67,14 +64,7 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
         </Box>
         <MethodSides working={working} opened={opened} view={view} actions={actions} />
       </Box>
-      <MethodFoot
-        working={working}
-        opened={opened}
-        facts={facts}
-        actions={actions}
-        wrong={wrong}
-        width={width}
-      />
+      <MethodFoot working={working} opened={opened} facts={facts} actions={actions} wrong={wrong} />
     </ViewFrame>
   );
 }
