@@ -18,6 +18,7 @@ export function MethodStages(props: {
       lots={[...built.map((one) => one.forecast), plan.dough, plan.balls]}
       windowed={[...built.slice(0, 1).map((one) => one.forecast), plan.balls]}
       discs={[
+        ...plan.refreshments.map((one): StageDisc => ({ glyph: 'feed', atMs: one.atMs })),
         ...built.map((one): StageDisc => ({ glyph: 'feed', atMs: one.atMs ?? 0 })),
         { glyph: 'mix', atMs: plan.mixAtMs },
         { glyph: 'ball', atMs: plan.ballAtMs },
