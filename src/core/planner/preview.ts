@@ -1,6 +1,7 @@
 import type { Columns } from '../formula';
-import { forecastShop, type LotForecast } from '../forecast';
-import { bakeSteps, DRAFT_LOTS, poolishAct, type BakeStep } from './bake-acts';
+import type { LotForecast } from '../forecast';
+import { bakeSteps, DRAFT_LOTS, poolishAct } from './bake-acts';
+import { forecastActs } from './forecast-acts';
 import type { Moments, PlanRequest } from './request';
 
 /** The forecasts of one bake’s three lots. */
@@ -10,27 +11,6 @@ export interface BakeForecast {
   readonly balls: LotForecast;
 }
 
-function forecastSteps(request: PlanRequest, steps: readonly BakeStep[], withBands: boolean) {
-  return forecastShop({
-    folded: {
-      done: [],
-      plan: steps.map((step, index) => ({
-        stepId: `step-${index}`,
-        atMs: step.atMs,
-        act: step.act,
-        by: null,
-        bakeId: null,
-      })),
-    },
-    nowMs: -Infinity,
-    visibleFromMs: -Infinity,
-    places: request.places,
-    pantry: request.pantry,
-    cultureSpeeds: request.cultureSpeeds,
-    withBands,
-  }).lots;
-}
-
 /** Forecasts a bake that is not in the journal yet, by the same forecast that the journal gets. */
 export function previewBake(
   request: PlanRequest,
@@ -38,7 +18,7 @@ export function previewBake(
   columns: Columns,
   withBands: boolean,
 ): BakeForecast {
-  const lots = forecastSteps(request, bakeSteps(request, moments, columns, DRAFT_LOTS), withBands);
+  const lots = forecastActs(request, bakeSteps(request, moments, columns, DRAFT_LOTS), withBands);
   return {
     poolish: lots.get(DRAFT_LOTS.poolishId) as LotForecast,
     dough: lots.get(DRAFT_LOTS.doughId) as LotForecast,
@@ -49,5 +29,5 @@ export function previewBake(
 /** Forecasts a poolish alone. */
 export function previewPoolish(request: PlanRequest, atMs: number, columns: Columns): LotForecast {
   const act = poolishAct(request, columns, DRAFT_LOTS, atMs);
-  return forecastSteps(request, [{ atMs, act }], false).get(DRAFT_LOTS.poolishId) as LotForecast;
+  return forecastActs(request, [{ atMs, act }], false).get(DRAFT_LOTS.poolishId) as LotForecast;
 }

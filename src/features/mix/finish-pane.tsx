@@ -144,20 +144,47 @@ function Finish(props: { view: MixView; working: CardWork; actions: MixActions }
   );
 }
 
+/** The other way to divide: the planned weight kept, and what is over a small ball or carry-over. */
+function AtPlannedWeight(props: {
+  fact: DivideFact;
+  busy: boolean;
+  onDivide: (fact: DivideFact, count: number, weightG: number) => void;
+}) {
+  const { fact, busy, onDivide } = props;
+  const { asPlanned, plannedG, weightG } = fact;
+  if (asPlanned === null || asPlanned.count < 1 || weightG === plannedG) return null;
+  const over = decimals(asPlanned.remainderG, 0);
+  const rest =
+    asPlanned.remainder === 'none'
+      ? ''
+      : asPlanned.remainder === 'small ball'
+        ? ` and a small ball of ${over} g`
+        : `, ${over} g to carry-over`;
+  return (
+    <Button
+      variant="text"
+      disabled={busy}
+      onClick={() => onDivide(fact, asPlanned.count, plannedG)}
+    >
+      Or {asPlanned.count} × {decimals(plannedG, 0)} g{rest}
+    </Button>
+  );
+}
+
 /** Dividing what was really made: the counts stay, the weights use it up. */
 function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
   const { run, busy, refused } = useAct(actions);
   const wrong = Object.values(refused)[0];
-  const divide = (fact: DivideFact) =>
+  const divide = (fact: DivideFact, count: number, weightG: number) =>
     run(
       () =>
         actions.doStep({
           stepId: fact.stepId,
           batch: newBatch(),
-          grams: { ball: fact.weightG ?? fact.plannedG },
-          count: fact.count,
+          grams: { ball: weightG },
+          count,
         }),
-      () => `${fact.name}: ${fact.count} divided.`,
+      () => `${fact.name}: ${count} divided.`,
     );
   return (
     <>
@@ -179,9 +206,14 @@ function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
               ? ''
               : `: so it is used up; planned were ${decimals(fact.plannedG, 0)} g`}
           </Typography>
-          <Button size="large" disabled={busy} onClick={() => divide(fact)}>
+          <Button
+            size="large"
+            disabled={busy}
+            onClick={() => divide(fact, fact.count, fact.weightG ?? fact.plannedG)}
+          >
             Divided now
           </Button>
+          <AtPlannedWeight fact={fact} busy={busy} onDivide={divide} />
         </Box>
       ))}
       {view.remainderG !== null && view.remainderG >= 1 ? (

@@ -243,10 +243,20 @@ test('the salt stands before the dough: no temperature can be said while it is m
 test('once it stands in the Log it is divided so that it is used up', () => {
   const text = finish([], {
     written: 'batch',
-    divides: [{ stepId: 's', name: 'Harbour balls', count: 12, plannedG: 250, weightG: 243 }],
+    divides: [
+      {
+        stepId: 's',
+        name: 'Harbour balls',
+        count: 12,
+        plannedG: 250,
+        weightG: 243,
+        asPlanned: { count: 11, remainderG: 173, remainder: 'small ball' },
+      },
+    ],
     remainderG: 7,
   });
   expect(text).toContain('12 × 243 g');
   expect(text).toContain('so it is used up; planned were 250 g');
+  expect(text).toContain('Or 11 × 250 g and a small ball of 173 g');
   expect(text).toContain('7 g are left over.');
 });

@@ -107,7 +107,14 @@ test('the dough that was weighed is divided: the counts stay, the weight uses it
   weighAll();
   mark({ kind: 'out', tempC: 24, doughG: 9800 });
   finish();
-  expect(view().divides).toMatchObject([{ count: 40, plannedG: 250, weightG: 245 }]);
+  expect(view().divides).toMatchObject([
+    {
+      count: 40,
+      plannedG: 250,
+      weightG: 245,
+      asPlanned: { count: 39, remainderG: 50, remainder: 'carry-over' },
+    },
+  ]);
 });
 
 test('batches: one waits for the other, then they are one lot', () => {

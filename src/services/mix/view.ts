@@ -1,6 +1,6 @@
 import { allergensOf, totals, type CompositionTotals, mixCompositions } from '@/core/composition';
 import { mixParts } from '@/core/forecast';
-import { batchesFor, redivide, type Product } from '@/core/formula';
+import { batchesFor, divideByWeight, redivide, type Product } from '@/core/formula';
 import { isAct, type ActOf } from '@/core/journal';
 import {
   cardItems,
@@ -37,6 +37,12 @@ export interface DivideFact {
   readonly plannedG: number;
   /** From the dough that was weighed; null while it was not. */
   readonly weightG: number | null;
+  /** At the planned weight instead: so many, and what is over; null while it was not weighed, or for several products. */
+  readonly asPlanned: {
+    readonly count: number;
+    readonly remainderG: number;
+    readonly remainder: 'none' | 'small ball' | 'carry-over';
+  } | null;
 }
 
 /** Water of a mix, with what it rests on. */
@@ -234,7 +240,16 @@ function dividesOf(
     keepsH: 24,
   }));
   const divided = doughG === null ? null : redivide(doughG, products, state.shop.scaleStepG);
+  const whole = doughG === null || products.length > 1 ? null : divideByWeight(doughG, products);
   const facts = steps.map(({ step, act }, index) => ({
+    asPlanned:
+      whole === null
+        ? null
+        : {
+            count: whole.products[0]?.count ?? 0,
+            remainderG: whole.remainderG,
+            remainder: whole.remainder,
+          },
     stepId: step.stepId,
     name: act.name,
     count: act.count,
