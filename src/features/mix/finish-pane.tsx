@@ -13,6 +13,7 @@ import { newBatch, useAct } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
 import { ChoiceField } from '@/ui/panel-parts';
 import { rem } from '@/ui/rem';
+import { Differences } from './differences';
 import type { MixActions } from './mix-actions';
 import { ByFeel, DoughLook, UndoLast } from './side-acts';
 import type { useCard } from './use-card';
@@ -192,6 +193,7 @@ function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
       <Typography>
         With what was really weighed, at its real time. Take it back there and the card opens again.
       </Typography>
+      <Differences view={view} />
       {view.divides.map((fact) => (
         <Box key={fact.stepId} sx={{ display: 'grid', gap: 1 }}>
           <Typography

@@ -240,6 +240,21 @@ test('the salt stands before the dough: no temperature can be said while it is m
   expect(finish([weighed('salt', 54), out])).toContain('Out at 25°, 3300 g. Finish this mix');
 });
 
+test('what was weighed stands beside what was planned, where the two differ', () => {
+  const marks = [
+    weighed('water', 1300),
+    weighed('flour', 2100),
+    weighed('salt', 54),
+    mark('felt', 3, { kind: 'felt', ingredientId: 'water', massG: 30 }),
+  ];
+  const text = finish(marks, { written: 'batch' });
+  expect(text).toContain('Flour 2000 2100');
+  expect(text).toContain('Water, by feel 0 30');
+  expect(text).not.toContain('Salt 54');
+  const plain = [weighed('water', 1300), weighed('flour', 2000), weighed('salt', 54)];
+  expect(finish(plain, { written: 'batch' })).toContain('Every line was weighed as planned.');
+});
+
 test('once it stands in the Log it is divided so that it is used up', () => {
   const text = finish([], {
     written: 'batch',
