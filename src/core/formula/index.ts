@@ -21,6 +21,7 @@ export { formulaRemarks } from './remarks';
 export { litreOfSalt, saltOfKilo, saltOfLitre } from './salt-rules';
 export {
   flourFor,
+  mlPerFlour,
   productSchema,
   roundBallG,
   ROUND_STYLES,

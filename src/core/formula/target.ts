@@ -65,6 +65,11 @@ export const targetSchema = z.discriminatedUnion('by', [
 ]);
 export type Target = z.infer<typeof targetSchema>;
 
+/** Volume of a dough without gas, ml for each gram of its flour. */
+export function mlPerFlour(dough: Pick<Dough, 'hydration' | 'saltShare'>): number {
+  return FLOUR_ML + dough.hydration + SALT_ML * dough.saltShare;
+}
+
 /** Weight of one round pizza’s ball, g: area × grams per cm². */
 export function roundBallG(diameterCm: number, style: RoundStyle): number {
   return Math.PI * (diameterCm / 2) ** 2 * ROUND_STYLES[style];
@@ -77,8 +82,7 @@ export function trayG(
   pantry: Pantry,
 ): number {
   const volumeMl = tray.lengthCm * tray.widthCm * (tray.thicknessMm / 10);
-  const mlPerFlour = FLOUR_ML + dough.hydration + SALT_ML * dough.saltShare;
-  return (volumeMl * doughPerFlour(dough, pantry)) / mlPerFlour;
+  return (volumeMl * doughPerFlour(dough, pantry)) / mlPerFlour(dough);
 }
 
 /** Dough that ends up divided, g; null for targets that do not say pieces. */

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { batchesFor, boxesFor, tubsFor, type DoughColumns } from '@/core/formula';
+import { batchesFor, boxesFor, mlPerFlour, tubsFor, type DoughColumns } from '@/core/formula';
 import type { Method } from '@/core/methods';
 import type { DoughFacts } from '@/services/doughs/facts';
 import { massText } from '@/ui/format';
@@ -22,7 +22,7 @@ export function BatchesPanel(props: {
     byHand ? null : (mixer ?? null),
   );
   const boxes = boxesFor(balls, facts.boxes);
-  const volumeMl = columns.flourG * (0.69 + method.dough.hydration + 0.4 * method.dough.saltShare);
+  const volumeMl = columns.flourG * mlPerFlour(method.dough);
   const tubs = tubsFor(volumeMl, BULK_RISE, facts.tubs);
   return (
     <Box sx={{ minWidth: 0 }}>
