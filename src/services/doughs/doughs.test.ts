@@ -14,7 +14,7 @@ import { movedSteps } from '../move-plan';
 import { readMoveFacts } from '../move-facts';
 import { ensureShop } from '../new-shop';
 import { undoBatch } from '../undo';
-import { doughFacts } from './facts';
+import { doughFacts, sourceFor } from './facts';
 import { changeFlour, retireOneFlour } from './flours';
 import { methodAnswer } from './method-answer';
 import { methodRows, restoreVersion, retire, saveMethod, versionsOf } from './methods';
@@ -258,6 +258,24 @@ test('refreshments are planned in a row from the mother to the levain, each from
   expect(() =>
     stockAfter([...foldJournal(listEntries(db)).done, ...foldJournal(listEntries(db)).plan]),
   ).not.toThrow();
+});
+
+test('a stiff levain is seeded from the stiff starter, whatever stands before it', () => {
+  const source = (name: string, own: boolean, thereG: number) => ({
+    kind: 'stiff levain' as const,
+    own,
+    cultureId: name,
+    name,
+    lotId: name,
+    thereG,
+  });
+  const leaven = row('levain-stiff').method.dough.leavens[0]!;
+  const both = [source('liquid', false, 500), source('stiff', true, 300)];
+  expect(sourceFor(leaven, both)?.name).toBe('stiff');
+  expect(sourceFor(leaven, [source('liquid', false, 500), source('stiff', true, 0)])?.name).toBe(
+    'liquid',
+  );
+  expect(sourceFor(leaven, [])).toBeNull();
 });
 
 test('more seed than may be taken of the jar is refused with the grams', () => {

@@ -15,6 +15,8 @@ import { takenWater } from './taken-water';
 /** A lot that a leaven can be seeded from or taken from. */
 export interface SourceFact {
   readonly kind: LeavenKind;
+  /** True where this is what the culture is first of all for: a stiff one for stiff levains. */
+  readonly own: boolean;
   readonly cultureId: string;
   readonly name: string;
   readonly lotId: string;
@@ -80,7 +82,8 @@ export function sourcesOf(context: ShopContext, state: ShopState): SourceFact[] 
       if (lot === null) return [];
       const thereG = Math.max(0, massOf(lot.composition) - culture.keepG);
       const { id: cultureId, name } = culture;
-      return KINDS_OF[culture.kind].map((kind) => ({
+      return KINDS_OF[culture.kind].map((kind, rank) => ({
+        own: rank === 0,
         kind,
         cultureId,
         name,
@@ -115,5 +118,6 @@ export function sourceFor(
   const named = sources.find((one) => one.cultureId === leaven.made.cultureId);
   if (named !== undefined) return named;
   const suited = sources.filter((one) => one.kind === leaven.kind);
-  return suited.find((one) => one.thereG > 0) ?? suited[0] ?? null;
+  const byOwn = [...suited].sort((a, b) => Number(b.own) - Number(a.own));
+  return byOwn.find((one) => one.thereG > 0) ?? byOwn[0] ?? null;
 }
