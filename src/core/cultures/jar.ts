@@ -69,6 +69,7 @@ const emptyStory = () => ({
   aims: [],
   looks: [],
   becomes: [],
+  takenUntilMs: null,
   endMs: null,
   endedBy: null,
 });

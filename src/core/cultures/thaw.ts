@@ -206,6 +206,7 @@ class Thaw {
       aims: [],
       looks: [],
       becomes: [],
+      takenUntilMs: null,
       endMs: null,
       endedBy: null,
     };

@@ -3,8 +3,8 @@ import type { Trajectory } from '../kinetics';
 import type { RipeWindow } from '../ripeness';
 import { NO_DOUBT, type Doubt } from './doubt';
 
-/** Sd of each doubt, as a factor's ln or in °C. Source: model of ripening, §7. */
-const DOUBT_SD: Readonly<Record<keyof Doubt, number>> = {
+/** Sd of each doubt: in ln for factors, °C for temperatures. Source: model of ripening, §7. */
+export const DOUBT_SD: Readonly<Record<keyof Doubt, number>> = {
   speed: 0.1,
   dose: 0.06,
   placeC: 1,

@@ -6,6 +6,7 @@ import {
   BOOK_SPEED,
   forecastLot,
   type CultureSpeed,
+  type DrawnTruth,
   type LotContext,
   type LotForecast,
 } from './lot-forecast';
@@ -28,6 +29,8 @@ export interface ForecastRequest extends Surroundings {
   readonly withBands: boolean;
   /** Step of the runs, h, where a picture that follows the finger does with a coarser one. */
   readonly stepH?: number;
+  /** A truth drawn for the whole shop, to see what a plan comes to in it. */
+  readonly drawn?: DrawnTruth;
 }
 
 /** The shop’s lots, past and to come. */
@@ -57,6 +60,7 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
       culture: request.cultureSpeeds?.get(seedCultureOf(story.lot, lotOf) ?? '') ?? BOOK_SPEED,
       nowMs: request.nowMs,
       ...(request.stepH === undefined ? {} : { stepH: request.stepH }),
+      ...(request.drawn === undefined ? {} : { drawn: request.drawn }),
       withBand: request.withBands && visible && endsAfter(story, request.nowMs),
     };
     lots.set(story.lot.id, rememberedLot(story, context, request));

@@ -49,7 +49,7 @@ export interface LotForecast extends RunLot {
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
 const LOOK_AHEAD_H: Readonly<Record<string, number>> = { cold: 120, tempered: 40, room: 40 };
 /** Extra sd of ln t for a dough that rises by a leaven of baker's yeast: not yet calibrated. Source: model of ripening §5. */
-const LEAVENED_DOUGH_LN_SD = 0.3;
+export const LEAVENED_DOUGH_LN_SD = 0.3;
 const BAND_STEP_H = 0.1;
 const RUN_STEP_H = 0.05;
 
@@ -75,11 +75,19 @@ export interface LotContext {
   readonly withBand: boolean;
   /** Step of the runs, h; the usual one where absent. */
   readonly stepH?: number;
+  readonly drawn?: DrawnTruth;
+}
+
+/** One way things may really be: what runs are wrong about, and how fast leavened doughs really are. */
+export interface DrawnTruth {
+  readonly doubt: Doubt;
+  /** Factor on the speed of doughs raised by a leaven, and of their balls. */
+  readonly doughSpeed: number;
 }
 
 /** Forecasts one lot: start state, looks taken in, window, band. */
 export function forecastLot(story: LotStory, context: LotContext): LotForecast {
-  const { around, stepH = RUN_STEP_H } = context;
+  const { around, stepH = RUN_STEP_H, drawn } = context;
   const ambients = story.stays.map((stay) =>
     placeTempC(around.places, stay.placeId, Math.max(stay.fromMs, story.startMs)),
   );
@@ -87,7 +95,9 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   const start: LotStart = {
     story,
     state: startState(story, context.runs, around),
-    speed: context.culture.speed,
+    speed:
+      context.culture.speed *
+      (drawn !== undefined && dough(story, context.runs).extraLnSd > 0 ? drawn.doughSpeed : 1),
     untilMs: runUntil(story, handling, context.nowMs),
     stepH,
   };
@@ -105,7 +115,8 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
       placeSdC: placeSdC(story, around),
     });
 
-  const book = runWith(1, stepH, NO_DOUBT);
+  const truth = drawn?.doubt ?? NO_DOUBT;
+  const book = runWith(1, stepH, truth);
   // Looks at a young culture say that it lives; how fast is not known before two peaks.
   const looks = (isYoung(story) ? [] : story.looks).map((look) => ({
     hour: hoursBetween(story.startMs, look.atMs),
@@ -113,10 +124,10 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   }));
   const prior = looks.length > 0 ? bandAt(1, 1, read(book)) : null;
   const learned = assimilateLooks(looks, prior?.lnSd ?? 0.2, (speed) => {
-    const run = runWith(speed, stepH, NO_DOUBT);
+    const run = runWith(speed, stepH, truth);
     return { run, window: read(run) };
   });
-  const run = looks.length > 0 ? runWith(learned.speed, stepH, NO_DOUBT) : book;
+  const run = looks.length > 0 ? runWith(learned.speed, stepH, truth) : book;
   const window = read(run);
   const band = context.withBand ? bandAt(learned.speed, learned.shrink, window) : null;
   return {
@@ -151,7 +162,7 @@ function placeSdC(story: LotStory, around: Surroundings): number {
 
 function runUntil(story: LotStory, handling: string, nowMs: number): number {
   const aheadMs = (LOOK_AHEAD_H[handling] ?? 40) * MS_PER_HOUR;
-  const standsUntilMs = story.endMs ?? Math.max(nowMs, story.startMs);
+  const standsUntilMs = story.endMs ?? Math.max(nowMs, story.startMs, story.takenUntilMs ?? 0);
   return Math.max(story.startMs, standsUntilMs) + aheadMs;
 }
 

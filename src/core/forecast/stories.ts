@@ -9,7 +9,7 @@ import {
   type Lot,
   type LookSigns,
 } from '../journal';
-import { DomainError } from '../units';
+import { DomainError, MS_PER_HOUR } from '../units';
 import type { ForecastAct } from './effective-plan';
 
 /** A lot in one place for a while. */
@@ -35,6 +35,8 @@ export interface LotStory {
   readonly looks: { readonly atMs: number; readonly signs: LookSigns }[];
   /** Lots made from this one. */
   readonly becomes: string[];
+  /** Something is taken of it until about this instant (up to half a day more); null where nothing is. */
+  takenUntilMs: number | null;
   /** When nothing is left of it; null while something is. */
   endMs: number | null;
   /** What ended it. */
@@ -81,11 +83,17 @@ function record(stories: Stories, forecastAct: ForecastAct): void {
     const lot = stories.stock.get(lotId);
     if (story === undefined || lot === undefined) continue;
     note(story, act, atMs);
-    if (made !== null) story.becomes.push(made);
+    if (made !== null) {
+      story.becomes.push(made);
+      story.takenUntilMs = Math.ceil(atMs / TAKEN_STEP_MS) * TAKEN_STEP_MS;
+    }
     const goesOn = act.kind === 'divide' || isFeedOf(act, lot);
     if (story.endMs === null && (goesOn || isUsedUp(lot))) end(story, forecastAct);
   }
 }
+
+/** Coarse, so that a jar is not run anew for each hour that something could be taken of it. */
+const TAKEN_STEP_MS = 12 * MS_PER_HOUR;
 
 /** Grams under which a lot is a trace: a film on a jar has no story, and no run can tell one. */
 const TRACE_G = 0.1;
@@ -110,6 +118,7 @@ function begin(stories: Stories, by: ForecastAct, start: LotStory['start'], lotI
     aims: [],
     looks: [],
     becomes: [],
+    takenUntilMs: null,
     endMs: null,
     endedBy: null,
   });

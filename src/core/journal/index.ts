@@ -19,4 +19,5 @@ export {
   type HealthSign,
   type LookSigns,
 } from './schema';
+export { lineageActs } from './lineage-acts';
 export { applyAct, isUsedUp, stockAfter, type Lot } from './stock';

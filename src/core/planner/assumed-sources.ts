@@ -34,7 +34,8 @@ export function assumedSources(
 ): BakeStep[] {
   return columns.leavens.flatMap((column): BakeStep[] => {
     const lotId = lots.sourceIds[column.leaven.id];
-    if (lotId === undefined) return [];
+    // A lot that stands in the shop needs no stand-in.
+    if (lotId === undefined || !lotId.startsWith('source:')) return [];
     const cultureId =
       shop.sources.find((one) => one.leavenId === column.leaven.id)?.cultureId ?? null;
     return [assumedSource(column, moments, { lotId, cultureId }, shop.places)];

@@ -1,5 +1,13 @@
 import type { Pantry } from '../composition';
-import { forecastShop, type CultureSpeed, type LotForecast, type Places } from '../forecast';
+import {
+  forecastShop,
+  type CultureSpeed,
+  type DrawnTruth,
+  type LotForecast,
+  type Places,
+  type RememberedLots,
+} from '../forecast';
+import type { DoneAct } from '../journal';
 import type { BakeStep } from './bake-acts';
 
 /** What of a shop a forecast of steps rests on. */
@@ -7,17 +15,29 @@ export interface ForecastShopFacts {
   readonly places: Places;
   readonly pantry: Pantry;
   readonly cultureSpeeds: ReadonlyMap<string, CultureSpeed>;
+  readonly nowMs: number;
+  /** What was done to the jars that steps take from; left out, what they take from is among the steps. */
+  readonly done?: readonly DoneAct[];
+  /** Runs of the jars, so that they are not run again for every plan that is tried. */
+  readonly jars?: RememberedLots;
+}
+
+/** How steps are run. */
+interface RunOptions {
+  readonly withBands?: boolean;
+  readonly stepH?: number;
+  readonly drawn?: DrawnTruth;
 }
 
 /** Forecasts steps that are in no journal yet, by the same forecast that the journal gets. */
 export function forecastActs(
-  request: ForecastShopFacts,
+  shop: ForecastShopFacts,
   steps: readonly BakeStep[],
-  withBands: boolean,
+  { withBands = false, stepH, drawn }: RunOptions = {},
 ): ReadonlyMap<string, LotForecast> {
   return forecastShop({
     folded: {
-      done: [],
+      done: shop.done ?? [],
       plan: [...steps]
         .sort((a, b) => a.atMs - b.atMs)
         .map((step, index) => ({
@@ -28,11 +48,18 @@ export function forecastActs(
           bakeId: null,
         })),
     },
-    nowMs: -Infinity,
+    // Steps stand where they stand, even where they are overdue.
+    nowMs:
+      shop.done === undefined ? -Infinity : Math.min(shop.nowMs, ...steps.map((one) => one.atMs)),
     visibleFromMs: -Infinity,
-    places: request.places,
-    pantry: request.pantry,
-    cultureSpeeds: request.cultureSpeeds,
+    places: shop.places,
+    pantry: shop.pantry,
+    cultureSpeeds: shop.cultureSpeeds,
     withBands,
+    ...(stepH === undefined ? {} : { stepH }),
+    ...(drawn === undefined ? {} : { drawn }),
+    ...(shop.jars === undefined || drawn !== undefined
+      ? {}
+      : { remembered: { lots: shop.jars, facts: `${stepH ?? ''}` } }),
   }).lots;
 }

@@ -5,8 +5,17 @@ export { stepsOf } from './method-draft';
 export type { MethodPlan, MethodRemark, MethodRequest, NoMethodPlan } from './method-request';
 export { planBake, type BakePlan, type NoPlan, type Remark } from './plan-bake';
 export { planMethod } from './plan-method';
-export type { Moments, PlanRequest, WorkingHours } from './request';
-export { isWorking, shiftsAround, type Shift } from './working-hours';
+export type { Moments, PlanRequest } from './request';
+export {
+  isClosedOn,
+  isWorking,
+  shiftsAround,
+  workedSpans,
+  type ClosingDays,
+  type Presence,
+  type Span,
+  type WorkingHours,
+} from './working-hours';
 export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
 export { wearOf } from './wear';
 export { recipeHours, type RecipeHours } from './recipe-hours';

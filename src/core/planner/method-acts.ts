@@ -13,6 +13,7 @@ import type { Method, Stay } from '../methods';
 import type { Pantry } from '../composition';
 import { addHours, roundToStep } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-acts';
+import type { Wave } from './method-request';
 
 /** The ids of the lots of a bake of a method. */
 export interface MethodLots {
@@ -32,6 +33,8 @@ export interface MethodMoments {
   readonly mixAtMs: number;
   readonly readyFromMs: number;
   readonly readyToMs: number;
+  /** Balls in waves: the timing of each piece; left out, every piece is ready for all of the service. */
+  readonly waves?: readonly Wave[];
 }
 
 const COLDEST_START_C = 8;
@@ -143,7 +146,12 @@ export function doughSteps(
   };
   const divided = pieces.flatMap((piece, index): BakeStep[] => {
     const lotId = lots.pieceIds[index] ?? `pieces-${index}`;
-    const [firstBalls] = method.balls;
+    const timing = moments.waves?.[index] ?? {
+      stays: method.balls,
+      fromMs: readyFromMs,
+      toMs: readyToMs,
+    };
+    const [firstBalls] = timing.stays;
     return [
       {
         atMs: ballAtMs,
@@ -158,9 +166,12 @@ export function doughSteps(
           gasKept: GAS_KEPT_BALLING,
         },
       },
-      ...(method.reball ? [balledAgain(lotId, ballAtMs, readyFromMs)] : []),
-      ...movesBack(lotId, method.balls, ballAtMs, readyFromMs),
-      { atMs: readyFromMs, act: { kind: 'use', lotId, count: piece.count, untilMs: readyToMs } },
+      ...(method.reball ? [balledAgain(lotId, ballAtMs, timing.fromMs)] : []),
+      ...movesBack(lotId, timing.stays, ballAtMs, timing.fromMs),
+      {
+        atMs: timing.fromMs,
+        act: { kind: 'use', lotId, count: piece.count, untilMs: timing.toMs },
+      },
     ];
   });
   return [

@@ -5,22 +5,51 @@ import { doughSteps, leavenSteps, type MethodLots, type MethodMoments } from './
 import type { MethodRequest } from './method-request';
 import { refreshSteps, type Refreshments } from './refreshments';
 
-/** Ids a plan uses before its lots have codes of their own. */
-export function draftLots(method: Method, pieces: readonly Product[]): MethodLots {
+/**
+ * Ids a plan uses before its lots have codes of their own.
+ * @param real lots that stand in the shop, by the leavens that are taken or seeded from them
+ */
+export function draftLots(
+  method: Method,
+  pieces: readonly Product[],
+  real: Readonly<Record<string, string>> = {},
+): MethodLots {
   const { leavens } = method.dough;
   const ids = (as: string, which: typeof leavens) =>
     Object.fromEntries(which.map((one) => [one.id, `${as}:${one.id}`]));
   return {
     leavenIds: ids('leaven', leavens),
-    sourceIds: ids(
-      'source',
-      leavens.filter((one) => one.made.by !== 'yeast'),
-    ),
+    sourceIds: {
+      ...ids(
+        'source',
+        leavens.filter((one) => one.made.by !== 'yeast'),
+      ),
+      ...real,
+    },
     // While a plan is sought its seeds are taken as ripe: what makes them so comes before the plan.
     refreshIds: {},
     doughId: 'dough',
     pieceIds: pieces.map((_, index) => `pieces:${index}`),
   };
+}
+
+/**
+ * Lots of the shop that leavens are taken or seeded from as they stand, by leaven; a leaven whose jar does not hold
+ * enough is left out.
+ */
+export function realSources(
+  columns: DoughColumns,
+  request: Pick<MethodRequest, 'sources' | 'done'>,
+): Record<string, string> {
+  if (request.done === undefined) return {};
+  return Object.fromEntries(
+    columns.leavens.flatMap(({ leaven, seedG, totalG }) => {
+      const source = request.sources.find((one) => one.leavenId === leaven.id);
+      const wantedG = leaven.made.by === 'taken' ? totalG : seedG;
+      if (source === undefined || wantedG > (source.thereG ?? Infinity)) return [];
+      return [[leaven.id, source.lotId] as const];
+    }),
+  );
 }
 
 /** Columns of a method for what it is made for. */

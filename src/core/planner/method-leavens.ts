@@ -6,7 +6,7 @@ import { assumedSources } from './assumed-sources';
 import { DOSE_RANGE } from './dose';
 import { leavenSteps } from './method-acts';
 import { forecastActs } from './forecast-acts';
-import { draftLots, methodColumns } from './method-draft';
+import { draftLots, methodColumns, realSources } from './method-draft';
 import type { MethodRequest } from './method-request';
 import { nearestWorking } from './working-hours';
 
@@ -70,7 +70,9 @@ function bestAfterH(
     ...columns,
     leavens: columns.leavens.filter((one) => one.leaven.id === leaven.id),
   };
-  const lots = draftLots(method, []);
+  // A seed that is refreshed first is ripe when it is taken.
+  const refreshed = leaven.made.by === 'seed' && method.refreshments.count > 0;
+  const lots = draftLots(method, [], refreshed ? {} : realSources(only, request));
   const moments = {
     leavenAtMs: { [leaven.id]: at.atMs },
     mixAtMs: at.mixAtMs,
@@ -84,7 +86,7 @@ function bestAfterH(
     ...assumedSources(only, moments, lots, request),
     ...leavenSteps(column, { atMs: at.atMs, untilMs, lots }, method, request.places),
   ];
-  const forecast = forecastActs(request, steps, false).get(lots.leavenIds[leaven.id] ?? '');
+  const forecast = forecastActs(request, steps).get(lots.leavenIds[leaven.id] ?? '');
   const bestMs = forecast?.window.bestMs ?? forecast?.window.opensMs ?? null;
   return bestMs === null ? null : hoursBetween(at.atMs, bestMs);
 }

@@ -1,16 +1,20 @@
 import type { Pantry } from '../composition';
-import type { CultureSpeed, LotForecast, Places } from '../forecast';
+import type { CultureSpeed, LotForecast, Places, RememberedLots } from '../forecast';
 import type { DoughColumns, ScaleSteps } from '../formula';
-import type { Method } from '../methods';
+import type { DoneAct } from '../journal';
+import type { Method, Stay } from '../methods';
 import type { BakeStep } from './bake-acts';
+import type { MethodLots } from './method-acts';
 import type { Refreshments } from './refreshments';
-import type { WorkingHours } from './request';
+import type { WorkingHours } from './working-hours';
 
 /** The lot that a leaven is taken or seeded from; left out, one as it usually is stands in for it. */
 export interface LeavenSource {
   readonly leavenId: string;
   readonly lotId: string;
   readonly cultureId: string | null;
+  /** What may be taken of it, g; left out: enough. */
+  readonly thereG?: number;
 }
 
 /** A bake of any method to plan backwards. */
@@ -32,7 +36,20 @@ export interface MethodRequest {
   readonly timeZone: string;
   readonly cultureSpeeds: ReadonlyMap<string, CultureSpeed>;
   readonly sources: readonly LeavenSource[];
+  /** What was done to the jars among the sources: with it their real state is planned from; left out, they are taken as ripe. */
+  readonly done?: readonly DoneAct[];
+  readonly jars?: RememberedLots;
+  /** The balls in parts that are ready one after the other; left out, all at once. */
+  readonly waves?: readonly Wave[];
   readonly withBands: boolean;
+}
+
+/** A part of the balls with its own stays, for its own part of the service. */
+export interface Wave {
+  readonly count: number;
+  readonly stays: readonly Stay[];
+  readonly fromMs: number;
+  readonly toMs: number;
 }
 
 /** What about a planned method the baker should know. */
@@ -70,6 +87,15 @@ export interface MethodPlan {
   readonly dough: LotForecast;
   /** The first product’s. */
   readonly balls: LotForecast;
+  /** Every product’s, or every wave’s. */
+  readonly pieces: readonly LotForecast[];
+  /** Every lot of the plan by the ids in its steps. */
+  readonly lots: ReadonlyMap<string, LotForecast>;
+  readonly waves: readonly Wave[] | null;
+  /** The steps as they were run: with stand-ins for what is not in the shop yet. */
+  readonly run: readonly BakeStep[];
+  /** The ids that the steps use. */
+  readonly ids: MethodLots;
   readonly remarks: readonly MethodRemark[];
 }
 

@@ -259,20 +259,16 @@ test('feeds in a row before a levain: each gives what the next takes, and is bes
     { ingredientId: second.flourId, massG },
     { ingredientId: 'water', massG },
   ];
-  const lots = forecastActs(
-    request(method),
-    [
-      { atMs: second.atMs - 60_000, act: make('mother', flour(second.motherG)) },
-      {
-        atMs: second.atMs,
-        act: {
-          ...make('fed', flour(second.flourG)),
-          portions: [{ lotId: 'mother', massG: second.motherG }],
-        },
+  const lots = forecastActs(request(method), [
+    { atMs: second.atMs - 60_000, act: make('mother', flour(second.motherG)) },
+    {
+      atMs: second.atMs,
+      act: {
+        ...make('fed', flour(second.flourG)),
+        portions: [{ lotId: 'mother', massG: second.motherG }],
       },
-    ],
-    false,
-  );
+    },
+  ]);
   const bestMs = lots.get('fed')!.window.bestMs!;
   expect(Math.abs(bestMs - builtMs) / MS_PER_MINUTE).toBeLessThan(20);
   expect(planMethod(request(method, { nowMs: first.atMs + 3_600_000 })).kind).toBe('infeasible');

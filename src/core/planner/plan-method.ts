@@ -6,10 +6,10 @@ import { assumedSources } from './assumed-sources';
 import type { BakeStep } from './bake-acts';
 import { piecesOf, type MethodLots, type MethodMoments } from './method-acts';
 import { forecastActs } from './forecast-acts';
-import { draftLots, methodColumns, stepsOf } from './method-draft';
+import { draftLots, methodColumns, realSources, stepsOf } from './method-draft';
 import { leavenStarts, solveLeavens } from './method-leavens';
 import { remarksOn } from './method-remarks';
-import { refreshmentsFor, refreshSteps, type Refreshments } from './refreshments';
+import { refreshmentsFor, type Refreshments } from './refreshments';
 import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
 
@@ -118,6 +118,9 @@ interface Draft {
   readonly pieces: readonly Product[];
   readonly moments: MethodMoments;
   readonly steps: readonly BakeStep[];
+  /** The steps as they are run: with stand-ins for what is not in the shop yet. */
+  readonly run: readonly BakeStep[];
+  readonly ids: MethodLots;
   readonly lots: ReadonlyMap<string, LotForecast>;
   readonly balls: LotForecast;
 }
@@ -130,25 +133,80 @@ function draft(request: MethodRequest, mixAtMs: number): Draft {
     mixAtMs,
     readyFromMs: request.readyFromMs,
     readyToMs: request.readyToMs,
+    ...(request.waves === undefined ? {} : { waves: request.waves }),
   };
-  return drafted(request, method, moments, false);
+  return drafted(request, method, moments, { withBands: false, refreshments: [] });
 }
 
 function drafted(
   request: MethodRequest,
   method: Method,
   moments: MethodMoments,
-  withBands: boolean,
+  options: { readonly withBands: boolean; readonly refreshments: Refreshments },
 ): Draft {
+  const { withBands, refreshments } = options;
   const columns = methodColumns(method, request);
-  const { pantry, steps: scale } = request;
-  const pieces = piecesOf(method, columns, pantry, scale.scaleStepG);
-  const lots = draftLots(method, pieces);
-  const steps = stepsOf(request, { method, columns, pieces, moments, refreshments: [] }, lots);
-  const assumed = assumedSources(columns, moments, lots, request);
-  const forecast = forecastActs(request, [...assumed, ...steps], withBands);
-  const balls = forecast.get(lots.pieceIds[0] ?? '') as LotForecast;
-  return { method, columns, pieces, moments, steps, lots: forecast, balls };
+  const pieces = waved(
+    request,
+    piecesOf(method, columns, request.pantry, request.steps.scaleStepG),
+  );
+  const ids = draftIds(request, method, { columns, pieces, refreshments });
+  const steps = stepsOf(request, { method, columns, pieces, moments, refreshments }, ids);
+  const run = runnable(request, steps, { method, columns, pieces, moments, ids });
+  const forecast = forecastActs(request, run, { withBands });
+  const balls = forecast.get(ids.pieceIds[0] ?? '') as LotForecast;
+  return { method, columns, pieces, moments, steps, run, ids, lots: forecast, balls };
+}
+
+/** The steps with stand-ins for what is not in the shop yet: feeds without a jar are not run, their last is ripe. */
+function runnable(
+  request: MethodRequest,
+  steps: readonly BakeStep[],
+  plan: Pick<Draft, 'method' | 'columns' | 'pieces' | 'moments' | 'ids'>,
+): readonly BakeStep[] {
+  const { columns, moments, ids } = plan;
+  const fedFromNothing = Object.keys(ids.refreshIds).some((id) =>
+    ids.sourceIds[id]?.startsWith('source:'),
+  );
+  if (!fedFromNothing) return [...assumedSources(columns, moments, ids, request), ...steps];
+  const plain = { ...ids, refreshIds: {} };
+  return [
+    ...assumedSources(columns, moments, plain, request),
+    ...stepsOf(request, { ...plan, refreshments: [] }, plain),
+  ];
+}
+
+/** The ids of a draft: jars that are taken from as they stand keep their own. */
+function draftIds(
+  request: MethodRequest,
+  method: Method,
+  plan: Pick<Draft, 'columns' | 'pieces'> & { readonly refreshments: Refreshments },
+): MethodLots {
+  const { columns, pieces, refreshments } = plan;
+  const real = realSources(columns, request);
+  // Its seed comes from the feeds before it: ripe by then, though they are not run with it.
+  const fed = columns.leavens.filter(
+    ({ leaven }) => leaven.made.by === 'seed' && method.refreshments.count > 0,
+  );
+  const jars = Object.fromEntries(
+    fed.flatMap(({ leaven }) => {
+      const first = refreshments.find((one) => one.leavenId === leaven.id && one.number === 1);
+      const jar = request.sources.find((one) => one.leavenId === leaven.id);
+      const there = jar !== undefined && request.done !== undefined && first !== undefined;
+      return there && first.motherG <= (jar.thereG ?? Infinity) ? [[leaven.id, jar.lotId]] : [];
+    }),
+  );
+  const direct = Object.fromEntries(
+    Object.entries(real).filter(([id]) => !fed.some(({ leaven }) => leaven.id === id)),
+  );
+  return refreshDrafts(refreshments, draftLots(method, pieces, { ...direct, ...jars }));
+}
+
+/** Balls in waves are as many pieces as there are waves. */
+function waved({ waves }: MethodRequest, pieces: readonly Product[]): readonly Product[] {
+  const [piece] = pieces;
+  if (waves === undefined || piece === undefined) return pieces;
+  return waves.map((wave, index) => ({ ...piece, name: `Balls ${index + 1}`, count: wave.count }));
 }
 
 function firstMix({ method, readyFromMs, held }: MethodRequest): number {
@@ -193,9 +251,16 @@ function betterMix(request: MethodRequest, mixAtMs: number, balls: LotForecast):
 }
 
 function finished(request: MethodRequest, before: Draft): MethodPlan {
-  const whole = request.withBands ? drafted(request, before.method, before.moments, true) : before;
-  const { method, columns, moments, pieces, steps, lots, balls } = whole;
-  const ids = draftLots(method, pieces);
+  const { method, moments } = before;
+  const refreshments = refreshmentsFor(
+    { method, columns: before.columns, leavenAtMs: moments.leavenAtMs },
+    request,
+  );
+  const again = request.withBands || refreshments.length > 0;
+  const whole = again
+    ? drafted(request, method, moments, { withBands: request.withBands, refreshments })
+    : before;
+  const { columns, pieces, steps, run, ids, lots, balls } = whole;
   const leavens = columns.leavens.map(({ leaven }): PlannedLeaven => {
     const { made } = leaven;
     const lotId = made.by === 'taken' ? ids.sourceIds[leaven.id] : ids.leavenIds[leaven.id];
@@ -207,10 +272,6 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
       raisedBy: made.by === 'yeast' ? made.freshShare : made.by === 'seed' ? made.seedShare : null,
     };
   });
-  const refreshments = refreshmentsFor(
-    { method, columns, leavenAtMs: moments.leavenAtMs },
-    request,
-  );
   const plan = {
     kind: 'plan' as const,
     method,
@@ -219,9 +280,14 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
     refreshments,
     mixAtMs: moments.mixAtMs,
     ballAtMs: addHours(moments.mixAtMs, usualHours(method.bulk)),
-    steps: [...refreshSteps(refreshments, method, refreshDrafts(refreshments, ids)), ...steps],
+    steps,
+    run,
+    ids,
     dough: lots.get(ids.doughId) as LotForecast,
     balls,
+    pieces: ids.pieceIds.map((id) => lots.get(id) as LotForecast),
+    lots,
+    waves: request.waves ?? null,
   };
   return { ...plan, remarks: remarksOn(plan, pieces, request) };
 }

@@ -18,7 +18,9 @@ export function previewBake(
   columns: Columns,
   withBands: boolean,
 ): BakeForecast {
-  const lots = forecastActs(request, bakeSteps(request, moments, columns, DRAFT_LOTS), withBands);
+  const lots = forecastActs(request, bakeSteps(request, moments, columns, DRAFT_LOTS), {
+    withBands,
+  });
   return {
     poolish: lots.get(DRAFT_LOTS.poolishId) as LotForecast,
     dough: lots.get(DRAFT_LOTS.doughId) as LotForecast,
@@ -29,5 +31,5 @@ export function previewBake(
 /** Forecasts a poolish alone. */
 export function previewPoolish(request: PlanRequest, atMs: number, columns: Columns): LotForecast {
   const act = poolishAct(request, columns, DRAFT_LOTS, atMs);
-  return forecastActs(request, [{ atMs, act }], false).get(DRAFT_LOTS.poolishId) as LotForecast;
+  return forecastActs(request, [{ atMs, act }]).get(DRAFT_LOTS.poolishId) as LotForecast;
 }

@@ -6,6 +6,7 @@ import { addHours, hoursBetween } from '../units';
 import type { BakeStep } from './bake-acts';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
 import type { MethodLots } from './method-acts';
+import type { MethodRequest } from './method-request';
 
 /** One feed before a leaven is built. */
 export interface Refreshment {
@@ -38,7 +39,7 @@ export function refreshmentsFor(
     readonly columns: DoughColumns;
     readonly leavenAtMs: Readonly<Record<string, number>>;
   },
-  shop: ForecastShopFacts,
+  shop: ForecastShopFacts & Pick<MethodRequest, 'sources'>,
 ): Refreshments {
   const { count, everyH } = plan.method.refreshments;
   return plan.columns.leavens.flatMap((column) => {
@@ -48,7 +49,8 @@ export function refreshmentsFor(
     let neededG = column.seedG;
     for (let number = count; number >= 1; number -= 1) {
       const atMs = addHours(builtMs, -everyH * (count - number + 1));
-      const feed = feedFor({ column, number, atMs, neededG }, plan.method, shop);
+      const jarId = number === 1 ? jarOf(column.leaven.id, shop) : null;
+      const feed = feedFor({ column, number, atMs, neededG, jarId }, plan.method, shop);
       feeds.unshift(feed);
       neededG = feed.motherG;
     }
@@ -61,13 +63,23 @@ interface Wanted {
   readonly number: number;
   readonly atMs: number;
   readonly neededG: number;
+  /** The jar that the first feed takes from, as it stands; null: a ripe mother. */
+  readonly jarId: string | null;
+}
+
+function jarOf(
+  leavenId: string,
+  { done, sources }: ForecastShopFacts & Pick<MethodRequest, 'sources'>,
+): string | null {
+  if (done === undefined) return null;
+  return sources.find((one) => one.leavenId === leavenId)?.lotId ?? null;
 }
 
 function feedFor(wanted: Wanted, method: Method, shop: ForecastShopFacts): Refreshment {
   const { everyH } = method.refreshments;
   const hours = (motherPerFlour: number) => {
     const feed = withRatio(wanted, motherPerFlour);
-    const { bestMs, opensMs } = bestOf(feed, method, shop)?.window ?? {
+    const { bestMs, opensMs } = bestOf(feed, wanted.jarId, method, shop)?.window ?? {
       bestMs: null,
       opensMs: null,
     };
@@ -97,8 +109,18 @@ function withRatio({ column, number, atMs, neededG }: Wanted, motherPerFlour: nu
 
 const tenth = (massG: number) => Math.max(0.1, Math.round(massG * 10) / 10);
 
-/** A feed alone, from a ripe mother. */
-function bestOf(feed: Refreshment, method: Method, shop: ForecastShopFacts): LotForecast | null {
+/** A feed alone, from the jar as it stands or from a ripe mother. */
+function bestOf(
+  feed: Refreshment,
+  jarId: string | null,
+  method: Method,
+  shop: ForecastShopFacts,
+): LotForecast | null {
+  if (jarId !== null) {
+    const fromJar = refreshAct(feed, method, { lotId: 'refresh', fromLotId: jarId });
+    const alone = forecastActs(shop, [{ atMs: feed.atMs, act: fromJar }]).get('refresh');
+    if (alone !== undefined) return alone;
+  }
   const act = refreshAct(feed, method, { lotId: 'refresh', fromLotId: 'mother' });
   const mother: ActOf<'make'> = {
     ...act,
@@ -110,14 +132,10 @@ function bestOf(feed: Refreshment, method: Method, shop: ForecastShopFacts): Lot
     ],
     portions: [],
   };
-  const lots = forecastActs(
-    shop,
-    [
-      { atMs: addHours(feed.atMs, -0.05), act: mother },
-      { atMs: feed.atMs, act },
-    ],
-    false,
-  );
+  const lots = forecastActs(shop, [
+    { atMs: addHours(feed.atMs, -0.05), act: mother },
+    { atMs: feed.atMs, act },
+  ]);
   return lots.get('refresh') ?? null;
 }
 

@@ -1,12 +1,7 @@
 import type { Formula, ScaleSteps } from '../formula';
 import type { Pantry } from '../composition';
 import type { CultureSpeed, Places } from '../forecast';
-
-/** When the hands work, minutes of the wall clock since midnight; `untilMinute` under `fromMinute` runs past midnight. */
-export interface WorkingHours {
-  readonly fromMinute: number;
-  readonly untilMinute: number;
-}
+import type { WorkingHours } from './working-hours';
 
 /** Moments that the baker holds; what is left out is computed. */
 export interface HeldMoments {

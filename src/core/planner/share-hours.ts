@@ -74,7 +74,7 @@ function opensAfterH(
     ),
     ...doughSteps(method, columns, moments, { lots, name: request.name, pieces }),
   ];
-  const balls = forecastActs(request, steps, false).get(lots.pieceIds[0] ?? '');
+  const balls = forecastActs(request, steps).get(lots.pieceIds[0] ?? '');
   const opensMs = balls?.window.opensMs ?? null;
   return opensMs === null ? null : hoursBetween(mixAtMs, opensMs);
 }
@@ -127,7 +127,7 @@ function bestMs(
     ...assumedSources(only, moments, lots, request),
     ...leavenSteps(column, { atMs: builtMs, untilMs: mixAtMs, lots }, method, request.places),
   ];
-  const window = forecastActs(request, steps, false).get(lots.leavenIds[leaven.id] ?? '')?.window;
+  const window = forecastActs(request, steps).get(lots.leavenIds[leaven.id] ?? '')?.window;
   return window?.bestMs ?? window?.opensMs ?? null;
 }
 

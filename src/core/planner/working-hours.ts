@@ -1,13 +1,43 @@
-import { addHours, atWallMinute, MS_PER_HOUR } from '../units';
-import type { WorkingHours } from './request';
+import { addHours, atWallMinute, MS_PER_HOUR, wallTime } from '../units';
 
-/** A stretch of working time, UTC ms. */
-export interface Shift {
+/** When the hands work, minutes of the wall clock since midnight; `untilMinute` under `fromMinute` runs past midnight. */
+export interface WorkingHours {
+  readonly fromMinute: number;
+  readonly untilMinute: number;
+  /** Who is there when; left out, everybody is there in the hours above, every day. */
+  readonly presences?: readonly Presence[];
+  /** Days on which nobody is there. */
+  readonly closed?: ClosingDays;
+}
+
+/** One person's hours on one day of the week. */
+export interface Presence {
+  readonly who: string;
+  /** ISO weekday, 1 = Monday … 7 = Sunday. */
+  readonly weekday: number;
+  readonly fromMinute: number;
+  readonly untilMinute: number;
+}
+
+/** Days the shop is shut: every week, or once ("2026-12-24"). */
+export interface ClosingDays {
+  readonly weekdays: readonly number[];
+  readonly dates: readonly string[];
+}
+
+/** A stretch of time, UTC ms. */
+export interface Span {
   readonly fromMs: number;
   readonly toMs: number;
 }
 
-/** The shifts that touch the span from a day before an instant to some days after it. */
+/** A stretch of somebody’s working time. */
+export interface Shift extends Span {
+  /** Null: everybody. */
+  readonly who: string | null;
+}
+
+/** The shifts that touch the span from two days before an instant to some days after it. */
 export function shiftsAround(
   aroundMs: number,
   days: number,
@@ -16,17 +46,62 @@ export function shiftsAround(
 ): Shift[] {
   const shifts: Shift[] = [];
   for (let day = -2; day <= days; day += 1) {
-    const fromMs = atWallMinute(aroundMs, day, hours.fromMinute, timeZone);
-    const overnight = hours.untilMinute <= hours.fromMinute ? 1 : 0;
-    shifts.push({
-      fromMs,
-      toMs: atWallMinute(aroundMs, day + overnight, hours.untilMinute, timeZone),
-    });
+    const noonMs = atWallMinute(aroundMs, day, NOON_MINUTE, timeZone);
+    for (const one of presencesOn(noonMs, hours, timeZone)) {
+      const overnight = one.untilMinute <= one.fromMinute ? 1 : 0;
+      shifts.push({
+        fromMs: atWallMinute(aroundMs, day, one.fromMinute, timeZone),
+        toMs: atWallMinute(aroundMs, day + overnight, one.untilMinute, timeZone),
+        who: one.who,
+      });
+    }
   }
   return shifts;
 }
+const NOON_MINUTE = 720;
 
-/** True when the hands work at an instant. */
+function presencesOn(
+  noonMs: number,
+  hours: WorkingHours,
+  timeZone: string,
+): readonly { who: string | null; fromMinute: number; untilMinute: number }[] {
+  if (isClosedOn(noonMs, hours.closed, timeZone)) return [];
+  if (hours.presences === undefined) return [{ ...hours, who: null }];
+  const { weekday } = wallTime(noonMs, timeZone);
+  return hours.presences.filter((one) => one.weekday === weekday);
+}
+
+/** The stretches in which anybody works, in order: shifts that touch are one. */
+export function workedSpans(
+  aroundMs: number,
+  days: number,
+  hours: WorkingHours,
+  timeZone: string,
+): Span[] {
+  const shifts = [...shiftsAround(aroundMs, days, hours, timeZone)];
+  const spans: Span[] = [];
+  for (const { fromMs, toMs } of shifts.sort((a, b) => a.fromMs - b.fromMs)) {
+    const last = spans.at(-1);
+    if (last === undefined || fromMs > last.toMs) spans.push({ fromMs, toMs });
+    else spans[spans.length - 1] = { fromMs: last.fromMs, toMs: Math.max(last.toMs, toMs) };
+  }
+  return spans;
+}
+
+/** True when the shop is shut on the day of an instant. */
+export function isClosedOn(
+  atMs: number,
+  closed: ClosingDays | undefined,
+  timeZone: string,
+): boolean {
+  if (closed === undefined) return false;
+  const { year, month, day, weekday } = wallTime(atMs, timeZone);
+  const two = (part: number) => String(part).padStart(2, '0');
+  const date = `${year}-${two(month)}-${two(day)}`;
+  return closed.weekdays.includes(weekday) || closed.dates.includes(date);
+}
+
+/** True when somebody works at an instant. */
 export function isWorking(atMs: number, hours: WorkingHours, timeZone: string): boolean {
   return shiftsAround(atMs, 1, hours, timeZone).some(
     (shift) => atMs >= shift.fromMs && atMs <= shift.toMs,
@@ -40,7 +115,7 @@ const QUARTER_MS = MS_PER_HOUR / 4;
  */
 export function nearestWorking(
   wishMs: number,
-  range: Shift,
+  range: Span,
   hours: WorkingHours,
   timeZone: string,
 ): number {

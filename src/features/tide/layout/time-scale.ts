@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3';
-import { shiftsAround, type Shift, type WorkingHours } from '@/core/planner';
+import { workedSpans, type Span, type WorkingHours } from '@/core/planner';
 import { addHours, MS_PER_HOUR } from '@/core/units';
 
 /** Where an instant stands on the picture, and back. */
@@ -9,7 +9,7 @@ export interface TimeScale {
   readonly fromMs: number;
   readonly toMs: number;
   /** Stretches outside working hours, folded. */
-  readonly nights: readonly Shift[];
+  readonly nights: readonly Span[];
 }
 
 /** What the scale is laid out for. */
@@ -55,8 +55,8 @@ export function timeScale(input: TimeScaleInput): TimeScale {
   };
 }
 
-function nightsOf(input: TimeScaleInput): Shift[] {
-  const shifts = shiftsAround(input.nowMs, DAYS_AHEAD, input.working, input.timeZone);
+function nightsOf(input: TimeScaleInput): Span[] {
+  const shifts = workedSpans(input.nowMs, DAYS_AHEAD, input.working, input.timeZone);
   return shifts.slice(1).flatMap((shift, i) => {
     const before = shifts[i];
     return before !== undefined && before.toMs < shift.fromMs
@@ -73,7 +73,7 @@ interface Breakpoint {
 /** Breakpoints from now in one direction until the room is used up. */
 function walk(
   input: TimeScaleInput,
-  nights: readonly Shift[],
+  nights: readonly Span[],
   direction: 1 | -1,
   room: number,
 ): Breakpoint[] {
@@ -97,7 +97,7 @@ function walk(
   return points;
 }
 
-function edgesFrom(input: TimeScaleInput, nights: readonly Shift[], direction: 1 | -1): number[] {
+function edgesFrom(input: TimeScaleInput, nights: readonly Span[], direction: 1 | -1): number[] {
   const near = addHours(input.nowMs, direction === 1 ? NEAR_AFTER_H : -NEAR_BEFORE_H);
   const far = addHours(input.nowMs, direction * 24 * DAYS_AHEAD);
   return [near, far, ...nights.flatMap((night) => [night.fromMs, night.toMs])]
@@ -105,7 +105,7 @@ function edgesFrom(input: TimeScaleInput, nights: readonly Shift[], direction: 1
     .sort((a, b) => direction * (a - b));
 }
 
-function rateAt(atMs: number, input: TimeScaleInput, nights: readonly Shift[]): number {
+function rateAt(atMs: number, input: TimeScaleInput, nights: readonly Span[]): number {
   const night = nights.find((one) => atMs > one.fromMs && atMs < one.toMs);
   if (night !== undefined && !input.unfolded.has(night.fromMs)) return NIGHT_RATE;
   const aheadH = (atMs - input.nowMs) / MS_PER_HOUR;
