@@ -2,11 +2,11 @@ import type { Tenses } from '../journal';
 import { MS_PER_HOUR } from '../units';
 import { effectiveActs, type ForecastAct } from './effective-plan';
 import { seedCultureOf } from './culture-of';
+import type { DrawnTruth } from './drawn-truth';
 import {
   BOOK_SPEED,
   forecastLot,
   type CultureSpeed,
-  type DrawnTruth,
   type LotContext,
   type LotForecast,
 } from './lot-forecast';
@@ -60,13 +60,20 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
       culture: request.cultureSpeeds?.get(seedCultureOf(story.lot, lotOf) ?? '') ?? BOOK_SPEED,
       nowMs: request.nowMs,
       ...(request.stepH === undefined ? {} : { stepH: request.stepH }),
-      ...(request.drawn === undefined ? {} : { drawn: request.drawn }),
+      ...(isDrawn(story, request.drawn) ? { drawn: request.drawn } : {}),
       withBand: request.withBands && visible && endsAfter(story, request.nowMs),
     };
-    lots.set(story.lot.id, rememberedLot(story, context, request));
+    const lot = context.drawn === undefined ? rememberedLot : forecastLot;
+    lots.set(story.lot.id, lot(story, context, request));
   }
   request.remembered?.lots.turn();
   return { acts, lots, conflicts: stories.conflicts };
+}
+
+/** What stands in the shop is as it is, but for what is still in progress; what is planned is in doubt. */
+function isDrawn(story: LotStory, drawn: DrawnTruth | undefined): drawn is DrawnTruth {
+  if (drawn === undefined) return false;
+  return story.tense === 'planned' || drawn.inProgress?.has(story.lot.id) === true;
 }
 
 /** A lot's forecast, from before where its story, its parents, its culture and its surroundings are the same. */

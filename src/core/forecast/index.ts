@@ -1,14 +1,7 @@
 export { assimilateLooks } from './assimilate';
 export { type ForecastAct } from './effective-plan';
 export { forecastShop, shopStories, type ShopForecast } from './forecast';
-export {
-  BOOK_SPEED_LN_SD,
-  forecastLot,
-  LEAVENED_DOUGH_LN_SD,
-  type CultureSpeed,
-  type DrawnTruth,
-  type LotForecast,
-} from './lot-forecast';
+export { BOOK_SPEED_LN_SD, forecastLot, type CultureSpeed, type LotForecast } from './lot-forecast';
 export {
   placeTempC,
   setTempC,
@@ -21,8 +14,8 @@ export { recipeOf } from './recipe-of';
 export { chanceInside } from './chance';
 export { RememberedLessons } from './remembered-lessons';
 export { RememberedLots } from './remembered';
-export { NO_DOUBT, type Doubt } from './doubt';
-export { DOUBT_SD } from './band';
+export { NO_DOUBT } from './doubt';
+export { type DrawnTruth } from './drawn-truth';
 export { drawnBandSteps, type DrawnBand } from './monte-carlo';
 export { invert, solveHours, type Inversion } from './invert';
 export { readRequest, requestState, runRequest, type MassRequest, type Seed } from './mass-request';

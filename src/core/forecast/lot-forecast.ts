@@ -10,6 +10,7 @@ import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
 import { assimilateLooks, type LookEffect } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
 import { NO_DOUBT, type Doubt } from './doubt';
+import { doubtOf, type DrawnTruth } from './drawn-truth';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
 import { isYoung, startState, type RunLot } from './start-state';
@@ -49,7 +50,7 @@ export interface LotForecast extends RunLot {
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
 const LOOK_AHEAD_H: Readonly<Record<string, number>> = { cold: 120, tempered: 40, room: 40 };
 /** Extra sd of ln t for a dough that rises by a leaven of baker's yeast: not yet calibrated. Source: model of ripening §5. */
-export const LEAVENED_DOUGH_LN_SD = 0.3;
+const LEAVENED_DOUGH_LN_SD = 0.3;
 const BAND_STEP_H = 0.1;
 const RUN_STEP_H = 0.05;
 
@@ -78,13 +79,6 @@ export interface LotContext {
   readonly drawn?: DrawnTruth;
 }
 
-/** One way things may really be: what runs are wrong about, and how fast leavened doughs really are. */
-export interface DrawnTruth {
-  readonly doubt: Doubt;
-  /** Factor on the speed of doughs raised by a leaven, and of their balls. */
-  readonly doughSpeed: number;
-}
-
 /** Forecasts one lot: start state, looks taken in, window, band. */
 export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   const { around, stepH = RUN_STEP_H, drawn } = context;
@@ -95,9 +89,7 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   const start: LotStart = {
     story,
     state: startState(story, context.runs, around),
-    speed:
-      context.culture.speed *
-      (drawn !== undefined && dough(story, context.runs).extraLnSd > 0 ? drawn.doughSpeed : 1),
+    speed: context.culture.speed,
     untilMs: runUntil(story, handling, context.nowMs),
     stepH,
   };
@@ -115,8 +107,8 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
       placeSdC: placeSdC(story, around),
     });
 
-  const truth = drawn?.doubt ?? NO_DOUBT;
-  const book = runWith(1, stepH, truth);
+  if (drawn !== undefined) return drawnLot(story, context, { start, read });
+  const book = runWith(1, stepH, NO_DOUBT);
   // Looks at a young culture say that it lives; how fast is not known before two peaks.
   const looks = (isYoung(story) ? [] : story.looks).map((look) => ({
     hour: hoursBetween(story.startMs, look.atMs),
@@ -124,10 +116,10 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   }));
   const prior = looks.length > 0 ? bandAt(1, 1, read(book)) : null;
   const learned = assimilateLooks(looks, prior?.lnSd ?? 0.2, (speed) => {
-    const run = runWith(speed, stepH, truth);
+    const run = runWith(speed, stepH, NO_DOUBT);
     return { run, window: read(run) };
   });
-  const run = looks.length > 0 ? runWith(learned.speed, stepH, truth) : book;
+  const run = looks.length > 0 ? runWith(learned.speed, stepH, NO_DOUBT) : book;
   const window = read(run);
   const band = context.withBand ? bandAt(learned.speed, learned.shrink, window) : null;
   return {
@@ -140,6 +132,36 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     runSpeed: context.culture.speed * learned.speed,
     shrink: learned.shrink,
     extraLnSd: dough(story, context.runs).extraLnSd,
+  };
+}
+
+/** A lot as it would be in a drawn truth: no looks are taken in, no band is worked out. */
+function drawnLot(
+  story: LotStory,
+  context: LotContext,
+  lot: { readonly start: LotStart; readonly read: (run: Trajectory) => RipeWindow },
+): LotForecast {
+  const { around, culture, runs } = context;
+  const drawn = context.drawn as DrawnTruth;
+  const known = drawn.inProgress?.get(story.lot.id) ?? { speed: 1, shrink: 1 };
+  const { extraLnSd } = dough(story, runs);
+  const doubt = doubtOf(drawn, {
+    speedLnSd: Math.min(culture.lnSd, BOOK_SPEED_LN_SD),
+    placeSdC: placeSdC(story, around),
+    extraLnSd,
+    shrink: known.shrink,
+  });
+  const run = runLot({ ...lot.start, speed: lot.start.speed * known.speed }, around, doubt);
+  return {
+    story,
+    run,
+    window: inInstants(story.startMs, lot.read(run), null),
+    band: null,
+    speed: known.speed,
+    lookEffects: [],
+    runSpeed: culture.speed * known.speed,
+    shrink: known.shrink,
+    extraLnSd,
   };
 }
 

@@ -20,6 +20,8 @@ export interface ForecastShopFacts {
   readonly done?: readonly DoneAct[];
   /** Runs of the jars, so that they are not run again for every plan that is tried. */
   readonly jars?: RememberedLots;
+  /** Step of the runs, h, where many plans are tried; the usual one where absent. */
+  readonly stepH?: number;
 }
 
 /** How steps are run. */
@@ -33,7 +35,7 @@ interface RunOptions {
 export function forecastActs(
   shop: ForecastShopFacts,
   steps: readonly BakeStep[],
-  { withBands = false, stepH, drawn }: RunOptions = {},
+  { withBands = false, stepH = shop.stepH, drawn }: RunOptions = {},
 ): ReadonlyMap<string, LotForecast> {
   return forecastShop({
     folded: {
@@ -58,8 +60,8 @@ export function forecastActs(
     withBands,
     ...(stepH === undefined ? {} : { stepH }),
     ...(drawn === undefined ? {} : { drawn }),
-    ...(shop.jars === undefined || drawn !== undefined
+    ...(shop.jars === undefined
       ? {}
-      : { remembered: { lots: shop.jars, facts: `${stepH ?? ''}` } }),
+      : { remembered: { lots: shop.jars, facts: String(stepH ?? '') } }),
   }).lots;
 }

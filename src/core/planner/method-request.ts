@@ -28,6 +28,8 @@ export interface MethodRequest {
     /** When leavens are built, by their ids. */
     readonly leavenAtMs?: Readonly<Record<string, number>>;
   };
+  /** Doses and seeds stand in the method and are not to be found anew; the feeds in a row before it that were found. */
+  readonly solved?: { readonly refreshments: Refreshments };
   readonly nowMs: number;
   readonly places: Places;
   readonly pantry: Pantry;
@@ -39,6 +41,8 @@ export interface MethodRequest {
   /** What was done to the jars among the sources: with it their real state is planned from; left out, they are taken as ripe. */
   readonly done?: readonly DoneAct[];
   readonly jars?: RememberedLots;
+  /** Step of the runs, h, where many plans are tried. */
+  readonly stepH?: number;
   /** The balls in parts that are ready one after the other; left out, all at once. */
   readonly waves?: readonly Wave[];
   readonly withBands: boolean;

@@ -1,0 +1,87 @@
+import type { Demand } from './demand';
+import { nearestFeasible, type Nearest } from './nearest';
+import { knotOf, type Knot } from './knots';
+import type { PlanningShop, Proposal } from './proposal';
+import { byBrokenThenPoints, proposalsOf, withOdds } from './propose';
+
+/** What is known of the plans of one demand so far. */
+export interface Alternatives {
+  /** Really different plans, the best first: at most {@link MOST_SHOWN}. */
+  readonly shown: readonly Proposal[];
+  /** The best that can be taken as it is; null where none can. */
+  readonly best: Proposal | null;
+  readonly knot: Knot | null;
+  /** The nearest bake that can be; only sought where nothing can be taken. */
+  readonly nearest: Nearest | null;
+  /** Methods looked through. */
+  readonly share: number;
+}
+
+const MOST_SHOWN = 5;
+const DRAWS = 40;
+
+/**
+ * Plans of a demand, method by method: the first usable answer at once, better ones as they are found. Of each method the
+ * best is shown; the odds are run with drawn truths.
+ */
+export function* alternativesOf(
+  demand: Demand,
+  shop: PlanningShop,
+): Generator<Alternatives, Alternatives> {
+  const all: Proposal[] = [];
+  const best = new Map<string, Proposal>();
+  const total = demand.methods.length + 1;
+  let done = 0;
+  for (const method of demand.methods) {
+    const found = proposalsOf(demand, method, shop);
+    done += 1;
+    if (found.kind === 'proposals') {
+      all.push(...found.proposals);
+      const [first] = found.proposals;
+      if (first !== undefined) best.set(method.key, withOdds(first, shop, DRAWS));
+    }
+    yield alternatives([...best.values()], all, null, done / total);
+  }
+  const takeable = [...best.values()].some((one) => one.broken.length === 0);
+  const nearest = takeable ? null : nearestFeasible(demand, shop);
+  return alternatives([...best.values()], all, nearest, 1);
+}
+
+function alternatives(
+  found: readonly Proposal[],
+  all: readonly Proposal[],
+  nearest: Nearest | null,
+  share: number,
+): Alternatives {
+  const inOrder = [...found].sort(byBrokenThenPoints);
+  const best = inOrder.find((one) => one.broken.length === 0) ?? null;
+  return {
+    shown: different(inOrder).slice(0, MOST_SHOWN),
+    best,
+    knot: knotOf(all),
+    nearest,
+    share,
+  };
+}
+
+/** How long a plan is, as bakers say it. */
+export type Length = 'same day' | 'overnight' | 'two days' | 'three days';
+
+/** From the first hand to the service, in nights between. */
+export function lengthOf(proposal: Pick<Proposal, 'firstMs' | 'demand'>): Length {
+  const hours = (proposal.demand.readyFromMs - proposal.firstMs) / 3_600_000;
+  if (hours <= SAME_DAY_H) return 'same day';
+  if (hours <= OVERNIGHT_H) return 'overnight';
+  return hours <= TWO_DAYS_H ? 'two days' : 'three days';
+}
+const SAME_DAY_H = 13;
+const OVERNIGHT_H = 30;
+const TWO_DAYS_H = 54;
+
+/** The best of each length first, then the rest: the first ones shown differ in kind. */
+function different(inOrder: readonly Proposal[]): Proposal[] {
+  const firsts = inOrder.filter(
+    (one, i) => inOrder.findIndex((other) => lengthOf(other) === lengthOf(one)) === i,
+  );
+  return [...firsts, ...inOrder.filter((one) => !firsts.includes(one))];
+}

@@ -1,0 +1,80 @@
+import type { Method } from '../../methods';
+import { hoursBetween, MS_PER_HOUR } from '../../units';
+
+/** A service that is wanted: so many balls of a dough of any of these methods, from–to. */
+export interface Demand {
+  readonly id: string;
+  readonly name: string;
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+  readonly balls: number;
+  /** Pizzas in each hour of the service, the last one the rest of it; null: as many in every hour. */
+  readonly perHour: readonly number[] | null;
+  readonly methods: readonly DemandMethod[];
+}
+
+/** A method that will do for a demand. */
+export interface DemandMethod {
+  readonly key: string;
+  readonly method: Method;
+  /** The kept version it is; null for a starting method. */
+  readonly versionId: string | null;
+}
+
+/** The longest stretch of a service that is judged by itself, h. */
+const HALF_HOUR_MS = MS_PER_HOUR / 2;
+
+/** The half hours of a service; the last one may be shorter. */
+export function halfHours(fromMs: number, toMs: number): { fromMs: number; toMs: number }[] {
+  const count = Math.max(1, Math.ceil((toMs - fromMs) / HALF_HOUR_MS - 1e-9));
+  return Array.from({ length: count }, (_, i) => ({
+    fromMs: fromMs + i * HALF_HOUR_MS,
+    toMs: Math.min(toMs, fromMs + (i + 1) * HALF_HOUR_MS),
+  }));
+}
+
+/** Pizzas wanted in each hour of a service. */
+export function pizzasPerHour(
+  demand: Pick<Demand, 'readyFromMs' | 'readyToMs' | 'balls' | 'perHour'>,
+): number[] {
+  if (demand.perHour !== null) return [...demand.perHour];
+  const hours = hoursBetween(demand.readyFromMs, demand.readyToMs);
+  const count = Math.max(1, Math.ceil(hours - 1e-9));
+  return Array.from({ length: count }, (_, i) => (demand.balls / hours) * Math.min(1, hours - i));
+}
+
+/** Balls wanted from the start of a service until an instant of it. */
+export function ballsUntil(demand: Demand, atMs: number): number {
+  const hour = hoursBetween(demand.readyFromMs, atMs);
+  return pizzasPerHour(demand).reduce((sum, pizzas, i, all) => {
+    const long = i === all.length - 1 ? hoursBetween(demand.readyFromMs, demand.readyToMs) - i : 1;
+    return sum + pizzas * Math.min(1, Math.max(0, (hour - i) / Math.max(long, 1e-9)));
+  }, 0);
+}
+
+/** A method made for so many balls: products keep their weights and their proportions. */
+export function methodFor(method: Method, balls: number): Method {
+  const { target } = method;
+  if (target.by === 'diameter') return { ...method, target: { ...target, count: balls } };
+  if (target.by !== 'products') {
+    return {
+      ...method,
+      target: {
+        by: 'products',
+        products: [{ name: 'Balls', count: balls, weightG: USUAL_BALL_G, keepsH: USUAL_KEEPS_H }],
+      },
+    };
+  }
+  const whole = target.products.reduce((sum, one) => sum + one.count, 0);
+  const [first, ...rest] = target.products;
+  if (first === undefined) return method;
+  const others = rest.map((one) => ({
+    ...one,
+    count: Math.max(1, Math.round((one.count / whole) * balls)),
+  }));
+  const left = balls - others.reduce((sum, one) => sum + one.count, 0);
+  const products = [{ ...first, count: Math.max(1, left) }, ...others];
+  return { ...method, target: { by: 'products', products } };
+}
+const USUAL_BALL_G = 250;
+const USUAL_KEEPS_H = 14;

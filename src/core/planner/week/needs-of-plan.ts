@@ -1,0 +1,163 @@
+import { totals, type Pantry } from '../../composition';
+import type { LotForecast } from '../../forecast';
+import { mixerTakesKg } from '../../formula/batches';
+import type { Act } from '../../journal';
+import { rowAtHour } from '../../ripeness';
+import { addHours, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
+import type { BakeStep } from '../bake-acts';
+import type { MethodPlan, MethodRequest } from '../method-request';
+import { pizzasPerHour, type Demand } from './demand';
+import { handsMin, LIGHTING_MIN, mixingMin } from './hands-minutes';
+import { litBeforeMin, type Kitchen } from './kitchen';
+import type { CultureNeed, HandsNeed, Needs, PlaceNeed, ThingNeed } from './needs';
+
+const ML_PER_LITRE = 1000;
+
+/** Everything that a plan of a demand takes of the shop. */
+export function needsOfPlan(
+  plan: MethodPlan,
+  demand: Demand,
+  shop: { readonly kitchen: Kitchen; readonly request: MethodRequest },
+): Needs {
+  return {
+    hands: handsOf(plan, demand, shop.kitchen),
+    places: placesOf(plan, demand, shop.request.pantry),
+    things: thingsOf(plan, demand, shop.kitchen),
+    cultures: culturesOf(plan, demand, shop.request),
+  };
+}
+
+/** Batches that the largest mixer makes of a plan’s dough; 1 by hand. */
+export function batchesOf(plan: MethodPlan, kitchen: Kitchen): number {
+  if (plan.method.mix.by === 'hand' || kitchen.mixers.length === 0) return 1;
+  const takesKg = Math.max(
+    ...kitchen.mixers.map((one) => mixerTakesKg(one, plan.method.dough.hydration)),
+  );
+  return Math.max(1, Math.ceil(plan.columns.wholeG / 1000 / takesKg - 1e-9));
+}
+
+function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[] {
+  const need = (what: string, fromMs: number, minutes: number): HandsNeed => ({
+    what,
+    fromMs,
+    toMs: fromMs + minutes * MS_PER_MINUTE,
+    demandId: demand.id,
+    who: null,
+  });
+  const steps = together(plan.steps).map(({ atMs, acts }) => {
+    const [act] = acts as [Act];
+    const isMix = act.kind === 'make' && act.lotKind === 'dough';
+    const minutes = isMix
+      ? mixingMin(plan.method, batchesOf(plan, kitchen))
+      : Math.max(handsMin(act), sumOf(acts.map((one) => handsMin(one))) * SHARED);
+    return need(whatOf(act, demand), atMs, minutes);
+  });
+  const litMin = litBeforeMin(kitchen);
+  const lit =
+    litMin === null
+      ? []
+      : [need('light the oven', demand.readyFromMs - litMin * MS_PER_MINUTE, LIGHTING_MIN)];
+  const serviceMin = (demand.readyToMs - demand.readyFromMs) / MS_PER_MINUTE;
+  return [...steps, ...lit, need(`${demand.name} service`, demand.readyFromMs, serviceMin)];
+}
+/** Things done at once take less than one by one. Set. */
+const SHARED = 0.8;
+
+function whatOf(act: Act, demand: Demand): string {
+  if (act.kind === 'make') return act.lotKind === 'dough' ? `mix ${demand.name}` : act.name;
+  if (act.kind === 'divide') return `ball ${demand.name}`;
+  return act.kind === 'move' ? `move ${demand.name}` : act.kind;
+}
+
+/** Acts of one instant and kind; services are told by their demand. */
+function together(steps: readonly BakeStep[]): { atMs: number; acts: Act[] }[] {
+  const groups = new Map<string, { atMs: number; acts: Act[] }>();
+  for (const { atMs, act } of steps) {
+    if (act.kind === 'use') continue;
+    const key = `${atMs} ${act.kind}`;
+    const group = groups.get(key) ?? { atMs, acts: [] };
+    group.acts.push(act);
+    groups.set(key, group);
+  }
+  return [...groups.values()];
+}
+
+function placesOf(plan: MethodPlan, demand: Demand, pantry: Pantry): PlaceNeed[] {
+  const own = new Set<string>(
+    plan.steps.flatMap(({ act }) =>
+      act.kind === 'make' ? [act.lotId] : act.kind === 'divide' ? [act.ballsLotId] : [],
+    ),
+  );
+  return [...plan.lots]
+    .filter(([lotId]) => own.has(lotId))
+    .flatMap(([, lot]) => placeNeeds(lot, demand, pantry));
+}
+
+/** Litres that a lot takes in each of its places: the most that it rises to there. */
+function placeNeeds(lot: LotForecast, demand: Demand, pantry: Pantry): PlaceNeed[] {
+  const { story } = lot;
+  const denseMl = totals(story.lot.composition, pantry).flourG * lot.run.constants.denseVolume;
+  const endMs = story.endMs ?? demand.readyToMs;
+  return story.stays.flatMap((stay): PlaceNeed[] => {
+    const toMs = Math.min(stay.toMs ?? endMs, endMs);
+    if (toMs <= stay.fromMs) return [];
+    const rise = highestRise(lot, stay.fromMs, toMs);
+    return [
+      {
+        placeId: stay.placeId,
+        what: story.lot.name,
+        fromMs: stay.fromMs,
+        toMs,
+        litres: (denseMl * rise) / ML_PER_LITRE,
+        demandId: demand.id,
+      },
+    ];
+  });
+}
+
+/** The highest rise of a lot between two instants, × its volume without gas. */
+export function highestRise({ run, story }: LotForecast, fromMs: number, toMs: number): number {
+  const first = rowAtHour(run.hours, run.length, hoursBetween(story.startMs, fromMs));
+  const last = rowAtHour(run.hours, run.length, hoursBetween(story.startMs, toMs));
+  let highest = 1;
+  for (let row = first; row <= last; row += 1) highest = Math.max(highest, run.rises[row] ?? 1);
+  return highest;
+}
+
+function thingsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): ThingNeed[] {
+  const { id: demandId, readyFromMs, readyToMs } = demand;
+  const things: ThingNeed[] = [];
+  if (plan.method.mix.by === 'mixer' && kitchen.mixers.length > 0) {
+    const minutes = mixingMin(plan.method, batchesOf(plan, kitchen));
+    const toMs = plan.mixAtMs + minutes * MS_PER_MINUTE;
+    things.push({ thing: 'mixer', fromMs: plan.mixAtMs, toMs, amount: 1, demandId });
+  }
+  for (const { atMs, act } of plan.steps) {
+    if (act.kind !== 'divide') continue;
+    const use = plan.steps.find(
+      (one) => one.act.kind === 'use' && one.act.lotId === act.ballsLotId,
+    );
+    const toMs = use?.act.kind === 'use' ? use.act.untilMs : readyToMs;
+    things.push({ thing: 'boxes', fromMs: atMs, toMs, amount: act.count, demandId });
+  }
+  pizzasPerHour(demand).forEach((amount, hour) => {
+    const fromMs = addHours(readyFromMs, hour);
+    const toMs = Math.min(readyToMs, fromMs + MS_PER_HOUR);
+    const share = Math.max(hoursBetween(fromMs, toMs), 1e-9);
+    things.push({ thing: 'oven', fromMs, toMs, amount: amount / share, demandId });
+  });
+  return things;
+}
+
+function culturesOf(plan: MethodPlan, demand: Demand, request: MethodRequest): CultureNeed[] {
+  return plan.columns.leavens.flatMap(({ leaven, seedG, totalG }): CultureNeed[] => {
+    const source = request.sources.find((one) => one.leavenId === leaven.id);
+    if (source?.cultureId == null || source.thereG === undefined) return [];
+    const first = plan.refreshments.find((one) => one.leavenId === leaven.id && one.number === 1);
+    const massG = leaven.made.by === 'taken' ? totalG : (first?.motherG ?? seedG);
+    const { cultureId, thereG } = source;
+    return [{ cultureId, name: leaven.name, massG, thereG, demandId: demand.id }];
+  });
+}
+
+const sumOf = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0);

@@ -1,0 +1,59 @@
+/** A moment that takes hands. */
+export interface HandsNeed {
+  readonly what: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly demandId: string;
+  /** Who does it; null while nobody is named. */
+  readonly who: string | null;
+  /** Done moments and those the baker pinned are not given to somebody else. */
+  readonly fixed?: boolean;
+}
+
+/** Litres of a place. */
+export interface PlaceNeed {
+  readonly placeId: string;
+  readonly what: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly litres: number;
+  readonly demandId: string;
+}
+
+/** A thing that others can not use meanwhile: a mixer (1), boxes (by their balls), ovens (pizzas an hour). */
+export interface ThingNeed {
+  readonly thing: 'mixer' | 'boxes' | 'oven';
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly amount: number;
+  readonly demandId: string;
+}
+
+/** Grams of a culture that is there. */
+export interface CultureNeed {
+  readonly cultureId: string;
+  readonly name: string;
+  readonly massG: number;
+  readonly thereG: number;
+  readonly demandId: string;
+}
+
+/** Everything that a plan takes of the shop. */
+export interface Needs {
+  readonly hands: readonly HandsNeed[];
+  readonly places: readonly PlaceNeed[];
+  readonly things: readonly ThingNeed[];
+  readonly cultures: readonly CultureNeed[];
+}
+
+export const NO_NEEDS: Needs = { hands: [], places: [], things: [], cultures: [] };
+
+/** Needs of several plans together. */
+export function joinedNeeds(all: readonly Needs[]): Needs {
+  return {
+    hands: all.flatMap((one) => one.hands),
+    places: all.flatMap((one) => one.places),
+    things: all.flatMap((one) => one.things),
+    cultures: all.flatMap((one) => one.cultures),
+  };
+}

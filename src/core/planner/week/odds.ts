@@ -1,0 +1,201 @@
+import type { DrawnTruth, LotForecast } from '../../forecast';
+import { WATER } from '../../formula';
+import { stratifiedNormals } from '../../numeric';
+import { MS_PER_MINUTE } from '../../units';
+import type { BakeStep } from '../bake-acts';
+import { forecastActs, type ForecastShopFacts } from '../forecast-acts';
+import { halfHours } from './demand';
+
+/** What a plan is to hold: leavens ripe at their mix, balls ready through their part of the service. */
+export interface OddsQuestion {
+  readonly steps: readonly BakeStep[];
+  readonly leavens: readonly { readonly lotId: string; readonly mixedInto: string }[];
+  readonly pieces: readonly {
+    readonly lotId: string;
+    readonly fromMs: number;
+    readonly toMs: number;
+  }[];
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+  readonly draws: number;
+  readonly inProgress?: DrawnTruth['inProgress'];
+}
+
+/** Chances, 0–1, from runs with drawn truths. */
+export interface Odds {
+  /** Every leaven inside its window when it is mixed. */
+  readonly leaven: number;
+  /** Balls ready through all of the service; never more than the worst half hour. */
+  readonly service: number;
+  /** Both. */
+  readonly both: number;
+  readonly halfHours: readonly {
+    readonly fromMs: number;
+    readonly toMs: number;
+    readonly ready: number;
+    /** Of what is not ready: too young or too tight, and too slack. */
+    readonly young: number;
+    readonly slack: number;
+  }[];
+  readonly draws: number;
+}
+
+/** Hands are later than planned as a rule, min: so much, and so much of a spread. Set. */
+export const LATENESS_MIN = { mean: 3, sd: 6 } as const;
+/** Weighing error of yeast, ln. Source: model of ripening, §7. */
+const DOSE_LN_SD = 0.06;
+const STEP_H = 0.1;
+const SEED = 2026;
+/** Levels of growth drawn: the model’s tables are made once for each. */
+const GROWTH_LEVELS = 6;
+const DIMENSIONS = 10;
+
+/** How one truth turns out. */
+export interface Outturn {
+  readonly leavenRipe: boolean;
+  /** For each half hour: ready, too young, too slack. */
+  readonly halfHours: readonly ('ready' | 'young' | 'slack')[];
+}
+
+/** The chances of a plan, each truth run through the whole chain from leaven to ball. */
+export function oddsOf(question: OddsQuestion, shop: ForecastShopFacts): Odds {
+  const outturns = drawnTruths(question.draws, question.inProgress).map((truth) =>
+    outturnOf(question, truth, shop),
+  );
+  return countOutturns(question, outturns);
+}
+
+/** Chances from how truths turned out. */
+export function countOutturns(
+  question: Pick<OddsQuestion, 'readyFromMs' | 'readyToMs'>,
+  outturns: readonly Outturn[],
+): Odds {
+  const draws = outturns.length;
+  const share = (held: (one: Outturn) => boolean) => outturns.filter(held).length / draws;
+  const whole = (one: Outturn) => one.halfHours.every((half) => half === 'ready');
+  return {
+    leaven: share((one) => one.leavenRipe),
+    service: share(whole),
+    both: share((one) => one.leavenRipe && whole(one)),
+    halfHours: halfHours(question.readyFromMs, question.readyToMs).map((half, i) => ({
+      ...half,
+      ready: share((one) => one.halfHours[i] === 'ready'),
+      young: share((one) => one.halfHours[i] === 'young'),
+      slack: share((one) => one.halfHours[i] === 'slack'),
+    })),
+    draws,
+  };
+}
+
+/** A drawn truth with what the hands do in it. */
+export interface HandledTruth {
+  readonly truth: DrawnTruth;
+  readonly lateMin: { readonly leaven: number; readonly mix: number; readonly move: number };
+  readonly doseFactor: number;
+}
+
+/** Truths that fill every doubt evenly; the same number gives the same truths. */
+export function drawnTruths(draws: number, inProgress?: DrawnTruth['inProgress']): HandledTruth[] {
+  return stratifiedNormals(draws, DIMENSIONS, SEED).map((z) => {
+    const [speedZ, placeZ, startZ, lagZ, growthZ, sugarZ, doughZ, dose, lateLeaven, lateMix] =
+      z as [number, number, number, number, number, number, number, number, number, number];
+    const late = (one: number) => LATENESS_MIN.mean + LATENESS_MIN.sd * one;
+    return {
+      truth: {
+        speedZ,
+        placeZ,
+        startZ,
+        lagZ,
+        growthZ: level(growthZ),
+        sugarZ,
+        doughZ,
+        ...(inProgress === undefined ? {} : { inProgress }),
+      },
+      lateMin: { leaven: late(lateLeaven), mix: late(lateMix), move: late(-lateLeaven) },
+      doseFactor: Math.exp(DOSE_LN_SD * dose),
+    };
+  });
+}
+
+/** The middle of the level that a deviate falls in. */
+function level(z: number): number {
+  const width = 3.6 / GROWTH_LEVELS;
+  const index = Math.min(GROWTH_LEVELS - 1, Math.max(0, Math.floor((z + 1.8) / width)));
+  return -1.8 + (index + 0.5) * width;
+}
+
+/** What a plan comes to in one truth. */
+export function outturnOf(
+  question: OddsQuestion,
+  handled: HandledTruth,
+  shop: ForecastShopFacts,
+): Outturn {
+  const steps = question.steps.map((step) => asHandled(step, handled, shop));
+  const lots = forecastActs(shop, steps, { stepH: STEP_H, drawn: handled.truth });
+  return judged(question, lots);
+}
+
+function judged(question: OddsQuestion, lots: ReadonlyMap<string, LotForecast>): Outturn {
+  const leavenRipe = question.leavens.every(({ lotId, mixedInto }) => {
+    const atMs = lots.get(mixedInto)?.story.startMs;
+    const window = lots.get(lotId)?.window;
+    if (atMs === undefined || window === undefined || window.opensMs === null) return false;
+    return window.opensMs <= atMs && (window.closesMs === null || window.closesMs >= atMs);
+  });
+  return {
+    leavenRipe,
+    halfHours: halfHours(question.readyFromMs, question.readyToMs).map((half) => {
+      const serving = question.pieces.filter(
+        (one) => one.fromMs < half.toMs && half.fromMs < one.toMs,
+      );
+      const states = serving.map((piece) => readiness(lots.get(piece.lotId), piece, half));
+      if (states.length === 0 || states.includes('young')) return 'young';
+      return states.includes('slack') ? 'slack' : 'ready';
+    }),
+  };
+}
+
+function readiness(
+  lot: LotForecast | undefined,
+  piece: { readonly fromMs: number; readonly toMs: number },
+  half: { readonly fromMs: number; readonly toMs: number },
+): Outturn['halfHours'][number] {
+  if (lot === undefined) return 'young';
+  const { opensMs, closesMs, tightUntilMs } = lot.window;
+  const fromMs = Math.max(piece.fromMs, half.fromMs);
+  const toMs = Math.min(piece.toMs, half.toMs);
+  if (opensMs === null || opensMs > fromMs) return 'young';
+  if (tightUntilMs !== null && tightUntilMs > fromMs) return 'young';
+  return closesMs !== null && closesMs < toMs ? 'slack' : 'ready';
+}
+
+/** A step as the hands do it: a little late, its yeast weighed a little off. Services begin when they begin. */
+function asHandled(
+  { atMs, act }: BakeStep,
+  { lateMin, doseFactor }: HandledTruth,
+  shop: ForecastShopFacts,
+): BakeStep {
+  if (act.kind === 'use') return { atMs, act };
+  if (act.kind === 'move') return { atMs: atMs + lateMin.move * MS_PER_MINUTE, act };
+  if (act.kind !== 'make') return { atMs: atMs + lateMin.mix * MS_PER_MINUTE, act };
+  const late = act.lotKind === 'dough' ? lateMin.mix : lateMin.leaven;
+  const ingredients = misweighed(act.ingredients, doseFactor, shop);
+  return { atMs: atMs + late * MS_PER_MINUTE, act: { ...act, ingredients } };
+}
+
+/** Yeast weighed a little off; the water makes up for it, so that the lot weighs what the next step takes of it. */
+function misweighed(
+  lines: readonly { readonly ingredientId: string; readonly massG: number }[],
+  factor: number,
+  shop: ForecastShopFacts,
+) {
+  let overG = 0;
+  const weighed = lines.map((line) => {
+    if (shop.pantry.get(line.ingredientId)?.kind !== 'yeast') return line;
+    overG += line.massG * (factor - 1);
+    return { ...line, massG: line.massG * factor };
+  });
+  return weighed.map((line) =>
+    line.ingredientId === WATER ? { ...line, massG: line.massG - overG } : line,
+  );
+}

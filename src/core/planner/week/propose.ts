@@ -1,0 +1,175 @@
+import type { MethodPlan, MethodRequest, NoMethodPlan } from '../method-request';
+import { planMethod } from '../plan-method';
+import { brokenByNeeds, type Broken } from './broken';
+import { brokenInPlan, isRipeAt, piecesServed } from './broken-in-plan';
+import { pointsOf } from './cost';
+import { costsOfPlan } from './costs-of-plan';
+import { methodFor, type Demand, type DemandMethod } from './demand';
+import { joinedNeeds } from './needs';
+import { needsOfPlan } from './needs-of-plan';
+import { oddsOf, type OddsQuestion } from './odds';
+import type { PlanningShop, Proposal } from './proposal';
+import { quickOdds } from './quick-odds';
+import { variantsOf } from './variants';
+import { inWaves } from './waves';
+
+/** Refreshments tried before a seeded leaven, at most. */
+const MOST_REFRESHMENTS = 3;
+/** Other hours that are run for a method, beside its first plan. */
+const USUAL_TRIES = 3;
+/** Apart enough to be another plan, h. */
+const APART_H = 0.5;
+
+/** Ways of one method to meet a demand, the best first; or why there is none. */
+export type Proposed =
+  | { readonly kind: 'proposals'; readonly proposals: readonly Proposal[] }
+  | { readonly kind: 'none'; readonly because: NoMethodPlan };
+
+/**
+ * Proposals of one method for a demand: as it would be, and where that breaks a condition of the shop or more choice is
+ * wanted, at other hours of the grid.
+ * @param tries hours run beside the first plan
+ */
+export function proposalsOf(
+  demand: Demand,
+  method: DemandMethod,
+  shop: PlanningShop,
+  tries = USUAL_TRIES,
+): Proposed {
+  const request = requestFor(demand, method, shop);
+  const first = refreshed(request);
+  if (first.kind === 'infeasible') return { kind: 'none', because: first };
+  const { plan, request: asked } = first;
+  const judge = (one: MethodPlan) =>
+    judged(inWaves(one, asked, demand), asked, { demand, method, shop });
+  const proposals = [judge(plan)];
+  const wanted = proposals[0]?.broken.length === 0 ? Math.min(1, tries) : tries;
+  const tried = [plan.mixAtMs];
+  for (const variant of variantsOf(plan, asked, demand, shop)) {
+    if (tried.length > wanted) break;
+    const near = tried.some((atMs) => Math.abs(atMs - variant.mixAtMs) < APART_H * 3_600_000);
+    const sameMix = variant.mixAtMs === plan.mixAtMs && variant.awayH > APART_H / 2;
+    if (near && !(sameMix && tried.length === 1)) continue;
+    const held = { mixAtMs: variant.mixAtMs, leavenAtMs: variant.leavenAtMs };
+    const other = planMethod({ ...asked, held });
+    tried.push(variant.mixAtMs);
+    if (other.kind === 'plan') proposals.push(judge(other));
+  }
+  return { kind: 'proposals', proposals: proposals.sort(byBrokenThenPoints) };
+}
+
+/** What can be taken as it is first, then by points. */
+export function byBrokenThenPoints(a: Proposal, b: Proposal): number {
+  return a.broken.length - b.broken.length || a.points - b.points || a.firstMs - b.firstMs;
+}
+
+/** The request of a demand for one of its methods. */
+export function requestFor(
+  demand: Demand,
+  method: DemandMethod,
+  shop: PlanningShop,
+): MethodRequest {
+  return {
+    ...shop.base,
+    method: methodFor(method.method, demand.balls),
+    name: demand.name,
+    readyFromMs: demand.readyFromMs,
+    readyToMs: demand.readyToMs,
+    held: {},
+    sources: shop.sourcesOf(method),
+    withBands: false,
+  };
+}
+
+/** As many feeds in a row before a seeded leaven as its jar needs, as it stands. */
+function refreshed(
+  request: MethodRequest,
+): { kind: 'plan'; plan: MethodPlan; request: MethodRequest } | NoMethodPlan {
+  const { refreshments, dough } = request.method;
+  const seeded = dough.leavens.some((one) => one.made.by === 'seed');
+  let found: { kind: 'plan'; plan: MethodPlan; request: MethodRequest } | null = null;
+  const most = seeded && request.done !== undefined ? MOST_REFRESHMENTS : refreshments.count;
+  for (let count = refreshments.count; count <= most; count += 1) {
+    const asked = {
+      ...request,
+      method: { ...request.method, refreshments: { ...refreshments, count } },
+    };
+    const plan = planMethod(asked);
+    if (plan.kind === 'infeasible') return found ?? plan;
+    found = { kind: 'plan', plan, request: asked };
+    if (!needsFeed(plan, request)) break;
+  }
+  return found as { kind: 'plan'; plan: MethodPlan; request: MethodRequest };
+}
+
+/** A seeded leaven that is not ripe at the mix, or wants more seed than there is, asks for a feed before it. */
+function needsFeed(plan: MethodPlan, { sources }: MethodRequest): boolean {
+  const seeded = plan.columns.leavens.filter(({ leaven }) => leaven.made.by === 'seed');
+  return seeded.some(({ leaven, seedG }) => {
+    const first = plan.refreshments.find((one) => one.leavenId === leaven.id && one.number === 1);
+    const there = sources.find((one) => one.leavenId === leaven.id)?.thereG ?? Infinity;
+    const lotId = plan.ids.leavenIds[leaven.id] ?? '';
+    return (first?.motherG ?? seedG) > there || !isRipeAt(plan.lots.get(lotId), plan.mixAtMs);
+  });
+}
+
+/** A plan with what it takes, breaks and costs. */
+export function judged(
+  plan: MethodPlan,
+  request: MethodRequest,
+  about: {
+    readonly demand: Demand;
+    readonly method: DemandMethod;
+    readonly shop: PlanningShop;
+  },
+): Proposal {
+  const { demand, method, shop } = about;
+  const needs = needsOfPlan(plan, demand, { kitchen: shop.kitchen, request });
+  const all = joinedNeeds([shop.background, needs]);
+  const broken: Broken[] = [
+    ...brokenInPlan(plan, demand, request),
+    ...brokenByNeeds(all, shop.kitchen, demand.id),
+  ];
+  const guess = quickOdds(plan, piecesServed(plan, demand), demand);
+  const costs = costsOfPlan(plan, needs.hands, shop.kitchen.timeZone);
+  return {
+    demand,
+    method,
+    plan,
+    request,
+    needs,
+    broken,
+    guess,
+    odds: null,
+    costs,
+    points: pointsOf(guess, costs, shop.weights),
+    firstMs: Math.min(...plan.steps.map((one) => one.atMs)),
+  };
+}
+
+/** A proposal with its odds from drawn truths, run through the whole chain. */
+export function withOdds(proposal: Proposal, shop: PlanningShop, draws: number): Proposal {
+  const odds = oddsOf(oddsQuestion(proposal, draws), proposal.request);
+  return {
+    ...proposal,
+    odds,
+    points: pointsOf(odds, proposal.costs, shop.weights),
+  };
+}
+
+/** What the odds of a proposal are asked for. */
+export function oddsQuestion({ plan, demand }: Proposal, draws: number): OddsQuestion {
+  return {
+    steps: plan.run,
+    leavens: plan.leavens
+      .filter((one) => one.atMs !== null)
+      .map((one) => ({
+        lotId: plan.ids.leavenIds[one.leavenId] ?? '',
+        mixedInto: plan.ids.doughId,
+      })),
+    pieces: piecesServed(plan, demand),
+    readyFromMs: demand.readyFromMs,
+    readyToMs: demand.readyToMs,
+    draws,
+  };
+}

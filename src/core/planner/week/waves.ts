@@ -1,0 +1,126 @@
+import { setTempC } from '../../forecast';
+import { usualHours, type Stay } from '../../methods';
+import { addHours, hoursBetween } from '../../units';
+import type { MethodPlan, MethodRequest, Wave } from '../method-request';
+import { planMethod } from '../plan-method';
+import { ballsUntil, type Demand } from './demand';
+
+/** A wave serves at most this share of the hours that its balls stay ready: so much is left for doubt on both sides. Set. */
+const OF_WINDOW = 0.45;
+const MOST_WAVES = 4;
+const LEAST_WAVE_H = 0.5;
+/** A place holds balls back when it is this much colder than where they rise, °C. */
+const COLDER_C = 4;
+/** Balls come into the warm at least so long before they are wanted, h. */
+const LEAST_WARM_H = 0.25;
+const TURNS = 4;
+const CLOSE_H = 0.08;
+/** Balls open so long before their turn as a rule, h, and never less than the least. */
+const MOST_EARLY_H = 1;
+const LEAST_EARLY_H = 0.1;
+
+/**
+ * The same plan with its balls in waves, so that they are ready throughout the service: each wave waits in the cold and
+ * comes out so that it opens for its own part. The plan itself where one wave will do, or nothing is cold enough.
+ */
+export function inWaves(plan: MethodPlan, request: MethodRequest, demand: Demand): MethodPlan {
+  const waves = firstWaves(plan, request, demand);
+  if (waves === null) return plan;
+  let asked: MethodRequest = { ...withHeld(plan, request), waves };
+  let found = plan;
+  for (let turn = 0; turn < TURNS; turn += 1) {
+    const next = planMethod(asked);
+    if (next.kind !== 'plan') return plan;
+    found = next;
+    const better = timed(asked.waves ?? [], next);
+    if (better === null) break;
+    asked = { ...asked, waves: better };
+  }
+  return found;
+}
+
+/** A request with everything held that a plan found. */
+export function withHeld(plan: MethodPlan, request: MethodRequest): MethodRequest {
+  const leavenAtMs = Object.fromEntries(
+    plan.leavens.flatMap((one) => (one.atMs === null ? [] : [[one.leavenId, one.atMs] as const])),
+  );
+  return {
+    ...request,
+    method: plan.method,
+    solved: { refreshments: plan.refreshments },
+    held: { mixAtMs: plan.mixAtMs, leavenAtMs },
+  };
+}
+
+function firstWaves(plan: MethodPlan, request: MethodRequest, demand: Demand): Wave[] | null {
+  const { target } = plan.method;
+  if (target.by === 'products' && target.products.length > 1) return null;
+  const { opensMs, closesMs } = plan.balls.window;
+  const last = plan.method.balls.at(-1);
+  const cold = last === undefined ? null : holdingPlace(plan.method.balls, request);
+  if (opensMs === null || last === undefined || cold === null) return null;
+  const serviceH = hoursBetween(demand.readyFromMs, demand.readyToMs);
+  const windowH = closesMs === null ? Infinity : hoursBetween(opensMs, closesMs);
+  const waveH = Math.max(LEAST_WAVE_H, OF_WINDOW * windowH);
+  const count = Math.min(MOST_WAVES, Math.max(1, Math.ceil(serviceH / waveH - 1e-9)));
+  if (count === 1) return null;
+  const eachH = serviceH / count;
+  return Array.from({ length: count }, (_, i): Wave => {
+    const fromMs = addHours(demand.readyFromMs, i * eachH);
+    const toMs = i === count - 1 ? demand.readyToMs : addHours(fromMs, eachH);
+    const before = Math.round(ballsUntil(demand, fromMs));
+    const until = i === count - 1 ? demand.balls : Math.round(ballsUntil(demand, toMs));
+    return { count: until - before, stays: staysOf(plan, cold, fromMs, i), fromMs, toMs };
+  }).filter((wave) => wave.count > 0);
+}
+
+/** Where balls of a method wait: their own first place where it is cold, else the warmest place that holds them back. */
+function holdingPlace(stays: readonly Stay[], request: MethodRequest): string | null {
+  const last = stays.at(-1) as Stay;
+  const [first] = stays;
+  if (stays.length > 1 && first !== undefined) return first.placeId;
+  const tempOf = (placeId: string) => {
+    const place = request.places.get(placeId);
+    return place === undefined ? NaN : setTempC(place, request.readyFromMs);
+  };
+  const warmC = tempOf(last.placeId);
+  const colder = [...request.places.keys()].filter((placeId) => {
+    const tempC = tempOf(placeId);
+    return tempC > 0 && tempC <= warmC - COLDER_C;
+  });
+  return colder.sort((a, b) => tempOf(a) - tempOf(b))[0] ?? null;
+}
+
+/** The first wave of balls that rise at room stays as it is; the others wait in the cold until their turn. */
+function staysOf(plan: MethodPlan, coldId: string, fromMs: number, index: number): Stay[] {
+  const stays = plan.method.balls;
+  const last = stays.at(-1) as Stay;
+  if (stays.length > 1) return [...stays.slice(0, -1), { ...last }];
+  if (index === 0) return [...stays];
+  const hours = Math.max(LEAST_WARM_H, hoursBetween(plan.ballAtMs, fromMs));
+  const warmH = Math.max(LEAST_WARM_H, Math.min(hours, usualHours(stays) / 2));
+  const cold: Stay = { placeId: coldId, hours: hours - warmH, leastH: 0, mostH: hours };
+  return [cold, { ...last, hours: warmH, leastH: LEAST_WARM_H }];
+}
+
+/** Waves whose balls come out earlier or later, so that each opens just before its turn; null where all do. */
+function timed(waves: readonly Wave[], plan: MethodPlan): Wave[] | null {
+  let moved = false;
+  const better = waves.map((wave, index): Wave => {
+    const lot = plan.pieces[index];
+    const last = wave.stays.at(-1);
+    if (lot === undefined || last === undefined || wave.stays.length < 2) return wave;
+    const { opensMs, closesMs } = lot.window;
+    const mostH = hoursBetween(plan.ballAtMs, wave.fromMs);
+    const waveH = hoursBetween(wave.fromMs, wave.toMs);
+    const spareH =
+      opensMs === null || closesMs === null ? 0 : hoursBetween(opensMs, closesMs) - waveH;
+    const earlyH = Math.max(LEAST_EARLY_H, Math.min(MOST_EARLY_H, spareH / 2));
+    const lateH = opensMs === null ? mostH : hoursBetween(addHours(wave.fromMs, -earlyH), opensMs);
+    const hours = Math.min(mostH, Math.max(LEAST_WARM_H, last.hours + lateH));
+    if (Math.abs(hours - last.hours) < CLOSE_H) return wave;
+    moved = true;
+    return { ...wave, stays: [...wave.stays.slice(0, -1), { ...last, hours }] };
+  });
+  return moved ? better : null;
+}
