@@ -1,0 +1,280 @@
+import { totals } from '../../composition';
+import type { LotForecast } from '../../forecast';
+import { lotMadeBy, stockAfter, type DoneAct } from '../../journal';
+import { X } from '../../kinetics';
+import { DomainError, MS_PER_HOUR, MS_PER_MINUTE, wallTime } from '../../units';
+import type { BakeStep } from '../bake-acts';
+import { forecastActs, type ForecastShopFacts } from '../forecast-acts';
+import type { Demand, HandsNeed, Kitchen } from '../week';
+
+/** A plan as it would be taken. */
+export interface CheckedPlan {
+  readonly demand: Demand;
+  readonly steps: readonly BakeStep[];
+  /** Stand-ins for what is not in the shop yet. */
+  readonly assumed: readonly BakeStep[];
+  readonly hands: readonly HandsNeed[];
+  readonly mixesByMachine: boolean;
+}
+
+/** The shop that plans are checked against. */
+export interface CheckedShop extends ForecastShopFacts {
+  readonly kitchen: Kitchen;
+  readonly done?: readonly DoneAct[];
+  readonly fineStepG: number;
+}
+
+/** How far apart instants are looked at. */
+const LOOK_MS = 5 * MS_PER_MINUTE;
+/** An instant is told to the minute. */
+const MINUTE_MS = MS_PER_MINUTE;
+/** Windows are forecast to a few minutes when a plan is run again on its own. */
+const WINDOW_MS = 3 * MS_PER_MINUTE;
+const LITRE_ROUNDING = 0.02;
+const SLACK = 0.6;
+
+/**
+ * Every rule that plans break, in sentences; empty where they break none. Written from the rules alone: it looks at the
+ * steps instant by instant and runs them anew, and shares nothing with how they were found.
+ */
+export function checkPlans(plans: readonly CheckedPlan[], shop: CheckedShop): string[] {
+  return [
+    ...plans.flatMap((plan) => checkOne(plan, shop)),
+    ...checkHands(plans, shop.kitchen),
+    ...checkRoom(plans, shop),
+    ...checkThings(plans, shop.kitchen),
+  ];
+}
+
+function checkOne(plan: CheckedPlan, shop: CheckedShop): string[] {
+  const all = [...plan.assumed, ...plan.steps];
+  return [
+    ...checkStock(all, shop),
+    ...checkStart(plan, shop),
+    ...checkHandsFound(plan),
+    ...checkOven(plan, shop.kitchen),
+    ...checkBalls(plan),
+    ...checkWeighing(plan, shop),
+    ...checkWindows(plan, forecastActs(shop, all)),
+  ];
+}
+
+/** Grams are conserved: what is taken was there. */
+function checkStock(steps: readonly BakeStep[], shop: CheckedShop): string[] {
+  const acts = [...(shop.done ?? []), ...steps].sort((a, b) => a.atMs - b.atMs);
+  try {
+    stockAfter(acts);
+    return [];
+  } catch (error) {
+    if (error instanceof DomainError) return [`stock: ${error.message}`];
+    throw error;
+  }
+}
+
+function checkStart({ steps }: CheckedPlan, { nowMs }: CheckedShop): string[] {
+  return steps.some((step) => step.atMs < nowMs - MINUTE_MS) ? ['a step lies in the past'] : [];
+}
+
+/** Every act has a moment of somebody’s hands, services too. */
+function checkHandsFound({ steps, hands }: CheckedPlan): string[] {
+  return steps.flatMap(({ atMs, act }) => {
+    const moment = hands.find((one) =>
+      act.kind === 'use'
+        ? one.fromMs <= atMs && act.untilMs <= one.toMs
+        : Math.abs(one.fromMs - atMs) < MINUTE_MS,
+    );
+    return moment === undefined ? [`nobody does the ${act.kind}`] : [];
+  });
+}
+
+function checkOven({ demand, hands }: CheckedPlan, { ovens }: Kitchen): string[] {
+  if (ovens.length === 0) return [];
+  const heatMin = Math.max(...ovens.map((one) => one.heatMin));
+  const litMs = demand.readyFromMs - heatMin * MS_PER_MINUTE;
+  const lit = hands.some((one) => Math.abs(one.fromMs - litMs) < MINUTE_MS);
+  const anHour = ovens.reduce((sum, one) => sum + (one.count * one.atOnce * 60) / one.bakeMin, 0);
+  const hours = (demand.readyToMs - demand.readyFromMs) / MS_PER_HOUR;
+  const most = demand.perHour === null ? demand.balls / hours : Math.max(...demand.perHour);
+  return [
+    ...(lit ? [] : ['the oven is not lit in time']),
+    ...(most > anHour + 1e-6 ? [`the oven bakes ${anHour} an hour, ${most} are wanted`] : []),
+  ];
+}
+
+/** All balls are used, and the service is covered from its start to its end. */
+function checkBalls({ demand, steps }: CheckedPlan): string[] {
+  const uses = steps.flatMap(({ atMs, act }) =>
+    act.kind === 'use' ? [{ fromMs: atMs, toMs: act.untilMs, count: act.count }] : [],
+  );
+  const balls = uses.reduce((sum, use) => sum + use.count, 0);
+  const uncovered = instants(demand.readyFromMs, demand.readyToMs - LOOK_MS).filter(
+    (atMs) => !uses.some((use) => use.fromMs <= atMs && atMs < use.toMs),
+  );
+  return [
+    ...(balls === demand.balls ? [] : [`${balls} balls for ${demand.balls}`]),
+    ...(uncovered.length === 0 ? [] : ['a part of the service has no balls']),
+  ];
+}
+
+function checkWeighing({ steps }: CheckedPlan, shop: CheckedShop): string[] {
+  return steps.flatMap(({ act }) =>
+    act.kind !== 'make'
+      ? []
+      : act.ingredients
+          .filter((line) => shop.pantry.get(line.ingredientId)?.kind === 'yeast')
+          .filter((line) => line.massG < shop.fineStepG - 1e-6)
+          .map((line) => `${act.name}: ${line.massG} g of yeast can not be weighed`),
+  );
+}
+
+/** Leavens ripe at their mix, balls ready from the first to the last of their turn. */
+function checkWindows(plan: CheckedPlan, lots: ReadonlyMap<string, LotForecast>): string[] {
+  return plan.steps.flatMap(({ atMs, act }): string[] => {
+    if (act.kind === 'use') return checkTurn(lots.get(act.lotId), atMs, act.untilMs);
+    if (act.kind !== 'make' || act.lotKind !== 'dough') return [];
+    const made = new Set(plan.steps.map((one) => lotMadeBy(one.act)));
+    return act.portions
+      .filter((line) => made.has(line.lotId))
+      .filter((line) => !insideWindow(lots.get(line.lotId), atMs))
+      .map((line) => `${line.lotId} is not ripe when it is mixed`);
+  });
+}
+
+function insideWindow(lot: LotForecast | undefined, atMs: number): boolean {
+  if (lot === undefined || lot.window.opensMs === null) return false;
+  const { opensMs, closesMs } = lot.window;
+  return opensMs <= atMs + WINDOW_MS && (closesMs ?? Infinity) >= atMs - WINDOW_MS;
+}
+
+function checkTurn(lot: LotForecast | undefined, fromMs: number, toMs: number): string[] {
+  if (lot === undefined) return ['balls that are not made'];
+  const { opensMs, closesMs, tightUntilMs } = lot.window;
+  const broken: string[] = [];
+  if (opensMs === null || opensMs > fromMs + WINDOW_MS) broken.push('balls too young');
+  if (tightUntilMs !== null && tightUntilMs > fromMs + WINDOW_MS) broken.push('balls too tight');
+  if (closesMs !== null && closesMs < toMs - WINDOW_MS) broken.push('balls too slack');
+  const last =
+    lot.run.states[(lot.run.length - 1) * (lot.run.states.length / lot.run.length) + X.gluten];
+  if (closesMs === null && last !== undefined && last < SLACK * SLACK)
+    broken.push('flour gives out');
+  return broken;
+}
+
+/** Nobody is in two places at once, and everybody is in when they have something to do. */
+function checkHands(plans: readonly CheckedPlan[], kitchen: Kitchen): string[] {
+  const all = plans.flatMap((plan) => plan.hands);
+  const away = all.flatMap((one) =>
+    one.who === null
+      ? [`${one.what} has nobody`]
+      : isIn(one.who, one.fromMs, kitchen) && isIn(one.who, one.toMs, kitchen)
+        ? []
+        : [`${one.who} is not in for ${one.what}`],
+  );
+  const twice = all.flatMap((one, i) =>
+    all
+      .slice(i + 1)
+      .filter(
+        (other) => other.who === one.who && other.fromMs < one.toMs && one.fromMs < other.toMs,
+      )
+      .map((other) => `${one.who} does ${one.what} and ${other.what} at once`),
+  );
+  return [...away, ...twice];
+}
+
+/** Whether a person is in at an instant, by the wall clock: today’s hours, or yesterday’s that run past midnight. */
+function isIn(who: string, atMs: number, { hours, timeZone, people }: Kitchen): boolean {
+  if (!people.includes(who)) return false;
+  return [0, 1].some((daysBack) => {
+    const wall = wallTime(atMs - daysBack * 24 * MS_PER_HOUR, timeZone);
+    const date = [wall.year, wall.month, wall.day].map((n) => String(n).padStart(2, '0')).join('-');
+    if (hours.closed?.weekdays.includes(wall.weekday) || hours.closed?.dates.includes(date)) {
+      return false;
+    }
+    const minute = wall.hour * 60 + wall.minute + daysBack * 1440;
+    const shifts =
+      hours.presences === undefined
+        ? [hours]
+        : hours.presences.filter((one) => one.who === who && one.weekday === wall.weekday);
+    return shifts.some(({ fromMinute, untilMinute }) => {
+      const until = untilMinute <= fromMinute ? untilMinute + 1440 : untilMinute;
+      return minute >= fromMinute && minute <= until;
+    });
+  });
+}
+
+/** No place holds more than it has room for, looked at every few minutes. */
+function checkRoom(plans: readonly CheckedPlan[], shop: CheckedShop): string[] {
+  const own = plans.flatMap((plan) => {
+    const lots = forecastActs(shop, [...plan.assumed, ...plan.steps]);
+    const made = new Set(plan.steps.map((one) => lotMadeBy(one.act)));
+    return [...lots.values()].filter((lot) => made.has(lot.story.lot.id));
+  });
+  if (own.length === 0) return [];
+  const fromMs = Math.min(...own.map((lot) => lot.story.startMs));
+  const toMs = Math.max(...plans.map((plan) => plan.demand.readyToMs));
+  return shop.kitchen.rooms.flatMap((room) => {
+    const full = instants(fromMs, toMs).some((atMs) => {
+      const litres = own.reduce((sum, lot) => sum + litresIn(lot, room.placeId, atMs, shop), 0);
+      return litres > room.litres + LITRE_ROUNDING;
+    });
+    return full ? [`${room.name} is over full`] : [];
+  });
+}
+
+function litresIn(
+  { story, run }: LotForecast,
+  placeId: string,
+  atMs: number,
+  { pantry }: CheckedShop,
+): number {
+  if (atMs < story.startMs || (story.endMs !== null && atMs >= story.endMs)) return 0;
+  const stay = story.stays.find((one) => one.fromMs <= atMs && atMs < (one.toMs ?? Infinity));
+  if (stay?.placeId !== placeId) return 0;
+  const hour = (atMs - story.startMs) / MS_PER_HOUR;
+  const row = run.hours.findIndex((one) => one >= hour);
+  const rise = run.rises[row < 0 ? run.length - 1 : row] ?? 1;
+  const denseMl = totals(story.lot.composition, pantry).flourG * run.constants.denseVolume;
+  return (denseMl * rise) / 1000;
+}
+
+/** Mixers and boxes, instant by instant. */
+function checkThings(plans: readonly CheckedPlan[], kitchen: Kitchen): string[] {
+  const mixes = plans
+    .filter((plan) => plan.mixesByMachine)
+    .flatMap((plan) => {
+      const mix = plan.steps.find(({ act }) => act.kind === 'make' && act.lotKind === 'dough');
+      const moment = plan.hands.find((one) => one.fromMs === mix?.atMs);
+      return moment === undefined ? [] : [moment];
+    });
+  const mixers = kitchen.mixers.reduce((sum, one) => sum + one.count, 0);
+  const clash = mixes.some(
+    (mix) => mixes.filter((one) => one.fromMs < mix.toMs && mix.fromMs < one.toMs).length > mixers,
+  );
+  const boxed = plans.flatMap(({ steps }) =>
+    steps.flatMap(({ atMs, act }) => {
+      if (act.kind !== 'divide') return [];
+      const use = steps.find((one) => one.act.kind === 'use' && one.act.lotId === act.ballsLotId);
+      const toMs = use?.act.kind === 'use' ? use.act.untilMs : Infinity;
+      return [{ fromMs: atMs, toMs, count: act.count }];
+    }),
+  );
+  const most = Math.max(
+    0,
+    ...boxed.map((one) =>
+      boxed
+        .filter((other) => other.fromMs <= one.fromMs && one.fromMs < other.toMs)
+        .reduce((sum, other) => sum + other.count, 0),
+    ),
+  );
+  return [
+    ...(kitchen.mixers.length > 0 && clash ? ['two doughs in one mixer'] : []),
+    ...(kitchen.boxedBalls !== null && most > kitchen.boxedBalls
+      ? [`${most} balls in boxes for ${kitchen.boxedBalls}`]
+      : []),
+  ];
+}
+
+function instants(fromMs: number, toMs: number): number[] {
+  const count = Math.max(0, Math.floor((toMs - fromMs) / LOOK_MS) + 1);
+  return Array.from({ length: count }, (_, i) => fromMs + i * LOOK_MS);
+}
