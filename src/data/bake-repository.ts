@@ -15,11 +15,15 @@ export interface Bake {
   readonly methodVersionId: string | null;
   readonly poolishPlaceId: string;
   readonly doughPlaceId: string;
+  /** The service it meets, and the day of it; left out where nobody asked for it. */
+  readonly demandId?: string | null;
+  readonly demandDate?: string | null;
 }
 
 const COLUMNS = `id, name, created_ms AS createdMs, ready_from_ms AS readyFromMs,
   ready_to_ms AS readyToMs, formula, poolish_place_id AS poolishPlaceId,
-  dough_place_id AS doughPlaceId, method_version_id AS methodVersionId`;
+  dough_place_id AS doughPlaceId, method_version_id AS methodVersionId,
+  demand_id AS demandId, demand_date AS demandDate`;
 
 function toBake(row: unknown): Bake {
   const { formula, ...rest } = row as Omit<Bake, 'formula'> & { formula: string };
@@ -45,8 +49,13 @@ export function oneBake(db: Db, id: string): Bake {
 export function addBake(db: Db, bake: Bake): void {
   db.prepare(
     `INSERT INTO bake (id, name, created_ms, ready_from_ms, ready_to_ms, formula,
-       poolish_place_id, dough_place_id, method_version_id)
+       poolish_place_id, dough_place_id, method_version_id, demand_id, demand_date)
      VALUES (@id, @name, @createdMs, @readyFromMs, @readyToMs, @formula,
-       @poolishPlaceId, @doughPlaceId, @methodVersionId)`,
-  ).run({ ...bake, formula: JSON.stringify(bake.formula) });
+       @poolishPlaceId, @doughPlaceId, @methodVersionId, @demandId, @demandDate)`,
+  ).run({
+    ...bake,
+    demandId: bake.demandId ?? null,
+    demandDate: bake.demandDate ?? null,
+    formula: JSON.stringify(bake.formula),
+  });
 }

@@ -15,13 +15,15 @@ export interface Equipment {
   readonly most: number;
   /** Minutes until an oven is hot; 0 for everything else. */
   readonly heatMin: number;
+  /** Minutes a pizza takes in an oven, both steps where it is baked in two; 0 for everything else. */
+  readonly bakeMin: number;
 }
 
 /** Everything the shop works with, by kind and name. */
 export function listEquipment(db: Db): Equipment[] {
   return db
     .prepare(
-      `SELECT id, kind, name, count, least, most, heat_min AS heatMin
+      `SELECT id, kind, name, count, least, most, heat_min AS heatMin, bake_min AS bakeMin
        FROM equipment ORDER BY kind, name`,
     )
     .all() as Equipment[];
@@ -30,11 +32,11 @@ export function listEquipment(db: Db): Equipment[] {
 /** Adds a thing, or changes the one of the same id. */
 export function saveEquipment(db: Db, thing: Equipment): void {
   db.prepare(
-    `INSERT INTO equipment (id, kind, name, count, least, most, heat_min)
-     VALUES (@id, @kind, @name, @count, @least, @most, @heatMin)
+    `INSERT INTO equipment (id, kind, name, count, least, most, heat_min, bake_min)
+     VALUES (@id, @kind, @name, @count, @least, @most, @heatMin, @bakeMin)
      ON CONFLICT (id) DO UPDATE SET kind = excluded.kind, name = excluded.name,
        count = excluded.count, least = excluded.least, most = excluded.most,
-       heat_min = excluded.heat_min`,
+       heat_min = excluded.heat_min, bake_min = excluded.bake_min`,
   ).run(thing);
 }
 

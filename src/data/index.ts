@@ -19,8 +19,10 @@ export {
   oneShop,
   savePlace,
   saveShop,
+  wishSchema,
   type Place,
   type Shop,
+  type ShopWish,
 } from './shop-repository';
 export {
   dropEquipment,
@@ -61,3 +63,12 @@ export {
   listMixCards,
   type MixCardRow,
 } from './mix-card-repository';
+export { listDemands, oneDemand, saveDemand, type DemandRow } from './demand-repository';
+export {
+  listClosingDays,
+  listPinned,
+  listPresences,
+  saveClosingDays,
+  savePin,
+  savePresences,
+} from './hours-repository';

@@ -22,7 +22,12 @@ export interface Shop {
   readonly mixedBy: 'hand' | 'mixer';
   /** What is left of a fed jar is used or thrown, or nothing is left over by plan. */
   readonly waste: 'with discard' | 'without discard';
+  /** What plans are weighed by; left out: sure dough. */
+  readonly wish?: ShopWish;
 }
+
+/** One of the usual wishes, or the shop’s own weights. */
+export type ShopWish = z.infer<typeof wishSchema>;
 
 /** A place with its capacity and every temperature it was set to. */
 export interface Place extends PlaceHistory {
@@ -33,19 +38,40 @@ export interface Place extends PlaceHistory {
 const dailySchema = z.array(
   z.object({ minute: z.number().min(0).max(1439), tempC: z.number().min(-40).max(60) }),
 );
+const weight = z.number().min(0).max(1000);
+/** What plans are weighed by. */
+export const wishSchema = z.union([
+  z.enum(['sure dough', 'sleep', 'little waste']),
+  z.object({
+    odds: weight,
+    offPeakHour: weight,
+    nightMoment: weight,
+    move: weight,
+    discard100G: weight,
+    trip: weight,
+  }),
+]);
+
 const peopleSchema = z.array(z.string().min(1).max(60)).max(20);
 
 const SHOP_COLUMNS = `name, time_zone AS timeZone, mass_unit AS massUnit, temp_unit AS tempUnit,
   scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
   work_until_minute AS workUntilMinute, yeast_type AS yeastType, people,
-  tap_c AS tapC, mixed_by AS mixedBy, waste`;
+  tap_c AS tapC, mixed_by AS mixedBy, waste, wish`;
 
 /** The shop, or null in an empty data folder. */
 export function maybeOneShop(db: Db): Shop | null {
   const row = db.prepare(`SELECT ${SHOP_COLUMNS} FROM shop WHERE id = 1`).get();
   if (row === undefined) return null;
-  const { people, ...rest } = row as Omit<Shop, 'people'> & { people: string };
-  return { ...rest, people: peopleSchema.parse(JSON.parse(people)) };
+  const { people, wish, ...rest } = row as Omit<Shop, 'people' | 'wish'> & {
+    people: string;
+    wish: string;
+  };
+  return {
+    ...rest,
+    people: peopleSchema.parse(JSON.parse(people)),
+    wish: wishSchema.parse(JSON.parse(wish)),
+  };
 }
 
 /**
@@ -62,9 +88,9 @@ export function oneShop(db: Db): Shop {
 export function saveShop(db: Db, shop: Shop): void {
   db.prepare(
     `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, scale_step_g, fine_step_g,
-       work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by, waste)
+       work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by, waste, wish)
      VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @scaleStepG, @fineStepG,
-       @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy, @waste)
+       @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy, @waste, @wish)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, time_zone = excluded.time_zone,
        mass_unit = excluded.mass_unit, temp_unit = excluded.temp_unit,
        scale_step_g = excluded.scale_step_g, fine_step_g = excluded.fine_step_g,
@@ -72,8 +98,12 @@ export function saveShop(db: Db, shop: Shop): void {
        work_until_minute = excluded.work_until_minute,
        yeast_type = excluded.yeast_type, people = excluded.people,
        tap_c = excluded.tap_c, mixed_by = excluded.mixed_by,
-       waste = excluded.waste`,
-  ).run({ ...shop, people: JSON.stringify(shop.people) });
+       waste = excluded.waste, wish = excluded.wish`,
+  ).run({
+    ...shop,
+    people: JSON.stringify(shop.people),
+    wish: JSON.stringify(shop.wish ?? 'sure dough'),
+  });
 }
 
 /** Every place with its settings. */

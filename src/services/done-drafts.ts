@@ -1,5 +1,12 @@
 import { massOf } from '@/core/composition';
-import { isAct, stockAfter, type Act, type Lot, type PlannedAct } from '@/core/journal';
+import {
+  isAct,
+  lotsTouchedBy,
+  stockAfter,
+  type Act,
+  type Lot,
+  type PlannedAct,
+} from '@/core/journal';
 import { roundToStep } from '@/core/units';
 import type { ShopContext } from './context';
 import { afterFeeding } from './cultures/after-feeding';
@@ -60,7 +67,7 @@ export function doneDrafts(
 /** A sentence when a lot would be used before it was made. */
 function refuseOrder(state: ShopState, act: Act, atMs: number): string | null {
   const stock = stockAfter(state.folded.done);
-  const needed = isAct(act, 'make') ? act.portions.map((line) => line.lotId) : [act.lotId];
+  const needed = lotsTouchedBy(act);
   for (const lotId of needed) {
     const lot = stock.get(lotId);
     if (lot === undefined) return `Done: ${lotId} has not been made yet. Log that step first.`;

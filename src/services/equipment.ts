@@ -30,6 +30,7 @@ const thingSchema = z
     least: numberField({ name: 'Least', unit: '', min: 0, max: 2000 }).default(0),
     most: numberField({ name: 'Most', unit: '', min: 0.1, max: 2000 }),
     heatMin: wholeNumberField({ name: 'Hot in', unit: 'min', min: 0, max: 600 }).default(0),
+    bakeMin: numberField({ name: 'A pizza takes', unit: 'min', min: 0, max: 60 }).default(0),
   })
   .refine((thing) => thing.most >= thing.least, {
     path: ['most'],

@@ -118,6 +118,7 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
     body.targetRise === null
       ? `${name(body.lotId)}: target as the table has it`
       : `${name(body.lotId)}: target ×${body.targetRise}`,
+  light: (body) => `Lit ${body.oven}`,
   reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
   strike: () => 'Took back an entry',
   replace: () => 'Moved planned steps',

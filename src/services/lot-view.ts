@@ -1,5 +1,6 @@
 import { massOf } from '@/core/composition';
 import { placeTempC, type LotForecast } from '@/core/forecast';
+import { lotsTouchedBy } from '@/core/journal';
 import { acidToPh, STATE_SIZE, X, type Trajectory } from '@/core/kinetics';
 import { rowAtHour, valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
@@ -242,13 +243,7 @@ function nextOn(
 ): Moment | null {
   const refs = new Set(
     forecast.acts
-      .filter(
-        ({ act, tense }) =>
-          tense === 'planned' &&
-          (act.kind === 'make'
-            ? act.portions.some((line) => line.lotId === lotId)
-            : act.lotId === lotId),
-      )
+      .filter(({ act, tense }) => tense === 'planned' && lotsTouchedBy(act).includes(lotId))
       .map((one) => one.ref),
   );
   return momentsOf(state, forecast, []).find((moment) => refs.has(moment.ref)) ?? null;

@@ -18,7 +18,7 @@ export function planningFacts(context: ShopContext, state: ShopState): PlanningF
     pantry: state.pantry,
     scaleStepG: state.shop.scaleStepG,
     fineStepG: state.shop.fineStepG,
-    workingHours: workingHours(state.shop),
+    workingHours: workingHours(state),
     timeZone: state.shop.timeZone,
     nowMs: state.nowMs,
     cultureSpeeds: cultureSpeeds(context, state),

@@ -10,13 +10,15 @@ import {
   type ShopForecast,
 } from '@/core/forecast';
 import type { Folded } from '@/core/journal';
-import type { WorkingHours } from '@/core/planner';
+import type { ClosingDays, Presence, WorkingHours } from '@/core/planner';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import {
   journalVersion,
+  listClosingDays,
   listFlours,
   listLearningResets,
   listPlaces,
+  listPresences,
   oneShop,
   type Place,
   type Shop,
@@ -37,6 +39,9 @@ export interface ShopState {
   readonly nowMs: number;
   /** What was learned of its places, its mixer and its bowl. */
   readonly learned: LearnedShop;
+  /** Who is there when; empty: everybody, in the shop’s hours. */
+  readonly presences: readonly Presence[];
+  readonly closed: ClosingDays;
 }
 
 /** Hours of the past that a forecast shows. */
@@ -53,13 +58,26 @@ export function loadShop(context: ShopContext): ShopState {
     nowMs: context.clock().nowMs,
   };
   const learned = learnedShop(context, known);
-  return { ...known, shop, learned, placeMap: placesAsLearned(known, learned.offsets) };
+  return {
+    ...known,
+    shop,
+    learned,
+    placeMap: placesAsLearned(known, learned.offsets),
+    presences: listPresences(db),
+    closed: listClosingDays(db),
+  };
 }
 
-/** The shop's working hours. */
-export function workingHours(shop: Shop): WorkingHours {
-  return { fromMinute: shop.workFromMinute, untilMinute: shop.workUntilMinute };
+/** The shop's working hours, with who is there when and its closing days where they are known. */
+export function workingHours({ shop, presences, closed }: WorkingShop): WorkingHours {
+  return {
+    fromMinute: shop.workFromMinute,
+    untilMinute: shop.workUntilMinute,
+    ...(presences.length === 0 ? {} : { presences }),
+    closed,
+  };
 }
+type WorkingShop = Pick<ShopState, 'shop' | 'presences' | 'closed'>;
 
 interface Learned {
   readonly key: string;

@@ -14,6 +14,7 @@ const VIEWS = [
   { href: '/cultures', name: 'Cultures', says: 'how they are, what to feed' },
   { href: '/doughs', name: 'Doughs', says: 'methods, what is in them, flours' },
   { href: '/doughs/check', name: 'Recipe check', says: 'what a recipe really is' },
+  { href: '/plan', name: 'Plan', says: 'services of the week, plans side by side' },
   { href: '/labels', name: 'Labels', says: 'a lot by its code; what was printed' },
   { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards' },
   { href: '/try', name: 'Try out', says: 'what if, without a lot' },

@@ -9,7 +9,7 @@ import { type HourBand, type WindowBand } from './band';
  * @returns 0–1
  */
 export function chanceInside(
-  window: RipeWindow,
+  window: Pick<RipeWindow, 'opensH' | 'closesH'>,
   band: Pick<WindowBand, 'opensH' | 'closesH'>,
   hour: number,
   neverShare = 0,

@@ -109,6 +109,7 @@ export function lotMadeBy(act: Act): string | null {
 
 /** The lots that an act takes from or acts on. */
 export function lotsTouchedBy(act: Act): readonly string[] {
+  if (act.kind === 'light') return [];
   return act.kind === 'make' ? act.portions.map((line) => line.lotId) : [act.lotId];
 }
 

@@ -116,6 +116,8 @@ const aim = z.object({
   lotId: id,
   targetRise: z.number().min(1.05).max(8).nullable(),
 });
+/** An oven lit for a service. */
+const light = z.object({ kind: z.literal('light'), oven: z.string().min(1).max(60) });
 /** A temperature measured in a place. */
 const reading = z.object({ kind: z.literal('reading'), placeId: id, tempC: celsius });
 const strike = z.object({ kind: z.literal('strike'), strikes: id });
@@ -132,6 +134,7 @@ export const actSchema = z.discriminatedUnion('kind', [
   use,
   discard,
   aim,
+  light,
 ]);
 const replace = z.object({
   kind: z.literal('replace'),
@@ -158,6 +161,7 @@ export const bodySchema = z.discriminatedUnion('kind', [
   use,
   discard,
   aim,
+  light,
   reading,
   strike,
   replace,

@@ -76,6 +76,8 @@ export function applyAct(lots: Map<string, Lot>, act: Act, atMs: number): void {
       }));
     case 'use':
       return change(lots, act.lotId, (lot) => used(lot, act.count));
+    case 'light':
+      return;
     default:
       known(lots, act.lotId);
   }

@@ -29,7 +29,15 @@ const KINDS: Readonly<Record<EquipmentKind, { name: string; least?: string; most
   tub: { name: 'Tub', most: 'Litres' },
 };
 
-const NEW_THING = { kind: 'mixer', name: '', count: 1, least: 0, most: 10, heatMin: 0 } as const;
+const NEW_THING = {
+  kind: 'mixer',
+  name: '',
+  count: 1,
+  least: 0,
+  most: 10,
+  heatMin: 0,
+  bakeMin: 0,
+} as const;
 
 /** Mixers, ovens, boxes and tubs, and one more. */
 export function EquipmentPanel(props: { things: readonly Equipment[]; actions: EquipmentActions }) {
@@ -90,13 +98,14 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
 }
 
 /** "2 to 12 kg of dough", "4 pizzas at once, hot in 75 min". */
-function sizeText({ kind, least, most, heatMin }: Equipment): string {
+function sizeText({ kind, least, most, heatMin, bakeMin }: Equipment): string {
   if (kind === 'mixer') return `${least} to ${most} kg of dough`;
-  if (kind === 'oven') return `${most} pizzas at once, hot in ${heatMin} min`;
+  if (kind === 'oven')
+    return `${most} pizzas at once, hot in ${heatMin} min, each in ${bakeMin} min`;
   return kind === 'box' ? `${most} balls` : `${most} l`;
 }
 
-type Fields = Record<'name' | 'count' | 'least' | 'most' | 'heatMin', string> & {
+type Fields = Record<'name' | 'count' | 'least' | 'most' | 'heatMin' | 'bakeMin', string> & {
   kind: EquipmentKind;
 };
 
@@ -115,6 +124,7 @@ function ThingForm(props: {
       least: String(first.least),
       most: String(first.most),
       heatMin: String(first.heatMin),
+      bakeMin: String(first.bakeMin),
     },
   });
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
@@ -197,6 +207,7 @@ function ThingForm(props: {
       {kind.least === undefined ? null : field('least', kind.least)}
       {field('most', kind.most)}
       {kindName === 'oven' ? field('heatMin', 'Hot in, min') : null}
+      {kindName === 'oven' ? field('bakeMin', 'A pizza takes, min') : null}
       <Box sx={{ display: 'flex', gap: 1, mt: 1, gridColumn: 'span 2', whiteSpace: 'nowrap' }}>
         <Button
           type="submit"

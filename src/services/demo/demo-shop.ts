@@ -36,10 +36,10 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
     saveProbe(db, { placeId, kind: 'simulated', fault: 'none', faultFromMs: 0 });
   }
   const things = [
-    { kind: 'mixer', name: 'Spiral', count: 1, least: 2, most: 12, heatMin: 0 },
-    { kind: 'oven', name: 'Deck oven', count: 1, least: 0, most: 4, heatMin: 75 },
-    { kind: 'box', name: 'Ball box', count: 12, least: 0, most: 12, heatMin: 0 },
-    { kind: 'tub', name: 'Tub', count: 6, least: 0, most: 12, heatMin: 0 },
+    { kind: 'mixer', name: 'Spiral', count: 1, least: 2, most: 12, heatMin: 0, bakeMin: 0 },
+    { kind: 'oven', name: 'Deck oven', count: 1, least: 0, most: 4, heatMin: 75, bakeMin: 4 },
+    { kind: 'box', name: 'Ball box', count: 12, least: 0, most: 12, heatMin: 0, bakeMin: 0 },
+    { kind: 'tub', name: 'Tub', count: 6, least: 0, most: 12, heatMin: 0, bakeMin: 0 },
   ] as const;
   for (const thing of things) saveEquipment(db, { ...thing, id: thing.kind });
   // The hot day, a week and a half ago.

@@ -6,6 +6,7 @@ import { askProbes } from '../probes';
 import { bakeDemoServices, type MovableContext } from './demo-bakes';
 import { readDemoProbes } from './demo-measures';
 import { keepDemoCultures } from './demo-cultures';
+import { askDemoServices } from './demo-demands';
 import { keepDemoMethods } from './demo-methods';
 import { furnishDemoShop } from './demo-shop';
 import { demoCalendar } from './demo-time';
@@ -53,6 +54,7 @@ export function seedDemo(db: Db, nowMs: number): { startMs: number } {
   readDemoProbes(context, calendar);
   bakeDemoServices(context, calendar);
   keepDemoMethods(context, calendar);
+  askDemoServices(context, calendar);
   context.setNow(calendar.startMs);
   askProbes(context, PROBES_BACK_MS);
   printDemoLabels(context);

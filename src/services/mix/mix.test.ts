@@ -33,6 +33,7 @@ beforeEach(() => {
     least: 1,
     most: 12,
     heatMin: 0,
+    bakeMin: 0,
   });
   const straight = methodRows(context, loadShop(context)).find(
     (one) => one.id === 'start-straight',
@@ -126,6 +127,7 @@ test('batches: one waits for the other, then they are one lot', () => {
     least: 1,
     most: 6,
     heatMin: 0,
+    bakeMin: 0,
   });
   expect(view().batches).toBe(2);
   expect(mixView(context, stepId, 3)).toBeNull();

@@ -40,7 +40,7 @@ export function tideView(context: ShopContext): TideView {
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     clock: context.clock(),
     people: shop.people,
-    working: workingHours(shop),
+    working: workingHours(state),
     bands,
     strands: [...forecast.lots.values()]
       .filter(({ story }) => story.startMs < span.toMs)

@@ -55,6 +55,7 @@ function momentOf(
 }
 
 function lotOf(act: Act): string {
+  if (isAct(act, 'light')) return '';
   if (isAct(act, 'split')) return act.partLotId;
   return isAct(act, 'divide') ? act.ballsLotId : act.lotId;
 }
@@ -66,6 +67,7 @@ function glyphOf(act: Act): Glyph {
     case 'divide':
       return 'ball';
     case 'use':
+    case 'light':
       return 'bake';
     case 'look':
       return 'look';
@@ -92,6 +94,8 @@ function titleOf(act: Act, forecast: ShopForecast): string {
       return `${act.name} from ${nameOf(act.lotId, forecast)}`;
     case 'move':
       return `Move ${nameOf(act.lotId, forecast)}`;
+    case 'light':
+      return `Light ${act.oven}`;
     case 'look':
       return `Looked at ${nameOf(act.lotId, forecast)}`;
     case 'work':

@@ -1,28 +1,49 @@
-import type { ShopForecast } from '@/core/forecast';
+import type { ForecastAct, ShopForecast } from '@/core/forecast';
 import { isAct } from '@/core/journal';
 import type { Bake } from '@/data';
 import type { Service } from './view';
 
 /** The services that a forecast reaches, with how many balls are ripe when their turn comes. */
 export function servicesOf(bakes: readonly Bake[], forecast: ShopForecast): Service[] {
-  return forecast.acts.flatMap(({ act, atMs, bakeId }) => {
-    if (!isAct(act, 'use')) return [];
-    const bake = bakes.find((one) => one.id === bakeId);
-    const window = forecast.lots.get(act.lotId)?.window;
-    if (bake === undefined || window === undefined) return [];
-    const wanted = bake.formula?.balls ?? act.count;
-    const span = { fromMs: Math.min(atMs, bake.readyFromMs), toMs: bake.readyToMs };
-    const share = ripeShare(span, window.opensMs, window.closesMs);
+  return bakes.flatMap((bake) => {
+    const turns = forecast.acts.flatMap((one) => (one.bakeId === bake.id ? turnOf(one, bake) : []));
+    const known = turns.filter(({ lotId }) => forecast.lots.has(lotId));
+    if (known.length === 0) return [];
+    const planned = known.reduce((sum, turn) => sum + turn.count, 0);
     return [
       {
         bakeId: bake.id,
         name: bake.name,
-        ...span,
-        wanted,
-        ripe: Math.min(act.count, Math.floor(act.count * share + 1e-6)),
+        fromMs: Math.min(bake.readyFromMs, ...known.map((turn) => turn.fromMs)),
+        toMs: bake.readyToMs,
+        wanted: bake.formula?.balls ?? planned,
+        ripe: known.reduce((sum, turn) => sum + ripeIn(turn, forecast), 0),
       },
     ];
   });
+}
+
+/** A part of the balls with its part of the service. */
+interface Turn {
+  readonly lotId: string;
+  readonly count: number;
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** Balls are wanted at the bake’s own hours, also where they come late. */
+function turnOf({ act, plannedMs, atMs }: ForecastAct, bake: Bake): Turn[] {
+  if (!isAct(act, 'use')) return [];
+  const fromMs = Math.min(atMs, Math.max(plannedMs, bake.readyFromMs));
+  const toMs = act.untilMs > fromMs ? act.untilMs : bake.readyToMs;
+  return [{ lotId: act.lotId, count: act.count, fromMs, toMs }];
+}
+
+function ripeIn({ lotId, count, ...span }: Turn, forecast: ShopForecast): number {
+  const window = forecast.lots.get(lotId)?.window;
+  if (window === undefined) return 0;
+  const share = ripeShare(span, window.opensMs, window.closesMs);
+  return Math.min(count, Math.floor(count * share + 1e-6));
 }
 
 /** Share of a service during which the balls are ripe. */

@@ -1,5 +1,5 @@
-/** Work in steps: each step yields the share done, the last returns the answer. */
-export type Steps<T> = Generator<number, T>;
+/** Work in steps: each step yields the share done, with what is known so far where there is something; the last returns the answer. */
+export type Steps<T> = Generator<number | { readonly share: number; readonly answer: T }, T>;
 
 /** A question put to the queue. */
 export interface Job {
@@ -9,7 +9,12 @@ export interface Job {
 
 /** What the queue says of a job. */
 export type JobWord =
-  | { readonly id: number; readonly kind: 'progress'; readonly share: number }
+  | {
+      readonly id: number;
+      readonly kind: 'progress';
+      readonly share: number;
+      readonly soFar?: unknown;
+    }
   | { readonly id: number; readonly kind: 'answer'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'refused'; readonly sentence: string };
 
@@ -61,7 +66,7 @@ export class JobQueue {
         const step = steps.next();
         if (this.cancelled.has(job.id)) return;
         if (step.done === true) return say({ id: job.id, kind: 'answer', value: step.value });
-        say({ id: job.id, kind: 'progress', share: step.value });
+        say({ id: job.id, kind: 'progress', ...wordOf(step.value) });
         await breathe();
         if (this.cancelled.has(job.id)) return;
       }
@@ -69,4 +74,8 @@ export class JobQueue {
       say({ id: job.id, kind: 'refused', sentence: refusal(error) });
     }
   }
+}
+
+function wordOf(step: number | { readonly share: number; readonly answer: unknown }) {
+  return typeof step === 'number' ? { share: step } : { share: step.share, soFar: step.answer };
 }

@@ -37,7 +37,7 @@ function finished<T>(steps: Steps<T>): { answer: T; progress: number[] } {
   for (;;) {
     const step = steps.next();
     if (step.done === true) return { answer: step.value, progress };
-    progress.push(step.value);
+    progress.push(typeof step.value === 'number' ? step.value : step.value.share);
   }
 }
 

@@ -55,6 +55,9 @@ import {
 import type { DoughFacts } from '@/services/doughs/facts';
 import { methodAnswer, type MethodAnswer } from '@/services/doughs/method-answer';
 import { methodRequestOf, type MethodBake } from '@/services/doughs/method-request';
+import type { Demand } from '@/core/planner/week';
+import type { PlanFacts } from '@/services/plan/facts';
+import { searchPlans, searchWeek, type PlanSearch, type WeekSearch } from '@/services/plan/search';
 
 interface Handled {
   readonly base: WhatIfBase;
@@ -131,6 +134,16 @@ export interface JobKinds {
     };
     readonly answers: readonly ShareHours[];
   };
+  /** Plans of a service, side by side. */
+  readonly plans: {
+    readonly asks: { readonly demand: Demand; readonly facts: PlanFacts };
+    readonly answers: PlanSearch;
+  };
+  /** Plans of all open services together. */
+  readonly week: {
+    readonly asks: { readonly demands: readonly Demand[]; readonly facts: PlanFacts };
+    readonly answers: WeekSearch;
+  };
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
@@ -188,5 +201,7 @@ export const JOBS: {
   method: ({ bake, facts }) => atOnce(() => methodAnswer(bake, facts)),
   recipeHours: ({ dough, blend, tempC }) => atOnce(() => recipeHours(dough, blend, tempC)),
   shares: (asks) => shareSteps(asks),
+  plans: ({ demand, facts }) => searchPlans(demand, facts),
+  week: ({ demands, facts }) => searchWeek(demands, facts),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };

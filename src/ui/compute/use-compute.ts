@@ -76,7 +76,10 @@ export function useCompute<K extends JobKind>(
 
 function heard<T>(before: Said<T> | null, word: JobWord): Said<T> {
   const answer = before?.answer ?? null;
-  if (word.kind === 'progress') return { id: word.id, answer, share: word.share, refused: null };
+  if (word.kind === 'progress') {
+    const soFar = word.soFar === undefined ? answer : (word.soFar as T);
+    return { id: word.id, answer: soFar, share: word.share, refused: null };
+  }
   if (word.kind === 'refused') {
     return { id: word.id, answer: null, share: null, refused: word.sentence };
   }

@@ -1,0 +1,35 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Plan } from '@/features/plan/plan';
+import { shopContext } from '@/services/context';
+import { planView } from '@/services/plan/view';
+import { moveStepAction, undoAction, withdrawBakeAction } from '../actions';
+import {
+  pinStepAction,
+  setWishAction,
+  stateDemandAction,
+  takePlanAction,
+  withdrawDemandAction,
+} from './plan-actions';
+
+export const metadata: Metadata = { title: 'Plan' };
+
+const actions = {
+  undo: undoAction,
+  take: takePlanAction,
+  stateDemand: stateDemandAction,
+  withdrawDemand: withdrawDemandAction,
+  withdrawBake: withdrawBakeAction,
+  setWish: setWishAction,
+  pin: pinStepAction,
+  move: moveStepAction,
+};
+
+type Props = { searchParams: Promise<{ service?: string }> };
+
+export default async function PlanPage({ searchParams }: Props) {
+  await connection();
+  const view = planView(shopContext());
+  const { service } = await searchParams;
+  return <Plan view={view} actions={actions} opened={service ?? null} />;
+}

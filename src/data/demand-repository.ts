@@ -1,0 +1,76 @@
+import { z } from '@/core/parse';
+import type { Db } from './connection';
+import { NotFoundError } from './errors';
+
+/** A service that is wanted, once or every week. */
+export interface DemandRow {
+  readonly id: string;
+  readonly name: string;
+  readonly createdMs: number;
+  readonly readyFromMs: number;
+  readonly readyToMs: number;
+  readonly balls: number;
+  /** Pizzas in each hour; null: as many in every hour. */
+  readonly perHour: readonly number[] | null;
+  /** Ids of the methods that will do; none: any. */
+  readonly methods: readonly string[];
+  readonly weekly: boolean;
+  readonly withdrawnMs: number | null;
+}
+
+const perHourSchema = z.array(z.number().min(0).max(5000)).max(24).nullable();
+const methodsSchema = z.array(z.string().min(1).max(80)).max(40);
+
+const COLUMNS = `id, name, created_ms AS createdMs, ready_from_ms AS readyFromMs,
+  ready_to_ms AS readyToMs, balls, per_hour AS perHour, methods, weekly,
+  withdrawn_ms AS withdrawnMs`;
+
+function toDemand(row: unknown): DemandRow {
+  const { perHour, methods, weekly, ...rest } = row as Omit<
+    DemandRow,
+    'perHour' | 'methods' | 'weekly'
+  > & { perHour: string | null; methods: string; weekly: number };
+  return {
+    ...rest,
+    perHour: perHour === null ? null : perHourSchema.parse(JSON.parse(perHour)),
+    methods: methodsSchema.parse(JSON.parse(methods)),
+    weekly: weekly === 1,
+  };
+}
+
+/** Every demand that was not withdrawn, the earliest first. */
+export function listDemands(db: Db): DemandRow[] {
+  return db
+    .prepare(`SELECT ${COLUMNS} FROM demand WHERE withdrawn_ms IS NULL ORDER BY ready_from_ms, id`)
+    .all()
+    .map(toDemand);
+}
+
+/**
+ * One demand, withdrawn or not.
+ * @throws {NotFoundError}
+ */
+export function oneDemand(db: Db, id: string): DemandRow {
+  const row = db.prepare(`SELECT ${COLUMNS} FROM demand WHERE id = ?`).get(id);
+  if (row === undefined) throw new NotFoundError('Service', id);
+  return toDemand(row);
+}
+
+/** Adds a demand, or changes the one of the same id. */
+export function saveDemand(db: Db, demand: DemandRow): void {
+  db.prepare(
+    `INSERT INTO demand (id, name, created_ms, ready_from_ms, ready_to_ms, balls, per_hour,
+       methods, weekly, withdrawn_ms)
+     VALUES (@id, @name, @createdMs, @readyFromMs, @readyToMs, @balls, @perHour,
+       @methods, @weekly, @withdrawnMs)
+     ON CONFLICT (id) DO UPDATE SET name = excluded.name,
+       ready_from_ms = excluded.ready_from_ms, ready_to_ms = excluded.ready_to_ms,
+       balls = excluded.balls, per_hour = excluded.per_hour, methods = excluded.methods,
+       weekly = excluded.weekly, withdrawn_ms = excluded.withdrawn_ms`,
+  ).run({
+    ...demand,
+    perHour: demand.perHour === null ? null : JSON.stringify(demand.perHour),
+    methods: JSON.stringify(demand.methods),
+    weekly: demand.weekly ? 1 : 0,
+  });
+}

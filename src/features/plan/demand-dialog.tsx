@@ -1,0 +1,179 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import { toLocalText } from '@/core/units';
+import type { DemandRow } from '@/data';
+import type { PlanSearch } from '@/services/plan/search';
+import type { PlanView } from '@/services/plan/view';
+import { WallTimeField } from '@/ui/wall-time-field';
+import type { PlanActions } from './plan-actions';
+
+/** A service as its form holds it. */
+interface DemandForm {
+  readonly id: string | null;
+  readonly name: string;
+  readonly readyFrom: string;
+  readonly readyTo: string;
+  readonly balls: string;
+  readonly perHour: string;
+  readonly methods: readonly string[];
+  readonly weekly: boolean;
+}
+
+/** States a service, or changes one. */
+export function DemandDialog(props: {
+  view: PlanView;
+  /** Null: a new one. */
+  demand: DemandRow | null;
+  /** The nearest that fits, to begin with. */
+  nearest: PlanSearch['nearest'];
+  actions: PlanActions;
+  onClose: () => void;
+  onSaved: (id: string) => void;
+}) {
+  const { view, demand, nearest, actions, onClose, onSaved } = props;
+  const [form, setForm] = useState(() => firstForm(view, demand, nearest));
+  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
+  const [busy, start] = useTransition();
+  const set = (changes: Partial<DemandForm>) => setForm((before) => ({ ...before, ...changes }));
+  const save = () =>
+    start(async () => {
+      const perHour = form.perHour.split(/[\s,;]+/).filter((part) => part !== '');
+      const outcome = await actions.stateDemand({ ...form, perHour });
+      if (outcome.ok) return onSaved(outcome.value.id);
+      setWrong(
+        Object.fromEntries(
+          outcome.refusals.map((one) => [one.field?.split('.')[0] ?? '', one.sentence]),
+        ),
+      );
+    });
+  const text = (name: 'name' | 'balls' | 'perHour', label: string, hint = '') => (
+    <TextField
+      name={name}
+      label={label}
+      value={form[name]}
+      onChange={(event) => set({ [name]: event.target.value })}
+      error={wrong[name] !== undefined}
+      helperText={wrong[name] ?? hint}
+      slotProps={{ htmlInput: { maxLength: 80 } }}
+    />
+  );
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="demand-title">
+      <DialogTitle id="demand-title">{demand === null ? 'A service' : demand.name}</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr' } }}>
+        {text('name', 'Name')}
+        {text('balls', 'Pizzas')}
+        <WallTimeField
+          label="From"
+          name="readyFrom"
+          value={form.readyFrom}
+          error={wrong['readyFrom']}
+          onChange={(readyFrom) => set({ readyFrom })}
+        />
+        <WallTimeField
+          label="To"
+          name="readyTo"
+          value={form.readyTo}
+          error={wrong['readyTo']}
+          onChange={(readyTo) => set({ readyTo })}
+        />
+        {text('perHour', 'Pizzas in each hour', 'such as 8 14 14 8; empty: even')}
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={form.weekly}
+              onChange={(event) => set({ weekly: event.target.checked })}
+            />
+          }
+          label="every week"
+        />
+        <MethodChoice view={view} chosen={form.methods} onChoose={(methods) => set({ methods })} />
+        {wrong[''] === undefined ? null : <Typography role="alert">{wrong['']}</Typography>}
+      </DialogContent>
+      <DialogActions sx={{ p: 2 }}>
+        <Button variant="text" onClick={onClose}>
+          Cancel
+        </Button>
+        <Button variant="contained" disabled={busy} onClick={save} data-testid="save-demand">
+          {demand === null ? 'Ask for it' : 'Save'}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function MethodChoice(props: {
+  view: PlanView;
+  chosen: readonly string[];
+  onChoose: (methods: string[]) => void;
+}) {
+  const { view, chosen, onChoose } = props;
+  const toggle = (key: string) =>
+    onChoose(chosen.includes(key) ? chosen.filter((one) => one !== key) : [...chosen, key]);
+  return (
+    <Box sx={{ gridColumn: '1 / -1' }}>
+      <Typography variant="body2" color="text.secondary">
+        Methods that will do; none marked: any of them
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' } }}>
+        {view.methods.map((one) => (
+          <FormControlLabel
+            key={one.key}
+            control={
+              <Checkbox checked={chosen.includes(one.key)} onChange={() => toggle(one.key)} />
+            }
+            label={one.method.name}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+const USUAL = { balls: 40, fromH: 41.5, hours: 3.5 } as const;
+const HOUR_MS = 3_600_000;
+
+/** A new service is the day after tomorrow in the evening. */
+function firstForm(
+  view: PlanView,
+  demand: DemandRow | null,
+  nearest: PlanSearch['nearest'],
+): DemandForm {
+  const local = (atMs: number) => toLocalText(atMs, view.units.timeZone).slice(0, 16);
+  if (demand === null) {
+    const midnight = view.days.find((day) => day.fromMs > view.nowMs)?.fromMs ?? view.nowMs;
+    const fromMs = midnight + USUAL.fromH * HOUR_MS;
+    return {
+      id: null,
+      name: 'Evening',
+      readyFrom: local(fromMs),
+      readyTo: local(fromMs + USUAL.hours * HOUR_MS),
+      balls: String(USUAL.balls),
+      perHour: '',
+      methods: [],
+      weekly: false,
+    };
+  }
+  const laterMs = nearest?.laterMs ?? 0;
+  return {
+    id: demand.id,
+    name: demand.name,
+    readyFrom: local(demand.readyFromMs + laterMs),
+    readyTo: local(demand.readyToMs + laterMs),
+    balls: String(nearest?.balls ?? demand.balls),
+    perHour: nearest === null ? (demand.perHour?.join(' ') ?? '') : '',
+    methods: demand.methods,
+    weekly: demand.weekly,
+  };
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { ShopUnits } from '@/core/units';
+import type { Ladder } from '@/services/plan/ladder';
+import { clockText, massText, percentText, spanText } from '@/ui/format';
+import { rem } from '@/ui/rem';
+import { Grains } from './grains';
+
+/** Under a ladder: the odds in figures and grains, what it costs, and the act. */
+export function LadderFoot(props: {
+  ladder: Ladder;
+  units: ShopUnits;
+  best: boolean;
+  busy: boolean;
+  onTake: () => void;
+}) {
+  const { ladder, units, best, busy, onTake } = props;
+  const { odds, costs, broken } = ladder;
+  const clock = (atMs: number | null | undefined) =>
+    atMs == null ? '…' : clockText(atMs, units.timeZone);
+  const [window] = ladder.windows;
+  const last = odds.halfHours.at(-1);
+  return (
+    <Box sx={{ px: 1.5, pt: 1, pb: 1.5, display: 'flex', flexDirection: 'column', gap: 0.5 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+        <Chance
+          share={odds.leaven}
+          says={ladder.windows.length === 0 ? 'no leaven to ripen' : 'leaven ripe at the mix'}
+          detail={window === undefined ? '' : `${clock(window.opensMs)}–${clock(window.closesMs)}`}
+        />
+        <Chance
+          share={odds.service}
+          says={`balls ready to ${clock(last?.toMs)}`}
+          detail={`${percentText(last?.ready ?? 0, 0)} in the last ½ h`}
+        />
+      </Box>
+      <Typography variant="body2" sx={{ display: 'flex', justifyContent: 'space-between' }}>
+        <span>
+          hands <b>{spanText(costs.handsMin * 60_000)}</b>
+        </span>
+        <span>
+          night <b>{costs.nightMoments}</b>
+        </span>
+        <span>
+          discard <b>{massText(costs.discardG, units)}</b>
+        </span>
+      </Typography>
+      <Button
+        variant={best ? 'contained' : 'outlined'}
+        size="large"
+        disabled={busy}
+        onClick={onTake}
+        data-testid={best ? 'take-best' : 'take-plan'}
+      >
+        {broken.length === 0 ? 'Take this plan' : 'Take it all the same'}
+      </Button>
+    </Box>
+  );
+}
+
+function Chance(props: { share: number; says: string; detail: string }) {
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      <Typography component="p" sx={{ fontSize: rem(25), fontWeight: 700, lineHeight: 1.1 }}>
+        {percentText(props.share, 0)}
+      </Typography>
+      <Grains share={props.share} />
+      <Typography variant="caption" component="p" noWrap>
+        {props.says}
+      </Typography>
+      <Typography variant="caption" component="p" noWrap>
+        {props.detail}
+      </Typography>
+    </Box>
+  );
+}

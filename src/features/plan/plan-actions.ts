@@ -1,0 +1,14 @@
+import type { Outcome } from '@/services/outcome';
+import type { ShopWish } from '@/data';
+
+/** What the Plan view can do. */
+export interface PlanActions {
+  readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+  readonly take: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
+  readonly stateDemand: (form: unknown) => Promise<Outcome<{ id: string; before: unknown }>>;
+  readonly withdrawDemand: (id: string, withdrawn: boolean) => Promise<Outcome<{ id: string }>>;
+  readonly withdrawBake: (bakeId: string) => Promise<Outcome<{ batch: string }>>;
+  readonly setWish: (form: unknown) => Promise<Outcome<{ before: ShopWish }>>;
+  readonly pin: (stepId: string, pinned: boolean) => Promise<Outcome<{ pinned: boolean }>>;
+  readonly move: (form: unknown) => Promise<Outcome<{ batch: string }>>;
+}

@@ -1,0 +1,110 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { brokenLines, dayHour } from '@/services/plan/broken-words';
+import type { PlanSearch } from '@/services/plan/search';
+import type { PlanView } from '@/services/plan/view';
+import { spanText } from '@/ui/format';
+import { Rope } from './rope';
+
+/** Beside the ladders: what changed since yesterday, and what stands in the way. */
+export function PlanSide(props: {
+  view: PlanView;
+  search: PlanSearch | null;
+  onNearest: () => void;
+}) {
+  const { view, search, onNearest } = props;
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', minWidth: 0 }}>
+      <Box sx={{ p: 2, borderBottom: '2px solid var(--line)' }}>
+        <Typography variant="h2">Since yesterday</Typography>
+        {view.changes.length === 0 ? (
+          <Typography variant="body2">nothing changed</Typography>
+        ) : null}
+        {view.changes.map((change) => (
+          <Typography key={change.says} variant="body2">
+            ▼ {change.says}
+          </Typography>
+        ))}
+      </Box>
+      <InTheWay view={view} search={search} onNearest={onNearest} />
+    </Box>
+  );
+}
+
+function InTheWay({ view, search, onNearest }: Parameters<typeof PlanSide>[0]) {
+  const { timeZone } = view.units;
+  const knot = search?.knot ?? null;
+  if (knot === null) {
+    return (
+      <Box sx={{ p: 2 }} data-testid="no-knot">
+        <Typography variant="h2">In the way</Typography>
+        <Typography variant="body2">
+          {view.broken.length === 0
+            ? 'nothing'
+            : `of the plans as they stand: ${view.broken.length}`}
+        </Typography>
+        {view.broken.slice(0, 3).map((broken) => (
+          <Typography key={`${broken.key} ${broken.atMs}`} variant="body2">
+            {brokenLines(broken, timeZone).join(', ')}
+          </Typography>
+        ))}
+        <Rope tied={false} lines={0} />
+      </Box>
+    );
+  }
+  const lines = knot.conditions.flatMap((one) => brokenLines(one, timeZone)).slice(0, MOST_LINES);
+  const [out] = knot.waysOut;
+  return (
+    <Box sx={{ p: 2 }} data-testid="knot">
+      <Typography variant="h2">In the way</Typography>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', my: 1 }}>
+        <Rope tied lines={lines.length} />
+        <Box>
+          {lines.map((line) => (
+            <Typography key={line} variant="body2" sx={{ minHeight: LINE_PX, fontWeight: 600 }}>
+              {line}
+            </Typography>
+          ))}
+        </Box>
+      </Box>
+      {out === undefined ? null : (
+        <Typography variant="body2">
+          The smallest way out: {brokenLines(out.condition, timeZone)[0]}, and {out.name} can be
+          taken.
+        </Typography>
+      )}
+      <Nearest search={search} timeZone={timeZone} onNearest={onNearest} />
+    </Box>
+  );
+}
+const MOST_LINES = 6;
+const LINE_PX = 26;
+
+function Nearest(props: { search: PlanSearch | null; timeZone: string; onNearest: () => void }) {
+  const { search, timeZone, onNearest } = props;
+  const nearest = search?.nearest ?? null;
+  if (nearest === null) {
+    return (
+      <Typography variant="body2">
+        {(search?.share ?? 0) < 1 ? 'Looking for the nearest that fits.' : 'Nothing near it fits.'}
+      </Typography>
+    );
+  }
+  const when =
+    nearest.laterMs === 0
+      ? `${nearest.balls} pizzas`
+      : `${dayHour(nearest.readyFromMs, timeZone)}, ${spanText(nearest.laterMs)} later`;
+  return (
+    <>
+      <Typography variant="body2" data-testid="nearest">
+        Left tied, the nearest that fits: <b>{when}</b>, {nearest.name}.
+      </Typography>
+      <Button sx={{ mt: 1 }} fullWidth onClick={onNearest}>
+        Ask for that instead
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useTransition } from 'react';
+import { WISHES } from '@/core/planner/week';
+import type { PlanSearch } from '@/services/plan/search';
+import type { PlanView, WeekService } from '@/services/plan/view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { clockText, dateText, momentText } from '@/ui/format';
+import { ChoiceField } from '@/ui/panel-parts';
+import { TellsList, type PlainTell } from '@/ui/tells-list';
+import type { PlanActions } from './plan-actions';
+
+/** The header of the Plan: the service, until when to choose, how much is planned, and what plans are weighed by. */
+export function PlanTells(props: {
+  view: PlanView;
+  service: WeekService | null;
+  search: PlanSearch | null;
+  actions: PlanActions;
+}) {
+  const { view, service, search, actions } = props;
+  return (
+    <Box sx={{ display: 'flex', flex: 1, minWidth: 0, flexWrap: 'wrap', alignItems: 'center' }}>
+      <TellsList tells={tellsOf(view, service, search)} />
+      <WeighedFor view={view} actions={actions} />
+    </Box>
+  );
+}
+
+function tellsOf(
+  view: PlanView,
+  service: WeekService | null,
+  search: PlanSearch | null,
+): PlainTell[] {
+  const { nowMs, units, services } = view;
+  const ahead = services.filter((one) => one.toMs > nowMs);
+  const planned = ahead.filter((one) => one.state !== 'open').length;
+  const closed = view.days.filter((day) => day.closed).length;
+  const best = search?.shown.find((one) => one.key === search.bestKey);
+  const firstMs = best?.rungs[0]?.atMs;
+  return [
+    service === null
+      ? { ask: 'Service', says: 'none', detail: 'ask for one' }
+      : {
+          ask: `${dateText(service.fromMs, units.timeZone)}, ${clockText(service.fromMs, units.timeZone)}–${clockText(service.toMs, units.timeZone)}`,
+          says: `${service.balls} pizzas${search === null ? '' : `, ${search.shown.length} ways`}`,
+          detail:
+            service.state === 'open'
+              ? `${service.name}: none taken yet`
+              : `${service.name}: ${service.state}`,
+        },
+    {
+      ask: 'Choose by',
+      says: firstMs === undefined ? '–' : momentText(firstMs, nowMs, units.timeZone),
+      detail: firstMs === undefined ? 'no plan to choose' : 'then the best is too late',
+    },
+    {
+      ask: 'Services planned',
+      says: `${planned} of ${ahead.length}`,
+      detail: closed === 0 ? 'open all week' : `${closed} closing days in sight`,
+    },
+  ];
+}
+
+function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions }) {
+  const [, start] = useTransition();
+  const askAnew = useAskAnew();
+  const wish = typeof view.wish === 'string' ? view.wish : 'own';
+  const options = [...Object.keys(WISHES), ...(wish === 'own' ? ['own'] : [])];
+  return (
+    <Box sx={{ width: 170, px: 1.25, borderLeft: '2px solid var(--line)' }}>
+      <Typography variant="caption" component="p" color="text.secondary">
+        Weighed for
+      </Typography>
+      <ChoiceField
+        name="wish"
+        label=""
+        value={wish}
+        options={options.map((id) => ({ id, name: id }))}
+        onChange={(value) =>
+          start(async () => {
+            await actions.setWish(value);
+            askAnew();
+          })
+        }
+      />
+    </Box>
+  );
+}

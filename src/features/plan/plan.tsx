@@ -1,0 +1,173 @@
+'use client';
+
+import Add from '@mui/icons-material/Add';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { PlanView, WeekService } from '@/services/plan/view';
+import { clockText, dateText } from '@/ui/format';
+import { useWidth } from '@/ui/use-width';
+import { ViewFrame } from '@/ui/view-frame';
+import { DemandDialog } from './demand-dialog';
+import type { PlanActions } from './plan-actions';
+import { PlanSide } from './plan-side';
+import { PlanTells } from './plan-tells';
+import { PlannedService } from './planned-service';
+import { laddersAcross, SideBySide } from './side-by-side';
+import { usePlan } from './use-plan';
+import { usePlanKeys } from './use-plan-keys';
+import { WeekStrip } from './week-strip';
+
+/** The week, and the plans of one service side by side. */
+export function Plan(props: { view: PlanView; actions: PlanActions; opened: string | null }) {
+  const { view, actions, opened } = props;
+  const plan = usePlan(view, actions, opened);
+  const { units, nowMs, shopName } = view;
+  return (
+    <ViewFrame
+      title="Plan"
+      subtitle={`${shopName} · ${dateText(nowMs, units.timeZone)}`}
+      clock={clockText(nowMs, units.timeZone)}
+      aside={
+        <PlanTells
+          view={view}
+          service={plan.service}
+          search={plan.search.answer}
+          actions={actions}
+        />
+      }
+    >
+      <PlanBody view={view} actions={actions} plan={plan} />
+    </ViewFrame>
+  );
+}
+
+const SIDE_PX = 258;
+const BESIDE_FROM_PX = 900;
+const START = { page: 0, chosen: 0, rung: -1 };
+
+function PlanBody(props: {
+  view: PlanView;
+  actions: PlanActions;
+  plan: ReturnType<typeof usePlan>;
+}) {
+  const { view, actions, plan } = props;
+  const { service, search } = plan;
+  const { ref, width } = useWidth(1280);
+  const [at, setAt] = useState(START);
+  const beside = width >= BESIDE_FROM_PX;
+  const roomPx = width - (beside ? SIDE_PX : 0);
+  const ladders = search.answer?.shown ?? [];
+  const select = (one: WeekService) => {
+    plan.select(one);
+    setAt(START);
+  };
+  usePlanKeys({
+    service: (by) => {
+      const index = view.services.findIndex((one) => one.key === service?.key);
+      const next = view.services[index + by];
+      if (next !== undefined) select(next);
+    },
+    plan: (index) =>
+      setAt({ page: Math.floor(index / laddersAcross(roomPx)), chosen: index, rung: -1 }),
+    moment: (by) => {
+      const most = (ladders[at.chosen]?.rungs.length ?? 0) - 1;
+      setAt((one) => ({ ...one, rung: Math.min(most, Math.max(0, one.rung + by)) }));
+    },
+    take: () => {
+      const ladder = ladders[at.chosen];
+      if (ladder !== undefined && !plan.busy) plan.take(ladder);
+    },
+  });
+  return (
+    <Box ref={ref} sx={{ display: 'flex', flexDirection: 'column', flex: 1, minWidth: 0 }}>
+      <WeekStrip view={view} width={width} selectedKey={service?.key ?? null} onSelect={select} />
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: beside ? `minmax(0, 1fr) ${SIDE_PX}px` : 'minmax(0, 1fr)',
+          flex: 1,
+        }}
+      >
+        <Box sx={{ minWidth: 0, borderRight: beside ? '2px solid var(--line)' : 0 }}>
+          {service?.state === 'open' ? (
+            <SideBySide
+              key={service.key}
+              view={view}
+              service={service}
+              search={search}
+              width={roomPx}
+              page={at.page}
+              onPage={(page) => setAt({ ...START, page })}
+              chosen={at.chosen}
+              rung={at.rung}
+              busy={plan.busy}
+              onTake={plan.take}
+            />
+          ) : (
+            <NotOpen view={view} service={service} actions={actions} />
+          )}
+        </Box>
+        <Aside view={view} actions={actions} plan={plan} />
+      </Box>
+    </Box>
+  );
+}
+
+function NotOpen(props: { view: PlanView; service: WeekService | null; actions: PlanActions }) {
+  const { view, service, actions } = props;
+  if (service === null) return <NoService />;
+  return <PlannedService view={view} service={service} actions={actions} />;
+}
+
+/** What changed, what is in the way, and services to ask for or change. */
+function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<typeof usePlan> }) {
+  const { view, actions, plan } = props;
+  const { service, search } = plan;
+  const [asking, setAsking] = useState<'new' | 'change' | null>(null);
+  const demand = view.demands.find((one) => one.id === service?.demandId) ?? null;
+  const changing = asking === 'change';
+  return (
+    <Box>
+      <PlanSide
+        view={view}
+        search={service?.state === 'open' ? search.answer : null}
+        onNearest={() => setAsking('change')}
+      />
+      <Box sx={{ p: 2, display: 'grid', gap: 1 }}>
+        {demand === null ? null : (
+          <Button onClick={() => setAsking('change')}>Change this service</Button>
+        )}
+        <Button startIcon={<Add />} onClick={() => setAsking('new')} data-testid="new-demand">
+          Ask for a service
+        </Button>
+      </Box>
+      {asking === null ? null : (
+        <DemandDialog
+          view={view}
+          demand={changing ? demand : null}
+          nearest={changing ? (search.answer?.nearest ?? null) : null}
+          actions={actions}
+          onClose={() => setAsking(null)}
+          onSaved={() => {
+            setAsking(null);
+            plan.askAnew();
+          }}
+        />
+      )}
+    </Box>
+  );
+}
+
+function NoService() {
+  return (
+    <Box sx={{ p: 3 }}>
+      <Typography variant="h2">No service in this week</Typography>
+      <Typography>
+        Ask for a service: how many pizzas, from when to when. Olvik finds the plans that have its
+        dough ready, side by side.
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,129 @@
+'use client';
+
+import PushPin from '@mui/icons-material/PushPin';
+import PushPinOutlined from '@mui/icons-material/PushPinOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import { useTransition } from 'react';
+import { toLocalText } from '@/core/units';
+import type { PlanView, WeekService } from '@/services/plan/view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { momentText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
+import { GlyphDisc } from '@/ui/marks/glyphs';
+import { rem } from '@/ui/rem';
+import { useSay } from '@/ui/snack';
+import type { PlanActions } from './plan-actions';
+
+const NUDGE_MS = 15 * 60_000;
+
+/** A service with a plan: its moments, each to be nudged or pinned, and the way back. */
+export function PlannedService(props: {
+  view: PlanView;
+  service: WeekService;
+  actions: PlanActions;
+}) {
+  const { view, service, actions } = props;
+  const moments = view.moments.filter((one) => one.bakeId === service.bakeId);
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const [busy, start] = useTransition();
+  const undo = (batch: string) => void actions.undo(batch).then(askAnew);
+  const withdraw = () =>
+    start(async () => {
+      const outcome = await actions.withdrawBake(service.bakeId ?? '');
+      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
+      const { batch } = outcome.value;
+      say({
+        text: `${service.name}: plan withdrawn.`,
+        action: { label: 'Undo', run: () => undo(batch) },
+      });
+      askAnew();
+    });
+  const nudge = (stepId: string, toMs: number) =>
+    start(async () => {
+      const at = toLocalText(toMs, view.units.timeZone);
+      const outcome = await actions.move({ stepId, at, batch: crypto.randomUUID() });
+      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
+      const { batch } = outcome.value;
+      say({ text: 'Moved, with what follows.', action: { label: 'Undo', run: () => undo(batch) } });
+      askAnew();
+    });
+  const pin = (stepId: string, pinned: boolean) =>
+    start(async () => {
+      const outcome = await actions.pin(stepId, pinned);
+      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
+      askAnew();
+    });
+  return (
+    <Box sx={{ p: 2 }} data-testid="planned-service">
+      <Typography variant="h2">{service.name}: what is still to be done</Typography>
+      {moments.length === 0 ? (
+        <Typography>Everything of it is done. What was done is never moved.</Typography>
+      ) : null}
+      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, my: 1 }}>
+        {moments.map((one) => (
+          <Box
+            component="li"
+            key={one.ref}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              flexWrap: 'wrap',
+              gap: 1,
+              borderTop: '1px solid var(--line)',
+              minHeight: 48,
+            }}
+          >
+            <GlyphDisc name={one.glyph} size={26} />
+            <Typography sx={{ fontWeight: 700, width: rem(92) }}>
+              {momentText(one.atMs, view.nowMs, view.units.timeZone)}
+            </Typography>
+            <Typography sx={{ flex: '1 1 12rem' }}>
+              {one.title}
+              {one.by === null ? '' : `, ${one.by}`}
+            </Typography>
+            {one.glyph === 'bake' ? null : (
+              <>
+                <Button
+                  size="small"
+                  disabled={busy}
+                  aria-label={`${one.title} 15 minutes earlier`}
+                  onClick={() => nudge(one.ref, one.atMs - NUDGE_MS)}
+                >
+                  −15
+                </Button>
+                <Button
+                  size="small"
+                  disabled={busy}
+                  aria-label={`${one.title} 15 minutes later`}
+                  onClick={() => nudge(one.ref, one.atMs + NUDGE_MS)}
+                >
+                  +15
+                </Button>
+                <IconButton
+                  aria-pressed={one.pinned}
+                  aria-label={`${one.title}: ${one.pinned ? 'pinned' : 'pin'}`}
+                  disabled={busy}
+                  onClick={() => pin(one.ref, !one.pinned)}
+                >
+                  {one.pinned ? <PushPin /> : <PushPinOutlined />}
+                </IconButton>
+              </>
+            )}
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+        {moments.length === 0 ? null : (
+          <Button disabled={busy} onClick={withdraw}>
+            Withdraw this plan
+          </Button>
+        )}
+        <LinkButton href="/">See it on the Tide</LinkButton>
+      </Box>
+    </Box>
+  );
+}

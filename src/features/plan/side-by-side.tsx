@@ -1,0 +1,236 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import type { Ladder } from '@/services/plan/ladder';
+import type { PlanSearch } from '@/services/plan/search';
+import type { PlanView, WeekService } from '@/services/plan/view';
+import { Textures } from '@/ui/marks/textures';
+import { ladderClock } from './ladder-clock';
+import { LadderFoot } from './ladder-foot';
+import { ClockColumn, LadderPicture, NightBands } from './ladders';
+
+const LEAST_HEIGHT = 336;
+const COLUMN = 104;
+const NARROWEST = 290;
+
+/** How many ladders stand beside each other in a width. */
+export function laddersAcross(width: number): number {
+  return Math.max(1, Math.min(3, Math.floor((width - COLUMN) / NARROWEST)));
+}
+
+/** Plans of a service side by side on one clock. */
+export function SideBySide(props: {
+  view: PlanView;
+  service: WeekService;
+  search: { answer: PlanSearch | null; busy: boolean; share: number | null; stop: () => void };
+  width: number;
+  page: number;
+  onPage: (page: number) => void;
+  chosen: number;
+  rung: number;
+  busy: boolean;
+  onTake: (ladder: Ladder) => void;
+}) {
+  const { view, service, search, width, page, onPage, chosen, rung, busy, onTake } = props;
+  const { units, nowMs } = view;
+  const across = laddersAcross(width);
+  const all = search.answer?.shown ?? [];
+  const shown = all.slice(page * across, (page + 1) * across);
+  const each = Math.floor((width - COLUMN) / Math.max(1, Math.min(across, shown.length || 1)));
+  const clock = ladderClock(
+    shown.map((ladder) => ladder.rungs.map((one) => one.atMs)),
+    service.fromMs,
+    LEAST_HEIGHT,
+  );
+  const first = Math.min(service.fromMs, ...shown.map((one) => one.rungs[0]?.atMs ?? Infinity));
+  return (
+    <Box sx={{ minWidth: 0 }} data-testid="side-by-side">
+      <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
+        <Textures />
+      </svg>
+      <Searching search={search} found={all.length} />
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: `${COLUMN}px repeat(${Math.max(1, shown.length)}, minmax(0, 1fr))`,
+          background: 'var(--paper)',
+        }}
+      >
+        <Box
+          sx={{ px: 1.25, py: 1, background: 'var(--flour)', borderBottom: '2px solid var(--ink)' }}
+        >
+          <Typography variant="h3">Backwards</Typography>
+          {all.length > across ? (
+            <Pages page={page} pages={Math.ceil(all.length / across)} onPage={onPage} />
+          ) : null}
+        </Box>
+        {shown.map((ladder, index) => (
+          <Head
+            key={ladder.key}
+            ladder={ladder}
+            best={ladder.key === search.answer?.bestKey}
+            number={page * across + index + 1}
+          />
+        ))}
+        <Box
+          sx={{
+            gridColumn: '1 / -1',
+            position: 'relative',
+            display: 'grid',
+            gridTemplateColumns: 'subgrid',
+            borderBottom: '2px solid var(--ink)',
+          }}
+        >
+          <NightBands clock={clock} worked={view.worked} fromMs={first} toMs={service.fromMs} />
+          <Box sx={{ background: 'var(--dry)', mixBlendMode: 'normal' }}>
+            <ClockColumn clock={clock} units={units} service={service} />
+          </Box>
+          {shown.map((ladder, index) => (
+            <Box
+              key={ladder.key}
+              sx={{ borderLeft: '2px solid var(--line)', minWidth: 0, position: 'relative' }}
+            >
+              <LadderPicture
+                ladder={ladder}
+                clock={clock}
+                width={each - 2}
+                units={units}
+                nowMs={nowMs}
+                readyFromMs={service.fromMs}
+                rung={page * across + index === chosen ? rung : -1}
+              />
+            </Box>
+          ))}
+        </Box>
+        <Box sx={{ background: 'var(--flour)' }} />
+        {shown.map((ladder) => (
+          <Box
+            key={ladder.key}
+            sx={{ borderLeft: '2px solid var(--line)', background: 'var(--flour)', minWidth: 0 }}
+          >
+            <LadderFoot
+              ladder={ladder}
+              units={units}
+              best={ladder.key === search.answer?.bestKey}
+              busy={busy}
+              onTake={() => onTake(ladder)}
+            />
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Searching(props: { search: Parameters<typeof SideBySide>[0]['search']; found: number }) {
+  const { search, found } = props;
+  if (!search.busy) {
+    return found > 0 ? null : (
+      <Typography sx={{ p: 2 }}>No method of the shop can be planned for this service.</Typography>
+    );
+  }
+  return (
+    <Box
+      sx={{ display: 'flex', gap: 2, alignItems: 'center', px: 2, minHeight: 48 }}
+      data-testid="searching"
+    >
+      <Typography variant="body2">
+        {found === 0 ? 'Looking for plans' : `${found} found, others to come`}
+      </Typography>
+      <LinearProgress
+        variant="determinate"
+        value={100 * (search.share ?? 0)}
+        aria-label="Methods looked through"
+        sx={{ flex: 1 }}
+      />
+      <Button size="small" onClick={search.stop}>
+        Stop
+      </Button>
+    </Box>
+  );
+}
+
+function Head({ ladder, best, number }: { ladder: Ladder; best: boolean; number: number }) {
+  return (
+    <Box
+      sx={{
+        px: 1.5,
+        py: 1,
+        minWidth: 0,
+        borderBottom: '2px solid var(--ink)',
+        borderLeft: '2px solid var(--line)',
+      }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Typography variant="h2" noWrap>
+          {ladder.name}
+        </Typography>
+        <Tag broken={ladder.broken.length} best={best} />
+      </Box>
+      <Typography variant="body2" noWrap title={ladder.says}>
+        {number}. {Math.round(ladder.lengthH)} h, {ladder.length}. {reasonOf(ladder)}
+      </Typography>
+    </Box>
+  );
+}
+
+function Tag({ broken, best }: { broken: number; best: boolean }) {
+  if (broken > 0) {
+    return <Ink filled>{broken === 1 ? 'one knot' : `${broken} knots`}</Ink>;
+  }
+  return best ? <Ink filled={false}>best that fits</Ink> : null;
+}
+
+function Ink({ filled, children }: { filled: boolean; children: React.ReactNode }) {
+  return (
+    <Box
+      component="span"
+      className="name"
+      sx={{
+        px: 1,
+        py: 0.25,
+        whiteSpace: 'nowrap',
+        fontWeight: 700,
+        borderRadius: '4px 8px 8px 4px',
+        border: '2px solid var(--ink)',
+        background: filled ? 'var(--ink)' : 'var(--paper)',
+        color: filled ? 'var(--paper)' : 'var(--ink)',
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+/** The reason for a plan in one line: what it spares, and where it is weak. */
+function reasonOf({ costs, odds, waves }: Ladder): string {
+  const night = costs.nightMoments === 0 ? 'No night.' : `${costs.nightMoments} at night.`;
+  const halves = odds.halfHours;
+  const worst = [...halves].sort((a, b) => a.ready - b.ready)[0];
+  const weak =
+    worst === undefined || worst.ready > 0.8
+      ? 'Even to the end.'
+      : worst.slack > worst.young
+        ? 'May go slack.'
+        : 'May be tight.';
+  return `${night} ${waves > 1 ? `${waves} waves. ` : ''}${weak}`;
+}
+
+function Pages({
+  page,
+  pages,
+  onPage,
+}: {
+  page: number;
+  pages: number;
+  onPage: (page: number) => void;
+}) {
+  return (
+    <Button size="small" onClick={() => onPage((page + 1) % pages)} sx={{ mt: 0.5, px: 1 }}>
+      {page + 1} of {pages}
+    </Button>
+  );
+}

@@ -1,0 +1,80 @@
+'use client';
+
+import { useMemo, useState, useTransition } from 'react';
+import type { Demand } from '@/core/planner/week';
+import type { PlanView, WeekService } from '@/services/plan/view';
+import { demandOn } from '@/services/plan/demand-on';
+import { useAskAnew } from '@/ui/ask-anew';
+import { useCompute } from '@/ui/compute/use-compute';
+import { useSay } from '@/ui/snack';
+import type { Ladder } from '@/services/plan/ladder';
+import type { PlanActions } from './plan-actions';
+
+/** The service that is looked at, its plans as they are found, and what can be done. */
+export function usePlan(view: PlanView, actions: PlanActions, opened: string | null) {
+  const [key, setKey] = useState(opened);
+  const service = chosen(view, key);
+  const asks = useMemo(() => {
+    if (service?.state !== 'open') return null;
+    return { demand: demandOf(view, service), facts: view.facts };
+  }, [view, service]);
+  const search = useCompute('plans', asks);
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const [busy, start] = useTransition();
+  const take = (ladder: Ladder) =>
+    start(async () => {
+      if (service?.demandId == null || service.date === null) return;
+      const outcome = await actions.take({
+        ...ladder.take,
+        demandId: service.demandId,
+        date: service.date,
+        batch: crypto.randomUUID(),
+        anyway: ladder.broken.length > 0,
+      });
+      if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
+      const { bakeId, batch } = outcome.value;
+      setKey(bakeId);
+      const undo = () => void actions.undo(batch).then(askAnew);
+      say({ text: `${service.name}: ${ladder.name} taken.`, action: { label: 'Undo', run: undo } });
+      askAnew();
+    });
+  const answer = asks === null ? null : search.answer;
+  return {
+    service,
+    select: (one: WeekService) => setKey(one.key),
+    setKey,
+    search: { ...search, answer },
+    take,
+    busy,
+    askAnew,
+  };
+}
+
+/** The service asked for, else the first without a plan, else the next one. */
+function chosen(view: PlanView, key: string | null): WeekService | null {
+  const { services, nowMs } = view;
+  return (
+    services.find((one) => one.key === key) ??
+    services.find((one) => one.state === 'open') ??
+    services.find((one) => one.toMs > nowMs) ??
+    services.at(-1) ??
+    null
+  );
+}
+
+function demandOf(view: PlanView, service: WeekService): Demand {
+  const row = view.demands.find((one) => one.id === service.demandId);
+  const named = row?.methods ?? [];
+  const methods = view.methods.filter((one) => named.length === 0 || named.includes(one.key));
+  return demandOn(
+    { name: service.name, balls: service.balls, perHour: row?.perHour ?? null },
+    {
+      demandId: service.demandId ?? '',
+      date: service.date ?? '',
+      readyFromMs: service.fromMs,
+      readyToMs: service.toMs,
+    },
+    methods,
+  );
+}

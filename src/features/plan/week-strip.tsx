@@ -1,0 +1,273 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import { scaleLinear } from 'd3';
+import type { PlanView, WeekService } from '@/services/plan/view';
+import { dayText, percentText } from '@/ui/format';
+import { wallTime } from '@/core/units';
+import { rem } from '@/ui/rem';
+import { archesOf } from './week-layout';
+
+const HEIGHT = 124;
+const LABELS_PX = 104;
+const BASE_Y = 88;
+const HANDS_Y = 99;
+const GAUGE = { y: 106, height: 16 } as const;
+
+/** The week: services as oven arches, hands’ moments under them, the fullest place. */
+export function WeekStrip(props: {
+  view: PlanView;
+  width: number;
+  selectedKey: string | null;
+  onSelect: (service: WeekService) => void;
+}) {
+  const { view, width, selectedKey, onSelect } = props;
+  const { timeZone } = view.units;
+  const left = width < 600 ? 8 : LABELS_PX;
+  const x = scaleLinear([view.span.fromMs, view.span.toMs], [left, Math.max(width, MOST_NARROW)]);
+  const arches = archesOf(view.services, x, BASE_Y);
+  const selected = arches.find((arch) => arch.service.key === selectedKey);
+  return (
+    <Box sx={{ overflowX: 'auto', borderBottom: '1px solid var(--ink)', position: 'relative' }}>
+      <Box sx={{ position: 'relative', width: Math.max(width, MOST_NARROW), height: HEIGHT }}>
+        <svg width={Math.max(width, MOST_NARROW)} height={HEIGHT} aria-hidden="true">
+          <rect width={Math.max(width, MOST_NARROW)} height={HEIGHT} fill="var(--paper)" />
+          <rect width={x(view.nowMs)} height={HEIGHT} fill="var(--dry)" />
+          <Nights view={view} x={x} />
+          {view.days.map((day) => (
+            <Day key={day.fromMs} day={day} view={view} x={x} />
+          ))}
+          {selected === undefined ? null : (
+            <rect
+              x={selected.x - selected.width}
+              width={selected.width * 2}
+              y={26}
+              height={HEIGHT - 26}
+              fill="var(--lamp)"
+              stroke="var(--ink)"
+              strokeDasharray="3 4"
+            />
+          )}
+          <line
+            x1={left}
+            x2={width}
+            y1={BASE_Y}
+            y2={BASE_Y}
+            stroke="var(--ink)"
+            strokeWidth={1.4}
+          />
+          {view.hands.map((one, index) => (
+            <circle
+              key={`${one.atMs} ${index}`}
+              cx={x(one.atMs)}
+              cy={HANDS_Y}
+              r={3.2}
+              fill={one.tense === 'done' ? 'var(--ink)' : 'var(--paper)'}
+              stroke="var(--ink)"
+              strokeWidth={1.4}
+            />
+          ))}
+          <Gauge view={view} x={x} />
+          <line
+            x1={x(view.nowMs)}
+            x2={x(view.nowMs)}
+            y1={0}
+            y2={HEIGHT}
+            stroke="var(--ink)"
+            strokeWidth={3}
+          />
+          {left > 50 ? <StripLabels fullest={view.fullest?.name ?? 'Places'} /> : null}
+        </svg>
+        {arches.map(({ service, ...at }) => (
+          <ArchButton
+            key={service.key}
+            service={service}
+            at={at}
+            selected={service.key === selectedKey}
+            day={dayText(service.fromMs, timeZone)}
+            onSelect={() => onSelect(service)}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+/** Under this the week is panned, px. */
+const MOST_NARROW = 760;
+
+function StripLabels({ fullest }: { fullest: string }) {
+  const text = { fontSize: 13, fill: 'var(--ink)' } as const;
+  return (
+    <g>
+      <rect width={LABELS_PX - 6} height={HEIGHT} fill="var(--flour)" />
+      <text x={14} y={58} {...text} fontWeight={700}>
+        Services
+      </text>
+      <text x={14} y={75} {...text} fill="var(--ink2)">
+        pizzas, odds
+      </text>
+      <text x={14} y={HANDS_Y + 4} {...text} fontWeight={700}>
+        Hands
+      </text>
+      <text x={14} y={GAUGE.y + 13} {...text} fontWeight={700}>
+        {fullest.slice(0, 12)}
+      </text>
+    </g>
+  );
+}
+
+type X = (atMs: number) => number;
+
+function Nights({ view, x }: { view: PlanView; x: X }) {
+  return view.worked.slice(1).map((span, i) => {
+    const before = view.worked[i];
+    if (before === undefined) return null;
+    const width = x(span.fromMs) - x(before.toMs);
+    return (
+      <rect
+        key={span.fromMs}
+        x={x(before.toMs)}
+        width={Math.max(0, width)}
+        height={HEIGHT}
+        fill="var(--night)"
+      />
+    );
+  });
+}
+
+function Day({ day, view, x }: { day: PlanView['days'][number]; view: PlanView; x: X }) {
+  const { timeZone } = view.units;
+  const next = view.days.find((one) => one.fromMs > day.fromMs)?.fromMs ?? view.span.toMs;
+  const { day: number } = wallTime(day.fromMs, timeZone);
+  const name = dayText(day.fromMs, timeZone);
+  return (
+    <g>
+      {day.closed ? (
+        <rect
+          x={x(day.fromMs)}
+          width={x(next) - x(day.fromMs)}
+          y={28}
+          height={60}
+          fill="url(#tx-past)"
+          opacity={0.4}
+        />
+      ) : null}
+      <line
+        x1={x(day.fromMs)}
+        x2={x(day.fromMs)}
+        y1={4}
+        y2={24}
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      <text
+        x={x(day.fromMs) + 7}
+        y={20}
+        fontSize={15}
+        fontWeight={600}
+        fill="var(--ink)"
+        className="name"
+      >
+        {day.closed ? `${name} closed` : `${name} ${number}`}
+      </text>
+    </g>
+  );
+}
+
+function Gauge({ view, x }: { view: PlanView; x: X }) {
+  const { fullest } = view;
+  if (fullest === null) return null;
+  const { fromMs, stepMs, load, capacityL } = fullest;
+  return (
+    <g>
+      {load.map((litres, i) => {
+        const share = Math.min(1, litres / capacityL);
+        const at = fromMs + i * stepMs;
+        return (
+          <rect
+            key={at}
+            x={x(at)}
+            width={x(at + stepMs) - x(at) + 0.5}
+            y={GAUGE.y + GAUGE.height * (1 - share)}
+            height={GAUGE.height * share}
+            fill={litres > capacityL ? 'var(--ink)' : 'var(--water)'}
+          />
+        );
+      })}
+    </g>
+  );
+}
+
+function ArchButton(props: {
+  service: WeekService;
+  at: { x: number; width: number; height: number; labelRight: boolean };
+  selected: boolean;
+  day: string;
+  onSelect: () => void;
+}) {
+  const { service, at, selected, day, onSelect } = props;
+  const { state, odds, balls } = service;
+  const says =
+    state === 'baked' ? 'baked' : state === 'open' ? 'no plan' : `${percentText(odds ?? 0, 0)}`;
+  const touch = Math.max(44, at.width);
+  return (
+    <Box
+      component="button"
+      type="button"
+      aria-pressed={selected}
+      aria-label={`${day} ${service.name}, ${balls} pizzas, ${says}`}
+      data-testid={`service-${service.state}`}
+      onClick={onSelect}
+      sx={{
+        position: 'absolute',
+        left: at.x - touch / 2,
+        top: BASE_Y - 60,
+        width: touch,
+        height: 62,
+        p: 0,
+        border: 0,
+        background: 'none',
+        color: 'var(--ink)',
+        font: 'inherit',
+        cursor: 'pointer',
+      }}
+    >
+      <Box
+        component="span"
+        sx={{
+          position: 'absolute',
+          left: (touch - at.width) / 2,
+          bottom: 0,
+          width: at.width,
+          height: at.height,
+          borderRadius: '50% 50% 0 0 / 60% 60% 0 0',
+          border: `2px ${state === 'open' ? 'dashed' : 'solid'} var(--ink)`,
+          borderBottom: 0,
+          background: state === 'baked' ? 'var(--dry)' : 'var(--lamp)',
+          display: 'grid',
+          placeItems: 'end center',
+          fontWeight: 700,
+          fontSize: rem(16),
+          lineHeight: 1.5,
+        }}
+      >
+        {balls}
+      </Box>
+      {at.labelRight ? (
+        <Box
+          component="span"
+          sx={{
+            position: 'absolute',
+            left: (touch + at.width) / 2 + 3,
+            bottom: 1,
+            fontSize: rem(13),
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {service.changed ? '▼ ' : ''}
+          {says}
+        </Box>
+      ) : null}
+    </Box>
+  );
+}

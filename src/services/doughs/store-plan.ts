@@ -1,0 +1,123 @@
+import {
+  piecesOf,
+  stepsOf,
+  type MethodLots,
+  type MethodPlan,
+  type MethodRequest,
+} from '@/core/planner';
+import { addBake, addEntries, addMethodVersion, listMethods, oneMethodVersion } from '@/data';
+import type { Method } from '@/core/methods';
+import type { ShopContext } from '../context';
+import { batchOf, type EntryDraft } from '../entries';
+import { methodCodes } from '../lot-codes';
+import type { ShopState } from '../shop-state';
+import { sourceFor, type SourceFact } from './facts';
+
+/** A plan about to be written as a bake. */
+export interface PlanToStore {
+  readonly name: string;
+  /** The method as the bake keeps it, and the version it was opened in. */
+  readonly method: Method;
+  readonly versionId: string | null;
+  readonly plan: MethodPlan;
+  readonly request: MethodRequest;
+  readonly sources: readonly SourceFact[];
+  /** The service it meets; null where nobody asked for it. */
+  readonly demand: { readonly id: string; readonly date: string } | null;
+  /** Who does a step. */
+  readonly whoAt: (atMs: number) => string | null;
+  /** Entries beside the steps of the dough: the oven lit. */
+  readonly more: readonly EntryDraft[];
+  readonly batch: string;
+}
+
+/** Writes a planned bake: the bake, its version and its planned entries, all or nothing. */
+export function storePlan(
+  context: ShopContext,
+  state: ShopState,
+  one: PlanToStore,
+): { bakeId: string; batch: string } {
+  const { plan, request, batch } = one;
+  const bakeId = context.newId();
+  const { method, columns, refreshments } = plan;
+  const pieces =
+    plan.waves === null
+      ? piecesOf(method, columns, state.pantry, state.shop.scaleStepG)
+      : wavePieces(one, state);
+  const moments = {
+    leavenAtMs: Object.fromEntries(
+      plan.leavens.flatMap((each) =>
+        each.atMs === null ? [] : [[each.leavenId, each.atMs] as const],
+      ),
+    ),
+    mixAtMs: plan.mixAtMs,
+    readyFromMs: request.readyFromMs,
+    readyToMs: request.readyToMs,
+    ...(plan.waves === null ? {} : { waves: plan.waves }),
+  };
+  const lots: MethodLots = {
+    ...methodCodes(context, state, { plan, pieces: pieces.length }),
+    sourceIds: Object.fromEntries(
+      method.dough.leavens.flatMap((leaven) => {
+        const source = sourceFor(leaven, one.sources);
+        return source === null ? [] : [[leaven.id, source.lotId] as const];
+      }),
+    ),
+  };
+  const steps = stepsOf(request, { method, columns, pieces, moments, refreshments }, lots);
+  context.db.transaction(() => {
+    addBake(context.db, {
+      id: bakeId,
+      name: one.name,
+      createdMs: state.nowMs,
+      readyFromMs: request.readyFromMs,
+      readyToMs: request.readyToMs,
+      formula: null,
+      methodVersionId: versionFor(context, one),
+      poolishPlaceId: method.bulk[0]?.placeId ?? '',
+      doughPlaceId: method.bulk[0]?.placeId ?? '',
+      demandId: one.demand?.id ?? null,
+      demandDate: one.demand?.date ?? null,
+    });
+    const drafts = steps.map((step) => ({
+      atMs: step.atMs,
+      tense: 'planned' as const,
+      by: one.whoAt(step.atMs),
+      bakeId,
+      body: step.act,
+    }));
+    const more = one.more.map((draft) => ({ ...draft, bakeId }));
+    addEntries(context.db, batchOf(context, batch, [...drafts, ...more]));
+  })();
+  return { bakeId, batch };
+}
+
+function wavePieces({ plan }: PlanToStore, state: ShopState) {
+  const [piece] = piecesOf(plan.method, plan.columns, state.pantry, state.shop.scaleStepG);
+  const weightG = piece?.weightG ?? 0;
+  const keepsH = piece?.keepsH ?? 0;
+  return (plan.waves ?? []).map((wave, index) => ({
+    name: `Balls ${index + 1}`,
+    count: wave.count,
+    weightG,
+    keepsH,
+  }));
+}
+
+/** The version a bake keeps: the one it was opened in, or the same one where a starting method was baked before, else a new one. */
+function versionFor(context: ShopContext, { method, versionId }: PlanToStore): string {
+  const createdMs = context.clock().nowMs;
+  if (versionId !== null) {
+    const known = oneMethodVersion(context.db, versionId);
+    if (JSON.stringify(known.method) === JSON.stringify(method)) return versionId;
+    const id = context.newId();
+    addMethodVersion(context.db, { id, methodId: known.methodId, createdMs, method });
+    return id;
+  }
+  const body = JSON.stringify(method);
+  const same = listMethods(context.db).find((one) => JSON.stringify(one.method) === body);
+  if (same !== undefined) return same.id;
+  const id = context.newId();
+  addMethodVersion(context.db, { id, methodId: context.newId(), createdMs, method });
+  return id;
+}

@@ -1,0 +1,44 @@
+import { chanceInside, type LotForecast, type ShopForecast } from '@/core/forecast';
+import { isAct } from '@/core/journal';
+import { halfHours } from '@/core/planner/week';
+import { hoursBetween } from '@/core/units';
+import type { Bake } from '@/data';
+
+/** The chance that balls of a planned bake are ready, half hour by half hour, from the bands of their forecast. */
+export function readyByHalfHours(
+  bake: Pick<Bake, 'id' | 'readyFromMs' | 'readyToMs'>,
+  forecast: ShopForecast,
+): { readonly fromMs: number; readonly toMs: number; readonly ready: number }[] {
+  const turns = forecast.acts.flatMap(({ act, atMs, bakeId }) => {
+    if (bakeId !== bake.id || !isAct(act, 'use')) return [];
+    const lot = forecast.lots.get(act.lotId);
+    return lot === undefined ? [] : [{ lot, fromMs: atMs, toMs: act.untilMs }];
+  });
+  return halfHours(bake.readyFromMs, bake.readyToMs).map((half) => {
+    const serving = turns.filter((turn) => turn.fromMs < half.toMs && half.fromMs < turn.toMs);
+    const chances = serving.map(({ lot, fromMs, toMs }) =>
+      readyThrough(lot, Math.max(fromMs, half.fromMs), Math.min(toMs, half.toMs)),
+    );
+    return { ...half, ready: chances.length === 0 ? 0 : Math.min(...chances) };
+  });
+}
+
+/** Chance that balls are ready from one instant to another: opened by the first, not closed by the last. */
+function readyThrough({ window, band, story }: LotForecast, fromMs: number, toMs: number): number {
+  const inHours = (atMs: number | null) =>
+    atMs === null ? null : hoursBetween(story.startMs, atMs);
+  const ripe = { opensH: inHours(window.opensMs), closesH: inHours(window.closesMs) };
+  const hours = band ?? { opensH: null, closesH: null };
+  const at = (atMs: number) => chanceInside(ripe, hours, hoursBetween(story.startMs, atMs));
+  return Math.min(at(fromMs), at(toMs));
+}
+
+/** The chance of a whole service: that of its worst half hour. */
+export function oddsOfBake(
+  bake: Pick<Bake, 'id' | 'readyFromMs' | 'readyToMs'>,
+  forecast: ShopForecast,
+): number | null {
+  const halves = readyByHalfHours(bake, forecast);
+  const turns = forecast.acts.some(({ act, bakeId }) => bakeId === bake.id && act.kind === 'use');
+  return turns ? Math.min(...halves.map((half) => half.ready)) : null;
+}

@@ -1,0 +1,199 @@
+import { isAct } from '@/core/journal';
+import { isClosedOn, workedSpans } from '@/core/planner';
+import type { Broken, DemandMethod } from '@/core/planner/week';
+import { brokenByNeeds } from '@/core/planner/week';
+import { atWallMinute, type ShopUnits } from '@/core/units';
+import {
+  listBakes,
+  listDemands,
+  listEquipment,
+  listPinned,
+  type Bake,
+  type DemandRow,
+  type ShopWish,
+} from '@/data';
+import type { ShopContext } from '../context';
+import { forecastState, loadShop, workingHours, type ShopState } from '../shop-state';
+import { bandsOf } from '../tide/bands';
+import type { Moment } from '../tide/moment';
+import { momentsOf } from '../tide/moments';
+import { wantedOf } from './background';
+import { demandMethods, planFacts, type PlanFacts } from './facts';
+import { occurrencesOf, type Occurrence } from './occurrences';
+import { oddsOfBake } from './odds-of-bake';
+import { bakeFor, liveBakes } from './open-services';
+import { sinceYesterday, type PlanChange } from './since-yesterday';
+
+/** A service of the week: baked, planned, or still without a plan. */
+export interface WeekService {
+  /** A bake’s id, or a demand’s with its date. */
+  readonly key: string;
+  readonly bakeId: string | null;
+  readonly demandId: string | null;
+  readonly date: string | null;
+  readonly name: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly balls: number;
+  readonly state: 'baked' | 'planned' | 'open';
+  /** Chance of its worst half hour; null where there is no plan. */
+  readonly odds: number | null;
+  readonly changed: boolean;
+}
+
+/** The plan of a week. */
+export interface PlanView {
+  readonly shopName: string;
+  readonly units: ShopUnits;
+  readonly nowMs: number;
+  readonly wish: ShopWish;
+  readonly span: { readonly fromMs: number; readonly toMs: number };
+  readonly days: readonly { readonly fromMs: number; readonly closed: boolean }[];
+  readonly worked: readonly { readonly fromMs: number; readonly toMs: number }[];
+  readonly services: readonly WeekService[];
+  readonly hands: readonly { readonly atMs: number; readonly tense: 'done' | 'planned' }[];
+  /** The place that is fullest, with its load from now on. */
+  readonly fullest: {
+    readonly name: string;
+    readonly capacityL: number;
+    readonly fromMs: number;
+    readonly stepMs: number;
+    readonly load: readonly number[];
+  } | null;
+  readonly changes: readonly PlanChange[];
+  /** What is still to be done of the planned bakes. */
+  readonly moments: readonly (Moment & { readonly pinned: boolean })[];
+  /** What the plans as they stand break. */
+  readonly broken: readonly Broken[];
+  readonly demands: readonly DemandRow[];
+  readonly methods: readonly DemandMethod[];
+  readonly facts: PlanFacts;
+}
+
+const DAYS_BACK = 2;
+const DAYS_AHEAD = 7;
+
+/** The week with its services, hands and places, and the facts that plans rest on. */
+export function planView(context: ShopContext): PlanView {
+  const state = loadShop(context);
+  const { shop, nowMs } = state;
+  const forecast = forecastState(context, state);
+  const bakes = listBakes(context.db);
+  const day = (offset: number) => atWallMinute(nowMs, offset, 0, shop.timeZone);
+  const span = { fromMs: day(-DAYS_BACK), toMs: day(DAYS_AHEAD + 1) };
+  const changes = sinceYesterday(context, state, bakes);
+  const facts = planFacts(context, state);
+  const demands = listDemands(context.db);
+  const pinned = listPinned(context.db);
+  const moments = forecast.acts.filter(
+    ({ act, atMs }) => atMs >= span.fromMs && atMs < span.toMs && isHands(act.kind),
+  );
+  return {
+    shopName: shop.name,
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    nowMs,
+    wish: shop.wish ?? 'sure dough',
+    span,
+    days: Array.from({ length: DAYS_BACK + DAYS_AHEAD + 1 }, (_, i) => {
+      const fromMs = day(i - DAYS_BACK);
+      return { fromMs, closed: isClosedOn(fromMs, state.closed, shop.timeZone) };
+    }),
+    worked: workedSpans(nowMs, DAYS_AHEAD + 1, workingHours(state), shop.timeZone),
+    services: servicesOf(state, { forecast, bakes, demands, span, changes }),
+    hands: moments.map(({ atMs, tense }) => ({ atMs, tense })),
+    fullest: fullestOf(state, forecast, { fromMs: nowMs, toMs: span.toMs }),
+    changes,
+    moments: momentsOf(state, forecast, listEquipment(context.db))
+      .filter((one) => one.tense === 'planned' && one.bakeId !== null)
+      .map((one) => ({ ...one, pinned: pinned.has(one.ref) })),
+    broken: brokenByNeeds(facts.background, facts.kitchen).filter((one) => one.atMs >= nowMs),
+    demands,
+    methods: demandMethods(context, state, { demand: { methods: [] }, dough: facts.dough }),
+    facts,
+  };
+}
+
+const HANDS_KINDS: ReadonlySet<string> = new Set([
+  'make',
+  'divide',
+  'move',
+  'work',
+  'light',
+  'add',
+]);
+const isHands = (kind: string) => HANDS_KINDS.has(kind);
+
+function servicesOf(
+  state: ShopState,
+  about: {
+    readonly forecast: ReturnType<typeof forecastState>;
+    readonly bakes: readonly Bake[];
+    readonly demands: readonly DemandRow[];
+    readonly span: { readonly fromMs: number; readonly toMs: number };
+    readonly changes: readonly PlanChange[];
+  },
+): WeekService[] {
+  const { forecast, bakes, demands, span, changes } = about;
+  const live = liveBakes(state);
+  const inSight = bakes.filter(
+    (bake) => live.has(bake.id) && bake.readyToMs > span.fromMs && bake.readyFromMs < span.toMs,
+  );
+  const planned = inSight.map((bake): WeekService => {
+    const baked = !state.folded.plan.some((one) => one.bakeId === bake.id);
+    return {
+      key: bake.id,
+      bakeId: bake.id,
+      demandId: bake.demandId ?? null,
+      date: bake.demandDate ?? null,
+      name: bake.name,
+      fromMs: bake.readyFromMs,
+      toMs: bake.readyToMs,
+      balls: baked ? bakedOf(bake, state) : wantedOf(bake, forecast),
+      state: baked ? 'baked' : 'planned',
+      odds: baked ? null : oddsOfBake(bake, forecast),
+      changed: changes.some((one) => one.bakeId === bake.id),
+    };
+  });
+  const ahead = { fromMs: state.nowMs, toMs: span.toMs };
+  const open = occurrencesOf(demands, ahead, state.shop.timeZone)
+    .filter((one) => one.readyFromMs > state.nowMs && bakeFor(one, bakes, state) === null)
+    .map((one) => openService(one, demands));
+  return [...planned, ...open].sort((a, b) => a.fromMs - b.fromMs);
+}
+
+function bakedOf(bake: Bake, { folded }: ShopState): number {
+  return folded.done.reduce(
+    (sum, { act, bakeId }) => (bakeId === bake.id && isAct(act, 'use') ? sum + act.count : sum),
+    0,
+  );
+}
+
+function openService(one: Occurrence, demands: readonly DemandRow[]): WeekService {
+  const demand = demands.find((row) => row.id === one.demandId) as DemandRow;
+  return {
+    key: `${one.demandId} ${one.date}`,
+    bakeId: null,
+    demandId: one.demandId,
+    date: one.date,
+    name: demand.name,
+    fromMs: one.readyFromMs,
+    toMs: one.readyToMs,
+    balls: demand.balls,
+    state: 'open',
+    odds: null,
+    changed: false,
+  };
+}
+
+function fullestOf(
+  state: ShopState,
+  forecast: ReturnType<typeof forecastState>,
+  span: { readonly fromMs: number; readonly toMs: number },
+): PlanView['fullest'] {
+  const bands = bandsOf(state, forecast, span);
+  const fill = (band: (typeof bands)[number]) => Math.max(0, ...band.load) / band.capacityL;
+  const [band] = [...bands].sort((a, b) => fill(b) - fill(a));
+  if (band === undefined) return null;
+  const { name, capacityL, fromMs, stepMs, load } = band;
+  return { name, capacityL, fromMs, stepMs, load };
+}
