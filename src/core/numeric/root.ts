@@ -1,5 +1,9 @@
 import { DomainError } from '../units';
 
+const SECANT_STEPS = 24;
+const MOST_STEPS = 80;
+const LEAST_WIDTH = 1e-10;
+
 /**
  * Root of a function between two ends where its sign differs: false position with the Illinois weight.
  * @param tolerance stop when |f| is at most this
@@ -20,10 +24,12 @@ export function findRoot(
       ...ends,
     });
   }
-  for (let i = 0; i < 60; i += 1) {
-    const x = (low * atHigh - high * atLow) / (atHigh - atLow);
+  for (let i = 0; i < MOST_STEPS; i += 1) {
+    // A jump makes the secant creep: halve then.
+    const x =
+      i < SECANT_STEPS ? (low * atHigh - high * atLow) / (atHigh - atLow) : (low + high) / 2;
     const y = f(x);
-    if (Math.abs(y) <= tolerance || Math.abs(high - low) < 1e-12) return x;
+    if (Math.abs(y) <= tolerance || Math.abs(high - low) < LEAST_WIDTH) return x;
     if (y * atHigh < 0) {
       low = high;
       atLow = atHigh;
@@ -33,5 +39,7 @@ export function findRoot(
     high = x;
     atHigh = y;
   }
-  throw new DomainError('root-not-converged', 'No root found within 60 steps.', { ...ends });
+  throw new DomainError('root-not-converged', `No root found within ${MOST_STEPS} steps.`, {
+    ...ends,
+  });
 }

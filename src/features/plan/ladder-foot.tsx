@@ -27,7 +27,7 @@ export function LadderFoot(props: {
     <Box sx={{ px: 1.5, pt: 1, pb: 1.5, display: 'flex', flexDirection: 'column', gap: 0.5 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <Chance
-          share={odds.leaven}
+          share={ladder.windows.length === 0 ? null : odds.leaven}
           says={ladder.windows.length === 0 ? 'no leaven to ripen' : 'leaven ripe at the mix'}
           detail={window === undefined ? '' : `${clock(window.opensMs)}–${clock(window.closesMs)}`}
         />
@@ -61,13 +61,13 @@ export function LadderFoot(props: {
   );
 }
 
-function Chance(props: { share: number; says: string; detail: string }) {
+function Chance(props: { share: number | null; says: string; detail: string }) {
   return (
     <Box sx={{ minWidth: 0 }}>
       <Typography component="p" sx={{ fontSize: rem(25), fontWeight: 700, lineHeight: 1.1 }}>
-        {percentText(props.share, 0)}
+        {props.share === null ? '–' : percentText(props.share, 0)}
       </Typography>
-      <Grains share={props.share} />
+      <Grains share={props.share ?? 0} />
       <Typography variant="caption" component="p" noWrap>
         {props.says}
       </Typography>

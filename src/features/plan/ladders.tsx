@@ -7,7 +7,7 @@ import { clockText, dayText } from '@/ui/format';
 import { Glyph } from '@/ui/marks/glyphs';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import { strandShape } from '@/ui/strand/strand-shape';
-import { BakeRow } from './bake-row';
+import { BakeRow } from '@/ui/odds/bake-row';
 import type { LadderClock } from './ladder-clock';
 
 /** Where the rope of a ladder hangs, and its words begin, px from its left. */
@@ -129,7 +129,7 @@ function RungMark(props: {
 }) {
   const { rung, y, width, units, held } = props;
   const room = width - TITLE_X - 8;
-  const side = sideText(rung);
+  const side = sideText(rung, units.timeZone);
   const letters = Math.floor((room - (side === '' ? 0 : side.length * 7.4 + 10)) / 7.9);
   return (
     <g>
@@ -169,10 +169,14 @@ function RungMark(props: {
 }
 
 /** What stands on the right of a rung: the peak in words at a mix, else grams, place or who. */
-function sideText(rung: Ladder['rungs'][number]): string {
+function sideText(rung: Ladder['rungs'][number], timeZone: string): string {
   if (rung.glyph === 'mix' && rung.ripe) {
     const off = rung.offPeakMin;
-    return off === null || off <= PEAK_MIN ? 'peak ✓' : `ripe, ${off} min off`;
+    if (off === null) return 'ripe ✓';
+    return off <= PEAK_MIN ? 'peak ✓' : `ripe, ${off} min off`;
+  }
+  if (rung.alsoMs.length > 0) {
+    return `then ${rung.alsoMs.map((atMs) => clockText(atMs, timeZone)).join(' ')}`;
   }
   return rung.amount === '' ? (rung.who ?? '') : rung.amount;
 }

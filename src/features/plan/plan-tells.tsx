@@ -7,7 +7,7 @@ import { WISHES } from '@/core/planner/week';
 import type { PlanSearch } from '@/services/plan/search';
 import type { PlanView, WeekService } from '@/services/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
-import { clockText, dateText, momentText } from '@/ui/format';
+import { clockText, dateText, dayText, momentText } from '@/ui/format';
 import { ChoiceField } from '@/ui/panel-parts';
 import { TellsList, type PlainTell } from '@/ui/tells-list';
 import type { PlanActions } from './plan-actions';
@@ -58,9 +58,16 @@ function tellsOf(
     {
       ask: 'Services planned',
       says: `${planned} of ${ahead.length}`,
-      detail: closed === 0 ? 'open all week' : `${closed} closing days in sight`,
+      detail: closed === 0 ? 'open all week' : `closed ${closedDays(view)}`,
     },
   ];
+}
+
+function closedDays(view: PlanView): string {
+  return view.days
+    .filter((day) => day.closed)
+    .map((day) => dayText(day.fromMs, view.units.timeZone))
+    .join(', ');
 }
 
 function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions }) {

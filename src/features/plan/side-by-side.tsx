@@ -12,7 +12,7 @@ import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
 import { ClockColumn, LadderPicture, NightBands } from './ladders';
 
-const LEAST_HEIGHT = 336;
+const LEAST_HEIGHT = 308;
 const COLUMN = 104;
 const NARROWEST = 290;
 
@@ -63,9 +63,6 @@ export function SideBySide(props: {
           sx={{ px: 1.25, py: 1, background: 'var(--flour)', borderBottom: '2px solid var(--ink)' }}
         >
           <Typography variant="h3">Backwards</Typography>
-          {all.length > across ? (
-            <Pages page={page} pages={Math.ceil(all.length / across)} onPage={onPage} />
-          ) : null}
         </Box>
         {shown.map((ladder, index) => (
           <Head
@@ -105,7 +102,11 @@ export function SideBySide(props: {
             </Box>
           ))}
         </Box>
-        <Box sx={{ background: 'var(--flour)' }} />
+        <Box sx={{ background: 'var(--flour)', p: 1 }}>
+          {all.length > across ? (
+            <Pages page={page} pages={Math.ceil(all.length / across)} onPage={onPage} />
+          ) : null}
+        </Box>
         {shown.map((ladder) => (
           <Box
             key={ladder.key}

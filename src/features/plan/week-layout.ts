@@ -15,7 +15,7 @@ export interface Arch {
 const LEAST_WIDTH = 30;
 const MOST_WIDTH = 40;
 const FULL_BALLS = 80;
-const LABEL_PX = 46;
+const LABEL_PX = 60;
 const GAP_PX = 2;
 
 /** Services along the week, each as wide as its pizzas ask, none over its neighbour. */

@@ -262,6 +262,7 @@ function ArchButton(props: {
             bottom: 1,
             fontSize: rem(13),
             whiteSpace: 'nowrap',
+            textShadow: '0 0 3px var(--paper), 0 0 3px var(--paper), 0 0 3px var(--paper)',
           }}
         >
           {service.changed ? '▼ ' : ''}

@@ -10,6 +10,8 @@ export interface Notice {
   /** When it came up: the oldest is told first. */
   readonly sinceMs: number;
   readonly lotId: string | null;
+  /** Another view that it is followed to; absent: its strand. */
+  readonly href?: string;
 }
 
 /** A step stays news this long after it was due. */
@@ -22,11 +24,28 @@ const FULL_AHEAD_MS = 8 * MS_PER_HOUR;
 /** What is up now, the oldest first: steps due, windows that opened or are about to close, places about to overflow. */
 export function noticesOf(view: TideView, nowMs: number): readonly Notice[] {
   return [
+    ...riskNotices(view),
     ...dueNotices(view, nowMs),
     ...windowNotices(view, nowMs),
     ...fullNotices(view, nowMs),
     ...probeNotices(view),
   ].sort((a, b) => a.sinceMs - b.sinceMs);
+}
+
+/** A bake that may slip is told before everything else, in steps of ten points, so that it is told again when it gets worse. */
+function riskNotices(view: TideView): Notice[] {
+  return view.risks.map(({ bakeId, name, lotId, behindMin, chance }) => ({
+    id: `risk ${bakeId} ${Math.round(chance * 10)} ${Math.round((behindMin ?? 0) / 20)}`,
+    text: `${name} may slip${behindText(behindMin)}: hold or hurry`,
+    sinceMs: 0,
+    lotId,
+    href: `/hold/${encodeURIComponent(bakeId)}`,
+  }));
+}
+
+function behindText(behindMin: number | null): string {
+  if (behindMin === null || behindMin === 0) return '';
+  return `, ${spanText(behindMin * MS_PER_MINUTE)} ${behindMin > 0 ? 'behind' : 'ahead'}`;
 }
 
 function dueNotices(view: TideView, nowMs: number): Notice[] {

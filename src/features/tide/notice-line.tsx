@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from 'next/link';
 import type { Notice } from './alerts';
 
 /** A notice in words, to be seen, put off, or followed to its strand. */
@@ -12,15 +13,17 @@ export function NoticeLine(props: {
   onLater: (notice: Notice) => void;
 }) {
   const { notice, onShow, onSeen, onLater } = props;
-  const { lotId } = notice;
+  const { lotId, href } = notice;
   return (
     <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minHeight: 44 }}>
       <Button
         variant="text"
         size="small"
         color="inherit"
-        disabled={lotId === null}
-        onClick={() => lotId !== null && onShow(lotId)}
+        disabled={lotId === null && href === undefined}
+        {...(href === undefined
+          ? { onClick: () => lotId !== null && onShow(lotId) }
+          : { component: Link, href })}
         sx={{
           flex: 1,
           minWidth: 0,

@@ -24,6 +24,8 @@ export interface Rung {
   /** Grams or the place. */
   readonly amount: string;
   readonly who: string | null;
+  /** The same again for the next waves of balls. */
+  readonly alsoMs: readonly number[];
   /** A mix inside its leaven’s window, and how far from the best, min; null for other moments. */
   readonly offPeakMin: number | null;
   readonly ripe: boolean;
@@ -126,9 +128,12 @@ function rungsOf(proposal: Proposal, shop: Parameters<typeof ladderOf>[1]): Rung
   for (const { atMs, act } of plan.steps) {
     const rung = rungOf(act, atMs, { proposal, shop, who: whoAt(atMs) });
     if (rung === null) continue;
-    const key = `${atMs} ${rung.title.replace(/ \d+$/, '')}`;
+    const isWave = act.kind === 'move' && plan.ids.pieceIds.includes(act.lotId);
+    const key = isWave ? `wave ${act.placeId}` : `${atMs} ${rung.title.replace(/ \d+$/, '')}`;
     const before = groups.get(key);
-    groups.set(key, before === undefined ? rung : { ...rung, ...merged(before, rung) });
+    if (before === undefined) groups.set(key, rung);
+    else if (isWave) groups.set(key, { ...before, alsoMs: [...before.alsoMs, atMs] });
+    else groups.set(key, { ...rung, ...merged(before, rung) });
   }
   const lit = own.find((need) => need.what === 'light the oven');
   const oven: Rung[] =
@@ -141,6 +146,7 @@ function rungsOf(proposal: Proposal, shop: Parameters<typeof ladderOf>[1]): Rung
 const plain = (one: Pick<Rung, 'atMs' | 'glyph' | 'title' | 'who'>): Rung => ({
   ...one,
   amount: '',
+  alsoMs: [],
   offPeakMin: null,
   ripe: false,
 });
@@ -202,7 +208,7 @@ function movedRung(
     return { title: `${leaven?.name ?? 'Dough'} to ${place}`, amount: '' };
   }
   const count = plan.waves?.[piece]?.count;
-  return { title: `Balls to ${place}`, amount: count === undefined ? '' : String(count) };
+  return { title: `To ${place}`, amount: count === undefined ? '' : `${count} balls` };
 }
 
 function leavenName(name: string, { demand }: Proposal): string {

@@ -2,6 +2,7 @@ import { MS_PER_HOUR } from '@/core/units';
 import { listBakes, listEquipment } from '@/data';
 import { shopVersion } from '../changes';
 import type { ShopContext } from '../context';
+import { risksOf } from '../hold/risks';
 import { probeStates } from '../probes';
 import { forecastState, loadShop, workingHours } from '../shop-state';
 import { bandsOf } from './bands';
@@ -54,6 +55,7 @@ export function tideView(context: ShopContext): TideView {
     silentProbes: probeStates(context, state).flatMap(({ placeId, says, last }) =>
       says === 'reads' || last === null ? [] : [{ placeId, says, sinceMs: last.atMs }],
     ),
+    risks: risksOf(state, listBakes(context.db), forecast),
     conflicts: forecast.conflicts.map((conflict) => conflict.sentence),
   };
 }

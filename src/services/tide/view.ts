@@ -1,6 +1,7 @@
 import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
 import type { ClockReading } from '../clock';
+import type { Risk } from '../hold/risks';
 import type { StepSheet } from '../step-sheet';
 import type { Moment } from './moment';
 
@@ -79,6 +80,8 @@ export interface TideView {
   readonly sheets: readonly StepSheet[];
   readonly services: readonly Service[];
   readonly conflicts: readonly string[];
+  /** Bakes whose mix or service may not be met. */
+  readonly risks: readonly Risk[];
   /** Probes that are not believed or not heard: their places are taken as set. */
   readonly silentProbes: readonly {
     readonly placeId: string;

@@ -57,6 +57,8 @@ import { methodAnswer, type MethodAnswer } from '@/services/doughs/method-answer
 import { methodRequestOf, type MethodBake } from '@/services/doughs/method-request';
 import type { Demand } from '@/core/planner/week';
 import type { PlanFacts } from '@/services/plan/facts';
+import type { HoldFacts } from '@/services/hold/question';
+import { searchHold, type HoldSearch } from '@/services/hold/search';
 import { searchPlans, searchWeek, type PlanSearch, type WeekSearch } from '@/services/plan/search';
 
 interface Handled {
@@ -139,6 +141,8 @@ export interface JobKinds {
     readonly asks: { readonly demand: Demand; readonly facts: PlanFacts };
     readonly answers: PlanSearch;
   };
+  /** What can still be done for a bake that may slip. */
+  readonly hold: { readonly asks: HoldFacts; readonly answers: HoldSearch | null };
   /** Plans of all open services together. */
   readonly week: {
     readonly asks: { readonly demands: readonly Demand[]; readonly facts: PlanFacts };
@@ -202,6 +206,7 @@ export const JOBS: {
   recipeHours: ({ dough, blend, tempC }) => atOnce(() => recipeHours(dough, blend, tempC)),
   shares: (asks) => shareSteps(asks),
   plans: ({ demand, facts }) => searchPlans(demand, facts),
+  hold: (facts) => searchHold(facts),
   week: ({ demands, facts }) => searchWeek(demands, facts),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };

@@ -1,3 +1,4 @@
+import { lineageActs } from '../../journal';
 import type { MethodPlan, MethodRequest, NoMethodPlan } from '../method-request';
 import { planMethod } from '../plan-method';
 import { brokenByNeeds, type Broken } from './broken';
@@ -11,7 +12,7 @@ import { oddsOf, type OddsQuestion } from './odds';
 import type { PlanningShop, Proposal } from './proposal';
 import { quickOdds } from './quick-odds';
 import { variantsOf } from './variants';
-import { inWaves } from './waves';
+import { holdingPlaces, inWaves } from './waves';
 
 /** Refreshments tried before a seeded leaven, at most. */
 const MOST_REFRESHMENTS = 3;
@@ -40,8 +41,7 @@ export function proposalsOf(
   const first = refreshed(request);
   if (first.kind === 'infeasible') return { kind: 'none', because: first };
   const { plan, request: asked } = first;
-  const judge = (one: MethodPlan) =>
-    judged(inWaves(one, asked, demand), asked, { demand, method, shop });
+  const judge = (one: MethodPlan) => bestInWaves(one, asked, { demand, method, shop });
   const proposals = [judge(plan)];
   const wanted = proposals[0]?.broken.length === 0 ? Math.min(1, tries) : tries;
   const tried = [plan.mixAtMs];
@@ -58,6 +58,25 @@ export function proposalsOf(
   return { kind: 'proposals', proposals: proposals.sort(byBrokenThenPoints) };
 }
 
+/** A plan with its balls at once or in waves, from whichever place has room for them: the best of these. */
+function bestInWaves(
+  plan: MethodPlan,
+  request: MethodRequest,
+  about: Parameters<typeof judged>[2],
+): Proposal {
+  const tried: Proposal[] = [];
+  for (const coldId of holdingPlaces(plan.method.balls, request)) {
+    const waved = inWaves(plan, request, about.demand, coldId);
+    if (waved === plan) break;
+    tried.push(judged(waved, { ...request, ...wavedRequest(waved) }, about));
+    if (tried.at(-1)?.broken.length === 0) break;
+  }
+  if (!tried.some((one) => one.broken.length === 0)) tried.push(judged(plan, request, about));
+  return tried.sort(byBrokenThenPoints)[0] as Proposal;
+}
+
+const wavedRequest = ({ waves }: MethodPlan) => (waves === null ? {} : { waves });
+
 /** What can be taken as it is first, then by points. */
 export function byBrokenThenPoints(a: Proposal, b: Proposal): number {
   return a.broken.length - b.broken.length || a.points - b.points || a.firstMs - b.firstMs;
@@ -69,14 +88,18 @@ export function requestFor(
   method: DemandMethod,
   shop: PlanningShop,
 ): MethodRequest {
+  const sources = shop.sourcesOf(method);
+  const { done, ...base } = shop.base;
+  const jars = sources.map((one) => one.lotId);
   return {
-    ...shop.base,
+    ...base,
+    ...(done === undefined || jars.length === 0 ? {} : { done: lineageActs(done, jars) }),
     method: methodFor(method.method, demand.balls),
     name: demand.name,
     readyFromMs: demand.readyFromMs,
     readyToMs: demand.readyToMs,
     held: {},
-    sources: shop.sourcesOf(method),
+    sources,
     withBands: false,
   };
 }

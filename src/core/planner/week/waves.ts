@@ -23,8 +23,13 @@ const LEAST_EARLY_H = 0.1;
  * The same plan with its balls in waves, so that they are ready throughout the service: each wave waits in the cold and
  * comes out so that it opens for its own part. The plan itself where one wave will do, or nothing is cold enough.
  */
-export function inWaves(plan: MethodPlan, request: MethodRequest, demand: Demand): MethodPlan {
-  const waves = firstWaves(plan, request, demand);
+export function inWaves(
+  plan: MethodPlan,
+  request: MethodRequest,
+  demand: Demand,
+  coldId: string,
+): MethodPlan {
+  const waves = firstWaves(plan, demand, coldId);
   if (waves === null) return plan;
   let asked: MethodRequest = { ...withHeld(plan, request), waves };
   let found = plan;
@@ -52,13 +57,11 @@ export function withHeld(plan: MethodPlan, request: MethodRequest): MethodReques
   };
 }
 
-function firstWaves(plan: MethodPlan, request: MethodRequest, demand: Demand): Wave[] | null {
+function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | null {
   const { target } = plan.method;
   if (target.by === 'products' && target.products.length > 1) return null;
   const { opensMs, closesMs } = plan.balls.window;
-  const last = plan.method.balls.at(-1);
-  const cold = last === undefined ? null : holdingPlace(plan.method.balls, request);
-  if (opensMs === null || last === undefined || cold === null) return null;
+  if (opensMs === null) return null;
   const serviceH = hoursBetween(demand.readyFromMs, demand.readyToMs);
   const windowH = closesMs === null ? Infinity : hoursBetween(opensMs, closesMs);
   const waveH = Math.max(LEAST_WAVE_H, OF_WINDOW * windowH);
@@ -70,15 +73,16 @@ function firstWaves(plan: MethodPlan, request: MethodRequest, demand: Demand): W
     const toMs = i === count - 1 ? demand.readyToMs : addHours(fromMs, eachH);
     const before = Math.round(ballsUntil(demand, fromMs));
     const until = i === count - 1 ? demand.balls : Math.round(ballsUntil(demand, toMs));
-    return { count: until - before, stays: staysOf(plan, cold, fromMs, i), fromMs, toMs };
+    return { count: until - before, stays: staysOf(plan, coldId, fromMs, i), fromMs, toMs };
   }).filter((wave) => wave.count > 0);
 }
 
-/** Where balls of a method wait: their own first place where it is cold, else the warmest place that holds them back. */
-function holdingPlace(stays: readonly Stay[], request: MethodRequest): string | null {
-  const last = stays.at(-1) as Stay;
+/** Where balls of a method may wait: their own first place where they have one, else every place that holds them back, the coldest first. */
+export function holdingPlaces(stays: readonly Stay[], request: MethodRequest): string[] {
+  const last = stays.at(-1);
   const [first] = stays;
-  if (stays.length > 1 && first !== undefined) return first.placeId;
+  if (last === undefined || first === undefined) return [];
+  if (stays.length > 1) return [first.placeId];
   const tempOf = (placeId: string) => {
     const place = request.places.get(placeId);
     return place === undefined ? NaN : setTempC(place, request.readyFromMs);
@@ -88,7 +92,7 @@ function holdingPlace(stays: readonly Stay[], request: MethodRequest): string | 
     const tempC = tempOf(placeId);
     return tempC > 0 && tempC <= warmC - COLDER_C;
   });
-  return colder.sort((a, b) => tempOf(a) - tempOf(b))[0] ?? null;
+  return colder.sort((a, b) => tempOf(a) - tempOf(b));
 }
 
 /** The first wave of balls that rise at room stays as it is; the others wait in the cold until their turn. */

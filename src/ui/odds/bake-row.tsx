@@ -1,9 +1,14 @@
-import type { Ladder } from '@/services/plan/ladder';
+import type { Odds } from '@/core/planner/week';
 
 const BAR = { height: 26, gap: 1 } as const;
 
 /** The chance, half hour by half hour, that balls are ready: what fills a bar is ready, young is dotted, slack hatched. */
-export function BakeRow(props: { odds: Ladder['odds']; x: number; y: number; width: number }) {
+export function BakeRow(props: {
+  odds: Pick<Odds, 'halfHours'>;
+  x: number;
+  y: number;
+  width: number;
+}) {
   const { odds, x, y, width } = props;
   const each = Math.min(30, width / Math.max(1, odds.halfHours.length));
   return (

@@ -1,0 +1,22 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { connection } from 'next/server';
+import { Hold } from '@/features/hold/hold';
+import { shopContext } from '@/services/context';
+import { holdView } from '@/services/hold/question';
+import { undoAction } from '../../actions';
+import { takeMoveAction } from '../hold-actions';
+
+export const metadata: Metadata = { title: 'Hold or hurry' };
+
+const actions = { take: takeMoveAction, undo: undoAction };
+
+type Props = { params: Promise<{ bakeId: string }> };
+
+export default async function HoldPage({ params }: Props) {
+  await connection();
+  const { bakeId } = await params;
+  const view = holdView(shopContext(), decodeURIComponent(bakeId));
+  if (view === null) notFound();
+  return <Hold view={view} actions={actions} />;
+}

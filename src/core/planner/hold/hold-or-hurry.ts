@@ -1,0 +1,160 @@
+import type { LotForecast } from '../../forecast';
+import { isAct } from '../../journal';
+import { hoursBetween, MS_PER_MINUTE } from '../../units';
+import type { BakeStep } from '../bake-acts';
+import { forecastActs } from '../forecast-acts';
+import { handsMin } from '../week/hands-minutes';
+import { oddsOf, type OddsQuestion } from '../week/odds';
+import { sketchesOf, type Sketch } from './hold-moves';
+import { changedSteps, holdShop, holdStage, type HoldStage } from './hold-stage';
+import type { HoldMove, HoldQuestion } from './hold-types';
+import { pastFacts, type PastFacts } from './past-facts';
+
+/** What is known of a bake that may slip, and the moves run so far, the best at the service first. */
+export interface HoldAnswer {
+  readonly lotId: string;
+  readonly at: HoldStage['at'];
+  /** By how much the leaven’s best comes after the mix, min; below 0: before it; null where it has none. */
+  readonly behindMin: number | null;
+  readonly stands: HoldMove;
+  readonly moves: readonly HoldMove[];
+  /** Of a leaven past its window. */
+  readonly past: PastFacts | null;
+  readonly share: number;
+}
+
+/** Moves with odds so near to the best are as good as it. */
+const AS_GOOD = 0.02;
+
+/**
+ * What can still be done for a bake: every move is run from the state of now through to the service, in drawn truths, and
+ * ranked by its odds there. Null where nothing of it is planned any more.
+ */
+export function* holdOrHurry(question: HoldQuestion): Generator<HoldAnswer, HoldAnswer | null> {
+  const stage = holdStage(question);
+  if (stage === null) return null;
+  const stands = run(question, stage, { kind: 'as it stands', changes: [] });
+  const sketches = sketchesOf(question, stage);
+  const moves: HoldMove[] = [];
+  const answer = (): HoldAnswer => ({
+    lotId: stage.lotId,
+    at: stage.at,
+    behindMin: behindMin(stage),
+    stands,
+    moves: ranked(moves),
+    past: pastFacts(stage.lots.get(stage.lotId), question.nowMs),
+    share: sketches.length === 0 ? 1 : moves.length / sketches.length,
+  });
+  yield answer();
+  for (const sketch of sketches) {
+    moves.push(run(question, stage, sketch));
+    yield answer();
+  }
+  return answer();
+}
+
+/** By the odds at the service; among those as good as each other the one that costs least. */
+function ranked(moves: readonly HoldMove[]): HoldMove[] {
+  const step = (move: HoldMove) => Math.round(move.odds.service / AS_GOOD);
+  const cost = (move: HoldMove) =>
+    move.handsMin + 5 * move.moves + Math.abs(move.laterMin) / 20 + (move.yeastG > 0 ? 5 : 0);
+  return [...moves].sort((a, b) => step(b) - step(a) || cost(a) - cost(b));
+}
+
+function behindMin({ lots, lotId, mix }: HoldStage): number | null {
+  const bestMs = lots.get(lotId)?.window.bestMs ?? null;
+  if (bestMs === null || mix === null) return null;
+  return Math.round((bestMs - mix.atMs) / MS_PER_MINUTE);
+}
+
+function run(question: HoldQuestion, stage: HoldStage, sketch: Sketch): HoldMove {
+  const shop = holdShop(question);
+  const steps = changedSteps(question, sketch.changes);
+  const lots = forecastActs({ ...shop, stepH: STEP_H }, steps);
+  const laterMs = sketch.serviceLaterMs ?? 0;
+  const serviceFromMs = question.readyFromMs + laterMs;
+  const serviceToMs = question.readyToMs + laterMs;
+  const asked: OddsQuestion = {
+    steps,
+    leavens: stage.mix === null ? [] : [{ lotId: stage.lotId, mixedInto: stage.doughId }],
+    pieces: steps.flatMap(({ atMs, act }) =>
+      isAct(act, 'use') ? [{ lotId: act.lotId, fromMs: atMs, toMs: act.untilMs }] : [],
+    ),
+    readyFromMs: serviceFromMs,
+    readyToMs: serviceToMs,
+    draws: question.draws,
+    inProgress: inProgress(stage, question),
+  };
+  return {
+    ...told(sketch, stage, steps),
+    bestMs: lots.get(stage.lotId)?.window.bestMs ?? null,
+    serviceFromMs,
+    serviceToMs,
+    odds: oddsOf(asked, shop),
+    lots: shownLots(stage, lots),
+  };
+}
+
+const NOTHING = {
+  placeId: null,
+  yeastG: 0,
+  flourG: 0,
+  leftLeavenG: 0,
+  startC: null,
+} as const;
+
+/** What a move is and costs, in figures. */
+function told(
+  { serviceLaterMs: _, ...sketch }: Sketch,
+  stage: HoldStage,
+  steps: readonly BakeStep[],
+): Omit<HoldMove, 'bestMs' | 'serviceFromMs' | 'serviceToMs' | 'odds' | 'lots'> {
+  const mix = steps.find(({ act }) => isAct(act, 'make') && act.lotKind === 'dough');
+  const ball = steps.find(({ act }) => isAct(act, 'divide'));
+  const fresh = sketch.changes.filter((one) => one.stepId === null);
+  return {
+    ...NOTHING,
+    ...sketch,
+    mixAtMs: mix?.atMs ?? null,
+    ballAtMs: ball?.atMs ?? null,
+    laterMin: laterMin(stage, { mixAtMs: mix?.atMs, ballAtMs: ball?.atMs }),
+    moves: fresh.filter((one) => one.act.kind === 'move').length,
+    handsMin: fresh.reduce((sum, one) => sum + handsMin(one.act), 0),
+  };
+}
+const STEP_H = 0.1;
+
+function laterMin(
+  { mix, divides }: HoldStage,
+  at: { readonly mixAtMs: number | undefined; readonly ballAtMs: number | undefined },
+): number {
+  if (mix !== null && at.mixAtMs !== undefined && at.mixAtMs !== mix.atMs) {
+    return Math.round(hoursBetween(mix.atMs, at.mixAtMs) * 60);
+  }
+  const [first] = divides;
+  if (first === undefined || at.ballAtMs === undefined) return 0;
+  return Math.round(hoursBetween(first.atMs, at.ballAtMs) * 60);
+}
+
+/** What stands in the shop is in doubt as far as looks left it so. */
+function inProgress({ lots }: HoldStage, { plan }: HoldQuestion): OddsQuestion['inProgress'] {
+  const touched = new Set(
+    plan.flatMap(({ act }) =>
+      isAct(act, 'make')
+        ? act.portions.map((line) => line.lotId)
+        : isAct(act, 'light')
+          ? []
+          : [act.lotId],
+    ),
+  );
+  return new Map(
+    [...lots.values()]
+      .filter((lot) => lot.story.tense === 'done' && touched.has(lot.story.lot.id))
+      .map((lot) => [lot.story.lot.id, { speed: lot.speed, shrink: lot.shrink }]),
+  );
+}
+
+function shownLots(stage: HoldStage, lots: ReadonlyMap<string, LotForecast>): LotForecast[] {
+  const ids = [...new Set([stage.lotId, stage.doughId, stage.uses[0]?.act.lotId ?? ''])];
+  return ids.flatMap((id) => lots.get(id) ?? []);
+}

@@ -1,0 +1,90 @@
+import { spanText, clockText, massText, tempText } from '@/ui/format';
+import type { ShownMove } from '@/services/hold/search';
+import type { HoldView } from '@/services/hold/question';
+
+/** A move in words: what it is, and under it when. */
+export interface MoveWords {
+  readonly title: string;
+  readonly under: string;
+  /** What it costs, a line each. */
+  readonly costs: readonly string[];
+}
+
+type Worded = (move: ShownMove, view: HoldView) => readonly [title: string, under: string];
+
+const at = (atMs: number | null, { units }: HoldView) =>
+  atMs === null ? '' : clockText(atMs, units.timeZone);
+
+const lateness = (minutes: number) =>
+  minutes === 0 ? 'on time' : `${spanText(minutes * 60_000)} ${minutes > 0 ? 'late' : 'early'}`;
+
+const then = (move: ShownMove, view: HoldView) =>
+  move.mixAtMs === null ? '' : `then mix at ${at(move.mixAtMs, view)}, ${lateness(move.laterMin)}`;
+
+const WORDS: Readonly<Record<ShownMove['kind'], Worded>> = {
+  'as it stands': () => ['As it stands', ''],
+  'other place': (move, view) => {
+    const place = view.placeNames[move.placeId ?? ''] ?? '';
+    const until = move.mixAtMs === null ? '' : ` until ${at(move.mixAtMs, view)}`;
+    return [`${place}${until}`, then(move, view)];
+  },
+  'mix at best': (move, view) => [
+    `Mix ${move.laterMin > 0 ? 'later' : 'earlier'}, ${at(move.mixAtMs, view)}`,
+    `${lateness(move.laterMin)}, all of it`,
+  ],
+  boost: (move, view) => [
+    `Boost, ${massText(move.yeastG, view.units)} yeast`,
+    `mix on time, ${at(move.mixAtMs, view)}`,
+  ],
+  'smaller share': (move, view) => [
+    move.yeastG > 0
+      ? `Smaller share, ${massText(move.yeastG, view.units)} yeast`
+      : 'Smaller share of it',
+    `mix on time, ${at(move.mixAtMs, view)}`,
+  ],
+  water: (move, view) => [
+    `Dough out of the bowl at ${tempText(move.startC ?? 24, view.units)}`,
+    `mix on time, ${at(move.mixAtMs, view)}`,
+  ],
+  bulk: (move, view) => [
+    `${move.laterMin < 0 ? 'Shorter' : 'Longer'} bulk`,
+    `ball at ${at(move.ballAtMs, view)}`,
+  ],
+  'ball now': (move, view) => ['Ball now', at(move.ballAtMs, view)],
+  'feed again': (move, view) => ['Feed it again', then(move, view)],
+  'service later': (move, view) => [
+    `Open at ${at(move.serviceFromMs, view)}`,
+    'everything else as it is',
+  ],
+};
+
+/** A move in the words of the trade. */
+export function moveWords(move: ShownMove, view: HoldView): MoveWords {
+  const [title, under] = WORDS[move.kind](move, view);
+  return { title, under, costs: costsOf(move, view) };
+}
+
+function costsOf(move: ShownMove, { units }: HoldView): string[] {
+  const grams = [
+    move.yeastG > 0 ? `${massText(move.yeastG, units)} yeast` : '',
+    move.flourG > 0 ? `${massText(move.flourG, units)} flour and its water` : '',
+    move.leftLeavenG > 0 ? `${massText(move.leftLeavenG, units)} leaven left over` : '',
+  ].filter((text) => text !== '');
+  const hands =
+    move.moves + move.handsMin === 0
+      ? 'no moves'
+      : `${move.moves === 1 ? '1 move' : `${move.moves} moves`}, ${move.handsMin} min of hands`;
+  return [hands, ...(grams.length === 0 ? ['no grams'] : grams), weakness(move)].filter(
+    (text) => text !== '',
+  );
+}
+
+/** Where its balls are weakest. */
+function weakness({ odds }: ShownMove): string {
+  const halves = odds.halfHours;
+  const first = halves[0];
+  const last = halves.at(-1);
+  if (first !== undefined && first.young > 0.3) return 'the first may spring back';
+  if (last !== undefined && last.slack > 0.3) return 'the last may be slack';
+  return '';
+}

@@ -1,0 +1,66 @@
+import { chanceInside, type ShopForecast } from '@/core/forecast';
+import { isAct } from '@/core/journal';
+import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
+import type { Bake } from '@/data';
+import { readyByHalfHours } from '../plan/odds-of-bake';
+import type { ShopState } from '../shop-state';
+
+/** A bake whose mix or service may not be met. */
+export interface Risk {
+  readonly bakeId: string;
+  readonly name: string;
+  readonly lotId: string | null;
+  /** By how much the leaven’s best comes after the mix, min; below 0: before; null where it is the balls. */
+  readonly behindMin: number | null;
+  /** Chance of what is at risk, 0–1. */
+  readonly chance: number;
+}
+
+/** A mix is at risk under this chance that its leaven is ripe. Set. */
+const LEAVEN_AT_RISK = 0.5;
+/** A service is at risk where its worst half hour falls under this. Set. */
+const SERVICE_AT_RISK = 0.3;
+/** Only what stands in the next hours can still be held or hurried. */
+const AHEAD_H = 20;
+
+/** Bakes at risk: what stands in the shop will not be ripe at its mix, or balls not ready at the service. */
+export function risksOf(state: ShopState, bakes: readonly Bake[], forecast: ShopForecast): Risk[] {
+  const ahead = bakes.filter(
+    (bake) => bake.readyToMs > state.nowMs && hoursBetween(state.nowMs, bake.readyFromMs) < AHEAD_H,
+  );
+  return ahead.flatMap((bake) => leavenRisk(bake, forecast) ?? ballsRisk(bake, forecast));
+}
+
+function leavenRisk(bake: Bake, forecast: ShopForecast): Risk[] | null {
+  const mix = forecast.acts.find(
+    ({ act, tense, bakeId }) =>
+      bakeId === bake.id && tense === 'planned' && isAct(act, 'make') && act.lotKind === 'dough',
+  );
+  if (mix === undefined || !isAct(mix.act, 'make')) return null;
+  const [leaven] = [...mix.act.portions].sort((a, b) => b.massG - a.massG);
+  const lot = leaven === undefined ? undefined : forecast.lots.get(leaven.lotId);
+  if (lot === undefined || lot.story.tense !== 'done') return null;
+  const { window, band, story } = lot;
+  const hour = (atMs: number | null) => (atMs === null ? null : hoursBetween(story.startMs, atMs));
+  const chance = chanceInside(
+    { opensH: hour(window.opensMs), closesH: hour(window.closesMs) },
+    band ?? { opensH: null, closesH: null },
+    hoursBetween(story.startMs, mix.atMs),
+  );
+  if (chance >= LEAVEN_AT_RISK) return null;
+  const bestMs = window.bestMs;
+  const behindMin = bestMs === null ? null : Math.round((bestMs - mix.atMs) / MS_PER_MINUTE);
+  return [{ bakeId: bake.id, name: bake.name, lotId: story.lot.id, behindMin, chance }];
+}
+
+function ballsRisk(bake: Bake, forecast: ShopForecast): Risk[] {
+  const use = forecast.acts.find(({ act, bakeId }) => bakeId === bake.id && isAct(act, 'use'));
+  if (use === undefined || !isAct(use.act, 'use') || use.tense === 'done') return [];
+  const dough = forecast.lots.get(use.act.lotId)?.story.lot.madeFrom[0];
+  const begun = dough !== undefined && forecast.lots.get(dough)?.story.tense === 'done';
+  if (!begun) return [];
+  const chance = Math.min(...readyByHalfHours(bake, forecast).map((half) => half.ready));
+  if (chance >= SERVICE_AT_RISK) return [];
+  const { lotId } = use.act;
+  return [{ bakeId: bake.id, name: bake.name, lotId, behindMin: null, chance }];
+}
