@@ -18,6 +18,8 @@ export interface Risk {
 
 /** A mix is at risk under this chance that its leaven is ripe. Set. */
 const LEAVEN_AT_RISK = 0.5;
+/** Or so far from its best, min: a dough mixed then is not the dough that was planned. Set. */
+const BEHIND_MIN = 60;
 /** A service is at risk where its worst half hour falls under this. Set. */
 const SERVICE_AT_RISK = 0.3;
 /** Only what stands in the next hours can still be held or hurried. */
@@ -47,9 +49,10 @@ function leavenRisk(bake: Bake, forecast: ShopForecast): Risk[] | null {
     band ?? { opensH: null, closesH: null },
     hoursBetween(story.startMs, mix.atMs),
   );
-  if (chance >= LEAVEN_AT_RISK) return null;
   const bestMs = window.bestMs;
   const behindMin = bestMs === null ? null : Math.round((bestMs - mix.atMs) / MS_PER_MINUTE);
+  const far = behindMin !== null && Math.abs(behindMin) >= BEHIND_MIN;
+  if (chance >= LEAVEN_AT_RISK && !far) return null;
   return [{ bakeId: bake.id, name: bake.name, lotId: story.lot.id, behindMin, chance }];
 }
 

@@ -5,9 +5,9 @@ import type { BakeStep } from '../bake-acts';
 import { forecastActs } from '../forecast-acts';
 import { handsMin } from '../week/hands-minutes';
 import { oddsOf, type OddsQuestion } from '../week/odds';
-import { sketchesOf, type Sketch } from './hold-moves';
+import { sketchesOf } from './hold-moves';
 import { changedSteps, holdShop, holdStage, type HoldStage } from './hold-stage';
-import type { HoldMove, HoldQuestion } from './hold-types';
+import type { HoldMove, HoldQuestion, Sketch } from './hold-types';
 import { pastFacts, type PastFacts } from './past-facts';
 
 /** What is known of a bake that may slip, and the moves run so far, the best at the service first. */
@@ -58,7 +58,14 @@ function ranked(moves: readonly HoldMove[]): HoldMove[] {
   const step = (move: HoldMove) => Math.round(move.odds.service / AS_GOOD);
   const cost = (move: HoldMove) =>
     move.handsMin + 5 * move.moves + Math.abs(move.laterMin) / 20 + (move.yeastG > 0 ? 5 : 0);
-  return [...moves].sort((a, b) => step(b) - step(a) || cost(a) - cost(b));
+  const evenness = (move: HoldMove) => {
+    const { halfHours } = move.odds;
+    const ready = halfHours.reduce((sum, half) => sum + half.ready, 0) / halfHours.length;
+    return Math.round(ready / AS_GOOD);
+  };
+  return [...moves].sort(
+    (a, b) => step(b) - step(a) || evenness(b) - evenness(a) || cost(a) - cost(b),
+  );
 }
 
 function behindMin({ lots, lotId, mix }: HoldStage): number | null {
@@ -95,17 +102,21 @@ function run(question: HoldQuestion, stage: HoldStage, sketch: Sketch): HoldMove
   };
 }
 
-const NOTHING = {
-  placeId: null,
-  yeastG: 0,
-  flourG: 0,
-  leftLeavenG: 0,
-  startC: null,
-} as const;
+function costOf({ kind, placeId, yeastG, flourG, leftLeavenG, startC, changes }: Sketch) {
+  return {
+    kind,
+    placeId: placeId ?? null,
+    yeastG: yeastG ?? 0,
+    flourG: flourG ?? 0,
+    leftLeavenG: leftLeavenG ?? 0,
+    startC: startC ?? null,
+    changes,
+  };
+}
 
 /** What a move is and costs, in figures. */
 function told(
-  { serviceLaterMs: _, ...sketch }: Sketch,
+  sketch: Sketch,
   stage: HoldStage,
   steps: readonly BakeStep[],
 ): Omit<HoldMove, 'bestMs' | 'serviceFromMs' | 'serviceToMs' | 'odds' | 'lots'> {
@@ -113,8 +124,7 @@ function told(
   const ball = steps.find(({ act }) => isAct(act, 'divide'));
   const fresh = sketch.changes.filter((one) => one.stepId === null);
   return {
-    ...NOTHING,
-    ...sketch,
+    ...costOf(sketch),
     mixAtMs: mix?.atMs ?? null,
     ballAtMs: ball?.atMs ?? null,
     laterMin: laterMin(stage, { mixAtMs: mix?.atMs, ballAtMs: ball?.atMs }),

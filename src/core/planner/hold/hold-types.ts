@@ -65,3 +65,15 @@ export interface HoldMove {
   /** Lots to draw: the leaven, the dough, its first balls, in order; those that are there. */
   readonly lots: readonly LotForecast[];
 }
+
+/** A move before its odds are run. */
+export interface Sketch {
+  readonly kind: HoldKind;
+  readonly placeId?: string;
+  readonly changes: readonly HoldChange[];
+  readonly yeastG?: number;
+  readonly flourG?: number;
+  readonly leftLeavenG?: number;
+  readonly startC?: number;
+  readonly serviceLaterMs?: number;
+}
