@@ -11,6 +11,7 @@ import { preference, setPreference, type NoticePreference } from './notice-prefe
 const VIEWS = [
   { href: '/', name: 'Tide', says: 'now and next' },
   { href: '/day', name: 'The day', says: 'the Tide as tables, to print' },
+  { href: '/hands', name: 'Hands', says: 'who does what when; calendar file' },
   { href: '/cultures', name: 'Cultures', says: 'how they are, what to feed' },
   { href: '/doughs', name: 'Doughs', says: 'methods, what is in them, flours' },
   { href: '/doughs/check', name: 'Recipe check', says: 'what a recipe really is' },

@@ -12,7 +12,7 @@ import type { ActOf } from '../journal';
 import { addHours } from '../units';
 import type { BakeStep } from './bake-acts';
 import type { MethodLots, MethodMoments } from './method-acts';
-import type { LeavenSource } from './method-request';
+import type { LeavenSource } from './plan-parts';
 
 /** More of an assumed source than a bake takes, so that it never runs out. */
 const PLENTY = 1.5;

@@ -2,7 +2,7 @@ export { bakeSteps, type BakeLots } from './bake-acts';
 export { solveDose } from './dose';
 export { piecesOf, type MethodLots } from './method-acts';
 export { stepsOf } from './method-draft';
-export type { MethodPlan, MethodRemark, MethodRequest, NoMethodPlan, Wave } from './method-request';
+export type { MethodPlan, MethodRemark, MethodRequest, NoMethodPlan } from './method-request';
 export type { Refreshments } from './refreshments';
 export { planBake, type BakePlan, type NoPlan, type Remark } from './plan-bake';
 export { planMethod } from './plan-method';
@@ -20,3 +20,4 @@ export {
 export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
 export { wearOf } from './wear';
 export { recipeHours, type RecipeHours } from './recipe-hours';
+export type { Wave } from './plan-parts';

@@ -13,7 +13,7 @@ import type { Method, Stay } from '../methods';
 import type { Pantry } from '../composition';
 import { addHours, roundToStep } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-acts';
-import type { Wave } from './method-request';
+import type { Wave } from './plan-parts';
 
 /** The ids of the lots of a bake of a method. */
 export interface MethodLots {

@@ -2,20 +2,12 @@ import type { Pantry } from '../composition';
 import type { CultureSpeed, LotForecast, Places, RememberedLots } from '../forecast';
 import type { DoughColumns, ScaleSteps } from '../formula';
 import type { DoneAct } from '../journal';
-import type { Method, Stay } from '../methods';
+import type { Method } from '../methods';
 import type { BakeStep } from './bake-acts';
 import type { MethodLots } from './method-acts';
+import type { LeavenSource, Wave } from './plan-parts';
 import type { Refreshments } from './refreshments';
 import type { WorkingHours } from './working-hours';
-
-/** The lot that a leaven is taken or seeded from; left out, one as it usually is stands in for it. */
-export interface LeavenSource {
-  readonly leavenId: string;
-  readonly lotId: string;
-  readonly cultureId: string | null;
-  /** What may be taken of it, g; left out: enough. */
-  readonly thereG?: number;
-}
 
 /** A bake of any method to plan backwards. */
 export interface MethodRequest {
@@ -46,14 +38,6 @@ export interface MethodRequest {
   /** The balls in parts that are ready one after the other; left out, all at once. */
   readonly waves?: readonly Wave[];
   readonly withBands: boolean;
-}
-
-/** A part of the balls with its own stays, for its own part of the service. */
-export interface Wave {
-  readonly count: number;
-  readonly stays: readonly Stay[];
-  readonly fromMs: number;
-  readonly toMs: number;
 }
 
 /** What about a planned method the baker should know. */

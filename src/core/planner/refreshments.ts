@@ -6,7 +6,7 @@ import { addHours, hoursBetween } from '../units';
 import type { BakeStep } from './bake-acts';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
 import type { MethodLots } from './method-acts';
-import type { MethodRequest } from './method-request';
+import type { LeavenSource } from './plan-parts';
 
 /** One feed before a leaven is built. */
 export interface Refreshment {
@@ -39,7 +39,7 @@ export function refreshmentsFor(
     readonly columns: DoughColumns;
     readonly leavenAtMs: Readonly<Record<string, number>>;
   },
-  shop: ForecastShopFacts & Pick<MethodRequest, 'sources'>,
+  shop: ShopWithSources,
 ): Refreshments {
   const { count, everyH } = plan.method.refreshments;
   return plan.columns.leavens.flatMap((column) => {
@@ -58,6 +58,11 @@ export function refreshmentsFor(
   });
 }
 
+/** A shop with what leavens are seeded from. */
+interface ShopWithSources extends ForecastShopFacts {
+  readonly sources: readonly LeavenSource[];
+}
+
 interface Wanted {
   readonly column: LeavenColumn;
   readonly number: number;
@@ -67,10 +72,7 @@ interface Wanted {
   readonly jarId: string | null;
 }
 
-function jarOf(
-  leavenId: string,
-  { done, sources }: ForecastShopFacts & Pick<MethodRequest, 'sources'>,
-): string | null {
+function jarOf(leavenId: string, { done, sources }: ShopWithSources): string | null {
   if (done === undefined) return null;
   return sources.find((one) => one.leavenId === leavenId)?.lotId ?? null;
 }

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import type { Moment, TideView } from '@/services/tide';
 import { massText, momentText, tempText } from '@/ui/format';
 import { waterDegrees } from '@/ui/water-text';
-import { PrintButton } from './print-button';
+import { PrintButton } from '@/ui/print-button';
 import { rem } from '@/ui/rem';
 
 /** The Tide in words and figures: the same content for a screen reader, for paper, and for who likes tables. */

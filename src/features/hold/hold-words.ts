@@ -52,6 +52,10 @@ const WORDS: Readonly<Record<ShownMove['kind'], Worded>> = {
   ],
   'ball now': (move, view) => ['Ball now', at(move.ballAtMs, view)],
   'feed again': (move, view) => ['Feed it again', then(move, view)],
+  waves: (move, view) => [
+    `${move.changes.filter((one) => one.act.kind === 'divide').length} waves of balls`,
+    `the later ones wait in ${view.placeNames[move.placeId ?? ''] ?? 'the cold'}`,
+  ],
   'service later': (move, view) => [
     `Open at ${at(move.serviceFromMs, view)}`,
     'everything else as it is',

@@ -106,6 +106,10 @@ function MovePicture(props: { view: HoldView; move: ShownMove; scale: HoldScale;
     ...(move.mixAtMs === null ? [] : [{ atMs: move.mixAtMs, glyph: 'mix' as const }]),
     ...(move.ballAtMs === null ? [] : [{ atMs: move.ballAtMs, glyph: 'ball' as const }]),
   ];
+  const crowded =
+    move.mixAtMs !== null &&
+    move.ballAtMs !== null &&
+    scale.x(move.ballAtMs) - scale.x(move.mixAtMs) < 50;
   return (
     <svg
       width={width - left}
@@ -155,7 +159,7 @@ function MovePicture(props: { view: HoldView; move: ShownMove; scale: HoldScale;
           <Glyph name={glyph} x={scale.x(atMs)} y={ROPE_Y} size={17} />
           <text
             x={scale.x(atMs)}
-            y={ROPE_Y + 34}
+            y={glyph === 'ball' && crowded ? ROPE_Y - 24 : ROPE_Y + 34}
             fontSize={15}
             fontWeight={700}
             textAnchor="middle"

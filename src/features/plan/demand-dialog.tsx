@@ -12,9 +12,8 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import { toLocalText } from '@/core/units';
-import type { DemandRow } from '@/data';
 import type { PlanSearch } from '@/services/plan/search';
-import type { PlanView } from '@/services/plan/view';
+import type { DemandRow, PlanView } from '@/services/plan/view';
 import { WallTimeField } from '@/ui/wall-time-field';
 import type { PlanActions } from './plan-actions';
 

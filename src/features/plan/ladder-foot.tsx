@@ -24,7 +24,7 @@ export function LadderFoot(props: {
   const [window] = ladder.windows;
   const last = odds.halfHours.at(-1);
   return (
-    <Box sx={{ px: 1.5, pt: 1, pb: 1.5, display: 'flex', flexDirection: 'column', gap: 0.5 }}>
+    <Box sx={{ px: 1.5, pt: 0.5, pb: 1, display: 'flex', flexDirection: 'column', gap: 0.25 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <Chance
           share={ladder.windows.length === 0 ? null : odds.leaven}

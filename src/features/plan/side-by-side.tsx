@@ -12,7 +12,7 @@ import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
 import { ClockColumn, LadderPicture, NightBands } from './ladders';
 
-const LEAST_HEIGHT = 308;
+const LEAST_HEIGHT = 268;
 const COLUMN = 104;
 const NARROWEST = 290;
 
@@ -191,8 +191,8 @@ function Ink({ filled, children }: { filled: boolean; children: React.ReactNode 
       component="span"
       className="name"
       sx={{
-        px: 1,
-        py: 0.25,
+        px: 0.75,
+        lineHeight: 1.35,
         whiteSpace: 'nowrap',
         fontWeight: 700,
         borderRadius: '4px 8px 8px 4px',
@@ -208,7 +208,7 @@ function Ink({ filled, children }: { filled: boolean; children: React.ReactNode 
 
 /** The reason for a plan in one line: what it spares, and where it is weak. */
 function reasonOf({ costs, odds, waves }: Ladder): string {
-  const night = costs.nightMoments === 0 ? 'No night.' : `${costs.nightMoments} at night.`;
+  const night = costs.nightMoments === 0 ? '' : `${costs.nightMoments} at night. `;
   const halves = odds.halfHours;
   const worst = [...halves].sort((a, b) => a.ready - b.ready)[0];
   const weak =
@@ -217,7 +217,7 @@ function reasonOf({ costs, odds, waves }: Ladder): string {
       : worst.slack > worst.young
         ? 'May go slack.'
         : 'May be tight.';
-  return `${night} ${waves > 1 ? `${waves} waves. ` : ''}${weak}`;
+  return `${night}${waves > 1 ? `${waves} waves. ` : ''}${weak}`;
 }
 
 function Pages({

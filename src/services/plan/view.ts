@@ -24,6 +24,8 @@ import { oddsOfBake } from './odds-of-bake';
 import { bakeFor, liveBakes } from './open-services';
 import { sinceYesterday, type PlanChange } from './since-yesterday';
 
+export type { DemandRow, ShopWish } from '@/data';
+
 /** A service of the week: baked, planned, or still without a plan. */
 export interface WeekService {
   /** A bake’s id, or a demand’s with its date. */

@@ -5,6 +5,7 @@ import type { PlannedAct } from '../../journal';
 import { addHours, MS_PER_HOUR, MS_PER_MINUTE, roundToStep } from '../../units';
 import { forecastActs } from '../forecast-acts';
 import { boosts } from './hold-doses';
+import { inWaves } from './hold-waves';
 import { changedSteps, holdShop, type HoldStage } from './hold-stage';
 import type { HoldChange, HoldQuestion, Sketch } from './hold-types';
 
@@ -29,7 +30,7 @@ export function sketchesOf(question: HoldQuestion, stage: HoldStage): Sketch[] {
       : stage.at === 'in bulk'
         ? inBulk(question, stage)
         : inBalls(question, stage);
-  return [...own, ...serviceLater(stage)];
+  return [...own, ...inWaves(question, stage), ...serviceLater(stage)];
 }
 
 function beforeTheMix(question: HoldQuestion, stage: HoldStage): Sketch[] {

@@ -122,7 +122,10 @@ function told(
 ): Omit<HoldMove, 'bestMs' | 'serviceFromMs' | 'serviceToMs' | 'odds' | 'lots'> {
   const mix = steps.find(({ act }) => isAct(act, 'make') && act.lotKind === 'dough');
   const ball = steps.find(({ act }) => isAct(act, 'divide'));
-  const fresh = sketch.changes.filter((one) => one.stepId === null);
+  // Balls divided in more parts are no more balls.
+  const fresh = sketch.changes.filter(
+    (one) => one.stepId === null && one.act.kind !== 'divide' && one.act.kind !== 'use',
+  );
   return {
     ...costOf(sketch),
     mixAtMs: mix?.atMs ?? null,

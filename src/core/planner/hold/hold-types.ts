@@ -39,6 +39,7 @@ export type HoldKind =
   | 'bulk'
   | 'ball now'
   | 'feed again'
+  | 'waves'
   | 'service later';
 
 /** A move with what it does to the bake. */

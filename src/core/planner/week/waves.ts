@@ -1,7 +1,8 @@
 import { setTempC } from '../../forecast';
 import { usualHours, type Stay } from '../../methods';
 import { addHours, hoursBetween } from '../../units';
-import type { MethodPlan, MethodRequest, Wave } from '../method-request';
+import type { MethodPlan, MethodRequest } from '../method-request';
+import type { Wave } from '../plan-parts';
 import { planMethod } from '../plan-method';
 import { ballsUntil, type Demand } from './demand';
 

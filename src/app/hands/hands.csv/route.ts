@@ -1,0 +1,13 @@
+import { shopContext } from '@/services/context';
+import { handsCsv } from '@/services/hands-list/files';
+import { handsList } from '@/services/hands-list/hands-list';
+
+/** The moments of hands as CSV. */
+export async function GET(): Promise<Response> {
+  return new Response(handsCsv(handsList(shopContext())), {
+    headers: {
+      'Content-Type': 'text/csv; charset=utf-8',
+      'Content-Disposition': 'attachment; filename="hands.csv"',
+    },
+  });
+}

@@ -1,0 +1,13 @@
+import { shopContext } from '@/services/context';
+import { handsIcs } from '@/services/hands-list/files';
+import { handsList } from '@/services/hands-list/hands-list';
+
+/** The moments of hands as a calendar file. */
+export async function GET(): Promise<Response> {
+  return new Response(handsIcs(handsList(shopContext())), {
+    headers: {
+      'Content-Type': 'text/calendar; charset=utf-8',
+      'Content-Disposition': 'attachment; filename="hands.ics"',
+    },
+  });
+}

@@ -1,0 +1,113 @@
+import { placeTempC } from '../../forecast';
+import { addHours, hoursBetween } from '../../units';
+import { forecastActs } from '../forecast-acts';
+import { changedSteps, holdShop, type HoldStage } from './hold-stage';
+import type { HoldChange, HoldQuestion, Sketch } from './hold-types';
+
+/** A wave serves at most this share of the hours that its balls stay ready. Set. */
+const OF_WINDOW = 0.45;
+const MOST_WAVES = 4;
+const COLDER_C = 4;
+const LEAST_WARM_H = 0.25;
+const EARLY_H = 0.4;
+const TURNS = 4;
+
+/** A part of the balls with its turn, and how long before it comes out of the cold. */
+interface Turn {
+  readonly lotId: string;
+  readonly count: number;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly warmH: number;
+}
+
+/** The balls in waves: all but the first wait in the cold and come out so that each opens for its own part of the service. */
+export function inWaves(question: HoldQuestion, stage: HoldStage): Sketch[] {
+  const [divide] = stage.divides;
+  const [use] = stage.uses;
+  if (divide === undefined || use === undefined || stage.divides.length > 1) return [];
+  const pieceId = divide.act.ballsLotId;
+  const moved = question.plan.some(({ act }) => act.kind === 'move' && act.lotId === pieceId);
+  const coldId = coldest(question, divide.act.placeId);
+  if (moved || coldId === null) return [];
+  let turns = turnsOf(question, stage);
+  if (turns.length < 2) return [];
+  for (let turn = 0; turn < TURNS; turn += 1) {
+    const lots = forecastActs(
+      { ...holdShop(question), stepH: STEP_H },
+      changedSteps(question, changesOf(stage, turns, coldId)),
+    );
+    turns = turns.map((one, index) => {
+      const opensMs = lots.get(one.lotId)?.window.opensMs ?? null;
+      if (index === 0) return one;
+      const mostH = hoursBetween(divide.atMs, one.fromMs);
+      const lateH =
+        opensMs === null ? mostH : hoursBetween(addHours(one.fromMs, -EARLY_H), opensMs);
+      return { ...one, warmH: Math.min(mostH, Math.max(LEAST_WARM_H, one.warmH + lateH)) };
+    });
+  }
+  return [{ kind: 'waves', placeId: coldId, changes: changesOf(stage, turns, coldId) }];
+}
+const STEP_H = 0.1;
+
+function coldest({ places, nowMs }: HoldQuestion, warmId: string): string | null {
+  const warmC = placeTempC(places, warmId, nowMs);
+  const tempOf = (id: string) => placeTempC(places, id, nowMs);
+  const colder = [...places.keys()].filter(
+    (id) => tempOf(id) > 0 && tempOf(id) <= warmC - COLDER_C,
+  );
+  return colder.sort((a, b) => tempOf(a) - tempOf(b))[0] ?? null;
+}
+
+function turnsOf({ readyFromMs, readyToMs }: HoldQuestion, stage: HoldStage): Turn[] {
+  const [divide] = stage.divides;
+  if (divide === undefined) return [];
+  const { ballsLotId, count: balls } = divide.act;
+  const window = stage.lots.get(ballsLotId)?.window;
+  const serviceH = hoursBetween(readyFromMs, readyToMs);
+  const opensMs = window?.opensMs ?? null;
+  const closesMs = window?.closesMs ?? null;
+  if (opensMs === null || closesMs === null) return [];
+  const waveH = Math.max(0.5, OF_WINDOW * hoursBetween(opensMs, closesMs));
+  const count = Math.min(MOST_WAVES, Math.ceil(serviceH / waveH - 1e-9), balls);
+  return Array.from({ length: count }, (_, i): Turn => {
+    const fromMs = addHours(readyFromMs, (serviceH / count) * i);
+    return {
+      lotId: i === 0 ? ballsLotId : `${ballsLotId}.${i + 1}`,
+      count: Math.round((balls / count) * (i + 1)) - Math.round((balls / count) * i),
+      fromMs,
+      toMs: i === count - 1 ? readyToMs : addHours(fromMs, serviceH / count),
+      warmH: 1,
+    };
+  });
+}
+
+function changesOf(stage: HoldStage, turns: readonly Turn[], coldId: string): HoldChange[] {
+  const [divide] = stage.divides;
+  const [use] = stage.uses;
+  if (divide === undefined || use === undefined) return [];
+  const { act } = divide;
+  return turns.flatMap((turn, index): HoldChange[] => {
+    const { lotId, count } = turn;
+    const first = index === 0;
+    const name = first ? act.name : `${act.name} ${index + 1}`;
+    const placeId = first ? act.placeId : coldId;
+    const divided = { ...act, ballsLotId: lotId, count, name, placeId };
+    const used = { ...use.act, lotId, count, untilMs: turn.toMs };
+    const out = Math.max(divide.atMs + MINUTE_MS, addHours(turn.fromMs, -turn.warmH));
+    return [
+      { stepId: first ? divide.stepId : null, atMs: divide.atMs, act: divided },
+      ...(first
+        ? []
+        : [
+            {
+              stepId: null,
+              atMs: out,
+              act: { kind: 'move', lotId, placeId: act.placeId } as const,
+            },
+          ]),
+      { stepId: first ? use.stepId : null, atMs: turn.fromMs, act: used },
+    ];
+  });
+}
+const MINUTE_MS = 60_000;

@@ -1,0 +1,98 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import type { HandsList, HandsMoment } from '@/services/hands-list/hands-list';
+import { clockText, dateText, massText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
+import { PrintButton } from '@/ui/print-button';
+
+/** What the hands do next, a table for each day, for everybody or one person; to print, and as files. */
+export function HandsByDay({ list, who }: { list: HandsList; who: string | null }) {
+  const shown = list.moments.filter((one) => who === null || one.who === who || one.who === null);
+  const days = [...new Set(shown.map((one) => dateText(one.atMs, list.units.timeZone)))];
+  return (
+    <Box
+      className="print-sheet"
+      sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
+    >
+      <PrintButton />
+      <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
+        <LinkButton href="/hands" variant={who === null ? 'contained' : 'outlined'} size="small">
+          Everybody
+        </LinkButton>
+        {list.people.map((one) => (
+          <LinkButton
+            key={one}
+            href={`/hands?who=${encodeURIComponent(one)}`}
+            variant={who === one ? 'contained' : 'outlined'}
+            size="small"
+          >
+            {one}
+          </LinkButton>
+        ))}
+        <Button href="/hands/hands.ics" size="small" data-testid="ics">
+          Calendar file
+        </Button>
+        <Button href="/hands/hands.csv" size="small">
+          CSV
+        </Button>
+      </Box>
+      {days.length === 0 ? (
+        <Typography>Nothing is planned. Take a plan of a service under Plan first.</Typography>
+      ) : null}
+      {days.map((day) => (
+        <DayTable
+          key={day}
+          day={day}
+          list={list}
+          moments={shown.filter((one) => dateText(one.atMs, list.units.timeZone) === day)}
+        />
+      ))}
+    </Box>
+  );
+}
+
+function DayTable(props: { day: string; list: HandsList; moments: readonly HandsMoment[] }) {
+  const { day, list, moments } = props;
+  const { units } = list;
+  return (
+    <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
+      <Typography variant="h2">{day}</Typography>
+      <Table size="small" aria-label={day}>
+        <TableHead>
+          <TableRow>
+            {['When', 'Who', 'What', 'Grams', 'Where'].map((head) => (
+              <TableCell key={head}>{head}</TableCell>
+            ))}
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {moments.map((one) => (
+            <TableRow key={one.stepId}>
+              <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                <b>{clockText(one.atMs, units.timeZone)}</b>–{clockText(one.toMs, units.timeZone)}
+              </TableCell>
+              <TableCell>{one.who ?? 'anybody'}</TableCell>
+              <TableCell>{one.title}</TableCell>
+              <TableCell>
+                {one.lines
+                  .map((line) =>
+                    line.massG === undefined
+                      ? `${line.label} ${line.text ?? ''}`
+                      : `${line.label} ${massText(line.massG, units)}`,
+                  )
+                  .join(', ')}
+              </TableCell>
+              <TableCell>{one.place}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </Box>
+  );
+}
