@@ -6,6 +6,7 @@ import { calibrate } from '@/core/forecast/calibration/residuals';
 import { pantryOf } from '@/core/formula';
 import { coverage } from './bench-coverage';
 import { learning } from './bench-learning';
+import { plan } from './bench-plan';
 import { tide } from './bench-tide';
 import { bandCost, solver } from './bench-solver';
 import { cost } from './cost';
@@ -127,6 +128,7 @@ const BENCHES: Readonly<Record<string, () => object | Promise<object>>> = {
   coverage,
   learning,
   tide,
+  plan,
 };
 
 const wanted = process.argv[2];

@@ -137,6 +137,7 @@ test('a shop written with the first schema opens with all it holds', () => {
       name: 'Bench',
       capacityL: 20,
       insulation: 1,
+      follows: 0,
       settings: [{ fromMs: 0, tempC: 21, daily: null }],
     },
   ]);

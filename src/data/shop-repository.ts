@@ -33,6 +33,8 @@ export type ShopWish = z.infer<typeof wishSchema>;
 export interface Place extends PlaceHistory {
   readonly capacityL: number;
   readonly insulation: number;
+  /** How far it warms with the air out of doors where that is warmer, 0–1; left out: not at all. */
+  readonly follows?: number;
 }
 
 const dailySchema = z.array(
@@ -109,7 +111,9 @@ export function saveShop(db: Db, shop: Shop): void {
 /** Every place with its settings. */
 export function listPlaces(db: Db): Place[] {
   const places = db
-    .prepare('SELECT id, name, capacity_l AS capacityL, insulation FROM place ORDER BY rowid')
+    .prepare(
+      'SELECT id, name, capacity_l AS capacityL, insulation, follows FROM place ORDER BY rowid',
+    )
     .all() as Omit<Place, 'settings'>[];
   const settings = db
     .prepare(
@@ -133,8 +137,9 @@ export function listPlaces(db: Db): Place[] {
 export function addPlace(db: Db, place: Omit<Place, 'settings'>, tempC: number): void {
   db.transaction(() => {
     db.prepare(
-      'INSERT INTO place (id, name, capacity_l, insulation) VALUES (@id, @name, @capacityL, @insulation)',
-    ).run(place);
+      `INSERT INTO place (id, name, capacity_l, insulation, follows)
+       VALUES (@id, @name, @capacityL, @insulation, @follows)`,
+    ).run({ ...place, follows: place.follows ?? 0 });
     addPlaceSetting(db, { placeId: place.id, fromMs: 0, tempC });
   })();
 }
@@ -143,9 +148,10 @@ export function addPlace(db: Db, place: Omit<Place, 'settings'>, tempC: number):
 export function savePlace(db: Db, place: Omit<Place, 'settings'>): void {
   const { changes } = db
     .prepare(
-      'UPDATE place SET name = @name, capacity_l = @capacityL, insulation = @insulation WHERE id = @id',
+      `UPDATE place SET name = @name, capacity_l = @capacityL, insulation = @insulation,
+         follows = @follows WHERE id = @id`,
     )
-    .run(place);
+    .run({ ...place, follows: place.follows ?? 0 });
   if (changes === 0) throw new NotFoundError('Place', place.id);
 }
 

@@ -1,9 +1,9 @@
 import { massOf, portion } from '@/core/composition';
 import { shopStories } from '@/core/forecast';
 import { isAct, lotMadeBy, lotsTouchedBy, type Act } from '@/core/journal';
-import { listBakes } from '@/data';
+import { listBakes, listPinned } from '@/data';
 import type { ShopContext } from './context';
-import type { MoveFacts } from './move-plan';
+import type { MoveFacts } from './move-types';
 import { planningFacts } from './new-bake';
 import { forecastState, loadShop, type ShopState } from './shop-state';
 
@@ -26,6 +26,7 @@ export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {
       state.folded.plan.some((step) => step.bakeId === bake.id),
     ),
     planning: planningFacts(context, state),
+    pinned: [...listPinned(context.db)],
   };
 }
 

@@ -1,13 +1,8 @@
-import {
-  isAct,
-  lotMadeBy,
-  lotsTouchedBy,
-  type Act,
-  type PlannedAct,
-  type Tenses,
-} from '@/core/journal';
+import { isAct, type Act, type PlannedAct, type Tenses } from '@/core/journal';
 import { bakeSteps, planBake, type Moments, type PlanRequest } from '@/core/planner';
 import type { Bake } from '@/data';
+import { movedOfMethod } from './move-method';
+import type { MovedStep, MoveFacts } from './move-types';
 import { done, refused, type Outcome } from './outcome';
 import { noPlanSentence, type PlanningFacts } from './plan-request';
 
@@ -18,21 +13,6 @@ function roleOf(act: Act): 'poolish' | 'mix' | 'ball' | 'bake' | 'other' {
   return isAct(act, 'use') ? 'bake' : 'other';
 }
 
-/** What moving a step rests on; plain data, so that the page can see what follows while it drags. */
-export interface MoveFacts {
-  /** What was done to the lots in sight and to those they descend from, and what is planned. */
-  readonly folded: Tenses;
-  readonly bakes: readonly Bake[];
-  readonly planning: PlanningFacts;
-}
-
-/** A planned step as it would be after a move. */
-export interface MovedStep {
-  readonly step: PlannedAct;
-  readonly atMs: number;
-  readonly act: Act;
-}
-
 /**
  * A planned step at another hour, with what goes along: later steps of the dough follow the mix, and while the poolish
  * is not made its dose follows too.
@@ -41,7 +21,7 @@ export function movedSteps(facts: MoveFacts, step: PlannedAct, atMs: number): Ou
   const bake = facts.bakes.find((one) => one.id === step.bakeId);
   if (bake === undefined) return done([{ step, atMs, act: step.act }]);
   const planned = facts.folded.plan.filter((one) => one.bakeId === bake.id);
-  if (bake.formula === null) return movedOfMethod(facts.folded, planned, step, atMs);
+  if (bake.formula === null) return movedOfMethod(facts, planned, step, atMs);
   const moments = { ...momentsOf(facts.folded, bake) };
   const role = roleOf(step.act);
   if (role === 'poolish') moments.poolishAtMs = atMs;
@@ -63,57 +43,6 @@ export function movedSteps(facts: MoveFacts, step: PlannedAct, atMs: number): Ou
       .map(({ one, toMs }) => ({ step: one, atMs: toMs, act: one.act })),
   );
 }
-
-/**
- * Steps of a bake of a method: what is made of the moved lot goes along by the same time, a step of a lot that is
- * there already moves alone. Services stay.
- */
-function movedOfMethod(
-  folded: Tenses,
-  planned: readonly PlannedAct[],
-  step: PlannedAct,
-  atMs: number,
-): Outcome<MovedStep[]> {
-  if (isAct(step.act, 'use')) {
-    return refused('at', 'The bake stays where it is. Plan another bake for another hour.');
-  }
-  const byMs = atMs - step.atMs;
-  const isDough = isAct(step.act, 'make') && step.act.lotKind === 'dough';
-  const along = planned.filter(
-    (one) =>
-      one !== step &&
-      !isAct(one.act, 'use') &&
-      one.atMs >= step.atMs &&
-      (isDough ? !isLeaven(one.act) : sameLot(one.act, step.act)),
-  );
-  const moved = [step, ...along].map((one) => ({ step: one, atMs: one.atMs + byMs, act: one.act }));
-  const uses = planned.filter((one) => isAct(one.act, 'use'));
-  const lastMs = Math.max(...moved.map((one) => one.atMs));
-  if (uses.some((one) => isAct(one.act, 'use') && one.act.untilMs <= lastMs)) {
-    return refused('at', 'The service would be over. Allowed: before its end.');
-  }
-  const made = lotMadeBy(step.act);
-  const mix = planned.find(
-    (one) => isAct(one.act, 'make') && lotsTouchedBy(one.act).includes(made ?? ''),
-  );
-  if (!isDough && mix !== undefined && lastMs >= mix.atMs) {
-    return refused('at', 'It can not come after the mix that takes it.');
-  }
-  const parts = isAct(step.act, 'make') ? lotsTouchedBy(step.act) : [];
-  const before = [...folded.done, ...planned].filter((one) =>
-    parts.includes(lotMadeBy(one.act) ?? ''),
-  );
-  if (before.some((one) => one.atMs >= atMs)) {
-    return refused('at', 'It can not come before what goes into it is made.');
-  }
-  return done(moved);
-}
-
-const isLeaven = (act: Act) => isAct(act, 'make') && act.lotKind !== 'dough';
-const sameLot = (act: Act, moved: Act) => {
-  const lotId = lotMadeBy(moved) ?? lotsTouchedBy(moved)[0];
-  return !isAct(act, 'make') && lotsTouchedBy(act).includes(lotId ?? '') && !isAct(act, 'divide');
-};
 
 function momentOf(moments: Moments, role: ReturnType<typeof roleOf>): number | null {
   if (role === 'poolish') return moments.poolishAtMs;

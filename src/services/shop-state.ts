@@ -28,6 +28,7 @@ import { foldedJournal } from './journal-memory';
 import { learnedShop, placesAsLearned, type Known, type LearnedShop } from './learned-shop';
 import { pantryOf } from '@/core/formula';
 import { remembering } from './remembering';
+import { outdoorAir, type OutdoorAir } from './weather';
 
 /** The shop as its tables and its journal have it. */
 export interface ShopState {
@@ -42,6 +43,7 @@ export interface ShopState {
   /** Who is there when; empty: everybody, in the shop’s hours. */
   readonly presences: readonly Presence[];
   readonly closed: ClosingDays;
+  readonly air: OutdoorAir;
 }
 
 /** Hours of the past that a forecast shows. */
@@ -51,8 +53,9 @@ const PAST_H = 36;
 export function loadShop(context: ShopContext): ShopState {
   const { db } = context;
   const shop = oneShop(db);
+  const air = outdoorAir(context.clock().nowMs);
   const known: Known = {
-    places: listPlaces(db).map((place) => ({ ...place, timeZone: shop.timeZone })),
+    places: listPlaces(db).map((place) => withAir({ ...place, timeZone: shop.timeZone }, air)),
     pantry: pantryOf(listFlours(db)),
     folded: foldedJournal(context),
     nowMs: context.clock().nowMs,
@@ -65,7 +68,14 @@ export function loadShop(context: ShopContext): ShopState {
     placeMap: placesAsLearned(known, learned.offsets),
     presences: listPresences(db),
     closed: listClosingDays(db),
+    air,
   };
+}
+
+/** A place that warms with the air out of doors, with that air. */
+function withAir<P extends Place>(place: P, { hours }: OutdoorAir): P {
+  const share = place.follows ?? 0;
+  return share === 0 ? place : { ...place, outdoors: { share, hours } };
 }
 
 /** The shop's working hours, with who is there when and its closing days where they are known. */

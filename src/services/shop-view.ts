@@ -2,6 +2,7 @@ import type { PlaceReading } from '@/core/forecast';
 import { listEquipment, listFlours, type Equipment, type Place, type Shop } from '@/data';
 import type { ShopContext } from './context';
 import { openSacks, type FlourSack } from './flour-lots';
+import type { ShopHours } from './plan/hours';
 import { probeStates, type ProbeState } from './probes';
 import { beforeOf, type PlaceBefore } from './shop';
 import { loadShop, type ShopState } from './shop-state';
@@ -19,6 +20,7 @@ export interface PlaceRow extends PlaceBefore {
 /** The Shop view: what we have. */
 export interface ShopView {
   readonly shop: Shop;
+  readonly hours: ShopHours;
   readonly nowMs: number;
   readonly places: readonly PlaceRow[];
   readonly equipment: readonly Equipment[];
@@ -38,6 +40,7 @@ export function shopView(context: ShopContext): ShopView {
   const flours = listFlours(context.db);
   return {
     shop: state.shop,
+    hours: { presences: state.presences, closed: state.closed },
     nowMs: state.nowMs,
     places: state.places.map((place) => placeRow(place, state, probes)),
     equipment: listEquipment(context.db),

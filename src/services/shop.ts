@@ -27,6 +27,7 @@ const MINUTE_RULE = { name: 'Working hours', unit: 'min', min: 0, max: 1439 } as
 
 const TAP_RULE = { name: 'Tap water', unit: '°C', min: 0, max: 40 } as const;
 const INSULATION_RULE = { name: 'Holds warmth', unit: '× air', min: 0.1, max: 20 } as const;
+const FOLLOWS_RULE = { name: 'Warms with the weather', unit: '', min: 0, max: 1 } as const;
 const DAILY_RULE = { name: 'Over the day', unit: '°C', min: -30, max: 45 } as const;
 
 const shopFormSchema = z.object({
@@ -57,7 +58,8 @@ export function changeShop(context: ShopContext, form: unknown): Outcome<{ befor
   const parsed = parseForm(shopFormSchema, form);
   if (!parsed.ok) return parsed;
   const before = maybeOneShop(context.db);
-  saveShop(context.db, parsed.value);
+  const wish = before?.wish;
+  saveShop(context.db, { ...parsed.value, ...(wish === undefined ? {} : { wish }) });
   return done({ before });
 }
 
@@ -71,6 +73,7 @@ const placeFormSchema = z.object({
   capacityL: numberField(CAPACITY_RULE),
   tempC: numberField(PLACE_TEMP_RULE),
   insulation: numberField(INSULATION_RULE).default(1),
+  follows: numberField(FOLLOWS_RULE).default(0),
   /** A curve over the day, hour by hour as said; empty for the same all day. */
   daily: z
     .array(
@@ -90,6 +93,7 @@ export interface PlaceBefore {
   readonly capacityL: number;
   readonly tempC: number;
   readonly insulation: number;
+  readonly follows: number;
   readonly daily: readonly DailyPoint[] | null;
 }
 
@@ -100,7 +104,7 @@ export function changePlace(
 ): Outcome<{ before: PlaceBefore | null }> {
   const parsed = parseForm(placeFormSchema, form);
   if (!parsed.ok) return parsed;
-  const { id, name, capacityL, insulation } = parsed.value;
+  const { id, name, capacityL, insulation, follows } = parsed.value;
   const daily = dailyOf(parsed.value.daily);
   const tempC = daily === null ? parsed.value.tempC : dayMeanC(daily);
   const places = listPlaces(context.db);
@@ -108,7 +112,7 @@ export function changePlace(
   if (twin !== undefined)
     return refused('name', `Place: there is a “${name}” already. Choose another name.`);
   if (id === null || id === undefined) {
-    const added = { id: context.newId(), name, capacityL, insulation };
+    const added = { id: context.newId(), name, capacityL, insulation, follows };
     addPlace(context.db, added, tempC);
     if (daily !== null) addPlaceSetting(context.db, { placeId: added.id, fromMs: 0, tempC, daily });
     return done({ before: null });
@@ -117,7 +121,7 @@ export function changePlace(
   if (old === undefined) return refused('id', 'Place: it is not in the shop any more.');
   const before = beforeOf(old);
   context.db.transaction(() => {
-    savePlace(context.db, { id, name, capacityL, insulation });
+    savePlace(context.db, { id, name, capacityL, insulation, follows });
     if (before.tempC !== tempC || JSON.stringify(before.daily) !== JSON.stringify(daily)) {
       const fromMs = context.clock().nowMs;
       addPlaceSetting(context.db, { placeId: id, fromMs, tempC, daily });
@@ -151,7 +155,8 @@ export function beforeOf(place: Place): PlaceBefore {
   const setting = place.settings.at(-1);
   const { id, name, capacityL, insulation } = place;
   const tempC = setting?.tempC ?? 20;
-  return { id, name, capacityL, insulation, tempC, daily: setting?.daily ?? null };
+  const follows = place.follows ?? 0;
+  return { id, name, capacityL, insulation, follows, tempC, daily: setting?.daily ?? null };
 }
 
 /** Speeds the demo shop's clock may run at. */

@@ -17,6 +17,8 @@ import {
   undoAction,
 } from '../actions';
 
+import { changeHoursAction } from '../plan/plan-actions';
+
 export const metadata: Metadata = { title: 'Shop' };
 
 export default async function ShopPage() {
@@ -38,6 +40,7 @@ export default async function ShopPage() {
           troubleProbe: troubleProbeAction,
           logReading: logReadingAction,
           undo: undoAction,
+          changeHours: changeHoursAction,
           openSack: openSackAction,
           takeSackBack: takeSackBackAction,
         }}

@@ -36,6 +36,8 @@ export interface PlaceHistory {
   readonly offsetC?: number;
   /** Sd of that offset, °C; absent where nothing was learned. */
   readonly offsetSdC?: number;
+  /** The air out of doors, ascending, and how far the place warms with it where it is warmer. */
+  readonly outdoors?: { readonly share: number; readonly hours: readonly PlaceReading[] };
   /** Zone of the wall clock that daily curves go by. */
   readonly timeZone?: string;
 }
@@ -70,9 +72,22 @@ export function setTempC(place: PlaceHistory, atMs: number): number {
   let setting = place.settings[0] as PlaceSetting;
   for (const one of place.settings) if (one.fromMs <= atMs) setting = one;
   const { daily } = setting;
-  return daily == null || daily.length === 0
-    ? setting.tempC
-    : dailyTempC(daily, minuteOfDay(atMs, place.timeZone ?? 'UTC'));
+  const tempC =
+    daily == null || daily.length === 0
+      ? setting.tempC
+      : dailyTempC(daily, minuteOfDay(atMs, place.timeZone ?? 'UTC'));
+  return tempC + warmedC(place, tempC, atMs);
+}
+
+/** What warmer air out of doors adds to a place; rooms are heated, so that colder air takes nothing. */
+function warmedC({ outdoors }: PlaceHistory, tempC: number, atMs: number): number {
+  if (outdoors === undefined || outdoors.share === 0) return 0;
+  const after = firstAfter(outdoors.hours, atMs);
+  const [left, right] = [outdoors.hours[after - 1], outdoors.hours[after]];
+  if (left === undefined || right === undefined) return 0;
+  const along = (atMs - left.atMs) / (right.atMs - left.atMs);
+  const outdoorC = left.tempC + along * (right.tempC - left.tempC);
+  return outdoors.share * Math.max(0, outdoorC - tempC);
 }
 
 const dayStarts = new Map<string, number>();
@@ -181,7 +196,8 @@ export function ambientStretches(places: Places, placeId: string, span: Span): A
 function cuts(place: PlaceHistory, span: Span): number[] {
   const setting = place.settings.filter((one) => one.fromMs <= span.fromMs).at(-1);
   const daily = (setting ?? place.settings[0])?.daily;
-  const changing = daily == null || daily.length === 0 ? measured(place, span) : span;
+  const allDay = (daily == null || daily.length === 0) && !followsAir(place, span);
+  const changing = allDay ? measured(place, span) : span;
   if (changing === null) return [];
   const all: number[] = [];
   const step = STRETCH_MIN * MS_PER_MINUTE;
@@ -189,6 +205,18 @@ function cuts(place: PlaceHistory, span: Span): number[] {
     if (atMs > span.fromMs && atMs < span.toMs) all.push(atMs);
   }
   return all;
+}
+
+/** True where the air out of doors warms a place at some hour of a span. */
+function followsAir(place: PlaceHistory, { fromMs, toMs }: Span): boolean {
+  const { outdoors } = place;
+  if (outdoors === undefined || outdoors.share === 0) return false;
+  return outdoors.hours.some(
+    ({ atMs, tempC }) =>
+      atMs > fromMs - MS_PER_HOUR &&
+      atMs < toMs + MS_PER_HOUR &&
+      tempC > setTempC({ ...place, outdoors: { share: 0, hours: [] } }, atMs),
+  );
 }
 
 /** The part of a span that readings reach into; null where there are none. */

@@ -8,6 +8,7 @@ import {
   type RememberedLots,
 } from '../forecast';
 import type { DoneAct } from '../journal';
+import type { Model } from '../kinetics';
 import type { BakeStep } from './bake-acts';
 
 /** What of a shop a forecast of steps rests on. */
@@ -20,6 +21,8 @@ export interface ForecastShopFacts {
   readonly done?: readonly DoneAct[];
   /** Runs of the jars, so that they are not run again for every plan that is tried. */
   readonly jars?: RememberedLots;
+  /** Another model than the book’s, to see what plans come to in another kitchen. */
+  readonly model?: Model;
   /** Step of the runs, h, where many plans are tried; the usual one where absent. */
   readonly stepH?: number;
 }
@@ -58,6 +61,7 @@ export function forecastActs(
     pantry: shop.pantry,
     cultureSpeeds: shop.cultureSpeeds,
     withBands,
+    ...(shop.model === undefined ? {} : { model: shop.model }),
     ...(stepH === undefined ? {} : { stepH }),
     ...(drawn === undefined ? {} : { drawn }),
     ...(shop.jars === undefined

@@ -6,6 +6,7 @@ export type { MethodPlan, MethodRemark, MethodRequest, NoMethodPlan } from './me
 export type { Refreshments } from './refreshments';
 export { planBake, type BakePlan, type NoPlan, type Remark } from './plan-bake';
 export { planMethod } from './plan-method';
+export { leavensToMake, redosed } from './redose';
 export type { Moments, PlanRequest } from './request';
 export {
   isClosedOn,

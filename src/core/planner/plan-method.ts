@@ -117,7 +117,8 @@ function better(request: MethodRequest, balls: LotForecast): MethodRequest {
   const last = method.balls.at(-1);
   if (last === undefined) return request;
   const apartH = lateH(request, balls);
-  const hours = Math.max(last.leastH, Math.min(last.mostH, last.hours + apartH));
+  const fives = Math.round((last.hours + apartH) * FIVES_AN_HOUR) / FIVES_AN_HOUR;
+  const hours = Math.max(last.leastH, Math.min(last.mostH, fives));
   if (Math.abs(hours - last.hours) * 60 * MS_PER_MINUTE < CLOSE_MS) return request;
   return {
     ...request,
@@ -189,6 +190,8 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
   return { ...plan, remarks: remarksOn(plan, pieces, request) };
 }
 
+/** Hands go by whole five minutes. */
+const FIVES_AN_HOUR = 12;
 const FIVE_MINUTES_MS = 5 * MS_PER_MINUTE;
 const roundDown = (atMs: number) => Math.floor(atMs / FIVE_MINUTES_MS) * FIVE_MINUTES_MS;
 const roundUp = (atMs: number) => Math.ceil(atMs / FIVE_MINUTES_MS) * FIVE_MINUTES_MS;

@@ -45,3 +45,6 @@ ALTER TABLE shop ADD COLUMN wish TEXT NOT NULL DEFAULT '"sure dough"';
 -- Minutes a pizza takes in an oven, both steps where it is baked in two; 0 for everything else.
 ALTER TABLE equipment ADD COLUMN bake_min REAL NOT NULL DEFAULT 0 CHECK (bake_min BETWEEN 0 AND 60);
 UPDATE equipment SET bake_min = 5 WHERE kind = 'oven';
+
+-- How far a place warms with the air out of doors where that is warmer than it is set to: 0 not at all, 1 all of it.
+ALTER TABLE place ADD COLUMN follows REAL NOT NULL DEFAULT 0 CHECK (follows BETWEEN 0 AND 1);

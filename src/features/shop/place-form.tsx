@@ -17,18 +17,20 @@ interface PlaceFields {
   readonly tempC: string;
   readonly capacityL: string;
   readonly insulation: string;
+  readonly follows: string;
   readonly daily: string;
 }
 
-const NEW_PLACE = { name: '', tempC: 20, capacityL: 40, insulation: 1, daily: null };
+const NEW_PLACE = { name: '', tempC: 20, capacityL: 40, insulation: 1, follows: 0, daily: null };
 
 function firstFields(place: PlaceBefore | null): PlaceFields {
-  const { name, tempC, capacityL, insulation, daily } = place ?? NEW_PLACE;
+  const { name, tempC, capacityL, insulation, follows, daily } = place ?? NEW_PLACE;
   return {
     name,
     tempC: String(tempC),
     capacityL: String(capacityL),
     insulation: String(insulation),
+    follows: String(follows),
     daily: dailyText(daily),
   };
 }
@@ -116,9 +118,10 @@ export function PlaceForm(props: {
       >
         Save
       </Button>
-      <Box sx={{ gridColumn: { sm: '1 / 5' }, display: 'grid' }}>
+      <Box sx={{ gridColumn: { sm: '1 / 4' }, display: 'grid' }}>
         {field('daily', 'Over the day, if it changes')}
       </Box>
+      <Box sx={{ display: 'grid' }}>{field('follows', 'Warms with weather, 0–1')}</Box>
       {wrong[''] === undefined ? null : (
         <Alert severity="warning" sx={{ gridColumn: '1 / -1' }}>
           {wrong['']}

@@ -8,12 +8,13 @@ import type { ShopView } from '@/services/shop-view';
 import { CautionLine } from '@/ui/caution-line';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';
+import { HoursPanel, type HoursActions } from './hours-panel';
 import { PlacesPanel } from './places-panel';
 import { SackLine, type SackActions } from './sack-line';
 import { SettingsPanel } from './settings-panel';
 
 /** What the shop’s forms can do. */
-export interface ShopActions extends PlaceActions, EquipmentActions, SackActions {
+export interface ShopActions extends PlaceActions, EquipmentActions, SackActions, HoursActions {
   readonly changeShop: (form: unknown) => Promise<Outcome<{ before: ShopSettings | null }>>;
 }
 
@@ -45,6 +46,10 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           Hours, scales, units
         </Typography>
         <SettingsPanel shop={view.shop} change={actions.changeShop} />
+        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+          Who is there when
+        </Typography>
+        <HoursPanel people={view.shop.people} hours={view.hours} actions={actions} />
         <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
           Mixers, ovens, boxes, tubs
         </Typography>

@@ -70,6 +70,7 @@ const view = (fields: Partial<TideView>): TideView => ({
   services: [],
   conflicts: [],
   risks: [],
+  hot: [],
   silentProbes: [],
   ...fields,
 });

@@ -1,6 +1,6 @@
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { TideView } from '@/services/tide';
-import { clockText, spanText } from '@/ui/format';
+import { clockText, momentText, spanText } from '@/ui/format';
 
 /** Something that wants to be known once. */
 export interface Notice {
@@ -25,6 +25,7 @@ const FULL_AHEAD_MS = 8 * MS_PER_HOUR;
 export function noticesOf(view: TideView, nowMs: number): readonly Notice[] {
   return [
     ...riskNotices(view),
+    ...hotNotices(view, nowMs),
     ...dueNotices(view, nowMs),
     ...windowNotices(view, nowMs),
     ...fullNotices(view, nowMs),
@@ -40,6 +41,17 @@ function riskNotices(view: TideView): Notice[] {
     sinceMs: 0,
     lotId,
     href: `/hold/${encodeURIComponent(bakeId)}`,
+  }));
+}
+
+/** A hot afternoon is told the day before: by then feeds and doses can still be changed. */
+function hotNotices(view: TideView, nowMs: number): Notice[] {
+  return view.hot.map(({ placeId, name, atMs, tempC, setC }) => ({
+    id: `hot ${placeId} ${Math.floor(atMs / (24 * MS_PER_HOUR))}`,
+    text: `${name} gets to ${Math.round(tempC)}°, not ${Math.round(setC)}°: ${momentText(atMs, nowMs, view.units.timeZone)}`,
+    sinceMs: 0,
+    lotId: null,
+    href: '/plan',
   }));
 }
 

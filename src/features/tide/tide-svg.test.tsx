@@ -72,6 +72,7 @@ const view: TideView = {
   ],
   conflicts: [],
   risks: [],
+  hot: [],
   silentProbes: [],
 };
 const taps = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { MoveFacts } from '@/services/move-plan';
+import type { MoveFacts } from '@/services/move-types';
 import type { TideView } from '@/services/tide';
 import { coldPlaceIds } from '@/services/tide/strands';
 import type { Moved } from '@/services/tide/moved';

@@ -28,8 +28,8 @@ export function furnishDemoShop(db: Db, calendar: DemoCalendar): void {
     waste: 'with discard',
   });
   addPlace(db, { id: 'proofer', name: 'Proofer', capacityL: 12, insulation: 1 }, 28);
-  addPlace(db, { id: 'bench', name: 'Bench', capacityL: 30, insulation: 1 }, 21);
-  addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 36, insulation: 1 }, 16);
+  addPlace(db, { id: 'bench', name: 'Bench', capacityL: 30, insulation: 1, follows: 0.5 }, 21);
+  addPlace(db, { id: 'cellar', name: 'Cellar', capacityL: 36, insulation: 1, follows: 0.1 }, 16);
   addPlace(db, { id: 'fridge', name: 'Fridge', capacityL: 36, insulation: 1 }, 4);
   addPlace(db, { id: 'freezer', name: 'Freezer', capacityL: 6, insulation: 1 }, -18);
   for (const placeId of ['proofer', 'bench', 'cellar', 'fridge']) {

@@ -8,7 +8,7 @@ import {
 } from '@/core/journal';
 import type { HoldQuestion } from '@/core/planner/hold';
 import type { ShopUnits } from '@/core/units';
-import { listBakes, type Bake } from '@/data';
+import { listBakes, listPinned, type Bake } from '@/data';
 import type { ShopContext } from '../context';
 import { cultureSpeeds, forecastState, loadShop, type ShopState } from '../shop-state';
 import { planningFacts } from '../new-bake';
@@ -55,6 +55,7 @@ export function holdFacts(context: ShopContext, state: ShopState, bake: Bake): H
     pantry: facts.pantry,
     cultureSpeeds: cultureSpeeds(context, state),
     steps: { scaleStepG: facts.scaleStepG, fineStepG: facts.fineStepG },
+    pinned: [...listPinned(context.db)],
   };
 }
 

@@ -13,6 +13,7 @@ import { addHours, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import { oneMethodVersion, type Bake } from '@/data';
 import type { ShopContext } from '../context';
 import type { ShopState } from '../shop-state';
+import { liveBakes } from './open-services';
 
 /** What is left standing in a place takes room for as long as plans are made for. */
 const HORIZON_MS = 21 * 24 * MS_PER_HOUR;
@@ -38,7 +39,10 @@ export function backgroundOf(
         isAct(act, 'make') ? [act.lotId] : isAct(act, 'divide') ? [act.ballsLotId] : [],
       ),
   );
-  const open = bakes.filter((bake) => bake.readyToMs > state.nowMs && !without.has(bake.id));
+  const live = liveBakes(state);
+  const open = bakes.filter(
+    (bake) => live.has(bake.id) && bake.readyToMs > state.nowMs && !without.has(bake.id),
+  );
   const hands = planned.filter(({ act }) => act.kind !== 'use');
   return {
     hands: [

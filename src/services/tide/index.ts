@@ -6,6 +6,7 @@ import { risksOf } from '../hold/risks';
 import { probeStates } from '../probes';
 import { forecastState, loadShop, workingHours } from '../shop-state';
 import { bandsOf } from './bands';
+import { hotPlaces } from './hot-places';
 import { momentsOf } from './moments';
 import { servicesOf } from './services';
 import { sheetsOf } from './sheets';
@@ -55,7 +56,11 @@ export function tideView(context: ShopContext): TideView {
     silentProbes: probeStates(context, state).flatMap(({ placeId, says, last }) =>
       says === 'reads' || last === null ? [] : [{ placeId, says, sinceMs: last.atMs }],
     ),
+    hot: hotPlaces(state),
     risks: risksOf(state, listBakes(context.db), forecast),
-    conflicts: forecast.conflicts.map((conflict) => conflict.sentence),
+    conflicts: [
+      ...forecast.conflicts.map((conflict) => conflict.sentence),
+      ...(state.air.problem === null ? [] : [state.air.problem]),
+    ],
   };
 }

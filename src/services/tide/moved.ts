@@ -1,7 +1,8 @@
 import { forecastShop, RememberedLots } from '@/core/forecast';
 import { lotMadeBy, lotsTouchedBy, type PlannedAct } from '@/core/journal';
 import { addHours, MS_PER_HOUR } from '@/core/units';
-import { movedSteps, type MoveFacts } from '../move-plan';
+import { movedSteps } from '../move-plan';
+import type { MoveFacts } from '../move-types';
 import { servicesOf } from './services';
 import { strandOf } from './strands';
 import type { Service, Strand } from './view';

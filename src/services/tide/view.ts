@@ -80,6 +80,14 @@ export interface TideView {
   readonly sheets: readonly StepSheet[];
   readonly services: readonly Service[];
   readonly conflicts: readonly string[];
+  /** Places that get hot in the next day and a half, at their hottest. */
+  readonly hot: readonly {
+    readonly placeId: string;
+    readonly name: string;
+    readonly atMs: number;
+    readonly tempC: number;
+    readonly setC: number;
+  }[];
   /** Bakes whose mix or service may not be met. */
   readonly risks: readonly Risk[];
   /** Probes that are not believed or not heard: their places are taken as set. */

@@ -1,5 +1,5 @@
 import type { LookResult } from '@/services/look';
-import type { MoveFacts } from '@/services/move-plan';
+import type { MoveFacts } from '@/services/move-types';
 import type { Outcome } from '@/services/outcome';
 
 /** What the hands can do, as the page hands it to the view. */

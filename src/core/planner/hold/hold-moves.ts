@@ -30,8 +30,12 @@ export function sketchesOf(question: HoldQuestion, stage: HoldStage): Sketch[] {
       : stage.at === 'in bulk'
         ? inBulk(question, stage)
         : inBalls(question, stage);
-  return [...own, ...inWaves(question, stage), ...serviceLater(stage)];
+  const all = [...own, ...inWaves(question, stage), ...serviceLater(stage)];
+  return all.filter(({ changes }) => !changes.some((one) => isPinned(question, one)));
 }
+
+const isPinned = ({ pinned }: HoldQuestion, { stepId }: HoldChange) =>
+  stepId !== null && pinned.includes(stepId);
 
 function beforeTheMix(question: HoldQuestion, stage: HoldStage): Sketch[] {
   const leaven = stage.lots.get(stage.lotId);

@@ -17,6 +17,8 @@ export interface HoldQuestion {
   readonly pantry: Pantry;
   readonly cultureSpeeds: ReadonlyMap<string, CultureSpeed>;
   readonly steps: { readonly scaleStepG: number; readonly fineStepG: number };
+  /** Steps that the baker pinned: no move touches them. */
+  readonly pinned: readonly string[];
   /** Truths drawn for each move. */
   readonly draws: number;
 }

@@ -11,6 +11,8 @@ const COLDER_C = 4;
 const LEAST_WARM_H = 0.25;
 const EARLY_H = 0.4;
 const TURNS = 4;
+/** Hands go by whole five minutes. */
+const FIVES_AN_HOUR = 12;
 
 /** A part of the balls with its turn, and how long before it comes out of the cold. */
 interface Turn {
@@ -43,7 +45,8 @@ export function inWaves(question: HoldQuestion, stage: HoldStage): Sketch[] {
       const mostH = hoursBetween(divide.atMs, one.fromMs);
       const lateH =
         opensMs === null ? mostH : hoursBetween(addHours(one.fromMs, -EARLY_H), opensMs);
-      return { ...one, warmH: Math.min(mostH, Math.max(LEAST_WARM_H, one.warmH + lateH)) };
+      const warmH = Math.round((one.warmH + lateH) * FIVES_AN_HOUR) / FIVES_AN_HOUR;
+      return { ...one, warmH: Math.min(mostH, Math.max(LEAST_WARM_H, warmH)) };
     });
   }
   return [{ kind: 'waves', placeId: coldId, changes: changesOf(stage, turns, coldId) }];
@@ -71,16 +74,19 @@ function turnsOf({ readyFromMs, readyToMs }: HoldQuestion, stage: HoldStage): Tu
   const waveH = Math.max(0.5, OF_WINDOW * hoursBetween(opensMs, closesMs));
   const count = Math.min(MOST_WAVES, Math.ceil(serviceH / waveH - 1e-9), balls);
   return Array.from({ length: count }, (_, i): Turn => {
-    const fromMs = addHours(readyFromMs, (serviceH / count) * i);
+    const fromMs = addHours(readyFromMs, onFives((serviceH / count) * i));
     return {
       lotId: i === 0 ? ballsLotId : `${ballsLotId}.${i + 1}`,
       count: Math.round((balls / count) * (i + 1)) - Math.round((balls / count) * i),
       fromMs,
-      toMs: i === count - 1 ? readyToMs : addHours(fromMs, serviceH / count),
+      toMs:
+        i === count - 1 ? readyToMs : addHours(readyFromMs, onFives((serviceH / count) * (i + 1))),
       warmH: 1,
     };
   });
 }
+
+const onFives = (hours: number) => Math.round(hours * FIVES_AN_HOUR) / FIVES_AN_HOUR;
 
 function changesOf(stage: HoldStage, turns: readonly Turn[], coldId: string): HoldChange[] {
   const [divide] = stage.divides;

@@ -70,13 +70,25 @@ function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | 
   if (count === 1) return null;
   const eachH = serviceH / count;
   return Array.from({ length: count }, (_, i): Wave => {
-    const fromMs = addHours(demand.readyFromMs, i * eachH);
-    const toMs = i === count - 1 ? demand.readyToMs : addHours(fromMs, eachH);
+    const fromMs = onFives(addHours(demand.readyFromMs, i * eachH), demand.readyFromMs);
+    const toMs =
+      i === count - 1
+        ? demand.readyToMs
+        : onFives(addHours(demand.readyFromMs, (i + 1) * eachH), demand.readyFromMs);
     const before = Math.round(ballsUntil(demand, fromMs));
     const until = i === count - 1 ? demand.balls : Math.round(ballsUntil(demand, toMs));
     return { count: until - before, stays: staysOf(plan, coldId, fromMs, i), fromMs, toMs };
   }).filter((wave) => wave.count > 0);
 }
+
+const FIVE_MINUTES_H = 1 / 12;
+
+/** Hours to whole five minutes. */
+const inFives = (hours: number) => Math.round(hours / FIVE_MINUTES_H) * FIVE_MINUTES_H;
+
+/** An instant on whole five minutes after another. */
+const onFives = (atMs: number, fromMs: number) =>
+  addHours(fromMs, inFives(hoursBetween(fromMs, atMs)));
 
 /** Where balls of a method may wait: their own first place where they have one, else every place that holds them back, the coldest first. */
 export function holdingPlaces(stays: readonly Stay[], request: MethodRequest): string[] {
@@ -103,7 +115,7 @@ function staysOf(plan: MethodPlan, coldId: string, fromMs: number, index: number
   if (stays.length > 1) return [...stays.slice(0, -1), { ...last }];
   if (index === 0) return [...stays];
   const hours = Math.max(LEAST_WARM_H, hoursBetween(plan.ballAtMs, fromMs));
-  const warmH = Math.max(LEAST_WARM_H, Math.min(hours, usualHours(stays) / 2));
+  const warmH = Math.max(LEAST_WARM_H, inFives(Math.min(hours, usualHours(stays) / 2)));
   const cold: Stay = { placeId: coldId, hours: hours - warmH, leastH: 0, mostH: hours };
   return [cold, { ...last, hours: warmH, leastH: LEAST_WARM_H }];
 }
@@ -122,7 +134,7 @@ function timed(waves: readonly Wave[], plan: MethodPlan): Wave[] | null {
       opensMs === null || closesMs === null ? 0 : hoursBetween(opensMs, closesMs) - waveH;
     const earlyH = Math.max(LEAST_EARLY_H, Math.min(MOST_EARLY_H, spareH / 2));
     const lateH = opensMs === null ? mostH : hoursBetween(addHours(wave.fromMs, -earlyH), opensMs);
-    const hours = Math.min(mostH, Math.max(LEAST_WARM_H, last.hours + lateH));
+    const hours = Math.min(mostH, Math.max(LEAST_WARM_H, inFives(last.hours + lateH)));
     if (Math.abs(hours - last.hours) < CLOSE_H) return wave;
     moved = true;
     return { ...wave, stays: [...wave.stays.slice(0, -1), { ...last, hours }] };

@@ -1,0 +1,219 @@
+// The planner in figures: cost as ratios to one simulation of the week, gap to a bound, against a general solver, honesty of its odds.
+import { demandFor, planningShop } from '../../tests/fixtures/planning';
+import { BOOK_MODEL } from '@/core/kinetics';
+import { normalMiddles } from '@/core/numeric/stratified';
+import { seededNormal, seededUniform } from '@/core/numeric';
+import { checkPlans } from '@/core/planner/check/check-plans';
+import { forecastActs } from '@/core/planner/forecast-acts';
+import {
+  assignHands,
+  planWeek,
+  proposalsOf,
+  type Demand,
+  type PlanningShop,
+  type Proposal,
+} from '@/core/planner/week';
+import { countOutturns, drawnTruths, outturnOf } from '@/core/planner/week/odds';
+import { oddsQuestion, withOdds } from '@/core/planner/week/propose';
+
+import { againstSolver } from './bench-choice';
+import { round, timed } from './timed';
+
+const HOUR_MS = 3_600_000;
+
+/** Fourteen services of a week: noon and evening of every day. */
+function fourteen(): Demand[] {
+  const days = ['24', '25', '26', '27', '28', '29', '30'];
+  return days.flatMap((day) =>
+    ['12:00', '18:00'].map((hour) =>
+      demandFor(`2026-11-${day}T${hour}`, ['straight', 'levain-liquid', 'poolish-two-days'], {
+        balls: hour === '12:00' ? 20 : 36,
+      }),
+    ),
+  );
+}
+
+function week() {
+  const shop = planningShop();
+  const demands = fourteen();
+  const [first] = demands;
+  proposalsOf(first as Demand, (first as Demand).methods[0]!, shop);
+  const single = timed(() => proposalsOf(first as Demand, (first as Demand).methods[0]!, shop));
+  const steps = planWeek(demands, shop);
+  const whole = timed(() => {
+    let firstMs = NaN;
+    const from = performance.now();
+    let step = steps.next();
+    while (step.done !== true) {
+      if (step.value.complete) firstMs = performance.now() - from;
+      step = steps.next();
+    }
+    return { week: step.value, firstMs };
+  });
+  const { week: found, firstMs } = whole.value;
+  const taken = found.chosen.filter((one): one is Proposal => one !== null);
+  const all = taken.flatMap((one) => one.plan.run);
+  const simulation = timed(() => {
+    for (const one of taken) forecastActs(one.request, one.plan.run);
+  });
+  return {
+    'services planned, of 14': taken.length,
+    'steps of the week': all.length,
+    'one plan proposed over one simulation of the week': round(single.ms / simulation.ms),
+    'first complete week over one simulation of the week': round(firstMs / simulation.ms, 1),
+    'seconds to the first complete week (this machine)': round(firstMs / 1000, 1),
+    'the whole over the first complete': round(whole.ms / firstMs, 3),
+    'points, and no week can be better than': [round(found.points, 1), round(found.bound, 1)],
+    'gap to the bound': round((found.points - found.bound) / found.bound, 3),
+    proved: found.proved,
+    'rules broken, by an independent checker': checkPlans(asTaken(taken, shop), {
+      ...shop.base,
+      kitchen: shop.kitchen,
+      fineStepG: shop.base.steps.fineStepG,
+    }).length,
+  };
+}
+
+function asTaken(proposals: readonly Proposal[], shop: PlanningShop) {
+  const { hands } = assignHands(
+    proposals.flatMap((one) => one.needs.hands),
+    shop.kitchen,
+  );
+  return proposals.map(({ demand, plan }) => ({
+    demand,
+    steps: plan.steps,
+    assumed: plan.run.filter((step) => !plan.steps.includes(step)),
+    hands: hands.filter((need) => need.demandId === demand.id),
+    mixesByMachine: plan.method.mix.by === 'mixer',
+  }));
+}
+
+/** Random shops and demands, each plan checked from outside. */
+function checked() {
+  const uniform = seededUniform(7);
+  const pick = <T>(all: readonly T[]) => all[Math.floor(uniform() * all.length)] as T;
+  const between = (least: number, most: number) =>
+    least + Math.floor(uniform() * (most - least + 1));
+  const ways = ['straight', 'poolish-day', 'sponge', 'biga-cold-boost', 'wholegrain-poolish'];
+  let taken = 0;
+  let broken = 0;
+  const asked = 2000;
+  for (let i = 0; i < asked; i += 1) {
+    const shop = planningShop({
+      benchC: between(17, 27),
+      kitchen: {
+        people: pick([['Jo'], ['Jo', 'Maren']]),
+        hours: { fromMinute: 360, untilMinute: between(20, 24) * 60 - 1 },
+        rooms: [
+          { placeId: 'bench', name: 'bench', litres: 40 },
+          { placeId: 'fridge', name: 'fridge', litres: between(4, 50) },
+        ],
+      },
+    });
+    const demand = demandFor(`2026-11-27T${between(11, 20)}:00`, [pick(ways)], {
+      balls: between(6, 90),
+    });
+    const found = proposalsOf(demand, demand.methods[0]!, shop, 2);
+    const best =
+      found.kind === 'proposals' ? found.proposals.find((one) => one.broken.length === 0) : null;
+    if (best == null) continue;
+    taken += 1;
+    const rules = { ...shop.base, kitchen: shop.kitchen, fineStepG: 0.1 };
+    if (checkPlans(asTaken([best], shop), rules).length > 0) broken += 1;
+  }
+  return {
+    'random shops and demands': asked,
+    'with a plan': taken,
+    'plans that break a rule': broken,
+  };
+}
+
+/** Another kitchen than the book’s: another temperature response, more gas, slower starch. */
+const FOREIGN = {
+  ...BOOK_MODEL,
+  growthBLo: BOOK_MODEL.growthBLo - 1,
+  growthWLo: BOOK_MODEL.growthWLo - 1,
+  kg: BOOK_MODEL.kg * 1.03,
+  ka: BOOK_MODEL.ka * 0.95,
+};
+
+/** Plans’ odds against what they come to, with truths of heavier tails drawn outside the planner’s own model. */
+function honestOdds() {
+  const truths = 60;
+  const normal = seededNormal(99);
+  const student = () => {
+    const chi = normal() ** 2 + normal() ** 2 + normal() ** 2 + normal() ** 2;
+    return (normal() / Math.sqrt(chi / 4)) * Math.SQRT1_2;
+  };
+  const bins = new Map<string, { said: number; held: number; count: number }>();
+  const count = (kind: string, said: number, held: number) => {
+    const bin = `${kind} ${Math.min(90, Math.floor(said * 10) * 10)}–${Math.min(100, Math.floor(said * 10) * 10 + 10)} %`;
+    const known = bins.get(bin) ?? { said: 0, held: 0, count: 0 };
+    bins.set(bin, { said: known.said + said, held: known.held + held, count: known.count + 1 });
+  };
+  for (const benchC of [19, 22, 25]) {
+    const shop = planningShop({ benchC });
+    const ways = [
+      'straight',
+      'poolish-day',
+      'sponge',
+      'biga-cold-boost',
+      'levain-liquid',
+      'poolish-two-days',
+    ];
+    for (const way of ways) {
+      for (const hours of [1, 2, 3]) {
+        const from = '2026-11-27T18:00';
+        const readyToMs = Date.parse('2026-11-27T17:00:00Z') + hours * HOUR_MS;
+        const demand = demandFor(from, [way], { readyToMs });
+        const found = proposalsOf(demand, demand.methods[0]!, shop, 0);
+        if (found.kind !== 'proposals' || found.proposals[0] === undefined) continue;
+        const proposal = withOdds(found.proposals[0], shop, 60);
+        const question = oddsQuestion(proposal, truths);
+        const foreign = { ...proposal.request, model: FOREIGN };
+        const outturns = drawnTruths(truths).map((one) => {
+          const truth = {
+            ...one.truth,
+            speedZ: student(),
+            placeZ: student(),
+            startZ: student(),
+            lagZ: student(),
+            sugarZ: student(),
+            doughZ: student(),
+          };
+          const late = () => 3 + 6 * student();
+          const lateMin = { leaven: late(), mix: late(), move: late() };
+          return outturnOf(
+            question,
+            { truth, lateMin, doseFactor: Math.exp(0.06 * student()) },
+            foreign,
+          );
+        });
+        const held = countOutturns(question, outturns);
+        count('service', proposal.odds!.service, held.service);
+        if (question.leavens.length > 0) count('leaven', proposal.odds!.leaven, held.leaven);
+        proposal.odds!.halfHours.forEach((half, i) => {
+          count('half hour', half.ready, held.halfHours[i]!.ready);
+        });
+      }
+    }
+  }
+  const rows = [...bins].sort(([a], [b]) => a.localeCompare(b));
+  return Object.fromEntries(
+    rows.map(([bin, one]) => [
+      bin,
+      { said: round(one.said / one.count), held: round(one.held / one.count), plans: one.count },
+    ]),
+  );
+}
+
+/** Everything of the planner that is measured. */
+export async function plan() {
+  normalMiddles(8);
+  return {
+    week: week(),
+    checker: checked(),
+    'against a general mixed-integer solver': await againstSolver(),
+    'odds said and held, truths from another kitchen': honestOdds(),
+  };
+}

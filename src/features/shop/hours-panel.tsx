@@ -1,0 +1,151 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import type { Outcome } from '@/services/outcome';
+import type { ShopHours } from '@/services/plan/hours';
+import { useAskAnew } from '@/ui/ask-anew';
+import { useSay } from '@/ui/snack';
+import { hoursText, readHours } from './hours-text';
+
+const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+
+/** What the hours’ form can do. */
+export interface HoursActions {
+  readonly changeHours: (form: unknown) => Promise<Outcome<{ before: ShopHours }>>;
+}
+
+/** Who is there when, day by day, and the days on which nobody is. */
+export function HoursPanel(props: {
+  people: readonly string[];
+  hours: ShopHours;
+  actions: HoursActions;
+}) {
+  const { people, hours, actions } = props;
+  const [texts, setTexts] = useState(() => textsOf(people, hours));
+  const [weekdays, setWeekdays] = useState<readonly number[]>(hours.closed.weekdays);
+  const [dates, setDates] = useState(hours.closed.dates.join(', '));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [busy, start] = useTransition();
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const put = (form: unknown) =>
+    start(async () => {
+      const outcome = await actions.changeHours(form);
+      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
+      setWrong(null);
+      const { before } = outcome.value;
+      say({ text: 'Hours: saved.', action: { label: 'Undo', run: () => put(before) } });
+      askAnew();
+    });
+  const save = () => {
+    const presences = people.flatMap((who) =>
+      WEEKDAYS.map((day, index) => ({
+        who,
+        day,
+        weekday: index + 1,
+        text: texts[who]?.[index] ?? '',
+      })),
+    );
+    const bad = presences.find((one) => readHours(one.text) === null);
+    if (bad !== undefined) {
+      return setWrong(
+        `${bad.who}, ${bad.day}: “${bad.text}” is not understood. Allowed: for example 6–14 or 10–14, 17–22; empty: not there.`,
+      );
+    }
+    put({
+      presences: presences.flatMap(({ who, weekday, text }) =>
+        (readHours(text) ?? []).map((one) => ({ who, weekday, ...one })),
+      ),
+      closed: { weekdays, dates: dates.split(/[\s,]+/).filter((one) => one !== '') },
+    });
+  };
+  return (
+    <Box component="section" aria-label="Hours of each person">
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        Left empty everywhere, everybody is there in the shop’s hours.
+      </Typography>
+      {people.map((who) => (
+        <Box
+          key={who}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: 'repeat(4, 1fr)', sm: '4.5rem repeat(7, minmax(0, 1fr))' },
+            gap: 1,
+            alignItems: 'end',
+          }}
+        >
+          <Typography sx={{ fontWeight: 700, minHeight: 44, alignContent: 'center' }}>
+            {who}
+          </Typography>
+          {WEEKDAYS.map((day, index) => (
+            <TextField
+              key={day}
+              label={day}
+              value={texts[who]?.[index] ?? ''}
+              onChange={(event) => {
+                const changed = [...(texts[who] ?? [])];
+                changed[index] = event.target.value;
+                setTexts({ ...texts, [who]: changed });
+              }}
+              slotProps={{ htmlInput: { 'aria-label': `${who}, ${day}`, maxLength: 30 } }}
+            />
+          ))}
+        </Box>
+      ))}
+      <Typography sx={{ mt: 2 }}>Closed on</Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
+        {WEEKDAYS.map((day, index) => (
+          <FormControlLabel
+            key={day}
+            label={day}
+            control={
+              <Checkbox
+                checked={weekdays.includes(index + 1)}
+                onChange={(event) =>
+                  setWeekdays(
+                    event.target.checked
+                      ? [...weekdays, index + 1]
+                      : weekdays.filter((one) => one !== index + 1),
+                  )
+                }
+              />
+            }
+          />
+        ))}
+      </Box>
+      <TextField
+        label="And on these days, with commas"
+        placeholder="2026-12-24, 2026-12-25"
+        value={dates}
+        onChange={(event) => setDates(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 400 } }}
+      />
+      {wrong === null ? null : (
+        <Alert severity="warning" sx={{ my: 1 }}>
+          {wrong}
+        </Alert>
+      )}
+      <Button size="small" disabled={busy} onClick={save} sx={{ mt: 1 }}>
+        Save hours
+      </Button>
+    </Box>
+  );
+}
+
+function textsOf(people: readonly string[], { presences }: ShopHours): Record<string, string[]> {
+  return Object.fromEntries(
+    people.map((who) => [
+      who,
+      WEEKDAYS.map((_, index) =>
+        hoursText(presences.filter((one) => one.who === who && one.weekday === index + 1)),
+      ),
+    ]),
+  );
+}

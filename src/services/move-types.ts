@@ -1,0 +1,20 @@
+import type { Act, PlannedAct, Tenses } from '@/core/journal';
+import type { Bake } from '@/data';
+import type { PlanningFacts } from './plan-request';
+
+/** What moving a step rests on; plain data, so that the page can see what follows while it drags. */
+export interface MoveFacts {
+  /** What was done to the lots in sight and to those they descend from, and what is planned. */
+  readonly folded: Tenses;
+  readonly bakes: readonly Bake[];
+  readonly planning: PlanningFacts;
+  /** Steps that the baker pinned: they stay where they are. */
+  readonly pinned: readonly string[];
+}
+
+/** A planned step as it would be after a move. */
+export interface MovedStep {
+  readonly step: PlannedAct;
+  readonly atMs: number;
+  readonly act: Act;
+}
