@@ -6,7 +6,8 @@ import { calibrate } from '@/core/forecast/calibration/residuals';
 import { pantryOf } from '@/core/formula';
 import { coverage } from './bench-coverage';
 import { learning } from './bench-learning';
-import { plan } from './bench-plan';
+import { againstSolver } from './bench-choice';
+import { planChecked, planOdds, planWeekBench } from './bench-plan';
 import { tide } from './bench-tide';
 import { bandCost, solver } from './bench-solver';
 import { cost } from './cost';
@@ -128,7 +129,10 @@ const BENCHES: Readonly<Record<string, () => object | Promise<object>>> = {
   coverage,
   learning,
   tide,
-  plan,
+  'plan-week': planWeekBench,
+  'plan-choice': againstSolver,
+  'plan-odds': planOdds,
+  'plan-checked': planChecked,
 };
 
 const wanted = process.argv[2];

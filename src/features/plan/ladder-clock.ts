@@ -11,8 +11,8 @@ export interface LadderClock {
 /** Moments of one plan stay so far apart, px. */
 const APART_PX = 25;
 /** An hour as a rule, and the most that a stretch without a moment takes, px. */
-const HOUR_PX = 9;
-const MOST_PX = 64;
+const HOUR_PX = 8;
+const MOST_PX = 44;
 const LEAST_PX = 3;
 const TICK_APART_PX = 19;
 const TOP_PX = 16;

@@ -68,10 +68,10 @@ function Chance(props: { share: number | null; says: string; detail: string }) {
         {props.share === null ? '–' : percentText(props.share, 0)}
       </Typography>
       <Grains share={props.share ?? 0} />
-      <Typography variant="caption" component="p" noWrap>
+      <Typography variant="caption" component="p" noWrap sx={{ lineHeight: 1.3 }}>
         {props.says}
       </Typography>
-      <Typography variant="caption" component="p" noWrap>
+      <Typography variant="caption" component="p" noWrap sx={{ lineHeight: 1.3 }}>
         {props.detail}
       </Typography>
     </Box>

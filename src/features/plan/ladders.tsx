@@ -130,7 +130,7 @@ function RungMark(props: {
   const { rung, y, width, units, held } = props;
   const room = width - TITLE_X - 8;
   const side = sideText(rung, units.timeZone);
-  const letters = Math.floor((room - (side === '' ? 0 : side.length * 7.4 + 10)) / 7.9);
+  const letters = Math.floor((room - (side === '' ? 0 : side.length * 6.6 + 8)) / 7.9);
   return (
     <g>
       {held ? (

@@ -1,4 +1,4 @@
-import { chooseBest, UNMET_POINTS, type Choice } from './choose';
+import { chooseBest, UNMET_POINTS } from './choose';
 import type { Demand } from './demand';
 import { joinedNeeds } from './needs';
 import type { PlanningShop, Proposal } from './proposal';
@@ -18,8 +18,9 @@ export interface WeekPlan {
 }
 
 /**
- * Plans a week: each demand in order of time on what the ones before it left, which is the first complete plan; then the
- * best choice among all plans that were found. Each step yields what there is.
+ * Plans a week: first each demand in order of time by the first method that can be taken on what the ones before it left,
+ * which is the first complete plan; then by all of its methods; then the best choice among all plans that were found. Each
+ * step yields what there is.
  */
 export function* planWeek(
   demands: readonly Demand[],
@@ -29,28 +30,69 @@ export function* planWeek(
     .map((demand, index) => ({ demand, index }))
     .sort((a, b) => a.demand.readyFromMs - b.demand.readyFromMs || a.index - b.index);
   const options: Proposal[][] = demands.map(() => []);
-  const chosen: (Proposal | null)[] = demands.map(() => null);
-  let background = shop.background;
-  for (const [at, { demand, index }] of order.entries()) {
-    const found = demand.methods.flatMap((method) => {
-      const proposed = proposalsOf(demand, method, { ...shop, background });
-      return proposed.kind === 'proposals' ? proposed.proposals : [];
-    });
-    options[index] = found;
-    const [best] = found.filter((one) => one.broken.length === 0).sort(byBrokenThenPoints);
-    chosen[index] = best ?? null;
-    if (best !== undefined) background = joinedNeeds([background, best.needs]);
-    const complete = at === order.length - 1;
-    yield weekSoFar(chosen, boundOf(options), { complete, share: (at + 1) / (order.length + 1) });
+  const steps = 2 * order.length + 1;
+  let done = 0;
+  let chosen: (Proposal | null)[] = demands.map(() => null);
+  for (const { demand, index } of order) {
+    const background = takenBy(shop, chosen);
+    const found = firstThatFits(demand, { ...shop, background });
+    options[index] = [...found];
+    chosen[index] = takeable(found);
+    done += 1;
+    yield weekSoFar(chosen, -Infinity, { complete: done === order.length, share: done / steps });
   }
-  const better = chooseBest(
+  const better: (Proposal | null)[] = demands.map(() => null);
+  for (const { demand, index } of order) {
+    const background = takenBy(shop, better);
+    const all = demand.methods.flatMap((method) =>
+      proposed(demand, method, { ...shop, background }, USUAL_TRIES),
+    );
+    options[index] = [...(options[index] ?? []), ...all];
+    better[index] = takeable(all);
+    done += 1;
+    yield weekSoFar(chosen, -Infinity, { complete: true, share: done / steps });
+  }
+  if (pointsOfWeek(better) < pointsOfWeek(chosen)) chosen = better;
+  const choice = chooseBest(
     options.map((all) => all.filter(standsAlone)),
     shop,
   );
-  const greedy = weekSoFar(chosen, boundOf(options), { complete: true, share: 1 });
-  return better.points <= greedy.points + 1e-9
-    ? improved(better)
-    : { ...greedy, ...bounds(better) };
+  if (choice.points <= pointsOfWeek(chosen) + 1e-9) return { ...choice, complete: true, share: 1 };
+  const { bound, proved } = choice;
+  return { ...weekSoFar(chosen, bound, { complete: true, share: 1 }), proved };
+}
+/** Other hours that are run for a method. */
+const USUAL_TRIES = 3;
+
+const takeable = (found: readonly Proposal[]) =>
+  [...found].filter((one) => one.broken.length === 0).sort(byBrokenThenPoints)[0] ?? null;
+
+/** What is taken of the shop by what was planned before and what is chosen so far. */
+function takenBy(shop: PlanningShop, chosen: readonly (Proposal | null)[]) {
+  return joinedNeeds([shop.background, ...chosen.flatMap((one) => one?.needs ?? [])]);
+}
+
+function proposed(
+  demand: Demand,
+  method: Demand['methods'][number],
+  shop: PlanningShop,
+  tries: number,
+): readonly Proposal[] {
+  const found = proposalsOf(demand, method, shop, tries);
+  return found.kind === 'proposals' ? found.proposals : [];
+}
+
+/** The plans of the first method of which one can be taken as it is; of all of them where none can. */
+function firstThatFits(demand: Demand, shop: PlanningShop): readonly Proposal[] {
+  const all: Proposal[] = [];
+  for (const tries of [0, USUAL_TRIES]) {
+    for (const method of demand.methods) {
+      const found = proposed(demand, method, shop, tries);
+      all.push(...found);
+      if (takeable(found) !== null) return all;
+    }
+  }
+  return all;
 }
 
 const SHARED_KINDS: ReadonlySet<string> = new Set([
@@ -67,24 +109,14 @@ function standsAlone(proposal: Proposal): boolean {
   return proposal.broken.every((one) => SHARED_KINDS.has(one.kind));
 }
 
-const bounds = ({ bound, proved }: Choice<Proposal>) => ({ bound, proved });
-
-function improved(choice: Choice<Proposal>): WeekPlan {
-  return { ...choice, complete: true, share: 1 };
-}
-
-function boundOf(options: readonly (readonly Proposal[])[]): number {
-  return options.reduce((sum, all) => {
-    const least = all.filter(standsAlone).map((one) => one.points);
-    return sum + Math.min(UNMET_POINTS, ...least);
-  }, 0);
-}
+const pointsOfWeek = (chosen: readonly (Proposal | null)[]) =>
+  chosen.reduce((sum, one) => sum + (one?.points ?? UNMET_POINTS), 0);
 
 function weekSoFar(
   chosen: readonly (Proposal | null)[],
   bound: number,
   so: { readonly complete: boolean; readonly share: number },
 ): WeekPlan {
-  const points = chosen.reduce((sum, one) => sum + (one?.points ?? UNMET_POINTS), 0);
+  const points = pointsOfWeek(chosen);
   return { chosen: [...chosen], points, bound, proved: points <= bound + 1e-9, ...so };
 }
