@@ -17,6 +17,7 @@ import { PlannedService } from './planned-service';
 import { laddersAcross, SideBySide } from './side-by-side';
 import { usePlan } from './use-plan';
 import { usePlanKeys } from './use-plan-keys';
+import { WeekDialog } from './week-dialog';
 import { WeekStrip } from './week-strip';
 
 /** The week, and the plans of one service side by side. */
@@ -128,6 +129,8 @@ function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<t
   const [asking, setAsking] = useState<'new' | 'change' | null>(null);
   const demand = view.demands.find((one) => one.id === service?.demandId) ?? null;
   const changing = asking === 'change';
+  const [together, setTogether] = useState(false);
+  const open = view.services.filter((one) => one.state === 'open');
   return (
     <Box>
       <PlanSide
@@ -139,10 +142,27 @@ function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<t
         {demand === null ? null : (
           <Button onClick={() => setAsking('change')}>Change this service</Button>
         )}
+        {open.length < 2 ? null : (
+          <Button onClick={() => setTogether(true)} data-testid="plan-all">
+            Plan all {open.length} open ones
+          </Button>
+        )}
         <Button startIcon={<Add />} onClick={() => setAsking('new')} data-testid="new-demand">
           Ask for a service
         </Button>
       </Box>
+      {together ? (
+        <WeekDialog
+          view={view}
+          services={open}
+          actions={actions}
+          onClose={() => setTogether(false)}
+          onTaken={() => {
+            setTogether(false);
+            plan.askAnew();
+          }}
+        />
+      ) : null}
       {asking === null ? null : (
         <DemandDialog
           view={view}

@@ -25,12 +25,13 @@ export function usePlanKeys(keys: PlanKeys): void {
   });
 }
 
-function isBusy({ target, metaKey, ctrlKey, altKey }: KeyboardEvent): boolean {
+function isBusy({ key, target, metaKey, ctrlKey, altKey }: KeyboardEvent): boolean {
   if (metaKey || ctrlKey || altKey) return true;
   const element = target instanceof Element ? target : null;
-  return (
-    element?.closest('input, textarea, select, [role="dialog"], [role="menu"], button, a') != null
-  );
+  const typing =
+    element?.closest('input, textarea, select, [role="dialog"], [role="menu"]') != null;
+  // Enter on a button is the button’s own.
+  return typing || (key === 'Enter' && element?.closest('button, a') != null);
 }
 
 function actOf(key: string, keys: PlanKeys): (() => void) | null {

@@ -16,7 +16,7 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
   const service = chosen(view, key);
   const asks = useMemo(() => {
     if (service?.state !== 'open') return null;
-    return { demand: demandOf(view, service), facts: view.facts };
+    return { demand: demandOfService(view, service), facts: view.facts };
   }, [view, service]);
   const search = useCompute('plans', asks);
   const say = useSay();
@@ -63,7 +63,8 @@ function chosen(view: PlanView, key: string | null): WeekService | null {
   );
 }
 
-function demandOf(view: PlanView, service: WeekService): Demand {
+/** An open service as the planner takes it. */
+export function demandOfService(view: PlanView, service: WeekService): Demand {
   const row = view.demands.find((one) => one.id === service.demandId);
   const named = row?.methods ?? [];
   const methods = view.methods.filter((one) => named.length === 0 || named.includes(one.key));

@@ -61,6 +61,8 @@ export function useCompute<K extends JobKind>(
 
   const stop = () => {
     worker.current?.postMessage({ cancel: lastId.current } satisfies ComputeMessage);
+    // What is known so far stays.
+    setSaid((before) => (before === null ? null : { ...before, share: null }));
     setAskedId(said?.id ?? 0);
   };
   if (asks === null) return { answer: null, busy: false, share: null, refused: null, stop };

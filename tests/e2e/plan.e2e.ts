@@ -1,0 +1,175 @@
+import ICAL from 'ical.js';
+import type { Browser, Page } from 'puppeteer-core';
+import { openBrowser, openPage, press, serve, textOf, waitForText, type Served } from './browser';
+
+let served: Served;
+let browser: Browser;
+let page: Page;
+let wrong: string[];
+
+beforeAll(async () => {
+  served = await serve('demo', '2026-11-27T05:10:00Z');
+  browser = await openBrowser();
+  ({ page, wrong } = await openPage(browser, served.url));
+});
+afterAll(async () => {
+  await browser?.close();
+  await served?.stop();
+});
+
+const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
+const count = (selector: string) => page.$$eval(selector, (all) => all.length);
+const gone = (selector: string) =>
+  page.waitForFunction(
+    (one) => document.querySelector(one) === null,
+    { timeout: 90_000 },
+    selector,
+  );
+
+/** Titles and hours of the calendar file, by an independent parser. */
+async function calendar(): Promise<{ title: string; at: number }[]> {
+  const text = await (await fetch(`${served.url}/hands/hands.ics`)).text();
+  const parsed = new ICAL.Component(ICAL.parse(text) as never);
+  return parsed.getAllSubcomponents('vevent').map((one) => {
+    const event = new ICAL.Event(one);
+    return { title: event.summary, at: event.startDate.toJSDate().getTime() };
+  });
+}
+
+test('the first plan of an open service is there while others are sought; by keys alone one is taken, and taken back', async () => {
+  await goto('/plan');
+  await page.waitForSelector('[data-testid="take-best"]', { timeout: 60_000 });
+  expect(await count('[data-testid="searching"]')).toBe(1);
+  await press(page, 'Stop');
+  await gone('[data-testid="searching"]');
+  const before = await calendar();
+  const open = await count('[data-testid="service-open"]');
+  await page.keyboard.press('1');
+  await page.keyboard.press('ArrowDown');
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-testid="planned-service"]', { timeout: 30_000 });
+  expect(await count('[data-testid="service-open"]')).toBe(open - 1);
+  const taken = await calendar();
+  expect(taken.length).toBeGreaterThan(before.length + 4);
+  expect(taken.some((one) => one.title.startsWith('Light Deck oven'))).toBe(true);
+  await press(page, 'Undo');
+  await page.waitForFunction(
+    (wanted) => document.querySelectorAll('[data-testid="service-open"]').length === wanted,
+    {},
+    open,
+  );
+  expect(await calendar()).toEqual(before);
+});
+
+test('an impossible service shows the conditions that stand in each other’s way, and the nearest that fits', async () => {
+  await goto('/plan');
+  await page.click('[data-testid="new-demand"]');
+  const type = async (name: string, text: string) => {
+    const field = (await page.waitForSelector(`input[name="${name}"]`))!;
+    await field.click({ count: 3 });
+    await page.keyboard.type(text);
+  };
+  await type('name', 'Regatta');
+  await type('balls', '0');
+  await page.click('[data-testid="save-demand"]');
+  await waitForText(page, 'Pizzas: 0 is not possible');
+  await type('balls', '190');
+  await press(page, 'Straight, same day');
+  await page.click('[data-testid="save-demand"]');
+  await page.waitForSelector('[data-testid="service-open"][aria-label*="Regatta"]');
+  await page.click('[data-testid="service-open"][aria-label*="Regatta"]');
+  await page.waitForSelector('[data-testid="knot"]', { timeout: 60_000 });
+  await page.waitForSelector('[data-testid="nearest"]', { timeout: 90_000 });
+  const knot = await page.$eval('[data-testid="knot"]', (one) => (one as HTMLElement).innerText);
+  expect(knot).toMatch(/pizzas|balls in boxes|wanted from/);
+  expect(await page.$eval('[data-testid="nearest"]', (one) => one.textContent)).toMatch(
+    /\d+ pizzas/,
+  );
+});
+
+test('all open services are planned together and taken; a moment is nudged and pinned', async () => {
+  await goto('/plan');
+  await (await page.waitForSelector('[data-testid="plan-all"]'))!.click();
+  await page.waitForFunction(
+    () => document.querySelector<HTMLButtonElement>('[data-testid="take-all"]')?.disabled === false,
+    { timeout: 120_000 },
+  );
+  await page.click('[data-testid="take-all"]');
+  await page.waitForFunction(
+    () => document.querySelectorAll('[data-testid="service-open"]').length === 0,
+    { timeout: 60_000 },
+  );
+  const service = await page.$('[data-testid="service-planned"][aria-label*="Slipway"]');
+  await service!.click();
+  await page.waitForSelector('[aria-label*="Mix Slipway dough 15 minutes later"]');
+  const mixAt = async () =>
+    (await calendar()).find((one) => one.title.startsWith('Mix Slipway dough'))!.at;
+  const before = await mixAt();
+  await page.click('[aria-label*="Mix Slipway dough 15 minutes later"]');
+  await waitForText(page, 'Moved, with what follows');
+  expect(await mixAt()).toBe(before + 900_000);
+  await page.click('[aria-label^="Mix Slipway dough: pin"]');
+  await page.waitForSelector('[aria-label="Mix Slipway dough: pinned"]');
+});
+
+test('a poolish seen far behind: moves are offered, the warmer place is taken, Tide and calendar follow, undo puts it back', async () => {
+  await goto('/lots/P1126-1');
+  await press(page, 'Log a look');
+  await page.waitForSelector('[role="dialog"] .MuiSlider-root input');
+  await page.focus('[role="dialog"] .MuiSlider-root input');
+  for (let i = 0; i < 60; i += 1) {
+    const value = Number(
+      await page.$eval(
+        '[role="dialog"] .MuiSlider-root input',
+        (one) => (one as HTMLInputElement).value,
+      ),
+    );
+    if (value <= 1.85) break;
+    await page.keyboard.press('ArrowDown');
+  }
+  await press(page, 'Log this look');
+  await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null);
+  await goto('/');
+  await waitForText(page, 'Quay may slip');
+  await page.locator('::-p-text(Quay may slip)').click();
+  await page.waitForFunction(() => location.pathname.startsWith('/hold/'));
+  await page.waitForFunction(
+    () => /behind/.test(document.querySelector('[data-testid="hold-head"]')?.textContent ?? ''),
+    { timeout: 60_000 },
+  );
+  await page.waitForFunction(() => document.querySelector('[aria-label="Moves run"]') === null, {
+    timeout: 60_000,
+  });
+  const more = await page.$('::-p-text(more moves)');
+  await more?.click();
+  const before = await calendar();
+  const place = await page.waitForSelector('[data-kind="other place"]');
+  expect(await place!.evaluate((one) => one.textContent)).toMatch(/Proofer until \d\d:\d\d/);
+  await place!.click();
+  await page.waitForFunction(() => location.pathname === '/');
+  await waitForText(page, 'taken, with what follows');
+  const after = await calendar();
+  expect(after.some((one) => one.title.startsWith('Move Quay poolish'))).toBe(true);
+  expect((await textOf(page)).includes('Quay may slip')).toBe(false);
+  await press(page, 'Undo');
+  await waitForText(page, 'Quay may slip');
+  expect((await calendar()).map((one) => one.title)).toEqual(before.map((one) => one.title));
+  expect(wrong).toEqual([]);
+});
+
+test('a hot afternoon is told the day before, and plans are made for it', async () => {
+  const summer = await serve('demo', '2026-07-17T04:10:00Z');
+  const opened = await openPage(browser, summer.url);
+  try {
+    await opened.page.goto(summer.url, { waitUntil: 'networkidle2' });
+    await waitForText(opened.page, 'Bench gets to 25°, not 21°: Sat');
+    await opened.page.locator('::-p-text(Bench gets to 25°)').click();
+    await opened.page.waitForFunction(() => location.pathname === '/plan');
+    await opened.page.waitForSelector('[data-testid="take-best"]', { timeout: 60_000 });
+    expect(opened.wrong).toEqual([]);
+  } finally {
+    await opened.page.close();
+    await summer.stop();
+  }
+});
