@@ -6,6 +6,8 @@ export const VIEWS = [
   '/',
   '/day',
   '/bakes/new',
+  '/plan',
+  '/hands',
   ...CULTURE_VIEWS,
   '/doughs',
   '/doughs/start-poolish-two-days',

@@ -35,12 +35,15 @@ export function useCompute<K extends JobKind>(
   type Answer = JobKinds[K]['answers'];
   const worker = useRef<Worker | null>(null);
   const lastId = useRef(0);
+  const stoppedId = useRef(0);
   const [said, setSaid] = useState<Said<Answer> | null>(null);
   const [askedId, setAskedId] = useState(0);
 
   useEffect(() => {
     const one = new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' });
     one.addEventListener('message', ({ data }: MessageEvent<JobWord>) => {
+      // A word that was on its way when its question was stopped.
+      if (data.id <= stoppedId.current) return;
       setSaid((before) => heard(before, data));
     });
     worker.current = one;
@@ -61,6 +64,7 @@ export function useCompute<K extends JobKind>(
 
   const stop = () => {
     worker.current?.postMessage({ cancel: lastId.current } satisfies ComputeMessage);
+    stoppedId.current = lastId.current;
     // What is known so far stays.
     setSaid((before) => (before === null ? null : { ...before, share: null }));
     setAskedId(said?.id ?? 0);
