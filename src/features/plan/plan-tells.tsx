@@ -1,16 +1,18 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useTransition } from 'react';
+import { useState, useTransition } from 'react';
 import { WISHES } from '@/core/planner/week';
 import type { PlanSearch } from '@/services/plan/search';
 import type { PlanView, WeekService } from '@/services/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, dateText, dayText, momentText } from '@/ui/format';
-import { ChoiceField } from '@/ui/panel-parts';
 import { TellsList, type PlainTell } from '@/ui/tells-list';
 import type { PlanActions } from './plan-actions';
+import { WeightsDialog } from './weights-dialog';
 
 /** The header of the Plan: the service, until when to choose, how much is planned, and what plans are weighed by. */
 export function PlanTells(props: {
@@ -72,26 +74,51 @@ function closedDays(view: PlanView): string {
 
 function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions }) {
   const [, start] = useTransition();
+  const [weighing, setWeighing] = useState(false);
   const askAnew = useAskAnew();
-  const wish = typeof view.wish === 'string' ? view.wish : 'own';
-  const options = [...Object.keys(WISHES), ...(wish === 'own' ? ['own'] : [])];
+  const wish = typeof view.wish === 'string' ? view.wish : OWN;
+  const choose = (value: string) => {
+    if (value === OWN) return setWeighing(true);
+    start(async () => {
+      await actions.setWish(value);
+      askAnew();
+    });
+  };
   return (
     <Box sx={{ width: 170, px: 1.25, borderLeft: '2px solid var(--line)' }}>
       <Typography variant="caption" component="p" color="text.secondary">
         Weighed for
       </Typography>
-      <ChoiceField
+      <TextField
+        select
         name="wish"
-        label=""
         value={wish}
-        options={options.map((id) => ({ id, name: id }))}
-        onChange={(value) =>
-          start(async () => {
-            await actions.setWish(value);
+        onChange={(event) => choose(event.target.value)}
+        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Weighed for' } }}
+      >
+        {[...Object.keys(WISHES), OWN].map((one) => (
+          <option key={one} value={one}>
+            {one}
+          </option>
+        ))}
+      </TextField>
+      {wish === OWN ? (
+        <Button size="small" variant="text" onClick={() => setWeighing(true)}>
+          Change them
+        </Button>
+      ) : null}
+      {weighing ? (
+        <WeightsDialog
+          weights={view.facts.weights}
+          actions={actions}
+          onClose={() => setWeighing(false)}
+          onSaved={() => {
+            setWeighing(false);
             askAnew();
-          })
-        }
-      />
+          }}
+        />
+      ) : null}
     </Box>
   );
 }
+const OWN = 'own weights';

@@ -1,0 +1,89 @@
+import { at, demandFor, planningShop } from '../../../../tests/fixtures/planning';
+import { isAct } from '../../journal';
+import { assignHands, proposalsOf } from '../week';
+import { checkPlans, type CheckedPlan, type CheckedShop } from './check-plans';
+
+const planning = planningShop();
+const demand = demandFor('2026-11-27T18:00', ['poolish-day']);
+const found = proposalsOf(demand, demand.methods[0]!, planning);
+if (found.kind !== 'proposals') throw new Error('no plan');
+const proposal = found.proposals.find((one) => one.broken.length === 0)!;
+const { hands } = assignHands(proposal.needs.hands, planning.kitchen);
+const PLAN: CheckedPlan = {
+  demand,
+  steps: proposal.plan.steps,
+  assumed: [],
+  hands,
+  mixesByMachine: true,
+};
+const SHOP: CheckedShop = { ...planning.base, kitchen: planning.kitchen, fineStepG: 0.1 };
+
+const isMix = (step: CheckedPlan['steps'][number]) =>
+  isAct(step.act, 'make') && step.act.lotKind === 'dough';
+const isPoolish = (step: CheckedPlan['steps'][number]) =>
+  isAct(step.act, 'make') && step.act.lotKind === 'poolish';
+const shifted = (which: (step: CheckedPlan['steps'][number]) => boolean, byH: number) => ({
+  ...PLAN,
+  steps: PLAN.steps.map((step) =>
+    which(step) ? { ...step, atMs: step.atMs + byH * 3_600_000 } : step,
+  ),
+});
+const kitchen = (changes: Partial<CheckedShop['kitchen']>): CheckedShop => ({
+  ...SHOP,
+  kitchen: { ...SHOP.kitchen, ...changes },
+});
+
+test('a plan that breaks nothing passes', () => {
+  expect(checkPlans([PLAN], SHOP)).toEqual([]);
+});
+
+const oven = planning.kitchen.ovens[0]!;
+test.each<[string, CheckedPlan, CheckedShop, RegExp]>([
+  ['a step in the past', PLAN, { ...SHOP, nowMs: at('2026-11-27T17:00') }, /past/],
+  ['a step that nobody does', { ...PLAN, hands: PLAN.hands.slice(1) }, SHOP, /nobody does the/],
+  ['a mix before its leaven is made', shifted(isMix, -12), SHOP, /stock: Lot/],
+  ['a leaven mixed before it is ripe', shifted(isPoolish, 4), SHOP, /not ripe/],
+  [
+    'balls for fewer than wanted',
+    { ...PLAN, demand: { ...demand, balls: 31 } },
+    SHOP,
+    /30 balls for 31/,
+  ],
+  [
+    'a service that goes on longer than its balls',
+    { ...PLAN, demand: { ...demand, readyToMs: demand.readyToMs + 7_200_000 } },
+    SHOP,
+    /no balls/,
+  ],
+  [
+    'a place over full',
+    PLAN,
+    kitchen({ rooms: [{ placeId: 'bench', name: 'bench', litres: 2 }] }),
+    /bench is over full/,
+  ],
+  ['too few boxes', PLAN, kitchen({ boxedBalls: 12 }), /30 balls in boxes for 12/],
+  ['an oven that is too slow', PLAN, kitchen({ ovens: [{ ...oven, bakeMin: 40 }] }), /oven bakes/],
+  ['an oven lit late', PLAN, kitchen({ ovens: [{ ...oven, heatMin: 30 }] }), /not lit in time/],
+  [
+    'hands that have gone home',
+    PLAN,
+    kitchen({ hours: { fromMinute: 360, untilMinute: 900 } }),
+    /is not in for/,
+  ],
+  [
+    'a closing day',
+    PLAN,
+    kitchen({ hours: { fromMinute: 0, untilMinute: 1439, closed: { weekdays: [5], dates: [] } } }),
+    /is not in for/,
+  ],
+  ['yeast that can not be weighed', PLAN, { ...SHOP, fineStepG: 100 }, /can not be weighed/],
+])('%s is found', (_, plan, shop, sentence) => {
+  expect(checkPlans([plan], shop).join('\n')).toMatch(sentence);
+});
+
+test('two plans by the same hands, or in the same mixer, are found', () => {
+  const alone = { ...PLAN, hands: PLAN.hands.map((one) => ({ ...one, who: 'Jo' })) };
+  const said = checkPlans([alone, alone], SHOP).join('\n');
+  expect(said).toMatch(/Jo does .* at once/);
+  expect(said).toMatch(/two doughs in one mixer/);
+});
