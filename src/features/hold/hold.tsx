@@ -237,7 +237,9 @@ function isOver(move: ShownMove, nowMs: number): boolean {
 function Stands({ search }: { search: HoldSearch | null }) {
   return (
     <Box sx={{ p: 2, width: { xs: '100%', md: SIDE_PX }, background: 'var(--paper)' }}>
-      <Typography variant="h3">As it stands</Typography>
+      <Typography variant="h3" component="h2">
+        As it stands
+      </Typography>
       <Typography variant="body2">
         Odds are the chance that the balls open right through the service
         {search === null ? '.' : `, ${search.stands.odds.draws} runs each.`}

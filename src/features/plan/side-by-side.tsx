@@ -62,7 +62,9 @@ export function SideBySide(props: {
         <Box
           sx={{ px: 1.25, py: 1, background: 'var(--flour)', borderBottom: '2px solid var(--ink)' }}
         >
-          <Typography variant="h3">Backwards</Typography>
+          <Typography variant="h3" component="h2">
+            Backwards
+          </Typography>
         </Box>
         {shown.map((ladder, index) => (
           <Head

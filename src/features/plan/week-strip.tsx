@@ -215,7 +215,7 @@ function ArchButton(props: {
       component="button"
       type="button"
       aria-pressed={selected}
-      aria-label={`${day} ${service.name}, ${balls} pizzas, ${says}`}
+      aria-label={`${balls} ${service.changed ? '▼ ' : ''}${says}, pizzas: ${day} ${service.name}`}
       data-testid={`service-${service.state}`}
       onClick={onSelect}
       sx={{
@@ -252,7 +252,7 @@ function ArchButton(props: {
         }}
       >
         {balls}
-      </Box>
+      </Box>{' '}
       {at.labelRight ? (
         <Box
           component="span"
