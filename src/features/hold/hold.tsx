@@ -43,7 +43,7 @@ function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null 
   const { units } = view;
   const says = behindSays(name, search?.behindMin ?? null);
   return (
-    <Box sx={{ flex: 1, minWidth: 0, px: 1 }} data-testid="hold-head">
+    <Box sx={{ flex: { xs: '1 0 100%', md: 1 }, minWidth: 0, px: 1 }} data-testid="hold-head">
       <Typography
         component="p"
         className="name"

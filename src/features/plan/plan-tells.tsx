@@ -23,7 +23,15 @@ export function PlanTells(props: {
 }) {
   const { view, service, search, actions } = props;
   return (
-    <Box sx={{ display: 'flex', flex: 1, minWidth: 0, flexWrap: 'wrap', alignItems: 'center' }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flex: { xs: '1 0 100%', md: 1 },
+        minWidth: 0,
+        flexWrap: 'wrap',
+        alignItems: 'center',
+      }}
+    >
       <TellsList tells={tellsOf(view, service, search)} />
       <WeighedFor view={view} actions={actions} />
     </Box>
