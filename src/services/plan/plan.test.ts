@@ -2,10 +2,12 @@ import ICAL from 'ical.js';
 import { freshBatch, sentences, value } from '../../../tests/fixtures/services';
 import { isAct } from '@/core/journal';
 import { WISHES } from '@/core/planner/week';
-import { openShopInMemory, listBakes, saveClosingDays, savePresences } from '@/data';
+import { openShopInMemory, listBakes, saveClosingDays, saveEquipment, savePresences } from '@/data';
 import { contextOver, type ShopContext } from '../context';
+import { doStep } from '../hands';
 import { handsCsv, handsIcs } from '../hands-list/files';
 import { handsList } from '../hands-list/hands-list';
+import { logView } from '../log';
 import { ensureShop } from '../new-shop';
 import { loadShop } from '../shop-state';
 import { tideView } from '../tide';
@@ -97,6 +99,19 @@ test('what is stored is the plan that was shown, to the minute and the gram', ()
   value(takePlan(context, taking(search, id, '2026-11-27')));
   const stored = loadShop(context).folded.plan.map((one) => one.atMs);
   for (const rung of best.rungs) expect(stored).toContain(rung.atMs);
+});
+
+test('the oven is a step like any other: due on the Tide, done by the hands, in the Log', () => {
+  const thing = { id: 'oven', kind: 'oven' as const, name: 'Deck', count: 1, least: 0, most: 4 };
+  saveEquipment(context.db, { ...thing, heatMin: 75, bakeMin: 5 });
+  const { id } = value(stateDemand(context, FRIDAY));
+  value(takePlan(context, taking(searched(planView(context)), id, '2026-11-27')));
+  const lit = tideView(context).moments.find((one) => one.title === 'Light Deck')!;
+  expect(lit.atMs).toBe(Date.parse('2026-11-27T18:00:00+01:00') - 75 * 60_000);
+  nowMs = lit.atMs + 60_000;
+  value(doStep(context, { stepId: lit.ref, batch: freshBatch() }));
+  expect(loadShop(context).folded.plan.some(({ act }) => isAct(act, 'light'))).toBe(false);
+  expect(logView(context).rows[0]!.says).toBe('Lit Deck');
 });
 
 test('a plan that can no longer be is refused by name and nothing is stored', () => {
