@@ -3,6 +3,7 @@ import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween, MS_PER_MINUTE } from '../units';
 import { draft, drafted, type Draft } from './drafted';
 import { remarksOn } from './method-remarks';
+import { inFives } from './wave-rules';
 import { refreshmentsFor } from './refreshments';
 import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
@@ -117,8 +118,7 @@ function better(request: MethodRequest, balls: LotForecast): MethodRequest {
   const last = method.balls.at(-1);
   if (last === undefined) return request;
   const apartH = lateH(request, balls);
-  const fives = Math.round((last.hours + apartH) * FIVES_AN_HOUR) / FIVES_AN_HOUR;
-  const hours = Math.max(last.leastH, Math.min(last.mostH, fives));
+  const hours = Math.max(last.leastH, Math.min(last.mostH, inFives(last.hours + apartH)));
   if (Math.abs(hours - last.hours) * 60 * MS_PER_MINUTE < CLOSE_MS) return request;
   return {
     ...request,
@@ -190,8 +190,6 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
   return { ...plan, remarks: remarksOn(plan, pieces, request) };
 }
 
-/** Hands go by whole five minutes. */
-const FIVES_AN_HOUR = 12;
 const FIVE_MINUTES_MS = 5 * MS_PER_MINUTE;
 const roundDown = (atMs: number) => Math.floor(atMs / FIVE_MINUTES_MS) * FIVE_MINUTES_MS;
 const roundUp = (atMs: number) => Math.ceil(atMs / FIVE_MINUTES_MS) * FIVE_MINUTES_MS;

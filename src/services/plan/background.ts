@@ -1,10 +1,9 @@
 import type { LotForecast, ShopForecast } from '@/core/forecast';
-import { totals } from '@/core/composition';
 import { isAct } from '@/core/journal';
 import {
   handsMin,
-  highestRise,
   LIGHTING_MIN,
+  litresOfStays,
   mixingMin,
   pizzasPerHour,
   type Needs,
@@ -116,21 +115,10 @@ function minutesOf(
 }
 
 function placesOf(lot: LotForecast, state: ShopState): Needs['places'] {
-  const { story } = lot;
-  const denseMl =
-    totals(story.lot.composition, state.pantry).flourG * lot.run.constants.denseVolume;
-  const endMs = story.endMs ?? state.nowMs + HORIZON_MS;
-  return story.stays.flatMap((stay) => {
-    const fromMs = Math.max(state.nowMs, stay.fromMs);
-    const toMs = Math.min(stay.toMs ?? endMs, endMs);
-    if (toMs <= fromMs) return [];
-    const litres = (denseMl * highestRise(lot, fromMs, Math.min(toMs, fromMs + LOOK_MS))) / 1000;
-    const { name, id } = story.lot;
-    return [{ placeId: stay.placeId, what: name, fromMs, toMs, litres, demandId: `lot ${id}` }];
-  });
+  const span = { fromMs: state.nowMs, toMs: state.nowMs + HORIZON_MS };
+  const { id } = lot.story.lot;
+  return litresOfStays(lot, span, state.pantry).map((one) => ({ ...one, demandId: `lot ${id}` }));
 }
-/** A jar that stands for weeks is looked at for the days that it is run. */
-const LOOK_MS = 3 * 24 * MS_PER_HOUR;
 
 function boxesOf(
   forecast: ShopForecast,

@@ -1,18 +1,19 @@
 import { placeTempC } from '../../forecast';
 import { addHours, hoursBetween } from '../../units';
 import { forecastActs } from '../forecast-acts';
+import {
+  COLDER_C,
+  inFives,
+  LEAST_WARM_H,
+  LEAST_WAVE_H,
+  MOST_WAVES,
+  OF_WINDOW,
+  WAVE_TURNS,
+} from '../wave-rules';
 import { changedSteps, holdShop, type HoldStage } from './hold-stage';
 import type { HoldChange, HoldQuestion, Sketch } from './hold-types';
 
-/** A wave serves at most this share of the hours that its balls stay ready. Set. */
-const OF_WINDOW = 0.45;
-const MOST_WAVES = 4;
-const COLDER_C = 4;
-const LEAST_WARM_H = 0.25;
 const EARLY_H = 0.4;
-const TURNS = 4;
-/** Hands go by whole five minutes. */
-const FIVES_AN_HOUR = 12;
 
 /** A part of the balls with its turn, and how long before it comes out of the cold. */
 interface Turn {
@@ -34,7 +35,7 @@ export function inWaves(question: HoldQuestion, stage: HoldStage): Sketch[] {
   if (moved || coldId === null) return [];
   let turns = turnsOf(question, stage);
   if (turns.length < 2) return [];
-  for (let turn = 0; turn < TURNS; turn += 1) {
+  for (let turn = 0; turn < WAVE_TURNS; turn += 1) {
     const lots = forecastActs(
       { ...holdShop(question), stepH: STEP_H },
       changedSteps(question, changesOf(stage, turns, coldId)),
@@ -45,7 +46,7 @@ export function inWaves(question: HoldQuestion, stage: HoldStage): Sketch[] {
       const mostH = hoursBetween(divide.atMs, one.fromMs);
       const lateH =
         opensMs === null ? mostH : hoursBetween(addHours(one.fromMs, -EARLY_H), opensMs);
-      const warmH = Math.round((one.warmH + lateH) * FIVES_AN_HOUR) / FIVES_AN_HOUR;
+      const warmH = inFives(one.warmH + lateH);
       return { ...one, warmH: Math.min(mostH, Math.max(LEAST_WARM_H, warmH)) };
     });
   }
@@ -71,22 +72,20 @@ function turnsOf({ readyFromMs, readyToMs }: HoldQuestion, stage: HoldStage): Tu
   const opensMs = window?.opensMs ?? null;
   const closesMs = window?.closesMs ?? null;
   if (opensMs === null || closesMs === null) return [];
-  const waveH = Math.max(0.5, OF_WINDOW * hoursBetween(opensMs, closesMs));
+  const waveH = Math.max(LEAST_WAVE_H, OF_WINDOW * hoursBetween(opensMs, closesMs));
   const count = Math.min(MOST_WAVES, Math.ceil(serviceH / waveH - 1e-9), balls);
   return Array.from({ length: count }, (_, i): Turn => {
-    const fromMs = addHours(readyFromMs, onFives((serviceH / count) * i));
+    const fromMs = addHours(readyFromMs, inFives((serviceH / count) * i));
     return {
       lotId: i === 0 ? ballsLotId : `${ballsLotId}.${i + 1}`,
       count: Math.round((balls / count) * (i + 1)) - Math.round((balls / count) * i),
       fromMs,
       toMs:
-        i === count - 1 ? readyToMs : addHours(readyFromMs, onFives((serviceH / count) * (i + 1))),
+        i === count - 1 ? readyToMs : addHours(readyFromMs, inFives((serviceH / count) * (i + 1))),
       warmH: 1,
     };
   });
 }
-
-const onFives = (hours: number) => Math.round(hours * FIVES_AN_HOUR) / FIVES_AN_HOUR;
 
 function changesOf(stage: HoldStage, turns: readonly Turn[], coldId: string): HoldChange[] {
   const [divide] = stage.divides;

@@ -90,33 +90,35 @@ function placesOf(plan: MethodPlan, demand: Demand, pantry: Pantry): PlaceNeed[]
   );
   return [...plan.lots]
     .filter(([lotId]) => own.has(lotId))
-    .flatMap(([, lot]) => placeNeeds(lot, demand, pantry));
+    .flatMap(([, lot]) => {
+      const span = { fromMs: -Infinity, toMs: demand.readyToMs };
+      return litresOfStays(lot, span, pantry).map((one) => ({ ...one, demandId: demand.id }));
+    });
 }
 
-/** Litres that a lot takes in each of its places: the most that it rises to there. */
-function placeNeeds(lot: LotForecast, demand: Demand, pantry: Pantry): PlaceNeed[] {
+/** Stays of a lot between two instants with the litres that they take: the most that it rises to in each. */
+export function litresOfStays(
+  lot: LotForecast,
+  span: { readonly fromMs: number; readonly toMs: number },
+  pantry: Pantry,
+): Omit<PlaceNeed, 'demandId'>[] {
   const { story } = lot;
   const denseMl = totals(story.lot.composition, pantry).flourG * lot.run.constants.denseVolume;
-  const endMs = story.endMs ?? demand.readyToMs;
-  return story.stays.flatMap((stay): PlaceNeed[] => {
+  const endMs = Math.min(story.endMs ?? span.toMs, span.toMs);
+  return story.stays.flatMap((stay) => {
+    const fromMs = Math.max(stay.fromMs, span.fromMs);
     const toMs = Math.min(stay.toMs ?? endMs, endMs);
-    if (toMs <= stay.fromMs) return [];
-    const rise = highestRise(lot, stay.fromMs, toMs);
-    return [
-      {
-        placeId: stay.placeId,
-        what: story.lot.name,
-        fromMs: stay.fromMs,
-        toMs,
-        litres: (denseMl * rise) / ML_PER_LITRE,
-        demandId: demand.id,
-      },
-    ];
+    if (toMs <= fromMs) return [];
+    // A jar that stands for weeks is looked at for the days that it is run.
+    const rise = highestRise(lot, fromMs, Math.min(toMs, fromMs + LOOK_MS));
+    const litres = (denseMl * rise) / ML_PER_LITRE;
+    return [{ placeId: stay.placeId, what: story.lot.name, fromMs, toMs, litres }];
   });
 }
+const LOOK_MS = 72 * MS_PER_HOUR;
 
 /** The highest rise of a lot between two instants, × its volume without gas. */
-export function highestRise({ run, story }: LotForecast, fromMs: number, toMs: number): number {
+function highestRise({ run, story }: LotForecast, fromMs: number, toMs: number): number {
   const first = rowAtHour(run.hours, run.length, hoursBetween(story.startMs, fromMs));
   const last = rowAtHour(run.hours, run.length, hoursBetween(story.startMs, toMs));
   let highest = 1;

@@ -4,17 +4,17 @@ import { addHours, hoursBetween } from '../../units';
 import type { MethodPlan, MethodRequest } from '../method-request';
 import type { Wave } from '../plan-parts';
 import { planMethod } from '../plan-method';
+import {
+  COLDER_C,
+  inFives,
+  LEAST_WARM_H,
+  LEAST_WAVE_H,
+  MOST_WAVES,
+  OF_WINDOW,
+  WAVE_TURNS,
+} from '../wave-rules';
 import { ballsUntil, type Demand } from './demand';
 
-/** A wave serves at most this share of the hours that its balls stay ready: so much is left for doubt on both sides. Set. */
-const OF_WINDOW = 0.45;
-const MOST_WAVES = 4;
-const LEAST_WAVE_H = 0.5;
-/** A place holds balls back when it is this much colder than where they rise, °C. */
-const COLDER_C = 4;
-/** Balls come into the warm at least so long before they are wanted, h. */
-const LEAST_WARM_H = 0.25;
-const TURNS = 4;
 const CLOSE_H = 0.08;
 /** Balls open so long before their turn as a rule, h, and never less than the least. */
 const MOST_EARLY_H = 1;
@@ -34,7 +34,7 @@ export function inWaves(
   if (waves === null) return plan;
   let asked: MethodRequest = { ...withHeld(plan, request), waves };
   let found = plan;
-  for (let turn = 0; turn < TURNS; turn += 1) {
+  for (let turn = 0; turn < WAVE_TURNS; turn += 1) {
     const next = planMethod(asked);
     if (next.kind !== 'plan') return plan;
     found = next;
@@ -80,11 +80,6 @@ function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | 
     return { count: until - before, stays: staysOf(plan, coldId, fromMs, i), fromMs, toMs };
   }).filter((wave) => wave.count > 0);
 }
-
-const FIVE_MINUTES_H = 1 / 12;
-
-/** Hours to whole five minutes. */
-const inFives = (hours: number) => Math.round(hours / FIVE_MINUTES_H) * FIVE_MINUTES_H;
 
 /** An instant on whole five minutes after another. */
 const onFives = (atMs: number, fromMs: number) =>
