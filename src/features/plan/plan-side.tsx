@@ -7,6 +7,7 @@ import { brokenLines, dayHour } from '@/services/plan/broken-words';
 import type { PlanSearch } from '@/services/plan/search';
 import type { PlanView } from '@/services/plan/view';
 import { spanText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
 import { Rope } from './rope';
 
 /** Beside the ladders: what changed since yesterday, and what stands in the way. */
@@ -30,6 +31,27 @@ export function PlanSide(props: {
         ))}
       </Box>
       <InTheWay view={view} search={search} onNearest={onNearest} />
+      {view.feeds.length === 0 ? null : <KeepAlive view={view} />}
+    </Box>
+  );
+}
+
+/** Cultures to keep alive between the services: a tap plans their feeds. */
+function KeepAlive({ view }: { view: PlanView }) {
+  return (
+    <Box sx={{ px: 2, pb: 1 }} data-testid="keep-alive">
+      <Typography variant="h2">To keep alive</Typography>
+      {view.feeds.slice(0, MOST_LINES).map((feed) => (
+        <LinkButton
+          key={feed.cultureId}
+          href={`/cultures/${encodeURIComponent(feed.cultureId)}/series`}
+          variant="text"
+          size="small"
+          sx={{ px: 0, justifyContent: 'start', textAlign: 'left' }}
+        >
+          {feed.name}: feed by {dayHour(feed.atMs, view.units.timeZone)}
+        </LinkButton>
+      ))}
     </Box>
   );
 }

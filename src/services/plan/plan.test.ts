@@ -8,6 +8,7 @@ import { doStep } from '../hands';
 import { handsCsv, handsIcs } from '../hands-list/files';
 import { handsList } from '../hands-list/hands-list';
 import { logView } from '../log';
+import { seedDemo } from '../demo/seed';
 import { ensureShop } from '../new-shop';
 import { loadShop } from '../shop-state';
 import { tideView } from '../tide';
@@ -201,6 +202,22 @@ test('hours, closing days, the wish and pins are kept; strangers and seven close
   expect(planView(context).facts.weights.move).toBe(9);
   expect(setWish(context, 'luck').ok).toBe(false);
   expect(pinStep(context, 'nothing', true).ok).toBe(false);
+});
+
+test('a culture is to be fed after the last feed that is planned of it, by its rhythm; within the week only', () => {
+  const db = openShopInMemory();
+  const { startMs } = seedDemo(db, Date.parse('2026-11-27T05:10:00Z'));
+  const demo = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
+  const { feeds, span } = planView(demo);
+  const grusa = feeds.find((one) => one.name === 'Grusa')!;
+  const planned = loadShop(demo).folded.plan.filter(
+    ({ act }) => isAct(act, 'make') && act.cultureId === grusa.cultureId,
+  );
+  expect(planned.length).toBeGreaterThan(0);
+  const lastMs = Math.max(...planned.map((one) => one.atMs));
+  expect(grusa.atMs - lastMs).toBe(24 * 3_600_000);
+  expect(feeds.every((one) => one.atMs <= span.toMs)).toBe(true);
+  expect(feeds.map((one) => one.atMs)).toEqual(feeds.map((one) => one.atMs).sort((a, b) => a - b));
 });
 
 test('all open services are planned together, and one that is withdrawn is not', () => {

@@ -19,6 +19,7 @@ import type { Moment } from '../tide/moment';
 import { momentsOf } from '../tide/moments';
 import { wantedOf } from './background';
 import { demandMethods, planFacts, type PlanFacts } from './facts';
+import { feedsWanted, type FeedWanted } from './keep-alive';
 import { occurrencesOf, type Occurrence } from './occurrences';
 import { oddsOfBake } from './odds-of-bake';
 import { bakeFor, liveBakes } from './open-services';
@@ -65,6 +66,8 @@ export interface PlanView {
   readonly changes: readonly PlanChange[];
   /** What is still to be done of the planned bakes. */
   readonly moments: readonly (Moment & { readonly pinned: boolean })[];
+  /** Cultures that want a feed within the week that nobody has planned. */
+  readonly feeds: readonly FeedWanted[];
   /** What the plans as they stand break. */
   readonly broken: readonly Broken[];
   readonly demands: readonly DemandRow[];
@@ -108,6 +111,7 @@ export function planView(context: ShopContext): PlanView {
     moments: momentsOf(state, forecast, listEquipment(context.db))
       .filter((one) => one.tense === 'planned' && one.bakeId !== null)
       .map((one) => ({ ...one, pinned: pinned.has(one.ref) })),
+    feeds: feedsWanted(context, state, span.toMs),
     broken: brokenByNeeds(facts.background, facts.kitchen).filter((one) => one.atMs >= nowMs),
     demands,
     methods: demandMethods(context, state, { demand: { methods: [] }, dough: facts.dough }),
