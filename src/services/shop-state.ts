@@ -4,6 +4,7 @@ import {
   learnSpeeds,
   RememberedLessons,
   RememberedLots,
+  setTempC,
   type CultureSpeed,
   type LearnedSpeed,
   type Places,
@@ -75,7 +76,8 @@ export function loadShop(context: ShopContext): ShopState {
 /** A place that warms with the air out of doors, with that air. */
 function withAir<P extends Place>(place: P, { hours }: OutdoorAir): P {
   const share = place.follows ?? 0;
-  return share === 0 ? place : { ...place, outdoors: { share, hours } };
+  const warms = hours.some(({ atMs, tempC }) => tempC > setTempC(place, atMs));
+  return share === 0 || !warms ? place : { ...place, outdoors: { share, hours } };
 }
 
 /** The shop's working hours, with who is there when and its closing days where they are known. */

@@ -211,12 +211,14 @@ function cuts(place: PlaceHistory, span: Span): number[] {
 function followsAir(place: PlaceHistory, { fromMs, toMs }: Span): boolean {
   const { outdoors } = place;
   if (outdoors === undefined || outdoors.share === 0) return false;
-  return outdoors.hours.some(
-    ({ atMs, tempC }) =>
-      atMs > fromMs - MS_PER_HOUR &&
-      atMs < toMs + MS_PER_HOUR &&
-      tempC > setTempC({ ...place, outdoors: { share: 0, hours: [] } }, atMs),
-  );
+  const heated = { ...place, outdoors: { share: 0, hours: [] } };
+  const { hours } = outdoors;
+  for (let i = Math.max(0, firstAfter(hours, fromMs) - 1); i < hours.length; i += 1) {
+    const { atMs, tempC } = hours[i] as PlaceReading;
+    if (atMs > toMs + MS_PER_HOUR) return false;
+    if (tempC > setTempC(heated, atMs)) return true;
+  }
+  return false;
 }
 
 /** The part of a span that readings reach into; null where there are none. */

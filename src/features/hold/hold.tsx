@@ -12,6 +12,7 @@ import { useCompute } from '@/ui/compute/use-compute';
 import { clockText, dateText, dayText, percentText, spanText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { Textures } from '@/ui/marks/textures';
+import { answerNotice } from '@/ui/notice-answers';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import { useWidth } from '@/ui/use-width';
@@ -182,6 +183,10 @@ function Moves(props: {
       say({ text: `${title}: taken, with what follows.`, action: { label: 'Undo', run: undo } });
       router.push('/');
     });
+  const leave = () => {
+    if (!left && view.noticeId !== null) answerNotice(view.noticeId, null);
+    setLeft(!left);
+  };
   const open = moves.filter((move) => !isOver(move, nowMs));
   const shown = left ? [] : open.slice(0, more ? open.length : FIRST_SHOWN);
   const bestOdds = shown[0]?.odds.service ?? 0;
@@ -215,13 +220,13 @@ function Moves(props: {
             {more ? 'Only the best' : `${open.length - FIRST_SHOWN} more moves`}
           </Button>
         ) : null}
-        <Button onClick={() => setLeft(!left)} data-testid="leave-it">
+        <Button onClick={leave} data-testid="leave-it">
           {left ? 'Show the moves again' : 'Leave it as it is'}
         </Button>
         <LinkButton href="/">To the Tide</LinkButton>
         <Typography variant="body2">
           {left
-            ? 'Left as it is: you are asked again when the odds fall.'
+            ? 'Left as it is: you are asked again when the odds fall by five points.'
             : 'Tap a move to take it. What follows goes along; undo puts it back.'}
         </Typography>
       </Box>

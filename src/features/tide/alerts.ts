@@ -1,6 +1,8 @@
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import { riskKey } from '@/services/hold/risk-key';
 import type { TideView } from '@/services/tide';
 import { clockText, momentText, spanText } from '@/ui/format';
+import type { NoticeAnswers } from '@/ui/notice-answers';
 
 /** Something that wants to be known once. */
 export interface Notice {
@@ -33,10 +35,10 @@ export function noticesOf(view: TideView, nowMs: number): readonly Notice[] {
   ].sort((a, b) => a.sinceMs - b.sinceMs);
 }
 
-/** A bake that may slip is told before everything else, in steps of ten points, so that it is told again when it gets worse. */
+/** A bake that may slip is told before everything else, and again when its odds fall. */
 function riskNotices(view: TideView): Notice[] {
   return view.risks.map(({ bakeId, name, lotId, behindMin, chance }) => ({
-    id: `risk ${bakeId} ${Math.round(chance * 10)} ${Math.round((behindMin ?? 0) / 20)}`,
+    id: riskKey({ bakeId, chance }),
     text: `${name} may slip${behindText(behindMin)}: hold or hurry`,
     sinceMs: 0,
     lotId,
@@ -116,13 +118,10 @@ function probeNotices(view: TideView): Notice[] {
   });
 }
 
-/** What was said to each notice: null for seen, an instant until which it sleeps. */
-export type Answers = Readonly<Record<string, number | null>>;
-
 /** The notice to show: the oldest that was neither seen nor put off. */
 export function openNotice(
   notices: readonly Notice[],
-  answers: Answers,
+  answers: NoticeAnswers,
   nowMs: number,
 ): Notice | null {
   return (

@@ -148,7 +148,9 @@ test('a moved mix takes the dough’s later steps along, a moved leaven stays be
     )!;
   const mix = step('make', 'dough');
   const moved = value(movedSteps(facts, mix, mix.atMs + 1_800_000));
-  expect(moved.map((one) => one.step.act.kind)).toEqual(['make', 'divide', 'move']);
+  // The poolish that is not made yet stays where it is and is dosed anew.
+  expect(moved.map((one) => one.step.act.kind)).toEqual(['make', 'divide', 'move', 'make']);
+  expect(moved.at(-1)!.atMs).toBe(moved.at(-1)!.step.atMs);
   const poolish = step('make', 'Poolish');
   expect(movedSteps(facts, poolish, mix.atMs + 1)).toMatchObject({ ok: false });
   expect(movedSteps(facts, mix, poolish.atMs - 1)).toMatchObject({ ok: false });

@@ -12,6 +12,8 @@ import { listBakes, listPinned, type Bake } from '@/data';
 import type { ShopContext } from '../context';
 import { cultureSpeeds, forecastState, loadShop, type ShopState } from '../shop-state';
 import { planningFacts } from '../new-bake';
+import { riskKey } from './risk-key';
+import { risksOf, type Risk } from './risks';
 import { strandOf } from '../tide/strands';
 import type { Strand } from '../tide/view';
 
@@ -27,6 +29,8 @@ export interface HoldView {
   readonly placeName: string;
   readonly looks: readonly { readonly atMs: number; readonly rise: number }[];
   readonly mixAtMs: number | null;
+  /** The notice that told it; null where it is at no risk. */
+  readonly noticeId: string | null;
 }
 
 /** What the worker runs moves on. */
@@ -92,9 +96,12 @@ export function holdView(context: ShopContext, bakeId: string): HoldView | null 
     placeName: lot === undefined ? '' : placeOf(lot, state),
     looks: lot === undefined ? [] : looksOf(lot),
     mixAtMs: mix?.atMs ?? null,
+    noticeId: noticeOf(risksOf(state, [bake], forecast)),
   };
 }
 const AHEAD_MS = 8 * 3_600_000;
+
+const noticeOf = ([risk]: readonly Risk[]) => (risk === undefined ? null : riskKey(risk));
 
 /** The lot of a bake that was made last and that the plan still takes from. */
 function standingLot(facts: HoldFacts, forecast: ShopForecast): LotForecast | undefined {
