@@ -1,0 +1,100 @@
+import type { ShownMove } from '@/services/hold/search';
+import type { HoldView } from '@/services/hold/question';
+import { riskKey } from '@/services/hold/risk-key';
+import { holdScale } from './hold-scale';
+import { moveWords } from './hold-words';
+
+const HOUR_MS = 3_600_000;
+const nowMs = Date.parse('2026-11-27T06:10:00+01:00');
+const view = {
+  units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C' },
+  placeNames: { proofer: 'Proofer', fridge: 'Fridge' },
+} as unknown as HoldView;
+const half = (ready: number, young: number, slack: number) => ({
+  fromMs: 0,
+  toMs: 1,
+  ready,
+  young,
+  slack,
+});
+const move = (changes: Partial<ShownMove>): ShownMove => ({
+  kind: 'other place',
+  placeId: null,
+  mixAtMs: nowMs + HOUR_MS,
+  ballAtMs: nowMs + 2 * HOUR_MS,
+  bestMs: null,
+  yeastG: 0,
+  flourG: 0,
+  leftLeavenG: 0,
+  startC: null,
+  laterMin: 20,
+  moves: 0,
+  handsMin: 0,
+  serviceFromMs: nowMs + 12 * HOUR_MS,
+  serviceToMs: nowMs + 15 * HOUR_MS,
+  changes: [],
+  odds: { leaven: 1, service: 0.9, both: 0.9, halfHours: [half(0.9, 0.1, 0)], draws: 80 },
+  strands: [],
+  ...changes,
+});
+
+test.each<[Partial<ShownMove>, string, string]>([
+  [{ placeId: 'proofer', moves: 1 }, 'Proofer until 07:10', 'then mix at 07:10, 20 min late'],
+  [{ kind: 'mix at best', laterMin: -30 }, 'Mix earlier, 07:10', '30 min early, all of it'],
+  [{ kind: 'boost', yeastG: 1.2 }, 'Boost, 1.2 g yeast', 'mix on time, 07:10'],
+  [{ kind: 'smaller share', yeastG: 1.2 }, 'Smaller share, 1.2 g yeast', 'mix on time, 07:10'],
+  [{ kind: 'smaller share' }, 'Smaller share of it', 'mix on time, 07:10'],
+  [{ kind: 'water', startC: 20 }, 'Dough out of the bowl at 20°', 'mix on time, 07:10'],
+  [{ kind: 'bulk', laterMin: -45 }, 'Shorter bulk', 'ball at 08:10'],
+  [{ kind: 'waves', placeId: 'fridge' }, '0 waves of balls', 'the later ones wait in Fridge'],
+  [{ kind: 'service later' }, 'Open at 18:10', 'everything else as it is'],
+])('a move %o is told as “%s”', (changes, title, under) => {
+  expect(moveWords(move(changes), view)).toMatchObject({ title, under });
+});
+
+test('costs are told in moves, minutes and grams, and where the balls are weak', () => {
+  expect(moveWords(move({}), view).costs).toEqual(['no moves', 'no grams']);
+  const smaller = { moves: 2, handsMin: 6, yeastG: 1.2, flourG: 550, leftLeavenG: 1100 };
+  expect(moveWords(move(smaller), view).costs).toEqual([
+    '2 moves, 6 min of hands',
+    '1.2 g yeast',
+    '550 g flour and its water',
+    '1\u2009100 g leaven left over',
+  ]);
+  const odds = (...halfHours: ReturnType<typeof half>[]) => ({ ...move({}).odds, halfHours });
+  const weak = (...all: ReturnType<typeof half>[]) =>
+    moveWords(move({ odds: odds(...all) }), view).costs.at(-1);
+  expect(weak(half(0.5, 0.5, 0), half(0.9, 0, 0.1))).toBe('the first may spring back');
+  expect(weak(half(0.9, 0.1, 0), half(0.5, 0, 0.5))).toBe('the last may be slack');
+});
+
+describe('time across the view', () => {
+  const at = { nowMs, fromMs: nowMs + 11 * HOUR_MS, toMs: nowMs + 14 * HOUR_MS };
+  const scale = holdScale(at, 1000, 330);
+  test('now stands where it is put, the service has a column of its own, what lies between is folded', () => {
+    expect(scale.x(nowMs)).toBe(330);
+    expect(scale.x(at.fromMs)).toBe(scale.service.fromX);
+    expect(scale.x(at.toMs)).toBe(1000);
+    expect(scale.fold).toEqual({ fromX: scale.service.fromX - 40, toX: scale.service.fromX });
+  });
+  test('later never stands further left', () => {
+    const xs = Array.from({ length: 40 }, (_, i) => scale.x(nowMs + (i - 4) * (HOUR_MS / 2)));
+    expect(xs).toEqual([...xs].sort((a, b) => a - b));
+  });
+  test('a service within the next hours is not folded', () => {
+    const soon = holdScale(
+      { nowMs, fromMs: nowMs + 2 * HOUR_MS, toMs: nowMs + 4 * HOUR_MS },
+      1000,
+      330,
+    );
+    expect(soon.fold).toBeNull();
+    expect(soon.x(nowMs + 2 * HOUR_MS)).toBe(soon.service.fromX);
+  });
+});
+
+test('a risk is told again when its odds fall by five points, not before', () => {
+  const key = (chance: number) => riskKey({ bakeId: 'b', chance });
+  expect(key(0.48)).toBe(key(0.46));
+  expect(key(0.48)).not.toBe(key(0.44));
+  expect(key(0.48)).not.toBe(riskKey({ bakeId: 'c', chance: 0.48 }));
+});
