@@ -10,6 +10,16 @@ export interface Knot {
   readonly waysOut: readonly { readonly condition: Broken; readonly proposal: Proposal }[];
 }
 
+/** What a dough does of itself: nobody can make it give way. */
+const OF_THE_DOUGH: ReadonlySet<Broken['kind']> = new Set([
+  'leaven not ripe',
+  'balls not ready',
+  'flour too weak',
+  'dose too small',
+  'keeps too short',
+  'too late',
+]);
+
 /** Sets larger than this say nothing. */
 const MOST_CONDITIONS = 4;
 
@@ -26,6 +36,7 @@ export function knotOf(proposals: readonly Proposal[]): Knot | null {
   const worded = (key: string) =>
     inOrder.flatMap((one) => one.broken).find((one) => one.key === key) as Broken;
   const waysOut = keys.flatMap((key) => {
+    if (OF_THE_DOUGH.has(worded(key).kind)) return [];
     const proposal = inOrder.find((one) => one.broken.every((broke) => broke.key === key));
     return proposal === undefined ? [] : [{ condition: worded(key), proposal }];
   });
