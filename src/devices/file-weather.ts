@@ -14,7 +14,7 @@ const WARMEST_C = 60;
  * @throws {WeatherFileError} for the first row that is wrong
  */
 export function fileWeather(file: string): Weather {
-  const rows = readFileSync(file, 'utf8').split(/\r?\n/);
+  const rows = textOf(file).split(/\r?\n/);
   const points = rows
     .map((row, index) => ({ row: row.trim(), number: index + 1 }))
     .slice(1)
@@ -24,6 +24,16 @@ export function fileWeather(file: string): Weather {
   return {
     hours: (fromMs, toMs) => points.filter((one) => one.atMs >= fromMs && one.atMs <= toMs),
   };
+}
+
+function textOf(file: string): string {
+  try {
+    return readFileSync(file, 'utf8');
+  } catch (cause) {
+    throw new WeatherFileError('Weather: the file that OLVIK_WEATHER names can not be read.', {
+      cause,
+    });
+  }
 }
 
 function pointOf(row: string, number: number): OutdoorPoint {

@@ -24,9 +24,6 @@ export function outdoorAir(nowMs: number): OutdoorAir {
     return { hours: weather().hours(...span), problem: null };
   } catch (error) {
     if (error instanceof WeatherFileError) return { hours: [], problem: error.message };
-    if (error instanceof Error && 'code' in error && error.code === 'ENOENT') {
-      return { hours: [], problem: 'Weather: the file that OLVIK_WEATHER names is not there.' };
-    }
     throw error;
   }
 }
