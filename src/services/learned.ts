@@ -1,4 +1,10 @@
-import { BAKERS_YEAST, LOSS_PRIOR, MIXER_PRIOR, OFFSET_PRIOR } from '@/core/forecast';
+import {
+  BAKERS_YEAST,
+  LEAVENED_DOUGHS,
+  LOSS_PRIOR,
+  MIXER_PRIOR,
+  OFFSET_PRIOR,
+} from '@/core/forecast';
 import { EIGHTY_PERCENT } from '@/core/numeric';
 import type { QuantityBelief } from '@/core/learning';
 import type { ShopUnits } from '@/core/units';
@@ -60,6 +66,12 @@ export function learnedView(context: ShopContext): LearnedView {
   };
 }
 
+/** Speeds that are of the whole shop. */
+const SHOP_SPEEDS: Readonly<Record<string, string>> = {
+  [BAKERS_YEAST]: 'Baker’s yeast here',
+  [LEAVENED_DOUGHS]: 'Doughs with a leaven',
+};
+
 function cultureRows(context: ShopContext, state: ShopState): LearnedRow[] {
   const names = new Map(
     state.folded.done.flatMap(({ act }) =>
@@ -73,7 +85,7 @@ function cultureRows(context: ShopContext, state: ShopState): LearnedRow[] {
     return {
       key: culture,
       about: 'culture',
-      name: culture === BAKERS_YEAST ? 'Baker’s yeast here' : (names.get(culture) ?? culture),
+      name: SHOP_SPEEDS[culture] ?? names.get(culture) ?? culture,
       unit: 'factor',
       value: Math.exp(belief.lnSpeed),
       low: Math.exp(belief.lnSpeed - EIGHTY_PERCENT * sd),

@@ -3,7 +3,7 @@ import { foldJournal } from '@/core/journal';
 import { toLocalText } from '@/core/units';
 import { listEntries, listPlaces, openShopInMemory, saveDemoClock } from '@/data';
 import { contextOver, type ShopContext } from './context';
-import { seedDemo } from './demo/seed';
+import { demoShop } from '../../tests/demo-shop';
 import { learnedView, resetLearned, undoReset } from './learned';
 import { ensureShop } from './new-shop';
 import { changePlace, changeShop, setDemoRate } from './shop';
@@ -60,10 +60,8 @@ describe('the shop', () => {
 
 describe('the demo shop', () => {
   test('stands on its busy Friday with leavens of every kind, no conflict and steps to come', () => {
-    const db = openShopInMemory();
-    const { startMs } = seedDemo(db, Date.parse('2026-11-25T09:00:00Z'));
+    const { startMs, context: demo } = demoShop();
     expect(toLocalText(startMs, ZONE)).toBe('2026-11-27T06:10');
-    const demo = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
     const view = tideView(demo);
     expect(view.conflicts).toEqual([]);
     const kinds = new Set(view.strands.map((strand) => strand.kind));
@@ -72,14 +70,12 @@ describe('the demo shop', () => {
     expect(
       view.services.filter((service) => service.fromMs > startMs).length,
     ).toBeGreaterThanOrEqual(4);
-    const firstDone = foldJournal(listEntries(db)).done[0]!;
+    const firstDone = foldJournal(listEntries(demo.db)).done[0]!;
     expect((startMs - firstDone.atMs) / 86_400_000).toBeGreaterThan(20);
   });
 
   test('has learned from three weeks of looks: its starter is slower, forecasts got nearer, and it can be reset', () => {
-    const db = openShopInMemory();
-    const { startMs } = seedDemo(db, Date.parse('2026-11-25T09:00:00Z'));
-    const demo = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
+    const { context: demo } = demoShop();
     const grusa = () => learnedView(demo).rows.find((row) => row.key === 'grusa');
     const before = grusa()!;
     expect(before.name).toBe('Grusa');

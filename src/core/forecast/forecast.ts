@@ -3,6 +3,7 @@ import { MS_PER_HOUR } from '../units';
 import { effectiveActs, type ForecastAct } from './effective-plan';
 import { seedCultureOf } from './culture-of';
 import type { DrawnTruth } from './drawn-truth';
+import { LEAVENED_DOUGHS } from './leavened-doughs';
 import {
   BOOK_SPEED,
   forecastLot,
@@ -12,6 +13,7 @@ import {
 } from './lot-forecast';
 import type { Surroundings } from './lot-run';
 import { surroundingsMet } from './met';
+import type { RunLot } from './start-state';
 import type { RememberedLots } from './remembered';
 import { tellStories, type Conflict, type LotStory } from './stories';
 
@@ -21,7 +23,7 @@ export interface ForecastRequest extends Surroundings {
   readonly nowMs: number;
   /** Lots that ended before this are left out, but for those that later ones descend from. */
   readonly visibleFromMs: number;
-  /** Learned speed of each culture, see {@link seedCultureOf}; the book’s where absent. */
+  /** Learned speed of each culture, see {@link seedCultureOf}, and of {@link LEAVENED_DOUGHS}; the book’s where absent. */
   readonly cultureSpeeds?: ReadonlyMap<string, CultureSpeed>;
   /** Forecasts of before, and the name of what else they rest on beside their places (flours); left out, everything is run. */
   readonly remembered?: { readonly lots: RememberedLots; readonly facts: string };
@@ -51,15 +53,13 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
   const lots = new Map<string, LotForecast>();
   const lotOf = (lotId: string) => stories.byLot.get(lotId)?.lot;
   const inOrder = [...stories.byLot.values()].sort((a, b) => a.startMs - b.startMs);
+  const shared = sharedContext(request, lots);
   for (const story of inOrder) {
     const visible = wanted.get(story.lot.id);
     if (visible === undefined) continue;
     const context: LotContext = {
-      runs: lots,
-      around: request,
+      ...shared,
       culture: request.cultureSpeeds?.get(seedCultureOf(story.lot, lotOf) ?? '') ?? BOOK_SPEED,
-      nowMs: request.nowMs,
-      ...(request.stepH === undefined ? {} : { stepH: request.stepH }),
       ...(isDrawn(story, request.drawn) ? { drawn: request.drawn } : {}),
       withBand: request.withBands && visible && endsAfter(story, request.nowMs),
     };
@@ -68,6 +68,21 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
   }
   request.remembered?.lots.turn();
   return { acts, lots, conflicts: stories.conflicts };
+}
+
+/** What all lots of one forecast depend on. */
+function sharedContext(
+  request: ForecastRequest,
+  runs: ReadonlyMap<string, RunLot>,
+): Pick<LotContext, 'runs' | 'around' | 'nowMs' | 'doughs' | 'stepH'> {
+  const doughs = request.cultureSpeeds?.get(LEAVENED_DOUGHS);
+  return {
+    runs,
+    around: request,
+    nowMs: request.nowMs,
+    ...(doughs === undefined ? {} : { doughs }),
+    ...(request.stepH === undefined ? {} : { stepH: request.stepH }),
+  };
 }
 
 /** What stands in the shop is as it is, but for what is still in progress; what is planned is in doubt. */
@@ -94,6 +109,7 @@ function rememberedLot(
     told,
     parents,
     context.culture,
+    context.doughs,
     context.withBand,
     openEnded,
     met,

@@ -1,6 +1,7 @@
 export { assimilateLooks } from './assimilate';
 export { type ForecastAct } from './effective-plan';
 export { forecastShop, shopStories, type ShopForecast } from './forecast';
+export { BOOK_DOUGHS, LEAVENED_DOUGHS } from './leavened-doughs';
 export { BOOK_SPEED_LN_SD, forecastLot, type CultureSpeed, type LotForecast } from './lot-forecast';
 export {
   placeTempC,

@@ -6,6 +6,12 @@ import { addHours, hoursBetween } from '../units';
 import { assimilateLooks, type ReadRun } from './assimilate';
 import { cultureOf } from './culture-of';
 import { NO_DOUBT } from './doubt';
+import {
+  hoursAsDough,
+  isLeavenedDough,
+  LEAVENED_DOUGH_LN_SD,
+  LEAVENED_DOUGHS,
+} from './leavened-doughs';
 import { judgedBy } from './lot-forecast';
 import { runLot, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
@@ -46,7 +52,10 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
   }));
   const { byLot } = tellStories(acts);
   const stories = [...byLot.values()].sort((a, b) => a.startMs - b.startMs);
-  const teaching = lastOfEach(stories.filter((story) => teaches(story, request)));
+  const teaching = lastOfEach(
+    stories.filter((story) => teaches(story, byLot, request)),
+    byLot,
+  );
   const wanted = new Set(
     [...teaching].flatMap((story) => withForebears(byLot, story.lot.id, GENERATIONS)),
   );
@@ -54,11 +63,11 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
   const learned = new Map<string, { belief: SpeedBelief; from: LearnedFrom[] }>();
   for (const story of stories) {
     if (!wanted.has(story.lot.id)) continue;
-    const culture = cultureOf(story.lot);
+    const culture = taughtBy(story, byLot);
     const known =
       culture === null
         ? null
-        : (learned.get(culture) ?? { belief: priorSpeed(story.startMs), from: [] });
+        : (learned.get(culture) ?? { belief: priorOf(culture, story.startMs), from: [] });
     const belief = known?.belief ?? null;
     const { runLot, taught } = rememberedLesson(
       { story, belief, teaches: belief !== null && teaching.has(story) },
@@ -109,7 +118,9 @@ function lessonOf(
   const speed = belief === null ? 1 : Math.exp(belief.lnSpeed);
   const lot = lotAt(story, runs, request);
   const runLot = { story, run: lot(speed).run };
-  const taught = belief === null || !looksCount ? null : lesson(story, belief, lot, speed);
+  const asDoughH = hoursAsDough(story, (lotId) => runs.get(lotId)?.story);
+  const taught =
+    belief === null || !looksCount ? null : lesson({ story, asDoughH }, belief, lot, speed);
   return { runLot, taught };
 }
 
@@ -119,10 +130,13 @@ const TAUGHT_LOTS = 40;
 const TAUGHT_STEP = 20;
 
 /** The last lots of each culture: from {@link TAUGHT_LOTS} to one step more. */
-function lastOfEach(stories: readonly LotStory[]): ReadonlySet<LotStory> {
+function lastOfEach(
+  stories: readonly LotStory[],
+  byLot: ReadonlyMap<string, LotStory>,
+): ReadonlySet<LotStory> {
   const byCulture = new Map<string, LotStory[]>();
   for (const story of stories) {
-    const culture = cultureOf(story.lot) ?? '';
+    const culture = taughtBy(story, byLot) ?? '';
     byCulture.set(culture, [...(byCulture.get(culture) ?? []), story]);
   }
   const last = new Set<LotStory>();
@@ -134,9 +148,24 @@ function lastOfEach(stories: readonly LotStory[]): ReadonlySet<LotStory> {
   return last;
 }
 
-/** True for a lot whose culture can be learned from its looks. */
-function teaches(story: LotStory, request: LearnRequest): boolean {
+/** Whose speed the looks at a lot teach: its culture’s, or that of the shop’s leavened doughs; null for what teaches none. */
+function taughtBy(story: LotStory, byLot: ReadonlyMap<string, LotStory>): string | null {
   const culture = cultureOf(story.lot);
+  if (culture !== null) return culture;
+  return isLeavenedDough(story, (lotId) => byLot.get(lotId)) ? LEAVENED_DOUGHS : null;
+}
+
+function priorOf(culture: string, atMs: number): SpeedBelief {
+  return culture === LEAVENED_DOUGHS ? priorSpeed(atMs, LEAVENED_DOUGH_LN_SD) : priorSpeed(atMs);
+}
+
+/** True for a lot whose culture can be learned from its looks. */
+function teaches(
+  story: LotStory,
+  byLot: ReadonlyMap<string, LotStory>,
+  request: LearnRequest,
+): boolean {
+  const culture = taughtBy(story, byLot);
   if (culture === null || isYoung(story)) return false;
   const fromMs = request.resetMs.get(culture) ?? -Infinity;
   return story.looks.some((look) => look.atMs > fromMs);
@@ -154,23 +183,45 @@ function withForebears(
 
 /** A lot as a function of its speed. */
 function lotAt(story: LotStory, runs: ReadonlyMap<string, RunLot>, around: Surroundings) {
-  const state = startState(story, runs, around);
   const handling = handlingOf(
     story.stays.map((stay) => placeTempC(around.places, stay.placeId, stay.fromMs)),
   );
   const untilMs = addHours(story.endMs ?? story.startMs, RUN_H);
+  const parent = doughBefore(story, runs);
+  const grown = startState(story, runs, around);
   return (speed: number): ReadRun => {
-    const run: Trajectory = runLot(
-      { story, state, speed, untilMs, stepH: STEP_H },
-      around,
-      NO_DOUBT,
-    );
+    const state =
+      parent === null ? grown : startState(story, atSpeed(parent, speed, runs, around), around);
+    const run = runLot({ story, state, speed, untilMs, stepH: STEP_H }, around, NO_DOUBT);
     return { run, window: ripeWindow(run, judgedBy(story, handling)) };
   };
 }
 
-function lesson(
+/** The leavened dough that balls were divided from: it is as fast as they are. */
+function doughBefore(story: LotStory, runs: ReadonlyMap<string, RunLot>): LotStory | null {
+  if (story.start.kind === 'make') return null;
+  const parent = runs.get(story.start.lotId)?.story;
+  const storyOf = (lotId: string) => runs.get(lotId)?.story;
+  return parent !== undefined && isLeavenedDough(parent, storyOf) ? parent : null;
+}
+
+/** The runs with a dough run at a speed, and the dough it came from with it. */
+function atSpeed(
   story: LotStory,
+  speed: number,
+  runs: ReadonlyMap<string, RunLot>,
+  around: Surroundings,
+): ReadonlyMap<string, RunLot> {
+  const before = doughBefore(story, runs);
+  const known = before === null ? runs : atSpeed(before, speed, runs, around);
+  const state = startState(story, known, around);
+  const untilMs = addHours(story.endMs ?? story.startMs, 1);
+  const run: Trajectory = runLot({ story, state, speed, untilMs, stepH: STEP_H }, around, NO_DOUBT);
+  return new Map([...runs, [story.lot.id, { story, run }]]);
+}
+
+function lesson(
+  { story, asDoughH }: { readonly story: LotStory; readonly asDoughH: number },
   known: SpeedBelief,
   lot: (speed: number) => ReadRun,
   speed: number,
@@ -181,7 +232,10 @@ function lesson(
     hour: hoursBetween(story.startMs, look.atMs),
     signs: look.signs,
   }));
-  const seen = assimilateLooks(looks, Math.sqrt(before), (factor) => lot(speed * factor));
+  // A dough that is faster gives balls that are ahead at once: their own hours move by more than its speed.
+  const lookH = looks[0]?.hour ?? 0;
+  const stretch = lookH > 0 ? (lookH + asDoughH) / lookH : 1;
+  const seen = assimilateLooks(looks, Math.sqrt(before) * stretch, (factor) => lot(speed * factor));
   const bestAt = (factor: number) => lot(factor).window.bestH;
   const seenH = bestAt(speed * seen.speed);
   const errorMin = (hour: number | null) =>

@@ -11,6 +11,7 @@ import { assimilateLooks, type LookEffect } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
 import { NO_DOUBT, type Doubt } from './doubt';
 import { doubtOf, type DrawnTruth } from './drawn-truth';
+import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough } from './leavened-doughs';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
 import { placeTempC } from './places';
 import { isYoung, startState, type RunLot } from './start-state';
@@ -49,8 +50,6 @@ export interface LotForecast extends RunLot {
 
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
 const LOOK_AHEAD_H: Readonly<Record<string, number>> = { cold: 120, tempered: 40, room: 40 };
-/** Extra sd of ln t for a dough that rises by a leaven of baker's yeast: not yet calibrated. Source: model of ripening §5. */
-const LEAVENED_DOUGH_LN_SD = 0.3;
 const BAND_STEP_H = 0.1;
 const RUN_STEP_H = 0.05;
 
@@ -72,6 +71,8 @@ export interface LotContext {
   readonly runs: ReadonlyMap<string, RunLot>;
   readonly around: Surroundings;
   readonly culture: CultureSpeed;
+  /** Speed of the shop’s leavened doughs; the book’s where absent. */
+  readonly doughs?: CultureSpeed;
   readonly nowMs: number;
   readonly withBand: boolean;
   /** Step of the runs, h; the usual one where absent. */
@@ -89,7 +90,7 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   const start: LotStart = {
     story,
     state: startState(story, context.runs, around),
-    speed: context.culture.speed,
+    speed: speedOf(story, context),
     untilMs: runUntil(story, handling, context.nowMs),
     stepH,
   };
@@ -101,7 +102,7 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     windowBand(base, {
       run: (doubt) => runWith(speed, BAND_STEP_H, doubt),
       read,
-      ...dough(story, context.runs),
+      ...dough(story, context),
       shrink,
       speedLnSd: Math.min(context.culture.lnSd, BOOK_SPEED_LN_SD),
       placeSdC: placeSdC(story, around),
@@ -129,9 +130,9 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
     band,
     speed: learned.speed,
     lookEffects: learned.effects,
-    runSpeed: context.culture.speed * learned.speed,
+    runSpeed: start.speed * learned.speed,
     shrink: learned.shrink,
-    extraLnSd: dough(story, context.runs).extraLnSd,
+    extraLnSd: dough(story, context).extraLnSd,
   };
 }
 
@@ -141,10 +142,10 @@ function drawnLot(
   context: LotContext,
   lot: { readonly start: LotStart; readonly read: (run: Trajectory) => RipeWindow },
 ): LotForecast {
-  const { around, culture, runs } = context;
+  const { around, culture } = context;
   const drawn = context.drawn as DrawnTruth;
   const known = drawn.inProgress?.get(story.lot.id) ?? { speed: 1, shrink: 1 };
-  const { extraLnSd } = dough(story, runs);
+  const { extraLnSd } = dough(story, context);
   const doubt = doubtOf(drawn, {
     speedLnSd: Math.min(culture.lnSd, BOOK_SPEED_LN_SD),
     placeSdC: placeSdC(story, around),
@@ -159,7 +160,7 @@ function drawnLot(
     band: null,
     speed: known.speed,
     lookEffects: [],
-    runSpeed: culture.speed * known.speed,
+    runSpeed: lot.start.speed * known.speed,
     shrink: known.shrink,
     extraLnSd,
   };
@@ -188,30 +189,20 @@ function runUntil(story: LotStory, handling: string, nowMs: number): number {
   return Math.max(story.startMs, standsUntilMs) + aheadMs;
 }
 
-const DOUGHS: ReadonlySet<string> = new Set(['dough', 'balls', 'carry-over']);
-
 /** The extra doubt of a dough raised by a leaven, counted from the dough’s mixing for its balls too. */
-function dough(
-  story: LotStory,
-  runs: ReadonlyMap<string, RunLot>,
-): { extraLnSd: number; earlierH: number } {
-  if (story.start.kind === 'divide') {
-    const parent = runs.get(story.start.lotId)?.story;
-    return {
-      extraLnSd: LEAVENED_DOUGH_LN_SD,
-      earlierH: parent === undefined ? 0 : hoursBetween(parent.startMs, story.startMs),
-    };
-  }
-  if (story.start.kind === 'split') {
-    const parent = runs.get(story.start.lotId)?.story;
-    const risen = DOUGHS.has(story.lot.kind);
-    return {
-      extraLnSd: risen ? LEAVENED_DOUGH_LN_SD : 0,
-      earlierH: parent === undefined || !risen ? 0 : hoursBetween(parent.startMs, story.startMs),
-    };
-  }
-  const leavened = story.lot.kind === 'dough' && story.start.portions.length > 0;
-  return { extraLnSd: leavened ? LEAVENED_DOUGH_LN_SD : 0, earlierH: 0 };
+function dough(story: LotStory, context: LotContext): { extraLnSd: number; earlierH: number } {
+  const storyOf = (lotId: string) => context.runs.get(lotId)?.story;
+  const leavened = isLeavenedDough(story, storyOf);
+  return {
+    extraLnSd: leavened ? (context.doughs ?? BOOK_DOUGHS).lnSd : 0,
+    earlierH: hoursAsDough(story, storyOf),
+  };
+}
+
+/** Speed that a lot is run with before its own looks: its culture’s, or that of the shop’s leavened doughs. */
+function speedOf(story: LotStory, context: LotContext): number {
+  const leavened = isLeavenedDough(story, (lotId) => context.runs.get(lotId)?.story);
+  return context.culture.speed * (leavened ? (context.doughs ?? BOOK_DOUGHS).speed : 1);
 }
 
 function inInstants(startMs: number, window: RipeWindow, band: WindowBand | null): WindowInstants {

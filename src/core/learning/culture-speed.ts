@@ -7,6 +7,8 @@ export interface SpeedBelief {
   /** Lots whose looks have counted. */
   readonly lots: number;
   readonly asOfMs: number;
+  /** Variance before any look, which no time exceeds. */
+  readonly priorVariance: number;
 }
 
 /** What the looks on one lot said, relative to the speed it was run with. */
@@ -27,15 +29,19 @@ const WITHIN_LN_SD = 0.1;
 const WEEKLY_VARIANCE = 0.015 ** 2;
 const WEEK_MS = 7 * 24 * MS_PER_HOUR;
 
-/** The belief before any look. */
-export function priorSpeed(asOfMs: number): SpeedBelief {
-  return { lnSpeed: 0, variance: PRIOR_LN_SD ** 2, lots: 0, asOfMs };
+/**
+ * The belief before any look.
+ * @param lnSd sd of ln speed; that of a culture where left out
+ */
+export function priorSpeed(asOfMs: number, lnSd = PRIOR_LN_SD): SpeedBelief {
+  const variance = lnSd ** 2;
+  return { lnSpeed: 0, variance, lots: 0, asOfMs, priorVariance: variance };
 }
 
 /** The belief some time later: a little less sure each week, never less than at first. */
 export function aged(belief: SpeedBelief, atMs: number): SpeedBelief {
   const weeks = Math.max(0, (atMs - belief.asOfMs) / WEEK_MS);
-  const variance = Math.min(PRIOR_LN_SD ** 2, belief.variance + weeks * WEEKLY_VARIANCE);
+  const variance = Math.min(belief.priorVariance, belief.variance + weeks * WEEKLY_VARIANCE);
   return { ...belief, variance, asOfMs: Math.max(atMs, belief.asOfMs) };
 }
 
@@ -61,5 +67,6 @@ export function learnFrom(belief: SpeedBelief, lesson: LotLesson): SpeedBelief {
     variance: now.variance * (1 - gain),
     lots: now.lots + 1,
     asOfMs: now.asOfMs,
+    priorVariance: now.priorVariance,
   };
 }

@@ -1,10 +1,10 @@
 import Database from 'better-sqlite3';
 import { massOf } from '@/core/composition';
 import { isAct } from '@/core/journal';
-import { openShopInMemory, type Db } from '@/data';
+import type { Db } from '@/data';
 import { freshBatch, sentences, value } from '../../../tests/fixtures/services';
 import { contextOver, type ShopContext } from '../context';
-import { seedDemo } from '../demo/seed';
+import { demoShop } from '../../../tests/demo-shop';
 import { loadShop } from '../shop-state';
 import { undoBatch } from '../undo';
 import { currentJar, culturesOf, lotsOfCulture, stockOf } from './registry';
@@ -16,9 +16,9 @@ let db: Db;
 let demo: Buffer;
 let startMs: number;
 beforeAll(() => {
-  const seeded = openShopInMemory();
-  ({ startMs } = seedDemo(seeded, Date.parse('2026-11-27T05:10:00Z')));
-  demo = seeded.serialize();
+  const seeded = demoShop();
+  ({ startMs } = seeded);
+  demo = seeded.db.serialize();
 });
 beforeEach(() => {
   db = new Database(demo);

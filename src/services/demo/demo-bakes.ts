@@ -1,4 +1,4 @@
-import { isAct } from '@/core/journal';
+import { isAct, type Act } from '@/core/journal';
 import { addHours, MS_PER_MINUTE, toLocalText } from '@/core/units';
 import type { ShopContext } from '../context';
 import { doStep } from '../hands';
@@ -18,6 +18,8 @@ interface DemoService {
   readonly poolishLate?: number;
   /** A look some hours after the poolish was made, and by how much the eye misread it. */
   readonly look?: { readonly afterH: number; readonly misread: number };
+  /** A look at its balls some hours after they were made. */
+  readonly ballLook?: { readonly afterH: number; readonly misread: number };
 }
 
 const WEEKS_BEFORE = [-21, -14, -7];
@@ -25,9 +27,21 @@ const WEEKS_BEFORE = [-21, -14, -7];
 /** Three weeks of services, then the week to come. */
 const SERVICES: readonly DemoService[] = [
   ...WEEKS_BEFORE.flatMap((week): DemoService[] => [
-    { day: week - 2, method: 'Harbour', balls: 32, poolishLate: 5 },
+    {
+      day: week - 2,
+      method: 'Harbour',
+      balls: 32,
+      poolishLate: 5,
+      ballLook: { afterH: 4, misread: 0.05 },
+    },
     { day: week, method: 'Quay', balls: 22, look: { afterH: 7, misread: 0.05 } },
-    { day: week, method: 'Harbour', balls: 40, poolishLate: week === -14 ? 95 : 10 },
+    {
+      day: week,
+      method: 'Harbour',
+      balls: 40,
+      poolishLate: week === -14 ? 95 : 10,
+      ballLook: { afterH: 3.5, misread: -0.07 },
+    },
     { day: week + 1, method: 'Harbour', balls: 52, look: { afterH: 6, misread: -0.06 } },
   ]),
   { day: -2, method: 'Harbour', balls: 36 },
@@ -124,12 +138,22 @@ function doUntil(
     const at = toLocalText(atMs, DEMO_TIME_ZONE);
     const measured = demoMeasures(context, step.act, atMs);
     must(doStep(context, { stepId: step.stepId, batch: context.newId(), at, by, ...measured }));
-    if (index === 0 && isAct(step.act, 'make') && service.look !== undefined) {
-      const { afterH, misread } = service.look;
-      const lookMs = addHours(atMs, afterH);
-      if (lookMs > calendar.startMs) return;
-      context.setNow(lookMs);
-      takeDemoLook(context, { lotId: step.act.lotId, atMs: lookMs, misread });
-    }
+    const look = lookAfter(service, step.act, index);
+    if (look === null) return;
+    const lookMs = addHours(atMs, look.afterH);
+    if (lookMs > calendar.startMs) return;
+    context.setNow(lookMs);
+    takeDemoLook(context, { lotId: look.lotId, atMs: lookMs, misread: look.misread });
   });
+}
+
+/** The look that is taken after a step: at the poolish, or at the balls. */
+function lookAfter(service: DemoService, act: Act, index: number) {
+  if (index === 0 && isAct(act, 'make') && service.look !== undefined) {
+    return { ...service.look, lotId: act.lotId };
+  }
+  if (isAct(act, 'divide') && service.ballLook !== undefined) {
+    return { ...service.ballLook, lotId: act.ballsLotId };
+  }
+  return null;
 }

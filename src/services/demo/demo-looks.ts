@@ -1,4 +1,4 @@
-import { BAKERS_YEAST, forecastShop } from '@/core/forecast';
+import { BAKERS_YEAST, forecastShop, LEAVENED_DOUGHS } from '@/core/forecast';
 import type { ActOf } from '@/core/journal';
 import { valueAtHour } from '@/core/ripeness';
 import { hoursBetween } from '@/core/units';
@@ -7,10 +7,11 @@ import type { ShopContext } from '../context';
 import { batchOf } from '../entries';
 import { loadShop } from '../shop-state';
 
-/** How fast the demo’s cultures truly are: its starter is a fifth slower than the book. */
+/** How fast the demo’s cultures and doughs truly are: its starter is a fifth slower than the book, its doughs a little. */
 const TRUTH = new Map([
   ['grusa', { speed: 0.8, lnSd: 0.1 }],
   [BAKERS_YEAST, { speed: 1.02, lnSd: 0.1 }],
+  [LEAVENED_DOUGHS, { speed: 0.94, lnSd: 0.1 }],
 ]);
 
 /** A look to be taken: where, when, and by how much the eye misreads the rise. */

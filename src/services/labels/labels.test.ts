@@ -1,11 +1,11 @@
 import Database from 'better-sqlite3';
 import jsQR from 'jsqr';
 import { PDFDocument } from 'pdf-lib';
-import { openShopInMemory, type Db } from '@/data';
+import type { Db } from '@/data';
 import { simulatedLabelPrinter } from '@/devices/simulated-label-printer';
 import { sentences, value } from '../../../tests/fixtures/services';
 import { contextOver, type ShopContext } from '../context';
-import { seedDemo } from '../demo/seed';
+import { demoShop } from '../../../tests/demo-shop';
 import { openSack, openSacks, takeSackBack } from '../flour-lots';
 import { lineageOf } from '../lineage';
 import { lineageCsv } from '../lineage-csv';
@@ -24,9 +24,9 @@ let context: ShopContext;
 let demo: Buffer;
 let startMs: number;
 beforeAll(() => {
-  const seeded = openShopInMemory();
-  ({ startMs } = seedDemo(seeded, Date.parse('2026-11-27T05:10:00Z')));
-  demo = seeded.serialize();
+  const seeded = demoShop();
+  ({ startMs } = seeded);
+  demo = seeded.db.serialize();
 });
 beforeEach(() => {
   const db: Db = new Database(demo);

@@ -8,7 +8,7 @@ import { doStep } from '../hands';
 import { handsCsv, handsIcs } from '../hands-list/files';
 import { handsList } from '../hands-list/hands-list';
 import { logView } from '../log';
-import { seedDemo } from '../demo/seed';
+import { demoShop } from '../../../tests/demo-shop';
 import { ensureShop } from '../new-shop';
 import { loadShop } from '../shop-state';
 import { tideView } from '../tide';
@@ -205,9 +205,7 @@ test('hours, closing days, the wish and pins are kept; strangers and seven close
 });
 
 test('a culture is to be fed after the last feed that is planned of it, by its rhythm; within the week only', () => {
-  const db = openShopInMemory();
-  const { startMs } = seedDemo(db, Date.parse('2026-11-27T05:10:00Z'));
-  const demo = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
+  const { context: demo } = demoShop();
   const { feeds, span } = planView(demo);
   const grusa = feeds.find((one) => one.name === 'Grusa')!;
   const planned = loadShop(demo).folded.plan.filter(

@@ -1,6 +1,4 @@
-import { openShopInMemory } from '@/data';
-import { contextOver } from '../context';
-import { seedDemo } from '../demo/seed';
+import { demoShop } from '../../../tests/demo-shop';
 import { readMoveFacts } from '../move-facts';
 import { moveStep } from '../move-step';
 import { movedShop } from './moved';
@@ -8,12 +6,8 @@ import { tideView } from '.';
 import { freshBatch, value } from '../../../tests/fixtures/services';
 import { toLocalText } from '@/core/units';
 
-const NOW = Date.parse('2026-11-27T05:10:00Z');
-
 test('what a drag shows is what the move then brings, in the demo with its weeks of feeds', () => {
-  const db = openShopInMemory();
-  const { startMs } = seedDemo(db, NOW);
-  const context = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
+  const { context } = demoShop();
   const facts = readMoveFacts(context);
   const before = tideView(context);
   const mix = before.moments.find((one) => one.tense === 'planned' && one.glyph === 'mix')!;
@@ -38,9 +32,7 @@ test('what a drag shows is what the move then brings, in the demo with its weeks
 });
 
 test('a moment that can not stand there says why', () => {
-  const db = openShopInMemory();
-  const { startMs } = seedDemo(db, NOW);
-  const context = { ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) };
+  const { context } = demoShop();
   const bake = tideView(context).moments.find(
     (one) => one.tense === 'planned' && one.glyph === 'bake',
   )!;

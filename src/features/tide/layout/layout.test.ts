@@ -1,9 +1,7 @@
 import { frameFor } from './frame';
 import fc from 'fast-check';
-import { contextOver } from '@/services/context';
-import { seedDemo } from '@/services/demo/seed';
+import { demoShop } from '../../../../tests/demo-shop';
 import { tideView, type TideView } from '@/services/tide';
-import { openShopInMemory } from '@/data';
 import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { tellsOf } from '../tells';
@@ -30,9 +28,7 @@ const scaleInput = {
 
 let view: TideView;
 beforeAll(() => {
-  const db = openShopInMemory();
-  const { startMs } = seedDemo(db, now);
-  view = tideView({ ...contextOver(db), clock: () => ({ nowMs: startMs, rate: 0, demo: true }) });
+  view = tideView(demoShop().context);
 });
 
 describe('time scale', () => {

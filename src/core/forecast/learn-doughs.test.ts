@@ -1,0 +1,103 @@
+import { BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
+import { valueAtHour } from '../ripeness';
+import type { Act, DoneAct } from '../journal';
+import { forecastShop, LEAVENED_DOUGHS, learnSpeeds, type CultureSpeed } from '.';
+
+const H = 3_600_000;
+const done = (hour: number, act: Act): DoneAct => ({
+  entryId: `${act.kind}-${hour}`,
+  atMs: T0 + hour * H,
+  act,
+  by: null,
+  bakeId: null,
+  fulfils: null,
+  batch: 'b',
+});
+
+/** One bake a day: poolish, dough, balls. */
+const bakeOn = (day: number): DoneAct[] => {
+  const at = day * 24;
+  return [
+    done(at, { ...POOLISH, lotId: `P${day}` }),
+    done(at + 9.5, {
+      ...MIX,
+      lotId: `D${day}`,
+      portions: [{ lotId: `P${day}`, massG: 2004.5 }],
+    }),
+    done(at + 10.5, { ...BALL, lotId: `D${day}`, ballsLotId: `B${day}` }),
+    done(at + 16, { kind: 'use', lotId: `B${day}`, count: 20, untilMs: T0 + (at + 18) * H }),
+  ];
+};
+
+const forecast = (acts: readonly DoneAct[], speeds: ReadonlyMap<string, CultureSpeed>) =>
+  forecastShop({
+    folded: { done: acts, plan: [] },
+    nowMs: T0 + 10 * 24 * H,
+    visibleFromMs: 0,
+    places: PLACES,
+    pantry: PANTRY,
+    cultureSpeeds: speeds,
+    withBands: true,
+  }).lots;
+
+/** Looks at the balls, as they are in a shop whose doughs are so fast. */
+function lookedAt(days: number, speed: number): DoneAct[] {
+  const acts = Array.from({ length: days }, (_, day) => bakeOn(day)).flat();
+  const truth = forecast(acts, new Map([[LEAVENED_DOUGHS, { speed, lnSd: 0.1 }]]));
+  const looks = Array.from({ length: days }, (_, day) => {
+    const { run } = truth.get(`B${day}`)!;
+    const rises = { hours: run.hours, length: run.length, at: (row: number) => run.rises[row]! };
+    const rise = valueAtHour(rises, 1.8);
+    return done(day * 24 + 12.3, { kind: 'look', lotId: `B${day}`, signs: { rise } });
+  });
+  return [...acts, ...looks].sort((a, b) => a.atMs - b.atMs);
+}
+
+const learnt = (acts: readonly DoneAct[], resetMs: ReadonlyMap<string, number> = new Map()) =>
+  learnSpeeds({
+    done: acts,
+    nowMs: T0 + 10 * 24 * H,
+    resetMs,
+    places: PLACES,
+    pantry: PANTRY,
+  }).find((one) => one.culture === LEAVENED_DOUGHS);
+
+describe('the speed of a shop’s leavened doughs', () => {
+  test.each([0.8, 1.25])('is learned from looks at their balls: ×%p', (speed) => {
+    const { belief, from } = learnt(lookedAt(6, speed))!;
+    expect(Math.abs(belief.lnSpeed - Math.log(speed))).toBeLessThan(0.07);
+    expect(Math.sqrt(belief.variance)).toBeLessThan(0.08);
+    expect(from.at(-1)!.learnedErrorMin!).toBeLessThan(from.at(-1)!.bookErrorMin! / 2);
+  });
+  test('moves the next dough and its balls, and narrows their bands', () => {
+    const next = bakeOn(0);
+    const book = forecast(next, new Map());
+    const known = forecast(next, new Map([[LEAVENED_DOUGHS, { speed: 1.2, lnSd: 0.08 }]]));
+    expect(known.get('B0')!.window.opensMs!).toBeLessThan(book.get('B0')!.window.opensMs!);
+    expect(known.get('P0')!.window).toEqual(book.get('P0')!.window);
+    expect(known.get('D0')!.runSpeed).toBeCloseTo(1.2, 9);
+    expect(known.get('B0')!.extraLnSd).toBe(0.08);
+    expect(book.get('B0')!.extraLnSd).toBe(0.3);
+  });
+  test('starts anew when it was reset', () => {
+    const acts = lookedAt(4, 0.8);
+    const before = learnt(acts)!.belief;
+    const after = learnt(acts, new Map([[LEAVENED_DOUGHS, T0 + 2.6 * 24 * H]]))!.belief;
+    expect(after.lots).toBe(1);
+    expect(after.variance).toBeGreaterThan(before.variance);
+  });
+  test('a dough of yeast alone teaches it nothing and carries no extra doubt', () => {
+    const straight = {
+      ...MIX,
+      portions: [],
+      ingredients: [...MIX.ingredients, { ingredientId: 'yeast-fresh', massG: 6 }],
+    };
+    const acts = [
+      done(0, straight),
+      done(2, { ...BALL, count: 12 }),
+      done(4, { kind: 'look', lotId: 'B', signs: { rise: 1.9 } }),
+    ];
+    expect(learnt(acts)).toBeUndefined();
+    expect(forecast(acts, new Map()).get('B')!.extraLnSd).toBe(0);
+  });
+});

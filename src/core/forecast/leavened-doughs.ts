@@ -1,0 +1,32 @@
+import { hoursBetween } from '../units';
+import type { CultureSpeed } from './lot-forecast';
+import type { LotStory } from './stories';
+
+/** The key under which the speed of the shop's doughs that rise by a leaven is learned. */
+export const LEAVENED_DOUGHS = 'leavened-doughs';
+
+/** Sd of ln t of such a dough before anything was learned: not yet calibrated. Source: model of ripening §5. */
+export const LEAVENED_DOUGH_LN_SD = 0.3;
+
+/** Such doughs as the book has them. */
+export const BOOK_DOUGHS: CultureSpeed = { speed: 1, lnSd: LEAVENED_DOUGH_LN_SD };
+
+type StoryOf = (lotId: string) => LotStory | undefined;
+const RISEN: ReadonlySet<string> = new Set(['dough', 'balls', 'carry-over']);
+
+/** True for a dough that a leaven raises, and for what was divided or split from it. */
+export function isLeavenedDough(story: LotStory, storyOf: StoryOf): boolean {
+  const { start, lot } = story;
+  if (!RISEN.has(lot.kind)) return false;
+  if (start.kind === 'make') return lot.kind === 'dough' && start.portions.length > 0;
+  const parent = storyOf(start.lotId);
+  return parent !== undefined && isLeavenedDough(parent, storyOf);
+}
+
+/** Hours that a part had stood in the dough it was taken from, h; 0 for a dough just mixed. */
+export function hoursAsDough(story: LotStory, storyOf: StoryOf): number {
+  const { start, lot } = story;
+  if (start.kind === 'make' || !RISEN.has(lot.kind)) return 0;
+  const parent = storyOf(start.lotId);
+  return parent === undefined ? 0 : hoursBetween(parent.startMs, story.startMs);
+}
