@@ -5,6 +5,8 @@ import { listBakes, listPinned } from '@/data';
 import type { ShopContext } from './context';
 import type { MoveFacts } from './move-types';
 import { planningFacts } from './new-bake';
+import { mixMinutes } from './plan/background';
+import { kitchenOf } from './plan/facts';
 import { forecastState, loadShop, type ShopState } from './shop-state';
 
 /** What moving a step rests on, of the shop as it stands: only lots in sight and those they descend from. */
@@ -12,6 +14,9 @@ export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {
   const { lots } = forecastState(context, state);
   const inSight = (lotId: string) => lots.has(lotId);
   const compositions = shopStories(state.folded, state.nowMs);
+  const bakes = listBakes(context.db).filter((bake) =>
+    state.folded.plan.some((step) => step.bakeId === bake.id),
+  );
   return {
     folded: {
       done: state.folded.done
@@ -22,9 +27,9 @@ export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {
         .map((one) => ({ ...one, act: withoutForebears(one.act, inSight, compositions) })),
       plan: state.folded.plan,
     },
-    bakes: listBakes(context.db).filter((bake) =>
-      state.folded.plan.some((step) => step.bakeId === bake.id),
-    ),
+    bakes,
+    kitchen: kitchenOf(context, state),
+    mixMin: mixMinutes(context, bakes, new Set(bakes.map((bake) => bake.id))),
     planning: planningFacts(context, state),
     pinned: [...listPinned(context.db)],
   };

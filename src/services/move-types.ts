@@ -1,4 +1,5 @@
 import type { Act, PlannedAct, Tenses } from '@/core/journal';
+import type { Kitchen } from '@/core/planner/week';
 import type { Bake } from '@/data';
 import type { PlanningFacts } from './plan-request';
 
@@ -8,6 +9,10 @@ export interface MoveFacts {
   readonly folded: Tenses;
   readonly bakes: readonly Bake[];
   readonly planning: PlanningFacts;
+  /** Hands, rooms and things of the shop. */
+  readonly kitchen: Kitchen;
+  /** Minutes that the mix of each bake takes, where its method says so. */
+  readonly mixMin: ReadonlyMap<string, number>;
   /** Steps that the baker pinned: they stay where they are. */
   readonly pinned: readonly string[];
 }

@@ -1,6 +1,8 @@
+import type { Broken } from '@/core/planner/week';
+import { brokenLines } from '@/services/plan/broken-words';
 import type { Moment, Strand, TideView } from '@/services/tide';
 import { clockText, spanText } from '@/ui/format';
-import { wallTime } from '@/core/units';
+import { MS_PER_MINUTE, wallTime } from '@/core/units';
 import type { Dragged } from './use-drag';
 
 /**
@@ -30,6 +32,15 @@ export function dragWords(
   return words.filter((one) => one !== '');
 }
 
+/** What would break with a move: the number, then each in words. */
+export function conflictWords(conflicts: readonly Broken[], timeZone: string): readonly string[] {
+  if (conflicts.length === 0) return [];
+  const [first, second] = conflicts.map((one) => brokenLines(one, timeZone)[0] ?? '');
+  const more = conflicts.length > 2 ? [`and ${conflicts.length - 2} more`] : [];
+  const number = conflicts.length === 1 ? '1 conflict' : `${conflicts.length} conflicts`;
+  return [`${number}: ${first}`, ...(second === undefined ? [] : [second]), ...more];
+}
+
 /** What the service of a moved moment would have, where that changes. */
 function serviceWords(moment: Moment, view: TideView, after: TideView): string {
   const of = (one: TideView) => one.services.find((service) => service.bakeId === moment.bakeId);
@@ -53,6 +64,21 @@ function leavenWords(moment: Moment, atMs: number, view: TideView): string {
   const best =
     Math.abs(off) < 60_000 ? 'at best' : `${spanText(off)} ${off > 0 ? 'after' : 'before'} best`;
   return `ripe ✓ ${best}`;
+}
+
+/** Instants that a dragged moment catches on: best, opening and closing of what it is to meet; best comes first. */
+export function snapsOf(moment: Moment, view: TideView): readonly number[] {
+  const met =
+    moment.glyph === 'mix'
+      ? leavenOf(moment, view)
+      : moment.glyph === 'bake'
+        ? view.strands.find((strand) => strand.lotId === moment.lotId)
+        : undefined;
+  if (met === undefined) return [];
+  const { bestMs, opensMs, closesMs } = met.window;
+  return [bestMs, opensMs, closesMs]
+    .filter((one) => one !== null)
+    .map((one) => Math.round(one / MS_PER_MINUTE) * MS_PER_MINUTE);
 }
 
 /** The leaven that a mix takes most of: the widest of those it is made from. */

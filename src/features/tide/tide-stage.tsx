@@ -14,6 +14,7 @@ import { DemoClockControl } from './demo-clock-control';
 import { EmptyTide } from './empty-tide';
 import type { Picture } from './layout/picture-parts';
 import { MANY_LOTS, onlyShown, type Shown } from './lots-shown';
+import { snapsOf } from './drag-words';
 import { TideSvg, type TideTaps } from './tide-svg';
 import { useDrag } from './use-drag';
 import { useMoved } from './use-moved';
@@ -58,6 +59,7 @@ export function TideStage(props: {
   const drag = useDrag(panMs, props.onPan, {
     picture,
     nowMs,
+    snaps: (moment) => snapsOf(moment, view),
     onDrop: ({ moment, atMs }) => props.onMove(moment, atMs),
   });
   const moved = useMoved(view, drag.dragged, props.actions.moveFacts);

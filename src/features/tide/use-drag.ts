@@ -15,6 +15,8 @@ export interface Dragged {
 interface DragOptions {
   readonly picture: Picture;
   readonly nowMs: number;
+  /** Instants that a moment catches on: edges and best of the window it is to meet. */
+  readonly snaps: (moment: Moment) => readonly number[];
   /** The moment was let go at another hour. */
   readonly onDrop: (dragged: Dragged) => void;
 }
@@ -36,6 +38,15 @@ interface Grip {
   readonly fromPanMs: number;
   readonly moment: Moment | null;
   moved: boolean;
+}
+
+/** A moment catches on an instant this near, px. */
+const CATCH_PX = 5;
+
+/** True where an instant to come lies under the finger, to the minute that a step is planned for. */
+function isNear(atMs: number, wantedMs: number, { picture, nowMs }: DragOptions): boolean {
+  const { scale } = picture;
+  return atMs >= nowMs && Math.abs(scale.x(atMs) - scale.x(wantedMs)) <= CATCH_PX;
 }
 
 /** Dragging a disc moves its moment, dragging the paper pans; Esc lets go without a change. */
@@ -83,7 +94,8 @@ export function useDrag(panMs: number, setPanMs: (ms: number) => void, options: 
     }
     const { scale } = options.picture;
     const wantedMs = scale.instant(scale.x(held.moment.atMs) + byPx);
-    const atMs = Math.round(Math.max(wantedMs, options.nowMs) / SNAP_MS) * SNAP_MS;
+    const near = options.snaps(held.moment).find((one) => isNear(one, wantedMs, options));
+    const atMs = near ?? Math.round(Math.max(wantedMs, options.nowMs) / SNAP_MS) * SNAP_MS;
     setDragged({ moment: held.moment, atMs });
   };
 

@@ -1,21 +1,10 @@
-import type { LotForecast, ShopForecast } from '@/core/forecast';
-import { isAct } from '@/core/journal';
-import {
-  handsMin,
-  LIGHTING_MIN,
-  litresOfStays,
-  mixingMin,
-  pizzasPerHour,
-  type Needs,
-} from '@/core/planner/week';
-import { addHours, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import type { ShopForecast } from '@/core/forecast';
+import { mixingMin, type Needs } from '@/core/planner/week';
 import { oneMethodVersion, type Bake } from '@/data';
 import type { ShopContext } from '../context';
 import type { ShopState } from '../shop-state';
+import { needsOfShop } from './needs-of-shop';
 import { liveBakes } from './open-services';
-
-/** What is left standing in a place takes room for as long as plans are made for. */
-const HORIZON_MS = 21 * 24 * MS_PER_HOUR;
 
 /** Everything that the journal and the plan take of the shop from now on, but for some bakes that are planned anew. */
 export function backgroundOf(
@@ -27,125 +16,23 @@ export function backgroundOf(
     readonly without: ReadonlySet<string>;
   },
 ): Needs {
-  const { forecast, bakes, without } = about;
-  const planned = forecast.acts.filter(
-    (one) => one.tense === 'planned' && !without.has(one.bakeId ?? ''),
-  );
-  const gone = new Set(
-    forecast.acts
-      .filter((one) => one.tense === 'planned' && without.has(one.bakeId ?? ''))
-      .flatMap(({ act }) =>
-        isAct(act, 'make') ? [act.lotId] : isAct(act, 'divide') ? [act.ballsLotId] : [],
-      ),
-  );
+  const { nowMs, pantry } = state;
   const live = liveBakes(state);
-  const open = bakes.filter(
-    (bake) => live.has(bake.id) && bake.readyToMs > state.nowMs && !without.has(bake.id),
-  );
-  const hands = planned.filter(({ act }) => act.kind !== 'use');
-  return {
-    hands: [
-      ...hands.map(({ act, atMs, by, bakeId }) => ({
-        what: nameOf(act, forecast),
-        fromMs: atMs,
-        toMs:
-          atMs +
-          minutesOf(
-            context,
-            act,
-            bakes.find((one) => one.id === bakeId),
-          ) *
-            MS_PER_MINUTE,
-        demandId: `bake ${bakeId ?? ''}`,
-        who: by,
-      })),
-      ...open.map((bake) => ({
-        what: `${bake.name} service`,
-        fromMs: bake.readyFromMs,
-        toMs: bake.readyToMs,
-        demandId: `bake ${bake.id}`,
-        who: null,
-      })),
-    ],
-    places: [...forecast.lots.values()]
-      .filter((lot) => !gone.has(lot.story.lot.id))
-      .flatMap((lot) => placesOf(lot, state)),
-    things: [
-      ...planned.flatMap(({ act, atMs, bakeId }) => {
-        if (isAct(act, 'make') && act.lotKind === 'dough' && act.mixedBy !== 'hand') {
-          const toMs = addHours(atMs, handsMin(act) / 60);
-          const demandId = `bake ${bakeId ?? ''}`;
-          return [{ thing: 'mixer' as const, fromMs: atMs, toMs, amount: 1, demandId }];
-        }
-        return [];
-      }),
-      ...boxesOf(forecast, state, gone),
-      ...open.flatMap((bake) => {
-        const balls = wantedOf(bake, forecast);
-        return pizzasPerHour({ ...bake, balls, perHour: null }).map((amount, hour) => ({
-          thing: 'oven' as const,
-          fromMs: addHours(bake.readyFromMs, hour),
-          toMs: Math.min(bake.readyToMs, addHours(bake.readyFromMs, hour + 1)),
-          amount,
-          demandId: `bake ${bake.id}`,
-        }));
-      }),
-    ],
-    cultures: [],
-  };
+  const mixMin = mixMinutes(context, about.bakes, live);
+  return needsOfShop({ ...about, nowMs, pantry, live, mixMin });
 }
 
-function nameOf(act: ShopForecast['acts'][number]['act'], forecast: ShopForecast): string {
-  if (isAct(act, 'make')) return act.name;
-  if (isAct(act, 'light')) return `light ${act.oven}`;
-  const lot = forecast.lots.get(act.lotId)?.story.lot.name ?? act.lotId;
-  return isAct(act, 'divide') ? `ball ${lot.replace(/ dough$/, '')}` : `${act.kind} ${lot}`;
-}
-
-function minutesOf(
+/** Minutes that the mix of each live bake takes, as its method has it. */
+export function mixMinutes(
   context: ShopContext,
-  act: ShopForecast['acts'][number]['act'],
-  bake: Bake | undefined,
-): number {
-  if (isAct(act, 'light')) return LIGHTING_MIN;
-  if (isAct(act, 'make') && act.lotKind === 'dough' && bake?.methodVersionId != null) {
-    return mixingMin(oneMethodVersion(context.db, bake.methodVersionId).method, 1);
-  }
-  return handsMin(act);
-}
-
-function placesOf(lot: LotForecast, state: ShopState): Needs['places'] {
-  const span = { fromMs: state.nowMs, toMs: state.nowMs + HORIZON_MS };
-  const { id } = lot.story.lot;
-  return litresOfStays(lot, span, state.pantry).map((one) => ({ ...one, demandId: `lot ${id}` }));
-}
-
-function boxesOf(
-  forecast: ShopForecast,
-  state: ShopState,
-  gone: ReadonlySet<string>,
-): Needs['things'] {
-  return [...forecast.lots.values()].flatMap(({ story }) => {
-    const { balls, id } = story.lot;
-    const endMs = story.endMs ?? state.nowMs + HORIZON_MS;
-    if (balls === null || story.lot.part || endMs <= state.nowMs || gone.has(id)) return [];
-    return [
-      {
-        thing: 'boxes' as const,
-        fromMs: Math.max(state.nowMs, story.startMs),
-        toMs: endMs,
-        amount: balls,
-        demandId: `lot ${id}`,
-      },
-    ];
-  });
-}
-
-/** Balls that a bake wants. */
-export function wantedOf(bake: Bake, forecast: ShopForecast): number {
-  if (bake.formula !== null) return bake.formula.balls;
-  return forecast.acts.reduce(
-    (sum, { act, bakeId }) => (bakeId === bake.id && isAct(act, 'use') ? sum + act.count : sum),
-    0,
+  bakes: readonly Bake[],
+  live: ReadonlySet<string>,
+): ReadonlyMap<string, number> {
+  return new Map(
+    bakes.flatMap(({ id, methodVersionId }) =>
+      methodVersionId === null || methodVersionId === undefined || !live.has(id)
+        ? []
+        : [[id, mixingMin(oneMethodVersion(context.db, methodVersionId).method, 1)] as const],
+    ),
   );
 }

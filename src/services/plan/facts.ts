@@ -54,7 +54,7 @@ function weightsOf({ shop }: ShopState): Weights {
 }
 
 /** Litres of a place are counted from this many on: less is a shelf for a jar. */
-function kitchenOf(context: ShopContext, state: ShopState): Kitchen {
+export function kitchenOf(context: ShopContext, state: ShopState): Kitchen {
   const things = listEquipment(context.db);
   const of = (kind: string) => things.filter((thing) => thing.kind === kind);
   const boxes = of('box');

@@ -17,7 +17,7 @@ import { forecastState, loadShop, workingHours, type ShopState } from '../shop-s
 import { bandsOf } from '../tide/bands';
 import type { Moment } from '../tide/moment';
 import { momentsOf } from '../tide/moments';
-import { wantedOf } from './background';
+import { wantedOf } from './needs-of-shop';
 import { demandMethods, planFacts, type PlanFacts } from './facts';
 import { feedsWanted, type FeedWanted } from './keep-alive';
 import { occurrencesOf, type Occurrence } from './occurrences';

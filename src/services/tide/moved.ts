@@ -1,8 +1,10 @@
-import { forecastShop, RememberedLots } from '@/core/forecast';
+import { forecastShop, RememberedLots, type ShopForecast } from '@/core/forecast';
 import { lotMadeBy, lotsTouchedBy, type PlannedAct } from '@/core/journal';
+import { brokenByNeeds, type Broken } from '@/core/planner/week';
 import { addHours, MS_PER_HOUR } from '@/core/units';
 import { movedSteps } from '../move-plan';
 import type { MoveFacts } from '../move-types';
+import { needsOfShop } from '../plan/needs-of-shop';
 import { servicesOf } from './services';
 import { strandOf } from './strands';
 import type { Service, Strand } from './view';
@@ -11,8 +13,11 @@ import type { Service, Strand } from './view';
 export interface Moved {
   readonly strands: readonly Strand[];
   readonly services: readonly Service[];
+  /** Conditions of the shop that would not hold and hold now: hands, places, mixer, boxes, oven. */
+  readonly conflicts: readonly Broken[];
   readonly refusal: string | null;
 }
+const NOTHING: Moved = { strands: [], services: [], conflicts: [], refusal: null };
 
 /** A question what would follow. */
 export interface MoveQuestion {
@@ -31,19 +36,14 @@ const COARSE_STEP_H = 0.1;
 /** Lots of before, so that every move of the finger runs only what it changes. */
 const kept = new RememberedLots();
 
-/** Runs the shop on as if a step stood at another hour. Without bands: they take seventeen runs. */
+/** Runs the shop on as if a step stood at another hour. */
 export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): Moved {
   const { folded, planning, bakes } = facts;
   const step = folded.plan.find((one) => one.stepId === stepId);
-  if (step === undefined)
-    return { strands: [], services: [], refusal: 'This step is not planned any more.' };
+  if (step === undefined) return { ...NOTHING, refusal: 'This step is not planned any more.' };
   const moved = movedSteps(facts, step, atMs);
   if (!moved.ok) {
-    return {
-      strands: [],
-      services: [],
-      refusal: moved.refusals.map((one) => one.sentence).join(' '),
-    };
+    return { ...NOTHING, refusal: moved.refusals.map((one) => one.sentence).join(' ') };
   }
   const after = new Map(moved.value.map((one) => [one.step.stepId, one]));
   const plan = folded.plan
@@ -52,7 +52,23 @@ export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): 
       return change === undefined ? one : { ...one, atMs: change.atMs, act: change.act };
     })
     .sort((a, b) => a.atMs - b.atMs);
-  const forecast = forecastShop({
+  const forecast = forecastOf(facts, plan);
+  const cold = new Set(coldPlaceIds);
+  const touched = touchedLots(plan, step);
+  const along = new Set(moved.value.map((one) => one.step.stepId));
+  return {
+    strands: [...forecast.lots.values()]
+      .filter((lot) => touched.has(lot.story.lot.id))
+      .map((lot) => strandOf(lot, planning.nowMs + AHEAD_H * MS_PER_HOUR, cold)),
+    services: servicesOf(bakes, forecast),
+    conflicts: newlyBroken(facts, forecast),
+    refusal: forecast.conflicts.find(({ ref }) => along.has(ref))?.sentence ?? null,
+  };
+}
+
+/** The shop run on with a plan. Without bands: they take seventeen runs. */
+function forecastOf({ folded, planning }: MoveFacts, plan: readonly PlannedAct[]): ShopForecast {
+  return forecastShop({
     folded: { done: folded.done, plan },
     nowMs: planning.nowMs,
     visibleFromMs: addHours(planning.nowMs, -BACK_H),
@@ -63,17 +79,34 @@ export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): 
     withBands: false,
     stepH: COARSE_STEP_H,
   });
-  const cold = new Set(coldPlaceIds);
-  const touched = touchedLots(plan, step);
-  const along = new Set(moved.value.map((one) => one.step.stepId));
-  return {
-    strands: [...forecast.lots.values()]
-      .filter((lot) => touched.has(lot.story.lot.id))
-      .map((lot) => strandOf(lot, planning.nowMs + AHEAD_H * MS_PER_HOUR, cold)),
-    services: servicesOf(bakes, forecast),
-    refusal: forecast.conflicts.find(({ ref }) => along.has(ref))?.sentence ?? null,
-  };
 }
+
+/** What breaks with a forecast and does not as things stand. */
+function newlyBroken(facts: MoveFacts, forecast: ShopForecast): Broken[] {
+  const before =
+    standing.get(facts) ??
+    new Set(brokenOf(facts, forecastOf(facts, facts.folded.plan)).map(nameOf));
+  standing.set(facts, before);
+  return brokenOf(facts, forecast).filter((one) => !before.has(nameOf(one)));
+}
+/** What is broken as things stand, worked out once for a drag. */
+const standing = new WeakMap<MoveFacts, ReadonlySet<string>>();
+const nameOf = ({ key, subject }: Broken) => `${key} ${subject}`;
+
+function brokenOf(facts: MoveFacts, forecast: ShopForecast): Broken[] {
+  const { bakes, kitchen, mixMin, planning } = facts;
+  const needs = needsOfShop({
+    forecast,
+    nowMs: planning.nowMs,
+    pantry: planning.pantry,
+    bakes,
+    live: new Set(bakes.map((bake) => bake.id)),
+    mixMin,
+    without: NO_BAKES,
+  });
+  return brokenByNeeds(needs, kitchen);
+}
+const NO_BAKES: ReadonlySet<string> = new Set();
 
 /** The lots that a step makes or works on, and those that the rest of its bake makes or uses up. */
 function touchedLots(plan: readonly PlannedAct[], step: PlannedAct): Set<string> {

@@ -1,8 +1,8 @@
 import type { Demand } from './demand';
 import { nearestFeasible, type Nearest } from './nearest';
 import { knotOf, type Knot } from './knots';
-import type { PlanningShop, Proposal } from './proposal';
-import { byBrokenThenPoints, proposalsOf, withOdds } from './propose';
+import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
+import { proposalsOf, withOdds } from './propose';
 
 /** What is known of the plans of one demand so far. */
 export interface Alternatives {

@@ -1,6 +1,5 @@
 import type { Broken } from './broken';
-import type { Proposal } from './proposal';
-import { byBrokenThenPoints } from './propose';
+import { byBrokenThenPoints, type Proposal } from './proposal';
 
 /** Conditions that stand in each other’s way: every plan that was tried breaks at least one of them. */
 export interface Knot {

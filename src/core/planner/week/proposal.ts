@@ -38,3 +38,8 @@ export interface Proposal {
   readonly points: number;
   readonly firstMs: number;
 }
+
+/** What can be taken as it is first, then by points. */
+export function byBrokenThenPoints(a: Proposal, b: Proposal): number {
+  return a.broken.length - b.broken.length || a.points - b.points || a.firstMs - b.firstMs;
+}

@@ -7,9 +7,10 @@ import { pointsOf } from './cost';
 import { costsOfPlan } from './costs-of-plan';
 import { methodFor, type Demand, type DemandMethod } from './demand';
 import { joinedNeeds } from './needs';
+import { withOtherPlaces } from './other-places';
 import { needsOfPlan } from './needs-of-plan';
 import { oddsOf, type OddsQuestion } from './odds';
-import type { PlanningShop, Proposal } from './proposal';
+import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
 import { quickOdds } from './quick-odds';
 import { variantsOf } from './variants';
 import { holdingPlaces, inWaves } from './waves';
@@ -41,9 +42,11 @@ export function proposalsOf(
   const first = refreshed(request);
   if (first.kind === 'infeasible') return { kind: 'none', because: first };
   const { plan, request: asked } = first;
-  const judge = (one: MethodPlan) => bestInWaves(one, asked, { demand, method, shop });
+  const judgeOf = (one: MethodPlan, by: MethodRequest) =>
+    bestInWaves(one, by, { demand, method, shop });
+  const judge = (one: MethodPlan) => judgeOf(one, asked);
   const proposals = [judge(plan)];
-  const wanted = proposals[0]?.broken.length === 0 ? Math.min(1, tries) : tries;
+  const wanted = isBroken(proposals[0]) ? tries : Math.min(1, tries);
   const tried = [plan.mixAtMs];
   for (const variant of variantsOf(plan, asked, demand, shop)) {
     if (tried.length > wanted) break;
@@ -55,7 +58,12 @@ export function proposalsOf(
     tried.push(variant.mixAtMs);
     if (other.kind === 'plan') proposals.push(judge(other));
   }
-  return { kind: 'proposals', proposals: proposals.sort(byBrokenThenPoints) };
+  proposals.sort(byBrokenThenPoints);
+  proposals.sort(byBrokenThenPoints);
+  return {
+    kind: 'proposals',
+    proposals: tries === 0 ? proposals : withOtherPlaces(proposals, judgeOf),
+  };
 }
 
 /** A plan with its balls at once or in waves, from whichever place has room for them: the best of these. */
@@ -75,12 +83,9 @@ function bestInWaves(
   return tried.sort(byBrokenThenPoints)[0] as Proposal;
 }
 
-const wavedRequest = ({ waves }: MethodPlan) => (waves === null ? {} : { waves });
+const isBroken = (one: Proposal | undefined) => (one?.broken.length ?? 0) > 0;
 
-/** What can be taken as it is first, then by points. */
-export function byBrokenThenPoints(a: Proposal, b: Proposal): number {
-  return a.broken.length - b.broken.length || a.points - b.points || a.firstMs - b.firstMs;
-}
+const wavedRequest = ({ waves }: MethodPlan) => (waves === null ? {} : { waves });
 
 /** The request of a demand for one of its methods. */
 export function requestFor(

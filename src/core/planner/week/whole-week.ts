@@ -1,8 +1,8 @@
 import { chooseBest, UNMET_POINTS } from './choose';
 import type { Demand } from './demand';
 import { joinedNeeds } from './needs';
-import type { PlanningShop, Proposal } from './proposal';
-import { byBrokenThenPoints, proposalsOf } from './propose';
+import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
+import { proposalsOf } from './propose';
 
 /** A week planned so far. */
 export interface WeekPlan {

@@ -2,7 +2,7 @@ import type { TideView } from '@/services/tide';
 import type { Moved } from '@/services/tide/moved';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import { Glyph } from '@/ui/marks/glyphs';
-import { dragWords, goingAlong } from '../drag-words';
+import { conflictWords, dragWords, goingAlong } from '../drag-words';
 import type { Picture } from '../layout/picture-parts';
 import { ghostsOf } from '../layout/ghosts';
 import { textWidth } from '../layout/labels';
@@ -32,7 +32,10 @@ export function DragLayer(props: {
   const linePx = LINE_PX * frame.text;
   const words =
     moved?.refusal == null
-      ? dragWords(dragged, view, withMoved(view, moved))
+      ? [
+          ...dragWords(dragged, view, withMoved(view, moved)),
+          ...conflictWords(moved?.conflicts ?? [], view.units.timeZone),
+        ]
       : [...dragWords(dragged, view, view).slice(0, 1), moved.refusal];
   const width = Math.max(...words.map((one) => textWidth(one, 16 * frame.text))) + 20;
   const height = words.length * linePx + 12;

@@ -1,0 +1,141 @@
+import type { Pantry } from '@/core/composition';
+import type { LotForecast, ShopForecast } from '@/core/forecast';
+import { isAct } from '@/core/journal';
+import {
+  handsMin,
+  LIGHTING_MIN,
+  litresOfStays,
+  pizzasPerHour,
+  type Needs,
+} from '@/core/planner/week';
+import { addHours, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import type { Bake } from '@/data';
+
+/** A shop with its forecast, as far as it takes hands, room and things. */
+export interface ShopRun {
+  readonly forecast: ShopForecast;
+  readonly nowMs: number;
+  readonly pantry: Pantry;
+  readonly bakes: readonly Bake[];
+  /** Bakes that have planned steps. */
+  readonly live: ReadonlySet<string>;
+  /** Minutes that the mix of a bake takes, by bake, where its method says so. */
+  readonly mixMin: ReadonlyMap<string, number>;
+  /** Bakes that are left out. */
+  readonly without: ReadonlySet<string>;
+}
+
+/** What is left standing in a place takes room for as long as plans are made for. */
+const HORIZON_MS = 21 * 24 * MS_PER_HOUR;
+
+/** Everything that the journal and the plan take of the shop from now on. */
+export function needsOfShop(shop: ShopRun): Needs {
+  const { forecast, bakes, live, nowMs, without } = shop;
+  const planned = forecast.acts.filter(
+    (one) => one.tense === 'planned' && !without.has(one.bakeId ?? ''),
+  );
+  const gone = new Set(
+    forecast.acts
+      .filter((one) => one.tense === 'planned' && without.has(one.bakeId ?? ''))
+      .flatMap(({ act }) =>
+        isAct(act, 'make') ? [act.lotId] : isAct(act, 'divide') ? [act.ballsLotId] : [],
+      ),
+  );
+  const open = bakes.filter(
+    (bake) => live.has(bake.id) && bake.readyToMs > nowMs && !without.has(bake.id),
+  );
+  const hands = planned.filter(({ act }) => act.kind !== 'use');
+  return {
+    hands: [
+      ...hands.map(({ act, atMs, by, bakeId }) => ({
+        what: nameOf(act, forecast),
+        fromMs: atMs,
+        toMs: atMs + minutesOf(act, bakeId, shop) * MS_PER_MINUTE,
+        demandId: `bake ${bakeId ?? ''}`,
+        who: by,
+      })),
+      ...open.map((bake) => ({
+        what: `${bake.name} service`,
+        fromMs: bake.readyFromMs,
+        toMs: bake.readyToMs,
+        demandId: `bake ${bake.id}`,
+        who: null,
+      })),
+    ],
+    places: [...forecast.lots.values()]
+      .filter((lot) => !gone.has(lot.story.lot.id))
+      .flatMap((lot) => placesOf(lot, shop)),
+    things: [
+      ...planned.flatMap(({ act, atMs, bakeId }) => {
+        if (isAct(act, 'make') && act.lotKind === 'dough' && act.mixedBy !== 'hand') {
+          const toMs = addHours(atMs, handsMin(act) / 60);
+          const demandId = `bake ${bakeId ?? ''}`;
+          return [{ thing: 'mixer' as const, fromMs: atMs, toMs, amount: 1, demandId }];
+        }
+        return [];
+      }),
+      ...boxesOf(shop, gone),
+      ...open.flatMap((bake) => {
+        const balls = wantedOf(bake, forecast);
+        return pizzasPerHour({ ...bake, balls, perHour: null }).map((amount, hour) => ({
+          thing: 'oven' as const,
+          fromMs: addHours(bake.readyFromMs, hour),
+          toMs: Math.min(bake.readyToMs, addHours(bake.readyFromMs, hour + 1)),
+          amount,
+          demandId: `bake ${bake.id}`,
+        }));
+      }),
+    ],
+    cultures: [],
+  };
+}
+
+function nameOf(act: ShopForecast['acts'][number]['act'], forecast: ShopForecast): string {
+  if (isAct(act, 'make')) return act.name;
+  if (isAct(act, 'light')) return `light ${act.oven}`;
+  const lot = forecast.lots.get(act.lotId)?.story.lot.name ?? act.lotId;
+  return isAct(act, 'divide') ? `ball ${lot.replace(/ dough$/, '')}` : `${act.kind} ${lot}`;
+}
+
+function minutesOf(
+  act: ShopForecast['acts'][number]['act'],
+  bakeId: string | null,
+  { mixMin }: ShopRun,
+): number {
+  if (isAct(act, 'light')) return LIGHTING_MIN;
+  const known = mixMin.get(bakeId ?? '');
+  if (isAct(act, 'make') && act.lotKind === 'dough' && known !== undefined) return known;
+  return handsMin(act);
+}
+
+function placesOf(lot: LotForecast, { nowMs, pantry }: ShopRun): Needs['places'] {
+  const span = { fromMs: nowMs, toMs: nowMs + HORIZON_MS };
+  const { id } = lot.story.lot;
+  return litresOfStays(lot, span, pantry).map((one) => ({ ...one, demandId: `lot ${id}` }));
+}
+
+function boxesOf({ forecast, nowMs }: ShopRun, gone: ReadonlySet<string>): Needs['things'] {
+  return [...forecast.lots.values()].flatMap(({ story }) => {
+    const { balls, id } = story.lot;
+    const endMs = story.endMs ?? nowMs + HORIZON_MS;
+    if (balls === null || story.lot.part || endMs <= nowMs || gone.has(id)) return [];
+    return [
+      {
+        thing: 'boxes' as const,
+        fromMs: Math.max(nowMs, story.startMs),
+        toMs: endMs,
+        amount: balls,
+        demandId: `lot ${id}`,
+      },
+    ];
+  });
+}
+
+/** Balls that a bake wants. */
+export function wantedOf(bake: Bake, forecast: ShopForecast): number {
+  if (bake.formula !== null) return bake.formula.balls;
+  return forecast.acts.reduce(
+    (sum, { act, bakeId }) => (bakeId === bake.id && isAct(act, 'use') ? sum + act.count : sum),
+    0,
+  );
+}
