@@ -6,6 +6,7 @@ import { planView } from '@/services/plan/view';
 import { moveStepAction, undoAction, withdrawBakeAction } from '../actions';
 import {
   pinStepAction,
+  planFeedsAction,
   setWishAction,
   stateDemandAction,
   takePlanAction,
@@ -17,6 +18,7 @@ export const metadata: Metadata = { title: 'Plan' };
 const actions = {
   undo: undoAction,
   take: takePlanAction,
+  planFeeds: planFeedsAction,
   stateDemand: stateDemandAction,
   withdrawDemand: withdrawDemandAction,
   withdrawBake: withdrawBakeAction,

@@ -3,11 +3,17 @@
 import { shopContext } from '@/services/context';
 import { stateDemand, withdrawDemand } from '@/services/plan/demands';
 import { changeHours, pinStep, setWish } from '@/services/plan/hours';
+import { planFeeds } from '@/services/plan/plan-feeds';
 import { takePlan } from '@/services/plan/take-plan';
 
 /** Takes a plan of a service. */
 export async function takePlanAction(form: unknown) {
   return takePlan(shopContext(), form);
+}
+
+/** Plans the feeds that keep the starters alive. */
+export async function planFeedsAction(form: unknown) {
+  return planFeeds(shopContext(), form);
 }
 
 /** States a service, or changes one. */

@@ -51,8 +51,9 @@ function placesOf(all: readonly number[], ladders: readonly (readonly number[])[
       before === undefined
         ? TOP_PX
         : before + Math.min(MOST_PX, Math.max(LEAST_PX, hours * HOUR_PX));
+    const isBake = i === all.length - 1;
     ladders.forEach((ladder, index) => {
-      if (ladder.includes(atMs)) y = Math.max(y, (last[index] ?? -Infinity) + APART_PX);
+      if (isBake || ladder.includes(atMs)) y = Math.max(y, (last[index] ?? -Infinity) + APART_PX);
     });
     ladders.forEach((ladder, index) => {
       if (ladder.includes(atMs)) last[index] = y;

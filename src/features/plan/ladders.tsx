@@ -30,6 +30,7 @@ export function LadderPicture(props: {
   const { ladder, clock, width, units, nowMs, rung } = props;
   const height = clock.height + BAKE_HEIGHT;
   const first = ladder.rungs[0]?.atMs ?? props.readyFromMs;
+  const during = ladder.rungs.filter((one) => one.atMs >= props.readyFromMs);
   return (
     <Box
       component="svg"
@@ -56,22 +57,51 @@ export function LadderPicture(props: {
       />
       <Strands ladder={ladder} clock={clock} nowMs={nowMs} readyFromMs={props.readyFromMs} />
       <Brackets ladder={ladder} clock={clock} />
-      {ladder.rungs.map((one, index) => (
-        <RungMark
-          key={`${one.atMs} ${one.title}`}
-          rung={one}
-          y={clock.y(one.atMs)}
-          width={width}
-          units={units}
-          held={index === rung}
-        />
-      ))}
+      {ladder.rungs.map((one, index) =>
+        during.includes(one) ? null : (
+          <RungMark
+            key={`${one.atMs} ${one.title}`}
+            rung={one}
+            y={clock.y(one.atMs)}
+            width={width}
+            units={units}
+            held={index === rung}
+          />
+        ),
+      )}
+      <During
+        rungs={during}
+        held={during.includes(ladder.rungs[rung] as Ladder['rungs'][number])}
+        y={clock.height}
+        units={units}
+      />
       <Disc y={clock.height} glyph="bake" />
       <BakeRow odds={ladder.odds} x={HOUR_X + 8} y={clock.height + 6} width={width - HOUR_X - 20} />
     </Box>
   );
 }
-const BAKE_HEIGHT = 44;
+const BAKE_HEIGHT = 62;
+
+/** What is to be done while the service goes on: the waves taken out of the cold, in one line under the bake. */
+function During(props: { rungs: Ladder['rungs']; held: boolean; y: number; units: ShopUnits }) {
+  const { rungs, held, y, units } = props;
+  if (rungs.length === 0) return null;
+  const said = rungs.map(({ title, atMs, alsoMs }) => {
+    const hours = [atMs, ...alsoMs].map((one) => clockText(one, units.timeZone)).join(' ');
+    return `${title} ${hours}`;
+  });
+  return (
+    <text
+      x={HOUR_X + 8}
+      y={y + 53}
+      fontSize={13}
+      fill="var(--ink)"
+      textDecoration={held ? 'underline' : undefined}
+    >
+      {said.join(', ')}
+    </text>
+  );
+}
 
 /** Leaven, dough and balls hanging one under the other, as thick as they are alive. */
 function Strands(props: {
@@ -248,33 +278,3 @@ export function ClockColumn(props: {
   );
 }
 const COLUMN = 104;
-
-/** Hours at which nobody is in, across all ladders. */
-export function NightBands(props: {
-  clock: LadderClock;
-  worked: readonly { readonly fromMs: number; readonly toMs: number }[];
-  fromMs: number;
-  toMs: number;
-}) {
-  const { clock, worked, fromMs, toMs } = props;
-  const nights = worked.slice(1).flatMap((span, i) => {
-    const start = Math.max(fromMs, worked[i]?.toMs ?? span.fromMs);
-    const end = Math.min(toMs, span.fromMs);
-    return end > start ? [{ start, end }] : [];
-  });
-  return nights.map(({ start, end }) => (
-    <Box
-      key={start}
-      aria-hidden="true"
-      sx={{
-        position: 'absolute',
-        left: 0,
-        right: 0,
-        top: clock.y(start),
-        height: Math.max(2, clock.y(end) - clock.y(start)),
-        background: 'var(--night)',
-        pointerEvents: 'none',
-      }}
-    />
-  ));
-}

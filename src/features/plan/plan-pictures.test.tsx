@@ -12,7 +12,8 @@ import { BakeRow } from '@/ui/odds/bake-row';
 import { Grains } from './grains';
 import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
-import { ClockColumn, LadderPicture, NightBands } from './ladders';
+import { ClockColumn, LadderPicture } from './ladders';
+import { NightBands } from './night-bands';
 import { PlanSide } from './plan-side';
 import { Rope } from './rope';
 import { WeekStrip } from './week-strip';
@@ -177,7 +178,14 @@ test('a rope is tied with an end for each line, and lies loose without a knot', 
 
 describe('beside the ladders', () => {
   const side = (changes: Partial<PlanView>, found: PlanSearch | null) =>
-    words(<PlanSide view={{ ...view, ...changes }} search={found} onNearest={() => undefined} />);
+    words(
+      <PlanSide
+        view={{ ...view, ...changes }}
+        search={found}
+        onNearest={() => undefined}
+        onFeeds={() => undefined}
+      />,
+    );
   test('nothing in the way is said in words, and so is what changed', () => {
     expect(side({ changes: [] }, search)).toMatch(/nothing changed .* nothing/);
     const changes = [{ bakeId: 'b', says: 'Harbour, Sat 17:30: withdrawn' }];
@@ -208,7 +216,7 @@ describe('beside the ladders', () => {
   });
   test('a culture that nobody feeds is named with its hour', () => {
     const feeds = [{ cultureId: 'grusa', name: 'Grusa', atMs: service!.fromMs }];
-    expect(side({ feeds }, search)).toContain('Grusa : feed by Fri 18:00'.replace(' :', ':'));
+    expect(side({ feeds }, search)).toMatch(/Grusa wants a feed by Fri 18:00 .*Plan their feeds/);
   });
 });
 

@@ -2,12 +2,13 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
 import { brokenLines, dayHour } from '@/services/plan/broken-words';
 import type { PlanSearch } from '@/services/plan/search';
 import type { PlanView } from '@/services/plan/view';
 import { spanText } from '@/ui/format';
-import { LinkButton } from '@/ui/link-button';
 import { Rope } from './rope';
 
 /** Beside the ladders: what changed since yesterday, and what stands in the way. */
@@ -15,8 +16,10 @@ export function PlanSide(props: {
   view: PlanView;
   search: PlanSearch | null;
   onNearest: () => void;
+  /** Plans the feeds that keep the starters alive. */
+  onFeeds: () => void;
 }) {
-  const { view, search, onNearest } = props;
+  const { view, search, onNearest, onFeeds } = props;
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', minWidth: 0 }}>
       <Box sx={{ p: 2, borderBottom: '2px solid var(--line)' }}>
@@ -24,39 +27,50 @@ export function PlanSide(props: {
         {view.changes.length === 0 ? (
           <Typography variant="body2">nothing changed</Typography>
         ) : null}
-        {view.changes.map((change) => (
+        {view.changes.slice(0, MOST_CHANGES).map((change) => (
           <Typography key={change.says} variant="body2">
             ▼ {change.says}
           </Typography>
         ))}
+        {view.changes.length > MOST_CHANGES ? (
+          <Typography variant="body2">and {view.changes.length - MOST_CHANGES} more</Typography>
+        ) : null}
       </Box>
       <InTheWay view={view} search={search} onNearest={onNearest} />
-      {view.feeds.length === 0 ? null : <KeepAlive view={view} />}
+      {view.feeds.length === 0 ? null : <KeepAlive view={view} onFeeds={onFeeds} />}
     </Box>
   );
 }
 
-/** Cultures to keep alive between the services: a tap plans their feeds. */
-function KeepAlive({ view }: { view: PlanView }) {
+/** Starters that nobody feeds within the week as planned; one tap plans every feed at its usual amounts. */
+function KeepAlive({ view, onFeeds }: { view: PlanView; onFeeds: () => void }) {
   return (
     <Box sx={{ px: 2, pb: 1 }} data-testid="keep-alive">
       <Typography variant="h2">To keep alive</Typography>
       {view.feeds.slice(0, MOST_LINES).map((feed) => (
-        <LinkButton
-          key={feed.cultureId}
-          href={`/cultures/${encodeURIComponent(feed.cultureId)}/series`}
-          variant="text"
-          size="small"
-          sx={{ px: 0, justifyContent: 'start', textAlign: 'left' }}
-        >
-          {feed.name}: feed by {dayHour(feed.atMs, view.units.timeZone)}
-        </LinkButton>
+        <Typography key={feed.cultureId} variant="body2">
+          <Link
+            component={NextLink}
+            href={`/cultures/${encodeURIComponent(feed.cultureId)}/series`}
+            color="inherit"
+            sx={{ fontWeight: 700 }}
+          >
+            {feed.name}
+          </Link>{' '}
+          wants a feed by {dayHour(feed.atMs, view.units.timeZone)}
+        </Typography>
       ))}
+      <Button sx={{ mt: 1 }} fullWidth onClick={onFeeds} data-testid="plan-feeds">
+        Plan their feeds
+      </Button>
     </Box>
   );
 }
 
-function InTheWay({ view, search, onNearest }: Parameters<typeof PlanSide>[0]) {
+const MOST_CHANGES = 3;
+
+function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest: () => void }) {
+  const { view, search, onNearest } = props;
   const { timeZone } = view.units;
   const knot = search?.knot ?? null;
   if (knot === null) {

@@ -137,6 +137,7 @@ function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<t
         view={view}
         search={service?.state === 'open' ? search.answer : null}
         onNearest={() => setAsking('change')}
+        onFeeds={plan.planFeeds}
       />
       <Box sx={{ p: 2, display: 'grid', gap: 1 }}>
         {demand === null ? null : (

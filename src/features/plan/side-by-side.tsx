@@ -10,7 +10,8 @@ import type { PlanView, WeekService } from '@/services/plan/view';
 import { Textures } from '@/ui/marks/textures';
 import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
-import { ClockColumn, LadderPicture, NightBands } from './ladders';
+import { ClockColumn, LadderPicture } from './ladders';
+import { NightBands } from './night-bands';
 
 const LEAST_HEIGHT = 268;
 const COLUMN = 104;

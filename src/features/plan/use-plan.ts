@@ -39,6 +39,21 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
       say({ text: `${service.name}: ${ladder.name} taken.`, action: { label: 'Undo', run: undo } });
       askAnew();
     });
+  const planFeeds = () =>
+    start(async () => {
+      const outcome = await actions.planFeeds({
+        batch: crypto.randomUUID(),
+        untilMs: view.span.toMs,
+      });
+      if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
+      const { batch, feeds } = outcome.value;
+      const undo = () => void actions.undo(batch).then(askAnew);
+      say({
+        text: feeds === 1 ? '1 feed planned.' : `${feeds} feeds planned.`,
+        action: { label: 'Undo', run: undo },
+      });
+      askAnew();
+    });
   const answer = asks === null ? null : search.answer;
   return {
     service,
@@ -46,6 +61,7 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
     setKey,
     search: { ...search, answer },
     take,
+    planFeeds,
     busy,
     askAnew,
   };

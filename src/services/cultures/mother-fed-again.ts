@@ -34,7 +34,8 @@ export function isToBeFed(state: ShopState, jar: Lot): boolean {
 export function feedAct(
   of: {
     readonly culture: Culture;
-    readonly jar: Lot;
+    /** What the feed is made from. */
+    readonly jar: Pick<Lot, 'id' | 'composition'>;
     readonly state: ShopState;
     readonly atMs: number;
   },
