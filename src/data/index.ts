@@ -10,6 +10,8 @@ export {
   listEntries,
   listEntriesAfter,
 } from './journal-repository';
+export { listFoundBatches, listLotNames, type FoundBatch, type LogQuery } from './log-repository';
+export { maybePhoto, PHOTO_NAME, photosFolder, savePhoto } from './photo-store';
 export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';
 export {
   addPlace,

@@ -1,10 +1,10 @@
 import { struckIds, type Entry, type LookSigns } from '@/core/journal';
-import type { ShopUnits } from '@/core/units';
-import { oneShop } from '@/data';
+import { z } from '@/core/parse';
+import { fromLocalText, MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import { listBakes, listBatch, listFoundBatches, listLotNames, oneShop } from '@/data';
 import type { ShopContext } from './context';
 import { discardedByWeek, type DiscardedWeek } from './discarded';
 import { journalEntries } from './journal-memory';
-import { PROBE } from './readings';
 import { signWords } from './sign-words';
 
 /** A batch of the journal as the Log shows it. */
@@ -16,64 +16,121 @@ export interface LogRow {
   readonly says: string;
   readonly by: string | null;
   readonly lotId: string | null;
+  /** The bake it belongs to, with its name. */
+  readonly bake: { readonly id: string; readonly name: string } | null;
   /** True when everything it wrote was taken back. */
   readonly struck: boolean;
 }
+
+/** What of the journal is shown. */
+export const LOG_PARTS = {
+  everything: {},
+  'what was done': {
+    tense: 'done',
+    kinds: ['make', 'add', 'work', 'move', 'divide', 'split', 'use', 'discard', 'light', 'aim'],
+  },
+  looks: { kinds: ['look'] },
+  'scores and notes': { kinds: ['score', 'note'] },
+  temperatures: { kinds: ['reading'] },
+  plans: { tense: 'planned' },
+} as const satisfies Readonly<
+  Record<string, { tense?: Entry['tense']; kinds?: readonly Entry['body']['kind'][] }>
+>;
+export type LogPart = keyof typeof LOG_PARTS;
+const PARTS = Object.keys(LOG_PARTS) as [LogPart, ...LogPart[]];
+
+const day = z.iso.date();
+
+/** What the Log is asked for, from its address; what can not be read is left out. */
+const searchSchema = z.object({
+  q: z.string().trim().max(120).optional().catch(undefined),
+  part: z.enum(PARTS).optional().catch(undefined),
+  lot: z.string().min(1).max(80).optional().catch(undefined),
+  by: z.string().min(1).max(60).optional().catch(undefined),
+  from: day.optional().catch(undefined),
+  to: day.optional().catch(undefined),
+  before: z.coerce.number().int().positive().optional().catch(undefined),
+});
+export type LogSearch = z.output<typeof searchSchema>;
 
 /** The Log: what was written, the newest first. */
 export interface LogView {
   readonly units: ShopUnits;
   readonly nowMs: number;
+  readonly search: LogSearch;
   readonly rows: readonly LogRow[];
-  readonly total: number;
+  /** Where the next page begins; null on the last. */
+  readonly olderBefore: number | null;
+  readonly people: readonly string[];
   /** Flour thrown away and set aside, week by week. */
   readonly weeks: readonly DiscardedWeek[];
 }
 
 /** Rows the Log shows at once. */
-const ROWS = 200;
+const ROWS = 100;
+const DAY_MS = 24 * MS_PER_HOUR;
 
-/** The journal by batch, the newest first. */
-export function logView(context: ShopContext): LogView {
+/** The journal by batch, the newest first: all of it, or what answers a search. */
+export function logView(context: ShopContext, asked: unknown = {}): LogView {
   const shop = oneShop(context.db);
-  const entries = journalEntries(context);
-  const struck = struckIds(entries);
-  const names = lotNames(entries);
-  const batches = new Map<string, Entry[]>();
-  for (const entry of entries) {
-    // A probe reads six times an hour: its readings are the place’s, not the journal’s to read.
-    if (entry.body.kind === 'reading' && entry.by === PROBE) continue;
-    const batch = batches.get(entry.batch);
-    if (batch === undefined) batches.set(entry.batch, [entry]);
-    else batch.push(entry);
-  }
-  const rows = [...batches.values()].reverse().map((batch) => rowOf(batch, struck, names));
+  const search = searchSchema.parse(asked);
+  const { timeZone } = shop;
+  const part = LOG_PARTS[search.part ?? 'everything'];
+  const found = listFoundBatches(context.db, {
+    ...part,
+    ...defined({
+      lotId: search.lot,
+      by: search.by,
+      beforeSeq: search.before,
+      fromMs: search.from && fromLocalText(`${search.from}T00:00`, timeZone),
+      toMs: search.to && fromLocalText(`${search.to}T00:00`, timeZone) + DAY_MS,
+    }),
+    words: (search.q ?? '').split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)),
+    limit: ROWS + 1,
+  });
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: { timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     nowMs: context.clock().nowMs,
-    rows: rows.slice(0, ROWS),
-    total: rows.length,
+    search,
+    rows: rowsOf(
+      context,
+      found.slice(0, ROWS).map((one) => one.batch),
+    ),
+    olderBefore: found.length > ROWS ? (found[ROWS - 1]?.seq ?? null) : null,
+    people: shop.people,
     weeks: discardedByWeek(context),
   };
 }
 
-function lotNames(entries: readonly Entry[]): Map<string, string> {
-  const names = new Map<string, string>();
-  for (const { body } of entries) {
-    const act = body.kind === 'replace' ? body.act : body;
-    if (act.kind === 'make') names.set(act.lotId, act.name);
-    if (act.kind === 'split') names.set(act.partLotId, act.name);
-    if (act.kind === 'divide') names.set(act.ballsLotId, act.name);
-  }
-  return names;
+/** An object without what is undefined. */
+function defined<T extends object>(all: T): { [K in keyof T]?: Exclude<T[K], undefined | ''> } {
+  return Object.fromEntries(
+    Object.entries(all).filter(([, value]) => value !== undefined && value !== ''),
+  ) as { [K in keyof T]?: Exclude<T[K], undefined | ''> };
+}
+
+/** Batches of the journal as rows. */
+export function rowsOf(context: ShopContext, ids: readonly string[]): LogRow[] {
+  const batches = ids.map((batch) => listBatch(context.db, batch));
+  const struck = struckIds(journalEntries(context));
+  const lotIds = batches.flatMap((batch) => batch.flatMap(({ body }) => lotsNamed(body)));
+  const names = listLotNames(context.db, [...new Set(lotIds)]);
+  const bakes = new Map(listBakes(context.db).map((bake) => [bake.id, bake.name]));
+  return batches.map((batch) => rowOf(batch, struck, { names, bakes }));
+}
+
+function lotsNamed(body: Entry['body']): string[] {
+  const act = body.kind === 'replace' ? body.act : body;
+  return 'lotId' in act && act.lotId !== undefined ? [act.lotId] : [];
 }
 
 function rowOf(
   batch: readonly Entry[],
   struck: ReadonlySet<string>,
-  names: ReadonlyMap<string, string>,
+  { names, bakes }: { names: ReadonlyMap<string, string>; bakes: ReadonlyMap<string, string> },
 ): LogRow {
   const first = batch[0] as Entry;
+  const bakeName = bakes.get(first.bakeId ?? '');
   return {
     batch: first.batch,
     atMs: first.atMs,
@@ -81,7 +138,9 @@ function rowOf(
     tense: first.tense,
     says: saysOf(batch, names),
     by: first.by,
-    lotId: 'lotId' in first.body ? first.body.lotId : null,
+    lotId: lotsNamed(first.body)[0] ?? null,
+    bake:
+      first.bakeId === null || bakeName === undefined ? null : { id: first.bakeId, name: bakeName },
     struck: batch.every((entry) => struck.has(entry.id)),
   };
 }
@@ -120,11 +179,24 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
       : `${name(body.lotId)}: target ×${body.targetRise}`,
   light: (body) => `Lit ${body.oven}`,
   reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
+  score: (body) => `Scored${scoreText(body)}`,
+  note: (body, name) =>
+    body.lotId === undefined ? `Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
   strike: () => 'Took back an entry',
   replace: () => 'Moved planned steps',
   withdraw: (body) =>
     body.reason === undefined ? 'Withdrew planned steps' : `Skipped a step: ${body.reason}`,
 };
+
+function scoreText({ opening, note }: Extract<Entry['body'], { kind: 'score' }>): string {
+  const opened =
+    opening === undefined
+      ? ''
+      : opening.first === opening.last
+        ? `: opening ${opening.first} to the last`
+        : `: opening ${opening.first}, at the end ${opening.last}`;
+  return note === undefined || note === '' ? opened : `${opened}, “${note}”`;
+}
 
 function bodySays(body: Entry['body'], name: (lotId: string) => string): string {
   return (SAYS[body.kind] as Says<typeof body.kind>)(body as never, name);

@@ -10,9 +10,11 @@ import { undoAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Log' };
 
-export default async function LogPage() {
+type Props = { searchParams: Promise<Record<string, string | string[] | undefined>> };
+
+export default async function LogPage({ searchParams }: Props) {
   await connection();
-  const view = logView(shopContext());
+  const view = logView(shopContext(), await searchParams);
   return (
     <ViewFrame
       title="Log"

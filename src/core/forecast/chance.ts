@@ -1,6 +1,8 @@
 import { EIGHTY_PERCENT, normalBelow } from '../numeric';
 import type { RipeWindow } from '../ripeness';
+import { hoursBetween } from '../units';
 import { type HourBand, type WindowBand } from './band';
+import type { LotForecast } from './lot-forecast';
 
 /**
  * Chance that a lot is inside its ripe window at an hour: that it has opened and not yet closed. The two are taken
@@ -18,6 +20,20 @@ export function chanceInside(
   const opened = passedBy(hour, window.opensH, band.opensH);
   const closed = window.closesH === null ? 0 : passedBy(hour, window.closesH, band.closesH);
   return Math.max(0, opened - closed) * (1 - neverShare);
+}
+
+/** Chance that a lot is ready from one instant to another: opened by the first, not closed by the last. */
+export function chanceThrough(
+  { window, band, story }: LotForecast,
+  fromMs: number,
+  toMs: number,
+): number {
+  const inHours = (atMs: number | null) =>
+    atMs === null ? null : hoursBetween(story.startMs, atMs);
+  const ripe = { opensH: inHours(window.opensMs), closesH: inHours(window.closesMs) };
+  const hours = band ?? { opensH: null, closesH: null };
+  const at = (atMs: number) => chanceInside(ripe, hours, hoursBetween(story.startMs, atMs));
+  return Math.min(at(fromMs), at(toMs));
 }
 
 /** Chance that a moment has passed by an hour, from its median and its 80 % band, each side in ln t. */

@@ -2,15 +2,10 @@ import type { Tenses } from '../journal';
 import { MS_PER_HOUR } from '../units';
 import { effectiveActs, type ForecastAct } from './effective-plan';
 import { seedCultureOf } from './culture-of';
+import type { CultureSpeed } from './culture-speed';
 import type { DrawnTruth } from './drawn-truth';
 import { LEAVENED_DOUGHS } from './leavened-doughs';
-import {
-  BOOK_SPEED,
-  forecastLot,
-  type CultureSpeed,
-  type LotContext,
-  type LotForecast,
-} from './lot-forecast';
+import { BOOK_SPEED, forecastLot, type LotContext, type LotForecast } from './lot-forecast';
 import type { Surroundings } from './lot-run';
 import { surroundingsMet } from './met';
 import type { RunLot } from './start-state';

@@ -2,7 +2,8 @@ export { assimilateLooks } from './assimilate';
 export { type ForecastAct } from './effective-plan';
 export { forecastShop, shopStories, type ShopForecast } from './forecast';
 export { BOOK_DOUGHS, LEAVENED_DOUGHS } from './leavened-doughs';
-export { BOOK_SPEED_LN_SD, forecastLot, type CultureSpeed, type LotForecast } from './lot-forecast';
+export { type CultureSpeed } from './culture-speed';
+export { BOOK_SPEED_LN_SD, forecastLot, type LotForecast } from './lot-forecast';
 export {
   placeTempC,
   setTempC,
@@ -12,7 +13,7 @@ export {
   type Places,
 } from './places';
 export { recipeOf } from './recipe-of';
-export { chanceInside } from './chance';
+export { chanceInside, chanceThrough } from './chance';
 export { RememberedLessons } from './remembered-lessons';
 export { RememberedLots } from './remembered';
 export { NO_DOUBT } from './doubt';

@@ -1,5 +1,5 @@
 import { hoursBetween } from '../units';
-import type { CultureSpeed } from './lot-forecast';
+import type { CultureSpeed } from './culture-speed';
 import type { LotStory } from './stories';
 
 /** The key under which the speed of the shop's doughs that rise by a leaven is learned. */

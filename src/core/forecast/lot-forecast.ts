@@ -9,6 +9,7 @@ import {
 import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
 import { assimilateLooks, type LookEffect } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
+import type { CultureSpeed } from './culture-speed';
 import { NO_DOUBT, type Doubt } from './doubt';
 import { doubtOf, type DrawnTruth } from './drawn-truth';
 import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough } from './leavened-doughs';
@@ -52,12 +53,6 @@ export interface LotForecast extends RunLot {
 const LOOK_AHEAD_H: Readonly<Record<string, number>> = { cold: 120, tempered: 40, room: 40 };
 const BAND_STEP_H = 0.1;
 const RUN_STEP_H = 0.05;
-
-/** How fast a culture is against the book, and how surely. */
-export interface CultureSpeed {
-  readonly speed: number;
-  readonly lnSd: number;
-}
 
 /** Doubt of the speed of a culture that nothing was learned about. Source: model of ripening, §7. */
 export const BOOK_SPEED_LN_SD = 0.1;

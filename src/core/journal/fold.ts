@@ -1,4 +1,5 @@
 import type { Act, ActOf, Entry } from './schema';
+import type { ScoreBody } from './score';
 
 /** An act that was done and not taken back. */
 export interface DoneAct {
@@ -29,6 +30,16 @@ export interface Reading {
   readonly tempC: number;
 }
 
+/** How a bake turned out, as it was scored and not taken back. */
+export interface Score {
+  readonly entryId: string;
+  readonly batch: string;
+  readonly atMs: number;
+  readonly by: string | null;
+  readonly bakeId: string;
+  readonly score: ScoreBody;
+}
+
 /** The acts of a journal in its two tenses. */
 export interface Tenses {
   /** In order of time, then of writing. */
@@ -41,6 +52,8 @@ export interface Tenses {
 export interface Folded extends Tenses {
   /** In order of time. */
   readonly readings: readonly Reading[];
+  /** In order of time; the last one of a bake counts. */
+  readonly scores: readonly Score[];
 }
 
 /** Ids of the entries that a strike, itself not taken back, takes back. */
@@ -62,6 +75,7 @@ export function foldJournal(entries: readonly Entry[]): Folded {
   const steps = new Map<string, PlannedAct>();
   const done: DoneAct[] = [];
   const readings: Reading[] = [];
+  const scores: Score[] = [];
   for (const entry of entries) {
     if (struck.has(entry.id)) continue;
     const { body } = entry;
@@ -69,6 +83,12 @@ export function foldJournal(entries: readonly Entry[]): Folded {
     if (body.kind === 'reading') {
       const { placeId, tempC } = body;
       readings.push({ entryId: entry.id, atMs: entry.atMs, placeId, tempC });
+      continue;
+    }
+    if (body.kind === 'note') continue;
+    if (body.kind === 'score') {
+      const { id: entryId, batch, atMs, by, bakeId } = entry;
+      if (bakeId !== null) scores.push({ entryId, batch, atMs, by, bakeId, score: body });
       continue;
     }
     if (body.kind === 'withdraw') steps.delete(body.supersedes);
@@ -81,6 +101,7 @@ export function foldJournal(entries: readonly Entry[]): Folded {
   }
   return {
     readings: readings.sort((a, b) => a.atMs - b.atMs),
+    scores: scores.sort((a, b) => a.atMs - b.atMs),
     done: done.sort((a, b) => a.atMs - b.atMs),
     plan: [...steps.values()].sort((a, b) => a.atMs - b.atMs),
   };

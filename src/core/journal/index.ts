@@ -8,6 +8,7 @@ export {
   type Folded,
   type PlannedAct,
   type Reading,
+  type Score,
   type Tenses,
 } from './fold';
 export {
@@ -19,5 +20,15 @@ export {
   type HealthSign,
   type LookSigns,
 } from './schema';
+export {
+  COLOURS,
+  CRUMBS,
+  LAST_ONES,
+  OPENINGS,
+  STICKINESS,
+  TASTES,
+  type Opening,
+  type ScoreBody,
+} from './score';
 export { lineageActs } from './lineage-acts';
 export { applyAct, isUsedUp, stockAfter, type Lot } from './stock';

@@ -1,6 +1,7 @@
 import { z } from '../parse';
 import { HAND_WORKS } from '../kinetics';
 import { LOT_KINDS } from '../ripeness';
+import { scoreSchema } from './score';
 
 const id = z.string().min(1).max(80);
 const grams = z.number().min(0).max(5_000_000);
@@ -120,6 +121,12 @@ const aim = z.object({
 const light = z.object({ kind: z.literal('light'), oven: z.string().min(1).max(60) });
 /** A temperature measured in a place. */
 const reading = z.object({ kind: z.literal('reading'), placeId: id, tempC: celsius });
+/** A word about a lot, or about the day where it names none. */
+const note = z.object({
+  kind: z.literal('note'),
+  lotId: id.optional(),
+  text: z.string().min(1).max(600),
+});
 const strike = z.object({ kind: z.literal('strike'), strikes: id });
 
 /** What can be planned or done to the shop's masses. */
@@ -163,6 +170,8 @@ export const bodySchema = z.discriminatedUnion('kind', [
   aim,
   light,
   reading,
+  scoreSchema,
+  note,
   strike,
   replace,
   withdraw,

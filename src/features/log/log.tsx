@@ -2,7 +2,9 @@
 
 import { useAskAnew } from '@/ui/ask-anew';
 import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -10,16 +12,19 @@ import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
-import type { LogView } from '@/services/log';
+import NextLink from 'next/link';
+import { Fragment, useState, useTransition } from 'react';
+import type { LogRow, LogView } from '@/services/log';
 import type { Outcome } from '@/services/outcome';
 import { clockText, dateText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
+import { LogSearchBar } from './log-search';
 
 /** Columns that a phone has no room for. */
 const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
 
-/** What happened, the newest first; everything can be taken back. */
+/** What happened, the newest first; it can be searched, and everything can be taken back. */
 export function Log(props: {
   view: LogView;
   undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
@@ -34,16 +39,42 @@ export function Log(props: {
       setRefusal(outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' '));
       askAnew();
     });
-  if (view.rows.length === 0) {
-    return (
-      <Typography sx={{ p: 3 }}>
-        Nothing logged yet. What the hands do on the Tide is written here and can be taken back.
-      </Typography>
-    );
-  }
   return (
-    <TableContainer sx={{ background: 'var(--paper)', flex: 1 }}>
+    <Box sx={{ background: 'var(--paper)', flex: 1 }}>
+      <LogSearchBar view={view} />
       {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
+      {view.rows.length === 0 ? (
+        <Nothing view={view} />
+      ) : (
+        <Rows view={view} busy={busy} takeBack={takeBack} />
+      )}
+      {view.olderBefore === null ? null : (
+        <Box sx={{ p: 2 }}>
+          <LinkButton href={olderHref(view)} data-testid="log-older">
+            Older entries
+          </LinkButton>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Nothing({ view }: { view: LogView }) {
+  const asked = Object.values(view.search).some((value) => value !== undefined);
+  return (
+    <Typography sx={{ p: 3 }}>
+      {asked
+        ? 'Nothing in the journal answers this. Fewer words find more; “Show all again” brings back the rest.'
+        : 'Nothing logged yet. What the hands do on the Tide is written here and can be taken back.'}
+    </Typography>
+  );
+}
+
+function Rows(props: { view: LogView; busy: boolean; takeBack: (batch: string) => void }) {
+  const { view, busy, takeBack } = props;
+  const { timeZone } = view.units;
+  return (
+    <TableContainer>
       <Table
         size="small"
         aria-label="Journal"
@@ -56,43 +87,94 @@ export function Log(props: {
             <TableCell>When</TableCell>
             <TableCell>What</TableCell>
             <TableCell sx={WIDE_ONLY}>Who</TableCell>
-            <TableCell sx={WIDE_ONLY}>Lot</TableCell>
+            <TableCell sx={WIDE_ONLY}>Lot or bake</TableCell>
             <TableCell>
               <span className="visually-hidden">Take back</span>
             </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
-          {view.rows.map((row) => (
-            <TableRow
-              key={row.batch}
-              sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}
-            >
-              <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
-                {dateText(row.atMs, view.units.timeZone)}{' '}
-                <strong>{clockText(row.atMs, view.units.timeZone)}</strong>
-              </TableCell>
-              <TableCell>{row.says}</TableCell>
-              <TableCell sx={WIDE_ONLY}>{row.by ?? ''}</TableCell>
-              <TableCell sx={WIDE_ONLY}>{row.lotId ?? ''}</TableCell>
-              <TableCell align="right">
-                {row.struck ? (
-                  'taken back'
-                ) : (
-                  <Button size="small" disabled={busy} onClick={() => takeBack(row.batch)}>
-                    Take back
-                  </Button>
-                )}
-              </TableCell>
-            </TableRow>
-          ))}
+          {view.rows.map((row, index) => {
+            const written = dateText(row.recordedMs, timeZone);
+            const before = view.rows[index - 1];
+            const newDay =
+              before === undefined || dateText(before.recordedMs, timeZone) !== written;
+            return (
+              <Fragment key={row.batch}>
+                {newDay ? (
+                  <TableRow>
+                    <TableCell
+                      colSpan={5}
+                      component="th"
+                      scope="rowgroup"
+                      sx={{ background: 'var(--flour)', fontWeight: 700 }}
+                    >
+                      {written}
+                    </TableCell>
+                  </TableRow>
+                ) : null}
+                <Row row={row} view={view} busy={busy} takeBack={takeBack} />
+              </Fragment>
+            );
+          })}
         </TableBody>
       </Table>
-      {view.total > view.rows.length ? (
-        <Typography variant="body2" sx={{ p: 2 }}>
-          The newest {view.rows.length} of {view.total}.
-        </Typography>
-      ) : null}
     </TableContainer>
   );
+}
+
+function Row(props: {
+  row: LogRow;
+  view: LogView;
+  busy: boolean;
+  takeBack: (batch: string) => void;
+}) {
+  const { row, view, busy, takeBack } = props;
+  const { timeZone } = view.units;
+  const day = dateText(row.atMs, timeZone);
+  return (
+    <TableRow sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}>
+      <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
+        <strong>{clockText(row.atMs, timeZone)}</strong>
+        {day === dateText(row.recordedMs, timeZone) ? null : ` ${day}`}
+      </TableCell>
+      <TableCell>{row.says}</TableCell>
+      <TableCell sx={WIDE_ONLY}>{row.by ?? ''}</TableCell>
+      <TableCell sx={WIDE_ONLY}>
+        <Belongs row={row} />
+      </TableCell>
+      <TableCell align="right">
+        {row.struck ? (
+          'taken back'
+        ) : (
+          <Button size="small" disabled={busy} onClick={() => takeBack(row.batch)}>
+            Take back
+          </Button>
+        )}
+      </TableCell>
+    </TableRow>
+  );
+}
+
+/** The lot and the bake of a row, each one tap away. */
+function Belongs({ row }: { row: LogRow }) {
+  const link = (href: string, text: string) => (
+    <Link component={NextLink} href={href} color="inherit" prefetch={false}>
+      {text}
+    </Link>
+  );
+  return (
+    <>
+      {row.lotId === null ? null : link(`/lots/${encodeURIComponent(row.lotId)}`, row.lotId)}
+      {row.lotId !== null && row.bake !== null ? ', ' : null}
+      {row.bake === null ? null : link(`/bakes/${encodeURIComponent(row.bake.id)}`, row.bake.name)}
+    </>
+  );
+}
+
+function olderHref({ search, olderBefore }: LogView): string {
+  const pairs = Object.entries({ ...search, before: olderBefore }).flatMap(([key, value]) =>
+    value === undefined || value === null ? [] : [[key, String(value)] as [string, string]],
+  );
+  return `/log?${new URLSearchParams(pairs).toString()}`;
 }

@@ -1,7 +1,6 @@
-import { chanceInside, type LotForecast, type ShopForecast } from '@/core/forecast';
+import { chanceThrough, type ShopForecast } from '@/core/forecast';
 import { isAct } from '@/core/journal';
 import { halfHours } from '@/core/planner/week';
-import { hoursBetween } from '@/core/units';
 import type { Bake } from '@/data';
 
 /** The chance that balls of a planned bake are ready, half hour by half hour, from the bands of their forecast. */
@@ -17,20 +16,10 @@ export function readyByHalfHours(
   return halfHours(bake.readyFromMs, bake.readyToMs).map((half) => {
     const serving = turns.filter((turn) => turn.fromMs < half.toMs && half.fromMs < turn.toMs);
     const chances = serving.map(({ lot, fromMs, toMs }) =>
-      readyThrough(lot, Math.max(fromMs, half.fromMs), Math.min(toMs, half.toMs)),
+      chanceThrough(lot, Math.max(fromMs, half.fromMs), Math.min(toMs, half.toMs)),
     );
     return { ...half, ready: chances.length === 0 ? 0 : Math.min(...chances) };
   });
-}
-
-/** Chance that balls are ready from one instant to another: opened by the first, not closed by the last. */
-function readyThrough({ window, band, story }: LotForecast, fromMs: number, toMs: number): number {
-  const inHours = (atMs: number | null) =>
-    atMs === null ? null : hoursBetween(story.startMs, atMs);
-  const ripe = { opensH: inHours(window.opensMs), closesH: inHours(window.closesMs) };
-  const hours = band ?? { opensH: null, closesH: null };
-  const at = (atMs: number) => chanceInside(ripe, hours, hoursBetween(story.startMs, atMs));
-  return Math.min(at(fromMs), at(toMs));
 }
 
 /** The chance of a whole service: that of its worst half hour. */

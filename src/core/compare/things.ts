@@ -1,0 +1,180 @@
+import { totals } from '../composition';
+import { placeTempC, stateAt } from '../forecast';
+import { isAct } from '../journal';
+import { X } from '../kinetics';
+import { hoursBetween } from '../units';
+import type { BakedRun, BakedShop } from './baked';
+
+/** In what a thing is counted. */
+export type ThingUnit = 'degrees' | 'hours' | 'minutes' | 'share' | 'strength';
+
+/** One thing about a bake that can be the same or not. */
+export interface Thing {
+  readonly key: ThingKey;
+  readonly name: string;
+  readonly unit: ThingUnit;
+  /** Differences up to this are none. */
+  readonly within: number;
+  /** Its value in a bake; null where the journal does not say. */
+  readonly of: (run: BakedRun, shop: BakedShop) => number | null;
+  /** Where it is right as a rule; null where it depends. */
+  readonly right: (run: BakedRun) => readonly [low: number, high: number] | null;
+}
+
+export type ThingKey =
+  | 'leavenShare'
+  | 'leavenC'
+  | 'leavenOffMin'
+  | 'startC'
+  | 'bulkH'
+  | 'doughC'
+  | 'ballC'
+  | 'mixToServiceH'
+  | 'hydration'
+  | 'saltShare'
+  | 'strengthW';
+
+const NOWHERE = () => null;
+
+/** Everything that is compared, in the order of the work. */
+export const THINGS: readonly Thing[] = [
+  {
+    key: 'leavenShare',
+    name: 'Flour in the leaven',
+    unit: 'share',
+    within: 0.005,
+    of: leavenShare,
+    right: NOWHERE,
+  },
+  {
+    key: 'leavenC',
+    name: 'Where the leaven stood',
+    unit: 'degrees',
+    within: 0.4,
+    of: (run, shop) => meanC(run.leavens[0], shop),
+    right: NOWHERE,
+  },
+  {
+    key: 'leavenOffMin',
+    name: 'Leaven at the mix, from its best',
+    unit: 'minutes',
+    within: 10,
+    of: leavenOffMin,
+    right: leavenRight,
+  },
+  {
+    key: 'startC',
+    name: 'Dough out of the mixer',
+    unit: 'degrees',
+    within: 0.4,
+    of: ({ dough }) => (dough.story.start.kind === 'make' ? dough.story.start.startC : null),
+    right: () => [23, 26],
+  },
+  {
+    key: 'bulkH',
+    name: 'From the mix to the balling',
+    unit: 'hours',
+    within: 0.2,
+    of: ({ dough, first }) => hoursBetween(dough.story.startMs, first.story.startMs),
+    right: NOWHERE,
+  },
+  {
+    key: 'doughC',
+    name: 'Where the dough stood',
+    unit: 'degrees',
+    within: 0.4,
+    of: ({ dough }, shop) => meanC(dough, shop),
+    right: NOWHERE,
+  },
+  {
+    key: 'ballC',
+    name: 'Where the balls stood',
+    unit: 'degrees',
+    within: 0.4,
+    of: ({ last }, shop) => meanC(last, shop),
+    right: NOWHERE,
+  },
+  {
+    key: 'mixToServiceH',
+    name: 'From the mix to the last pizza',
+    unit: 'hours',
+    within: 0.2,
+    of: ({ dough, baked }) => hoursBetween(dough.story.startMs, baked.servedToMs),
+    right: NOWHERE,
+  },
+  {
+    key: 'hydration',
+    name: 'Water on all flour',
+    unit: 'share',
+    within: 0.004,
+    of: ({ dough }, { pantry }) => {
+      const sum = totals(dough.story.lot.composition, pantry);
+      return sum.flourG > 0 ? sum.waterG / sum.flourG : null;
+    },
+    right: NOWHERE,
+  },
+  {
+    key: 'saltShare',
+    name: 'Salt on all flour',
+    unit: 'share',
+    within: 0.0008,
+    of: ({ dough }, { pantry }) => {
+      const sum = totals(dough.story.lot.composition, pantry);
+      return sum.flourG > 0 ? sum.saltG / sum.flourG : null;
+    },
+    right: NOWHERE,
+  },
+  {
+    key: 'strengthW',
+    name: 'Strength of the flour, W',
+    unit: 'strength',
+    within: 4,
+    of: ({ dough }, { pantry }) => totals(dough.story.lot.composition, pantry).strengthW,
+    right: NOWHERE,
+  },
+];
+
+/** Flour that came with the leavens over all flour. */
+function leavenShare({ dough, leavens }: BakedRun, { pantry }: BakedShop): number | null {
+  const { start, lot } = dough.story;
+  if (!isAct(start, 'make') || leavens.length === 0) return null;
+  const wholeG = totals(lot.composition, pantry).flourG;
+  const freshG = totals(
+    Object.fromEntries(start.ingredients.map((line) => [line.ingredientId, line.massG])),
+    pantry,
+  ).flourG;
+  return wholeG > 0 ? 1 - freshG / wholeG : null;
+}
+
+/** Minutes by which the first leaven was past its best at the mix; under 0 before it. */
+function leavenOffMin({ leavens, dough }: BakedRun): number | null {
+  const bestMs = leavens[0]?.window.bestMs ?? null;
+  return bestMs === null ? null : hoursBetween(bestMs, dough.story.startMs) * 60;
+}
+
+function leavenRight({ leavens }: BakedRun): readonly [number, number] | null {
+  const { opensMs = null, bestMs = null, closesMs = null } = leavens[0]?.window ?? {};
+  if (opensMs === null || bestMs === null || closesMs === null) return null;
+  return [hoursBetween(bestMs, opensMs) * 60, hoursBetween(bestMs, closesMs) * 60];
+}
+
+/** Mean temperature of the places that a lot stood in, by the hours it stood there, °C. */
+function meanC(lot: BakedRun['dough'] | undefined, { places }: BakedShop): number | null {
+  if (lot === undefined) return null;
+  let degreeH = 0;
+  let hours = 0;
+  for (const stay of lot.story.stays) {
+    const toMs = Math.min(stay.toMs ?? lot.story.endMs ?? stay.fromMs, lot.story.endMs ?? Infinity);
+    for (let atMs = stay.fromMs; atMs < toMs; atMs += SAMPLE_MS) {
+      degreeH += placeTempC(places, stay.placeId, atMs);
+      hours += 1;
+    }
+  }
+  return hours === 0 ? null : degreeH / hours;
+}
+const SAMPLE_MS = 15 * 60_000;
+
+/** Gluten left at an instant, 0–1. */
+export function glutenAt(lot: BakedRun['dough'], atMs: number): number {
+  return stateAt(lot.run, lot.story.startMs, atMs)[X.gluten] ?? 1;
+}

@@ -1,0 +1,91 @@
+import type { Entry } from '@/core/journal';
+import type { Db } from './connection';
+
+/** What is looked for in the journal; what is left out is not asked for. */
+export interface LogQuery {
+  /** Words, each of which an entry holds or begins with. */
+  readonly words?: readonly string[];
+  readonly kinds?: readonly Entry['body']['kind'][];
+  readonly lotId?: string;
+  readonly tense?: Entry['tense'];
+  readonly by?: string;
+  readonly fromMs?: number;
+  readonly toMs?: number;
+  /** Only what was written before this entry: the next page. */
+  readonly beforeSeq?: number;
+  readonly limit: number;
+}
+
+/** Entries written together, as the Log finds them: the number of the last one that was found. */
+export interface FoundBatch {
+  readonly batch: string;
+  readonly seq: number;
+}
+
+/**
+ * Batches with an entry that answers a query, the last written first. A probe’s own readings are no answer unless
+ * readings are asked for.
+ */
+export function listFoundBatches(db: Db, query: LogQuery): FoundBatch[] {
+  const found: FoundBatch[] = [];
+  const seen = new Set<string>();
+  for (const row of db.prepare(searchSql(query)).iterate(parameters(query))) {
+    const { batch, seq } = row as FoundBatch;
+    if (seen.has(batch)) continue;
+    seen.add(batch);
+    found.push({ batch, seq });
+    if (found.length >= query.limit) break;
+  }
+  return found;
+}
+
+const CONDITIONS: readonly (readonly [keyof LogQuery, string])[] = [
+  ['lotId', 'journal.seq IN (SELECT seq FROM journal_lot WHERE lot_id = @lotId)'],
+  ['tense', 'journal.tense = @tense'],
+  ['by', 'journal.by = @by'],
+  ['fromMs', 'journal.at_ms >= @fromMs'],
+  ['toMs', 'journal.at_ms < @toMs'],
+  ['beforeSeq', 'journal.seq < @beforeSeq'],
+];
+
+function searchSql(query: LogQuery): string {
+  const words = query.words ?? [];
+  const conditions = CONDITIONS.filter(([key]) => query[key] !== undefined).map(([, sql]) => sql);
+  const kinds =
+    query.kinds === undefined
+      ? `(journal.kind <> 'reading' OR journal.by IS NOT 'probe')`
+      : 'journal.kind IN (SELECT value FROM json_each(@kinds))';
+  const from =
+    words.length === 0
+      ? 'journal'
+      : 'journal_words JOIN journal ON journal.seq = journal_words.rowid';
+  const match = words.length === 0 ? [] : ['journal_words MATCH @match'];
+  return `SELECT journal.batch AS batch, journal.seq AS seq FROM ${from}
+    WHERE ${[...match, kinds, ...conditions].join(' AND ')} ORDER BY journal.seq DESC`;
+}
+
+function parameters(query: LogQuery) {
+  const { words = [], kinds } = query;
+  const given = CONDITIONS.map(([key]) => [key, query[key]]).filter(([, one]) => one !== undefined);
+  return {
+    ...(Object.fromEntries(given) as Record<string, unknown>),
+    ...(words.length === 0 ? {} : { match: matchOf(words) }),
+    ...(kinds === undefined ? {} : { kinds: JSON.stringify(kinds) }),
+  };
+}
+
+/** Each word as a quoted beginning of a word: nothing a reader types is read as an operator. */
+function matchOf(words: readonly string[]): string {
+  return words.map((word) => `"${word.replaceAll('"', '""')}"*`).join(' ');
+}
+
+/** Names of lots by their ids, as they were last made. */
+export function listLotNames(db: Db, lotIds: readonly string[]): ReadonlyMap<string, string> {
+  const rows = db
+    .prepare(
+      `SELECT lot_id AS lotId, name FROM lot_name
+       WHERE lot_id IN (SELECT value FROM json_each(?))`,
+    )
+    .all(JSON.stringify(lotIds)) as { lotId: string; name: string }[];
+  return new Map(rows.map(({ lotId, name }) => [lotId, name]));
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputAdornment from '@mui/material/InputAdornment';
+import MenuItem from '@mui/material/MenuItem';
+import Search from '@mui/icons-material/Search';
+import TextField from '@mui/material/TextField';
+import { usePathname, useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import { LOG_PART_NAMES } from './parts';
+import type { LogView } from '@/services/log';
+
+/** A word is looked for once the fingers rest. */
+const REST_MS = 250;
+
+/** What of the journal is shown: words, a part of it, days, who. It stands in the address, so that a search can be kept. */
+export function LogSearchBar({ view }: { view: LogView }) {
+  const { search, people } = view;
+  const router = useRouter();
+  const path = usePathname();
+  const [words, setWords] = useState(search.q ?? '');
+  const typed = useRef(false);
+  const ask = (change: Record<string, string | undefined>) => {
+    const next = { ...search, before: undefined, q: words.trim() || undefined, ...change };
+    const pairs = Object.entries(next).flatMap(([key, value]) =>
+      value === undefined || value === '' ? [] : [[key, String(value)] as [string, string]],
+    );
+    const query = new URLSearchParams(pairs).toString();
+    router.replace(query === '' ? path : `${path}?${query}`, { scroll: false });
+  };
+  const latest = useRef(ask);
+  useEffect(() => {
+    latest.current = ask;
+  });
+  useEffect(() => {
+    if (!typed.current) return undefined;
+    const timer = setTimeout(() => latest.current({}), REST_MS);
+    return () => clearTimeout(timer);
+  }, [words]);
+  const asked = Object.entries(search).some(([, value]) => value !== undefined);
+  const clear = () => {
+    typed.current = false;
+    setWords('');
+    router.replace(path, { scroll: false });
+  };
+  return (
+    <Box
+      component="search"
+      aria-label="Search the journal"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 1.5,
+        p: 2,
+        alignItems: 'center',
+        borderBottom: '2px solid var(--line)',
+      }}
+    >
+      <TextField
+        label="Words, a name, a lot’s code"
+        value={words}
+        onChange={(event) => {
+          typed.current = true;
+          setWords(event.target.value);
+        }}
+        sx={{ flex: '1 1 260px' }}
+        slotProps={{
+          htmlInput: { 'data-testid': 'log-words', maxLength: 120 },
+          input: {
+            startAdornment: (
+              <InputAdornment position="start">
+                <Search />
+              </InputAdornment>
+            ),
+          },
+        }}
+      />
+      <TextField
+        select
+        label="Show"
+        value={search.part ?? 'everything'}
+        onChange={(event) => ask({ part: event.target.value })}
+        sx={{ minWidth: 180 }}
+      >
+        {LOG_PART_NAMES.map((name) => (
+          <MenuItem key={name} value={name}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        type="date"
+        label="From"
+        value={search.from ?? ''}
+        onChange={(event) => ask({ from: event.target.value })}
+        slotProps={{ inputLabel: { shrink: true } }}
+      />
+      <TextField
+        type="date"
+        label="To"
+        value={search.to ?? ''}
+        onChange={(event) => ask({ to: event.target.value })}
+        slotProps={{ inputLabel: { shrink: true } }}
+      />
+      {people.length < 2 ? null : (
+        <TextField
+          select
+          label="Who"
+          value={search.by ?? ''}
+          onChange={(event) => ask({ by: event.target.value })}
+          sx={{ minWidth: 120 }}
+        >
+          <MenuItem value="">anybody</MenuItem>
+          {people.map((name) => (
+            <MenuItem key={name} value={name}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      {asked ? <Button onClick={clear}>Show all again</Button> : null}
+    </Box>
+  );
+}
