@@ -11,41 +11,48 @@ export interface LogQuery {
   readonly by?: string;
   readonly fromMs?: number;
   readonly toMs?: number;
-  /** Only what was written before this entry: the next page. */
-  readonly beforeSeq?: number;
+  /** Only what stands before this entry: the next page. */
+  readonly before?: { readonly standsMs: number; readonly seq: number };
   readonly limit: number;
 }
 
-/** Entries written together, as the Log finds them: the number of the last one that was found. */
+/** Entries written together, as the Log finds them: where the last one that was found stands. */
 export interface FoundBatch {
   readonly batch: string;
   readonly seq: number;
+  /** When it was done, or when it was planned. */
+  readonly standsMs: number;
 }
 
+const STANDS = `CASE journal.tense WHEN 'done' THEN journal.at_ms ELSE journal.recorded_ms END`;
+
 /**
- * Batches with an entry that answers a query, the last written first. A probe’s own readings are no answer unless
- * readings are asked for.
+ * Batches with an entry that answers a query, the last first. A probe’s readings are no answer unless
+ * they are asked for.
  */
 export function listFoundBatches(db: Db, query: LogQuery): FoundBatch[] {
   const found: FoundBatch[] = [];
   const seen = new Set<string>();
   for (const row of db.prepare(searchSql(query)).iterate(parameters(query))) {
-    const { batch, seq } = row as FoundBatch;
-    if (seen.has(batch)) continue;
-    seen.add(batch);
-    found.push({ batch, seq });
+    const one = row as FoundBatch;
+    if (seen.has(one.batch)) continue;
+    seen.add(one.batch);
+    found.push(one);
     if (found.length >= query.limit) break;
   }
   return found;
 }
 
-const CONDITIONS: readonly (readonly [keyof LogQuery, string])[] = [
+const CONDITIONS: readonly (readonly [
+  Exclude<keyof LogQuery, 'words' | 'kinds' | 'limit'>,
+  string,
+])[] = [
   ['lotId', 'journal.seq IN (SELECT seq FROM journal_lot WHERE lot_id = @lotId)'],
   ['tense', 'journal.tense = @tense'],
   ['by', 'journal.by = @by'],
   ['fromMs', 'journal.at_ms >= @fromMs'],
   ['toMs', 'journal.at_ms < @toMs'],
-  ['beforeSeq', 'journal.seq < @beforeSeq'],
+  ['before', `(${STANDS}, journal.seq) < (@standsMs, @seq)`],
 ];
 
 function searchSql(query: LogQuery): string {
@@ -53,20 +60,25 @@ function searchSql(query: LogQuery): string {
   const conditions = CONDITIONS.filter(([key]) => query[key] !== undefined).map(([, sql]) => sql);
   const kinds =
     query.kinds === undefined
-      ? `(journal.kind <> 'reading' OR journal.by IS NOT 'probe')`
+      ? `NOT (journal.kind = 'reading' AND journal.by IS 'probe')`
       : 'journal.kind IN (SELECT value FROM json_each(@kinds))';
   const from =
     words.length === 0
       ? 'journal'
       : 'journal_words JOIN journal ON journal.seq = journal_words.rowid';
   const match = words.length === 0 ? [] : ['journal_words MATCH @match'];
-  return `SELECT journal.batch AS batch, journal.seq AS seq FROM ${from}
-    WHERE ${[...match, kinds, ...conditions].join(' AND ')} ORDER BY journal.seq DESC`;
+  return `SELECT journal.batch AS batch, journal.seq AS seq, ${STANDS} AS standsMs FROM ${from}
+    WHERE ${[...match, kinds, ...conditions].join(' AND ')}
+    ORDER BY ${STANDS} DESC, journal.seq DESC`;
 }
 
 function parameters(query: LogQuery) {
   const { words = [], kinds } = query;
-  const given = CONDITIONS.map(([key]) => [key, query[key]]).filter(([, one]) => one !== undefined);
+  const given = CONDITIONS.flatMap(([key]): (readonly [string, unknown])[] => {
+    const value = query[key];
+    if (value === undefined) return [];
+    return typeof value === 'object' ? Object.entries(value) : [[key, value]];
+  });
   return {
     ...(Object.fromEntries(given) as Record<string, unknown>),
     ...(words.length === 0 ? {} : { match: matchOf(words) }),

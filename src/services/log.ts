@@ -1,7 +1,14 @@
 import { struckIds, type Entry, type LookSigns } from '@/core/journal';
 import { z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, type ShopUnits } from '@/core/units';
-import { listBakes, listBatch, listFoundBatches, listLotNames, oneShop } from '@/data';
+import {
+  listBakes,
+  listBatch,
+  listFoundBatches,
+  listLotNames,
+  oneShop,
+  type FoundBatch,
+} from '@/data';
 import type { ShopContext } from './context';
 import { discardedByWeek, type DiscardedWeek } from './discarded';
 import { journalEntries } from './journal-memory';
@@ -12,6 +19,8 @@ export interface LogRow {
   readonly batch: string;
   readonly atMs: number;
   readonly recordedMs: number;
+  /** The day it stands under: when it was done, or planned. */
+  readonly standsMs: number;
   readonly tense: 'planned' | 'done';
   readonly says: string;
   readonly by: string | null;
@@ -49,7 +58,12 @@ const searchSchema = z.object({
   by: z.string().min(1).max(60).optional().catch(undefined),
   from: day.optional().catch(undefined),
   to: day.optional().catch(undefined),
-  before: z.coerce.number().int().positive().optional().catch(undefined),
+  /** Where the page before ended: an instant and the number of an entry. */
+  before: z
+    .string()
+    .regex(/^\d{1,15}-\d{1,12}$/)
+    .optional()
+    .catch(undefined),
 });
 export type LogSearch = z.output<typeof searchSchema>;
 
@@ -60,7 +74,7 @@ export interface LogView {
   readonly search: LogSearch;
   readonly rows: readonly LogRow[];
   /** Where the next page begins; null on the last. */
-  readonly olderBefore: number | null;
+  readonly olderBefore: string | null;
   readonly people: readonly string[];
   /** Flour thrown away and set aside, week by week. */
   readonly weeks: readonly DiscardedWeek[];
@@ -81,7 +95,7 @@ export function logView(context: ShopContext, asked: unknown = {}): LogView {
     ...defined({
       lotId: search.lot,
       by: search.by,
-      beforeSeq: search.before,
+      before: placeOf(search.before),
       fromMs: search.from && fromLocalText(`${search.from}T00:00`, timeZone),
       toMs: search.to && fromLocalText(`${search.to}T00:00`, timeZone) + DAY_MS,
     }),
@@ -96,10 +110,22 @@ export function logView(context: ShopContext, asked: unknown = {}): LogView {
       context,
       found.slice(0, ROWS).map((one) => one.batch),
     ),
-    olderBefore: found.length > ROWS ? (found[ROWS - 1]?.seq ?? null) : null,
+    olderBefore: olderOf(found),
     people: shop.people,
     weeks: discardedByWeek(context),
   };
+}
+
+function placeOf(text: string | undefined) {
+  const [standsMs, seq] = (text ?? '').split('-').map(Number);
+  return text === undefined || standsMs === undefined || seq === undefined
+    ? undefined
+    : { standsMs, seq };
+}
+
+function olderOf(found: readonly FoundBatch[]): string | null {
+  const last = found[ROWS - 1];
+  return found.length <= ROWS || last === undefined ? null : `${last.standsMs}-${last.seq}`;
 }
 
 /** An object without what is undefined. */
@@ -135,6 +161,7 @@ function rowOf(
     batch: first.batch,
     atMs: first.atMs,
     recordedMs: first.recordedMs,
+    standsMs: first.tense === 'done' ? first.atMs : first.recordedMs,
     tense: first.tense,
     says: saysOf(batch, names),
     by: first.by,

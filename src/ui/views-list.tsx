@@ -20,6 +20,7 @@ const VIEWS = [
   { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards' },
   { href: '/try', name: 'Try out', says: 'what if, without a lot' },
   { href: '/log', name: 'Log', says: 'what happened; take it back' },
+  { href: '/compare', name: 'Side by side', says: 'bakes compared; one thing to change' },
   { href: '/learned', name: 'Learned', says: 'what looks and readings have taught' },
   { href: '/shop', name: 'Shop', says: 'places, hours, scales' },
 ] as const;

@@ -63,3 +63,9 @@ BEGIN
 END;
 
 CREATE INDEX journal_kind ON journal (kind, at_ms);
+
+-- The day an entry stands under in the Log: when it was done, or when it was planned. A probe’s
+-- readings are looked up by their kind.
+CREATE INDEX journal_day ON journal (
+  (CASE tense WHEN 'done' THEN at_ms ELSE recorded_ms END), seq
+) WHERE NOT (kind = 'reading' AND by IS 'probe');

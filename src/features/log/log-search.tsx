@@ -58,6 +58,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
       }}
     >
       <TextField
+        fullWidth={false}
         label="Words, a name, a lot’s code"
         value={words}
         onChange={(event) => {
@@ -77,6 +78,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
         }}
       />
       <TextField
+        fullWidth={false}
         select
         label="Show"
         value={search.part ?? 'everything'}
@@ -90,6 +92,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
         ))}
       </TextField>
       <TextField
+        fullWidth={false}
         type="date"
         label="From"
         value={search.from ?? ''}
@@ -97,6 +100,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
         slotProps={{ inputLabel: { shrink: true } }}
       />
       <TextField
+        fullWidth={false}
         type="date"
         label="To"
         value={search.to ?? ''}
@@ -105,6 +109,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
       />
       {people.length < 2 ? null : (
         <TextField
+          fullWidth={false}
           select
           label="Who"
           value={search.by ?? ''}

@@ -95,10 +95,9 @@ function Rows(props: { view: LogView; busy: boolean; takeBack: (batch: string) =
         </TableHead>
         <TableBody>
           {view.rows.map((row, index) => {
-            const written = dateText(row.recordedMs, timeZone);
+            const written = dateText(row.standsMs, timeZone);
             const before = view.rows[index - 1];
-            const newDay =
-              before === undefined || dateText(before.recordedMs, timeZone) !== written;
+            const newDay = before === undefined || dateText(before.standsMs, timeZone) !== written;
             return (
               <Fragment key={row.batch}>
                 {newDay ? (
@@ -136,7 +135,7 @@ function Row(props: {
     <TableRow sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}>
       <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
         <strong>{clockText(row.atMs, timeZone)}</strong>
-        {day === dateText(row.recordedMs, timeZone) ? null : ` ${day}`}
+        {day === dateText(row.standsMs, timeZone) ? null : ` ${day}`}
       </TableCell>
       <TableCell>{row.says}</TableCell>
       <TableCell sx={WIDE_ONLY}>{row.by ?? ''}</TableCell>

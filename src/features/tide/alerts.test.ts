@@ -69,6 +69,7 @@ const view = (fields: Partial<TideView>): TideView => ({
   sheets: [],
   services: [],
   conflicts: [],
+  toScore: null,
   risks: [],
   hot: [],
   silentProbes: [],

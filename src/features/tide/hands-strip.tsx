@@ -76,6 +76,17 @@ export function HandsStrip(props: {
           </Button>
           <Key />
         </Box>
+        {view.toScore === null ? null : (
+          <Button
+            component={Link}
+            href={`/bakes/${encodeURIComponent(view.toScore.bakeId)}`}
+            variant="text"
+            sx={{ mt: 0.5, px: 1, textAlign: 'left' }}
+            data-testid="score-bake"
+          >
+            How did {view.toScore.name} turn out?
+          </Button>
+        )}
       </Box>
       <Box
         component="ol"

@@ -71,6 +71,7 @@ const view: TideView = {
     { bakeId: 'b', name: 'Harbour', fromMs: now + 8 * H, toMs: now + 11 * H, wanted: 44, ripe: 40 },
   ],
   conflicts: [],
+  toScore: null,
   risks: [],
   hot: [],
   silentProbes: [],

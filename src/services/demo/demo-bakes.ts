@@ -18,6 +18,8 @@ interface DemoService {
   readonly poolishLate?: number;
   /** A look some hours after the poolish was made, and by how much the eye misread it. */
   readonly look?: { readonly afterH: number; readonly misread: number };
+  /** Dough out of the mixer, where it was not what was aimed at, °C. */
+  readonly doughC?: number;
   /** A look at its balls some hours after they were made. */
   readonly ballLook?: { readonly afterH: number; readonly misread: number };
 }
@@ -42,7 +44,13 @@ const SERVICES: readonly DemoService[] = [
       poolishLate: week === -14 ? 95 : 10,
       ballLook: { afterH: 3.5, misread: -0.07 },
     },
-    { day: week + 1, method: 'Harbour', balls: 52, look: { afterH: 6, misread: -0.06 } },
+    {
+      day: week + 1,
+      method: 'Harbour',
+      balls: 52,
+      look: { afterH: 6, misread: -0.06 },
+      ...(week === -7 ? { doughC: 27.5 } : {}),
+    },
   ]),
   { day: -2, method: 'Harbour', balls: 36 },
   { day: -1, method: 'Quay', balls: 18, poolishLate: 8 },
@@ -136,7 +144,12 @@ function doUntil(
     context.setNow(atMs);
     const by = index % 2 === 0 ? 'Jo' : 'Maren';
     const at = toLocalText(atMs, DEMO_TIME_ZONE);
-    const measured = demoMeasures(context, step.act, atMs);
+    const hot =
+      isAct(step.act, 'make') && step.act.lotKind === 'dough' ? service.doughC : undefined;
+    const measured = {
+      ...demoMeasures(context, step.act, atMs),
+      ...(hot === undefined ? {} : { tempC: hot }),
+    };
     must(doStep(context, { stepId: step.stepId, batch: context.newId(), at, by, ...measured }));
     const look = lookAfter(service, step.act, index);
     if (look === null) return;

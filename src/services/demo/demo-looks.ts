@@ -8,7 +8,7 @@ import { batchOf } from '../entries';
 import { loadShop } from '../shop-state';
 
 /** How fast the demo’s cultures and doughs truly are: its starter is a fifth slower than the book, its doughs a little. */
-const TRUTH = new Map([
+export const DEMO_TRUTH = new Map([
   ['grusa', { speed: 0.8, lnSd: 0.1 }],
   [BAKERS_YEAST, { speed: 1.02, lnSd: 0.1 }],
   [LEAVENED_DOUGHS, { speed: 0.94, lnSd: 0.1 }],
@@ -32,7 +32,7 @@ export function takeDemoLook(context: ShopContext, look: DemoLook): void {
     visibleFromMs: look.atMs,
     places: state.placeMap,
     pantry: state.pantry,
-    cultureSpeeds: TRUTH,
+    cultureSpeeds: DEMO_TRUTH,
     withBands: false,
   }).lots.get(look.lotId);
   if (lot === undefined) return;

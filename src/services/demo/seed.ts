@@ -8,6 +8,7 @@ import { readDemoProbes } from './demo-measures';
 import { keepDemoCultures } from './demo-cultures';
 import { askDemoServices } from './demo-demands';
 import { keepDemoMethods } from './demo-methods';
+import { scoreDemoBakes } from './demo-scores';
 import { furnishDemoShop } from './demo-shop';
 import { demoCalendar } from './demo-time';
 
@@ -53,6 +54,7 @@ export function seedDemo(db: Db, nowMs: number): { startMs: number } {
   keepDemoCultures(context, calendar);
   readDemoProbes(context, calendar);
   bakeDemoServices(context, calendar);
+  scoreDemoBakes(context, calendar);
   keepDemoMethods(context, calendar);
   askDemoServices(context, calendar);
   context.setNow(calendar.startMs);

@@ -44,25 +44,14 @@ const formSchema = z.object({
 export function logScore(context: ShopContext, form: unknown): Outcome<{ batch: string }> {
   const parsed = parseForm(formSchema, form);
   if (!parsed.ok) return parsed;
-  const { bakeId, batch, by, first, lastOpening, photos, note, ...rest } = parsed.value;
+  const { bakeId, batch, by } = parsed.value;
   const baked = foldedJournal(context).done.filter(
     (one) => one.bakeId === bakeId && isAct(one.act, 'use'),
   );
   if (baked.length === 0) {
     return refused('bakeId', 'Score: nothing of this bake was baked yet. It can be scored then.');
   }
-  const opened = first ?? lastOpening;
-  const body: ScoreBody = {
-    kind: 'score',
-    ...(opened === undefined
-      ? {}
-      : { opening: { first: first ?? opened, last: lastOpening ?? opened } }),
-    ...(Object.fromEntries(
-      Object.entries(rest).filter(([, value]) => value !== undefined),
-    ) as Partial<ScoreBody>),
-    ...(photos === undefined || photos.length === 0 ? {} : { photos }),
-    ...(note === undefined || note === '' ? {} : { note }),
-  };
+  const body = bodyOf(parsed.value);
   if (Object.keys(body).length === 1) {
     return refused(null, 'Score: say at least one thing of the bake. Nothing was written.');
   }
@@ -72,6 +61,25 @@ export function logScore(context: ShopContext, form: unknown): Outcome<{ batch: 
     batchOf(context, batch, [{ atMs, tense: 'done', by: by ?? null, bakeId, body }]),
   );
   return done({ batch });
+}
+
+/** What was said of a bake, without what was not judged. */
+function bodyOf(said: z.output<typeof formSchema>): ScoreBody {
+  const { first, lastOpening, photos, note } = said;
+  const { sticky, rimMm, colour, crumb, taste, last, floorC, bakeS } = said;
+  const plain = { sticky, rimMm, colour, crumb, taste, last, floorC, bakeS };
+  const opened = first ?? lastOpening;
+  return {
+    kind: 'score',
+    ...(opened === undefined
+      ? {}
+      : { opening: { first: first ?? opened, last: lastOpening ?? opened } }),
+    ...(Object.fromEntries(
+      Object.entries(plain).filter(([, value]) => value !== undefined),
+    ) as Partial<ScoreBody>),
+    ...(photos === undefined || photos.length === 0 ? {} : { photos }),
+    ...(note === undefined || note === '' ? {} : { note }),
+  };
 }
 
 const noteSchema = z.object({

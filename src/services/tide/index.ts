@@ -11,6 +11,7 @@ import { momentsOf } from './moments';
 import { servicesOf } from './services';
 import { sheetsOf } from './sheets';
 import { coldPlaceIds, strandOf } from './strands';
+import { bakeToScore } from './to-score';
 import type { TideView } from './view';
 
 export type { Moment } from './moment';
@@ -57,6 +58,7 @@ export function tideView(context: ShopContext): TideView {
       says === 'reads' || last === null ? [] : [{ placeId, says, sinceMs: last.atMs }],
     ),
     hot: hotPlaces(state),
+    toScore: bakeToScore(state, listBakes(context.db)),
     risks: risksOf(state, listBakes(context.db), forecast),
     conflicts: [
       ...forecast.conflicts.map((conflict) => conflict.sentence),

@@ -88,6 +88,8 @@ export interface TideView {
     readonly tempC: number;
     readonly setC: number;
   }[];
+  /** The last bake, where nobody said how it turned out. */
+  readonly toScore: { readonly bakeId: string; readonly name: string } | null;
   /** Bakes whose mix or service may not be met. */
   readonly risks: readonly Risk[];
   /** Probes that are not believed or not heard: their places are taken as set. */

@@ -1,0 +1,21 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { connection } from 'next/server';
+import { BakePage } from '@/features/outcome/bake-page';
+import { shopContext } from '@/services/context';
+import { bakePage } from '@/services/scores/bake-page';
+import { undoAction } from '../../actions';
+import { scoreAction } from '../score-actions';
+
+export const metadata: Metadata = { title: 'A bake' };
+
+type Props = { params: Promise<{ bakeId: string }> };
+
+export default async function Page({ params }: Props) {
+  await connection();
+  const view = bakePage(shopContext(), decodeURIComponent((await params).bakeId));
+  if (view === null) notFound();
+  return (
+    <BakePage key={view.scoredMs} view={view} actions={{ score: scoreAction, undo: undoAction }} />
+  );
+}

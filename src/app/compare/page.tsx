@@ -1,0 +1,19 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Compare } from '@/features/compare/compare';
+import { shopContext } from '@/services/context';
+import { compareView } from '@/services/scores/compare-view';
+import { takeChangeAction } from '../bakes/score-actions';
+
+export const metadata: Metadata = { title: 'Side by side' };
+
+const actions = { takeChange: takeChangeAction };
+
+type Props = { searchParams: Promise<{ bake?: string | string[] }> };
+
+export default async function ComparePage({ searchParams }: Props) {
+  await connection();
+  const { bake = [] } = await searchParams;
+  const view = compareView(shopContext(), [bake].flat());
+  return <Compare view={view} actions={actions} />;
+}

@@ -1,0 +1,16 @@
+import { shopContext } from '@/services/context';
+import { readPhoto } from '@/services/scores/photos';
+
+type Props = { params: Promise<{ name: string }> };
+
+/** A kept photo. */
+export async function GET(_: Request, { params }: Props): Promise<Response> {
+  const bytes = readPhoto(shopContext(), (await params).name);
+  if (bytes === null) return new Response('Photo: there is none of that name.', { status: 404 });
+  return new Response(Buffer.from(bytes), {
+    headers: {
+      'Content-Type': 'image/jpeg',
+      'Cache-Control': 'private, max-age=31536000, immutable',
+    },
+  });
+}

@@ -1,0 +1,190 @@
+'use client';
+
+import Close from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { CompareView } from '@/services/scores/compare-view';
+import { clockText, dateText } from '@/ui/format';
+import { Textures } from '@/ui/marks/textures';
+import { useWidth } from '@/ui/use-width';
+import { ViewFrame } from '@/ui/view-frame';
+import { ChangePanel } from './change-panel';
+import type { CompareActions } from './compare-actions';
+import { Curves } from './curves';
+import { Differences } from './differences';
+import { LetterBadge } from './letters';
+import { Outcomes } from './outcomes';
+
+const MOST = 4;
+
+/** Two to four bakes side by side: what differed, how they ran, how they turned out, what to change. */
+export function Compare({ view, actions }: { view: CompareView; actions: CompareActions }) {
+  const [align, setAlign] = useState<'mix' | 'bake'>('mix');
+  const { bakes, units } = view;
+  return (
+    <ViewFrame
+      title="Side by side"
+      subtitle={bakes.map((one) => one.name).join(', ') || 'choose two bakes'}
+      clock={clockText(view.nowMs, units.timeZone)}
+      aside={<Chosen view={view} align={align} setAlign={setAlign} />}
+    >
+      <Textures />
+      {bakes.length < 2 ? (
+        <ChooseFirst view={view} />
+      ) : (
+        <Body view={view} align={align} actions={actions} />
+      )}
+    </ViewFrame>
+  );
+}
+
+function hrefOf(bakeIds: readonly string[]): string {
+  return `/compare?${new URLSearchParams(bakeIds.map((id) => ['bake', id])).toString()}`;
+}
+
+function Chosen(props: {
+  view: CompareView;
+  align: 'mix' | 'bake';
+  setAlign: (align: 'mix' | 'bake') => void;
+}) {
+  const { view, align, setAlign } = props;
+  const { bakes, units } = view;
+  const router = useRouter();
+  const ids = bakes.map((one) => one.bakeId);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', flex: 1 }}>
+      {bakes.map((bake, index) => (
+        <Box
+          key={bake.bakeId}
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 0.75,
+            border: '2px solid var(--line)',
+            borderRadius: '10px 20px 20px 10px',
+            background: 'var(--paper)',
+            pl: 1,
+          }}
+        >
+          <LetterBadge index={index} />
+          <Box>
+            <Typography className="name" sx={{ fontWeight: 700, lineHeight: 1.15 }}>
+              {dateText(bake.fromMs, units.timeZone)}, {bake.balls} pizzas
+            </Typography>
+            <Typography variant="body2" sx={{ lineHeight: 1.15 }}>
+              {bake.name}
+              {bake.version === null ? '' : `, version ${bake.version}`}
+            </Typography>
+          </Box>
+          <IconButton
+            aria-label={`Leave ${bake.name} of ${dateText(bake.fromMs, units.timeZone)} out`}
+            onClick={() => router.replace(hrefOf(ids.filter((id) => id !== bake.bakeId)))}
+          >
+            <Close />
+          </IconButton>
+        </Box>
+      ))}
+      {bakes.length === 0 || bakes.length >= MOST ? null : <AddOne view={view} />}
+      {bakes.length < 2 ? null : (
+        <Button onClick={() => setAlign(align === 'mix' ? 'bake' : 'mix')}>
+          Align at the {align === 'mix' ? 'bake' : 'mix'}
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/** Another bake to lay beside those that are chosen. */
+function AddOne({ view }: { view: CompareView }) {
+  const { bakes, others, units } = view;
+  const router = useRouter();
+  return (
+    <TextField
+      fullWidth={false}
+      select
+      label={bakes.length < 2 ? 'Lay beside it' : 'Add one'}
+      value=""
+      onChange={(event) =>
+        router.replace(hrefOf([...bakes.map((one) => one.bakeId), event.target.value]))
+      }
+      sx={{ minWidth: 150 }}
+      slotProps={{ htmlInput: { 'data-testid': 'add-bake' } }}
+    >
+      {others.map((one) => (
+        <MenuItem key={one.bakeId} value={one.bakeId}>
+          {one.name}, {dateText(one.fromMs, units.timeZone)}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+function ChooseFirst({ view }: { view: CompareView }) {
+  const { others, units, bakes } = view;
+  const router = useRouter();
+  if (others.length + bakes.length < 2) {
+    return (
+      <Typography sx={{ p: 3 }}>
+        Two bakes are needed. Once they are baked, they can be laid beside each other here.
+      </Typography>
+    );
+  }
+  return (
+    <Box sx={{ p: 3 }}>
+      <Typography variant="h2">Which bakes?</Typography>
+      <Typography sx={{ mb: 2 }}>
+        The first is run again with each single thing of the second in its place: so much of the
+        difference that thing explains.
+      </Typography>
+      {bakes.length === 1 ? (
+        <AddOne view={view} />
+      ) : (
+        <Box sx={{ display: 'grid', gap: 1, maxWidth: 520 }}>
+          {others.slice(0, 8).map((one) => (
+            <Button
+              key={one.bakeId}
+              sx={{ justifyContent: 'start' }}
+              onClick={() => router.replace(hrefOf([one.bakeId]))}
+            >
+              {one.name}, {dateText(one.fromMs, units.timeZone)}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Body(props: { view: CompareView; align: 'mix' | 'bake'; actions: CompareActions }) {
+  const { view, align, actions } = props;
+  const { ref, width } = useWidth(810);
+  const columns = (left: string, right: string) => ({
+    display: 'grid',
+    gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: `${left} ${right}` },
+    borderBottom: '2px solid var(--ink)',
+  });
+  return (
+    <Box sx={{ flex: 1 }}>
+      <Box sx={columns('470px', 'minmax(0, 1fr)')}>
+        <Differences view={view} />
+        <Box ref={ref} sx={{ borderLeft: { md: '2px solid var(--ink)' }, minWidth: 0 }}>
+          <Curves view={view} align={align} width={Math.max(280, width)} />
+        </Box>
+      </Box>
+      <Box sx={columns('minmax(0, 1fr)', '444px')}>
+        <Box sx={{ background: 'var(--paper)', minWidth: 0 }}>
+          <Outcomes view={view} />
+        </Box>
+        <Box sx={{ borderLeft: { md: '2px solid var(--line)' }, minWidth: 0 }}>
+          <ChangePanel view={view} actions={actions} />
+        </Box>
+      </Box>
+    </Box>
+  );
+}

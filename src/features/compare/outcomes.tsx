@@ -1,0 +1,130 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { COLOURS, OPENINGS } from '@/core/journal';
+import type { ComparedBake, CompareView } from '@/services/scores/compare-view';
+import { tempText } from '@/ui/format';
+import { DASHES, LetterBadge, LetterMark, LETTERS } from './letters';
+import { OpeningZones, zoneX } from './opening-zones';
+
+/** How the bakes turned out: opening from the first pizza to the last, rim, colour, words, photos. */
+export function Outcomes({ view }: { view: CompareView }) {
+  const { bakes, units } = view;
+  const height = 44 + bakes.length * 30;
+  return (
+    <Box
+      component="section"
+      aria-label="How they turned out"
+      sx={{ p: 2, display: 'grid', gap: 1.5 }}
+    >
+      <Typography variant="h2">How they turned out</Typography>
+      <OpeningZones height={height} label={openingSaid(bakes)}>
+        {bakes.map(({ bakeId, words }, index) => {
+          const y = 44 + index * 30;
+          if (words?.opening === undefined) {
+            return (
+              <g key={bakeId}>
+                <LetterMark index={index} x={16} y={y} />
+                <text x={34} y={y + 5} fontSize={14} fill="var(--ink)" className="halo">
+                  not scored
+                </text>
+              </g>
+            );
+          }
+          const { first, last } = words.opening;
+          const from = zoneX(OPENINGS.indexOf(first) + 0.4);
+          const to = zoneX(OPENINGS.indexOf(last) + 0.7);
+          return (
+            <g key={bakeId}>
+              <path
+                d={`M${from} ${y}H${to}l-9 -5m9 5l-9 5`}
+                stroke="var(--ink)"
+                strokeWidth={2.6}
+                strokeDasharray={DASHES[index]}
+                fill="none"
+              />
+              <LetterMark index={index} x={from} y={y} />
+            </g>
+          );
+        })}
+      </OpeningZones>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', sm: `repeat(${bakes.length}, minmax(0, 1fr))` },
+          gap: 2,
+        }}
+      >
+        {bakes.map((bake, index) => (
+          <Box key={bake.bakeId} sx={{ display: 'flex', gap: 1, minWidth: 0 }}>
+            <LetterBadge index={index} />
+            <Box sx={{ minWidth: 0 }}>
+              <Facts bake={bake} tempUnit={units.tempUnit} />
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Facts({ bake, tempUnit }: { bake: ComparedBake; tempUnit: 'C' | 'F' }) {
+  const { words } = bake;
+  if (words === null) {
+    return (
+      <Typography variant="body2">
+        Not scored.{' '}
+        <Link
+          component={NextLink}
+          href={`/bakes/${encodeURIComponent(bake.bakeId)}`}
+          color="inherit"
+        >
+          Score it
+        </Link>{' '}
+        and what differed gets its meaning.
+      </Typography>
+    );
+  }
+  const facts = [
+    words.rimMm === undefined ? null : `rim ${words.rimMm} mm`,
+    words.colour === undefined
+      ? null
+      : `${words.colour} (${COLOURS.indexOf(words.colour) + 1} of ${COLOURS.length})`,
+    words.crumb === undefined ? null : `crumb ${words.crumb}`,
+    words.taste === undefined ? null : `taste ${words.taste}`,
+    words.sticky === undefined ? null : `sticky: ${words.sticky}`,
+    words.floorC === undefined ? null : `floor ${tempText(words.floorC, { tempUnit })}`,
+    words.bakeS === undefined ? null : `${words.bakeS} s`,
+    words.last === undefined ? null : `the last one ${words.last}`,
+  ].filter((one) => one !== null);
+  return (
+    <>
+      <Typography variant="body2">{facts.join(' · ')}</Typography>
+      {words.note === undefined ? null : <Typography variant="body2">“{words.note}”</Typography>}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        {(words.photos ?? []).map((name, index) => (
+          <Box
+            key={name}
+            component="img"
+            src={`/photos/${name}`}
+            alt={`Photo ${index + 1} of ${bake.name}`}
+            sx={{ height: 84, borderRadius: 1 }}
+          />
+        ))}
+      </Box>
+    </>
+  );
+}
+
+function openingSaid(bakes: readonly ComparedBake[]): string {
+  return bakes
+    .map(({ words }, index) =>
+      words?.opening === undefined
+        ? `${LETTERS[index]} not scored`
+        : `${LETTERS[index]}: the first ${words.opening.first}, the last ${words.opening.last}`,
+    )
+    .join('; ');
+}

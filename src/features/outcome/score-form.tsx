@@ -1,0 +1,173 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import { COLOURS, CRUMBS, LAST_ONES, OPENINGS, STICKINESS, TASTES } from '@/core/journal';
+import type { BakePageView } from '@/services/scores/bake-page';
+import { useAskAnew } from '@/ui/ask-anew';
+import { rem } from '@/ui/rem';
+import { useSay } from '@/ui/snack';
+import { Photos } from './photos';
+import type { ScoreActions } from './score-actions';
+
+type Fields = Record<string, string | null>;
+
+/** How a bake turned out: one tap each, all of it can be left out. */
+export function ScoreForm({ view, actions }: { view: BakePageView; actions: ScoreActions }) {
+  const [fields, setFields] = useState<Fields>(() => startOf(view));
+  const [photos, setPhotos] = useState<readonly string[]>(view.score?.photos ?? []);
+  const [refusals, setRefusals] = useState<readonly string[]>([]);
+  const [busy, start] = useTransition();
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const set = (key: string, value: string | null) =>
+    setFields((before) => ({ ...before, [key]: value }));
+  const save = () =>
+    start(async () => {
+      const outcome = await actions.score({
+        ...fields,
+        photos,
+        bakeId: view.bakeId,
+        batch: crypto.randomUUID(),
+      });
+      if (!outcome.ok) return setRefusals(outcome.refusals.map((one) => one.sentence));
+      setRefusals([]);
+      const { batch } = outcome.value;
+      const undo = () => void actions.undo(batch).then(askAnew);
+      say({ text: `${view.name} scored.`, action: { label: 'Undo', run: undo } });
+      askAnew();
+    });
+  const tap = (key: string, label: string, values: readonly string[]) => (
+    <Taps key={key} name={key} label={label} values={values} fields={fields} set={set} />
+  );
+  return (
+    <Box component="section" aria-labelledby="score-title" sx={{ p: 2, display: 'grid', gap: 1.5 }}>
+      <Typography variant="h2" id="score-title">
+        How did it turn out?
+      </Typography>
+      {tap('first', 'The first one opened', OPENINGS)}
+      {tap('lastOpening', 'The last one opened', OPENINGS)}
+      {tap('sticky', 'Sticky', STICKINESS)}
+      {tap('colour', 'Colour', COLOURS)}
+      {tap('crumb', 'Crumb', CRUMBS)}
+      {tap('taste', 'Taste', TASTES)}
+      {tap('last', 'The last pizza against the first', LAST_ONES)}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+        <Figure name="rimMm" label="Rim, mm" fields={fields} set={set} />
+        <Figure name="floorC" label="Oven floor, °C" fields={fields} set={set} />
+        <Figure name="bakeS" label="Seconds a pizza" fields={fields} set={set} />
+        {view.people.length === 0 ? null : (
+          <TextField
+            fullWidth={false}
+            select
+            label="Judged by"
+            value={fields['by'] ?? ''}
+            onChange={(event) => set('by', event.target.value || null)}
+            sx={{ minWidth: 150 }}
+          >
+            <MenuItem value="">nobody named</MenuItem>
+            {view.people.map((name) => (
+              <MenuItem key={name} value={name}>
+                {name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+      </Box>
+      <TextField
+        label="Note: what would you tell the next hands?"
+        value={fields['note'] ?? ''}
+        onChange={(event) => set('note', event.target.value)}
+        multiline
+        minRows={2}
+        slotProps={{ htmlInput: { maxLength: 600, 'data-testid': 'score-note' } }}
+      />
+      <Photos photos={photos} onChange={setPhotos} onRefusal={(one) => setRefusals([one])} />
+      {refusals.map((sentence) => (
+        <Alert key={sentence} severity="warning">
+          {sentence}
+        </Alert>
+      ))}
+      <Box>
+        <Button
+          variant="contained"
+          size="large"
+          onClick={save}
+          disabled={busy}
+          data-testid="save-score"
+        >
+          {view.score === null ? 'Write the score' : 'Write it anew'}
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function startOf({ score, scoredBy }: BakePageView): Fields {
+  if (score === null) return {};
+  const text = (value: number | undefined) => (value === undefined ? null : String(value));
+  return {
+    first: score.opening?.first ?? null,
+    lastOpening: score.opening?.last ?? null,
+    sticky: score.sticky ?? null,
+    colour: score.colour ?? null,
+    crumb: score.crumb ?? null,
+    taste: score.taste ?? null,
+    last: score.last ?? null,
+    rimMm: text(score.rimMm),
+    floorC: text(score.floorC),
+    bakeS: text(score.bakeS),
+    note: score.note ?? null,
+    by: scoredBy,
+  };
+}
+
+interface FieldProps {
+  readonly name: string;
+  readonly label: string;
+  readonly fields: Fields;
+  readonly set: (key: string, value: string | null) => void;
+}
+
+function Taps({ name, label, values, fields, set }: FieldProps & { values: readonly string[] }) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2 }}>
+      <Typography id={`score-${name}`} sx={{ flex: '0 0 220px', fontSize: rem(16) }}>
+        {label}
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        value={fields[name] ?? null}
+        onChange={(_, value: string | null) => set(name, value)}
+        aria-labelledby={`score-${name}`}
+        sx={{ flexWrap: 'wrap' }}
+      >
+        {values.map((value) => (
+          <ToggleButton key={value} value={value} sx={{ minWidth: 88, minHeight: 44 }}>
+            {value}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </Box>
+  );
+}
+
+function Figure({ name, label, fields, set }: FieldProps) {
+  return (
+    <TextField
+      fullWidth={false}
+      label={label}
+      value={fields[name] ?? ''}
+      onChange={(event) => set(name, event.target.value)}
+      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+      sx={{ width: 150 }}
+    />
+  );
+}
