@@ -1,7 +1,10 @@
 /** How often the probes are asked, ms of real time. */
 const ASK_PROBES_MS = 5_000;
 
-/** Asks the shop’s probes while the server runs, and ends the open streams when it is asked to stop. */
+/** How often a back-up is kept where something was written, ms of real time. */
+const BACKUP_MS = 2 * 3_600_000;
+
+/** Asks the shop’s probes, keeps back-ups while the server runs, and ends the open streams when it is asked to stop. */
 export async function register(): Promise<void> {
   if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
   const { openStreams } = await import('./services/streams');
@@ -13,6 +16,9 @@ export async function register(): Promise<void> {
     if (context.clock().rate > 0) askProbes(context);
   }, ASK_PROBES_MS);
   timer.unref();
+  const { keepBackupOfNews } = await import('./services/backups/backups');
+  const backups = setInterval(() => void keepBackupOfNews(shopContext(), Date.now()), BACKUP_MS);
+  backups.unref();
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.on(signal, () => {
       for (const stop of [...openStreams]) stop();

@@ -1,3 +1,13 @@
+export { eachArchiveRow, fillFromArchive, isEmptyShop } from './archive-repository';
+export {
+  addBackup,
+  backupsFolder,
+  dataFolder,
+  dropBackup,
+  listBackups,
+  restoreBackup,
+  type Backup,
+} from './backup-store';
 export { databaseVersion } from './version-repository';
 export { addBake, listBakes, oneBake, type Bake } from './bake-repository';
 export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
@@ -11,7 +21,7 @@ export {
   listEntriesAfter,
 } from './journal-repository';
 export { listFoundBatches, listLotNames, type FoundBatch, type LogQuery } from './log-repository';
-export { maybePhoto, PHOTO_NAME, photosFolder, savePhoto } from './photo-store';
+export { listPhotoNames, maybePhoto, PHOTO_NAME, photosFolder, savePhoto } from './photo-store';
 export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';
 export {
   addPlace,

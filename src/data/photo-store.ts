@@ -1,4 +1,11 @@
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import type { Db } from './connection';
 
@@ -19,6 +26,15 @@ export function savePhoto(db: Db, name: string, bytes: Uint8Array): boolean {
   writeFileSync(`${file}.part`, bytes);
   renameSync(`${file}.part`, file);
   return true;
+}
+
+/** Names of the kept photos, in order. */
+export function listPhotoNames(db: Db): string[] {
+  const folder = photosFolder(db);
+  if (folder === null || !existsSync(folder)) return [];
+  return readdirSync(folder)
+    .filter((name) => PHOTO_NAME.test(name))
+    .sort();
 }
 
 /** The bytes of a photo; null where none is kept under the name. */

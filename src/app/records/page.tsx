@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Records } from '@/features/records/records';
+import { shopContext } from '@/services/context';
+import { recordsView } from '@/services/records/records-view';
+import { undoAction } from '../actions';
+import { keepBackupAction } from './record-actions';
+
+export const metadata: Metadata = { title: 'Records' };
+
+export default async function RecordsPage() {
+  await connection();
+  const view = recordsView(shopContext());
+  return <Records view={view} actions={{ keepBackup: keepBackupAction, undo: undoAction }} />;
+}

@@ -1,0 +1,16 @@
+import { shopContext } from '@/services/context';
+import { previewReadings, storeReadings } from '@/services/records/import-readings';
+
+/** A logger’s file: looked at, or stored. Larger than a form can be, hence a route. */
+export async function POST(request: Request): Promise<Response> {
+  if (request.headers.get('sec-fetch-site') === 'cross-site') {
+    return Response.json({
+      ok: false,
+      refusals: [{ field: null, sentence: 'Readings: only from this shop’s own pages.' }],
+    });
+  }
+  const form: unknown = await request.json().catch(() => null);
+  const store = new URL(request.url).searchParams.get('store') === 'yes';
+  const context = shopContext();
+  return Response.json(store ? storeReadings(context, form) : previewReadings(context, form));
+}

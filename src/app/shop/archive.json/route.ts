@@ -1,0 +1,28 @@
+import { takeArchive } from '@/services/archive/read-archive';
+import { archiveText } from '@/services/archive/write-archive';
+import { shopContext } from '@/services/context';
+import { textStream } from '../text-stream';
+
+/** The whole shop as its archive. */
+export function GET(): Response {
+  const context = shopContext();
+  const day = new Date(context.clock().nowMs).toISOString().slice(0, 10);
+  return new Response(textStream(archiveText(context)), {
+    headers: {
+      'Content-Type': 'application/json; charset=utf-8',
+      'Content-Disposition': `attachment; filename="olvik-${day}.json"`,
+      'Cache-Control': 'no-store',
+    },
+  });
+}
+
+/** Reads an archive into an empty shop. */
+export async function POST(request: Request): Promise<Response> {
+  if (request.headers.get('sec-fetch-site') === 'cross-site') {
+    return Response.json({
+      ok: false,
+      refusals: [{ field: null, sentence: 'Archive: only from this shop’s own pages.' }],
+    });
+  }
+  return Response.json(takeArchive(shopContext().db, await request.text()));
+}

@@ -1,0 +1,27 @@
+import { shopContext } from '@/services/context';
+import { csvText } from '@/services/exports/csv';
+import { EXPORT_NAMES, exportTable } from '@/services/exports/tables';
+import { textStream } from '../../text-stream';
+
+type Props = { params: Promise<{ name: string }> };
+
+/** A table of the shop as CSV. */
+export async function GET(_: Request, { params }: Props): Promise<Response> {
+  const name = (await params).name.replace(/\.csv$/, '');
+  const table = exportTable(shopContext(), name);
+  if (table === null) {
+    return new Response(
+      `Export: there is no table of that name. Allowed: ${EXPORT_NAMES.join(', ')}.`,
+      {
+        status: 404,
+      },
+    );
+  }
+  return new Response(textStream(csvText(table)), {
+    headers: {
+      'Content-Type': 'text/csv; charset=utf-8',
+      'Content-Disposition': `attachment; filename="olvik-${name}.csv"`,
+      'Cache-Control': 'no-store',
+    },
+  });
+}

@@ -1,0 +1,127 @@
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { DATABASE_FILE, type Db } from './connection';
+import { MigrationError } from './errors';
+
+/** A back-up copy of a shop’s database. */
+export interface Backup {
+  readonly name: string;
+  readonly atMs: number;
+  readonly bytes: number;
+}
+
+const NAME = /^olvik-(\d{4})(\d{2})(\d{2})-(\d{2})(\d{2})(\d{2})\.sqlite$/;
+
+/** Where the back-ups of a data folder are kept. */
+export const backupsFolder = (folder: string) => path.join(folder, 'backups');
+
+function instantOf(name: string): number | null {
+  const found = NAME.exec(name);
+  if (found === null) return null;
+  const [year, month, day, hour, minute, second] = found.slice(1).map(Number) as [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
+  return Date.UTC(year, month - 1, day, hour, minute, second);
+}
+
+function nameOf(atMs: number): string {
+  const digits = new Date(atMs).toISOString().replace(/\D/g, '');
+  return `olvik-${digits.slice(0, 8)}-${digits.slice(8, 14)}.sqlite`;
+}
+
+/** The back-ups of a data folder, the newest first. */
+export function listBackups(folder: string): Backup[] {
+  const kept = backupsFolder(folder);
+  if (!existsSync(kept)) return [];
+  return readdirSync(kept)
+    .flatMap((name): Backup[] => {
+      const atMs = instantOf(name);
+      return atMs === null ? [] : [{ name, atMs, bytes: statSync(path.join(kept, name)).size }];
+    })
+    .sort((a, b) => b.atMs - a.atMs);
+}
+
+/** The data folder of an open shop; null for one in memory. */
+export function dataFolder(db: Db): string | null {
+  return db.memory || db.name === '' ? null : path.dirname(db.name);
+}
+
+/**
+ * Copies the database while it is in use. Written aside and renamed, so that half a copy is never taken for one.
+ * @param atMs when it is taken: its name
+ */
+export async function addBackup(db: Db, folder: string, atMs: number): Promise<Backup> {
+  const kept = backupsFolder(folder);
+  mkdirSync(kept, { recursive: true });
+  const name = nameOf(atMs);
+  const part = path.join(kept, `${name}.part`);
+  await db.backup(part);
+  renameSync(part, path.join(kept, name));
+  return { name, atMs: instantOf(name) ?? atMs, bytes: statSync(path.join(kept, name)).size };
+}
+
+/** Removes a back-up. */
+export function dropBackup(folder: string, name: string): void {
+  if (NAME.test(name)) rmSync(path.join(backupsFolder(folder), name), { force: true });
+}
+
+/**
+ * Puts a back-up in place of the database of a folder in which no Olvik runs. What it replaces is kept beside it.
+ * @returns the name under which the replaced database is kept; null where there was none
+ * @throws {MigrationError} not-a-database for a file that is no sound shop; nothing is changed then
+ */
+export async function restoreBackup(
+  folder: string,
+  file: string,
+  atMs: number,
+): Promise<string | null> {
+  const part = path.join(folder, 'olvik-restored.part');
+  await copySound(file, part);
+  const current = path.join(folder, DATABASE_FILE);
+  const aside = existsSync(current) ? `replaced-${nameOf(atMs)}` : null;
+  if (aside !== null) {
+    const before = new Database(current);
+    before.pragma('wal_checkpoint(TRUNCATE)');
+    before.close();
+    renameSync(current, path.join(folder, aside));
+  }
+  for (const more of ['-wal', '-shm']) rmSync(`${current}${more}`, { force: true });
+  renameSync(part, current);
+  return aside;
+}
+
+async function copySound(file: string, to: string): Promise<void> {
+  const refuse = (cause?: unknown) =>
+    new MigrationError(
+      'not-a-database',
+      `The file ${file} is no back-up of a shop that can be read. Nothing was changed.`,
+      { cause },
+    );
+  if (!existsSync(file)) throw refuse();
+  const from = openReadOnly(file, refuse);
+  try {
+    const check = from.pragma('integrity_check', { simple: true });
+    const shop = from.prepare(`SELECT count(*) AS count FROM shop`).get() as { count: number };
+    if (check !== 'ok' || shop.count !== 1) throw refuse();
+    await from.backup(to);
+  } catch (cause) {
+    rmSync(to, { force: true });
+    throw cause instanceof MigrationError ? cause : refuse(cause);
+  } finally {
+    from.close();
+  }
+}
+
+function openReadOnly(file: string, refuse: (cause: unknown) => MigrationError): Db {
+  try {
+    return new Database(file, { readonly: true, fileMustExist: true });
+  } catch (cause) {
+    throw refuse(cause);
+  }
+}

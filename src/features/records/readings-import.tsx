@@ -1,0 +1,223 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { loggerHead } from '@/formats/logger-csv';
+import type { Outcome } from '@/services/outcome';
+import type { ReadingsPreview } from '@/services/records/import-readings';
+import type { RecordsView } from '@/services/records/records-view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { clockText, dateText, tempText } from '@/ui/format';
+import { useSay } from '@/ui/snack';
+
+interface Asked {
+  readonly text: string;
+  readonly head: readonly string[];
+  readonly time: string;
+  readonly temperature: string;
+  readonly unit: 'C' | 'F';
+  readonly order: 'day first' | 'month first';
+  readonly placeId: string;
+  readonly timeZone: string;
+}
+
+/** What is asked of a file at first: the likely columns. */
+function askedOf(
+  text: string,
+  { head, time, temperature }: NonNullable<ReturnType<typeof loggerHead>>,
+  view: RecordsView,
+): Asked {
+  const rest = (temperature ?? '').replace(/temp\w*/i, '');
+  return {
+    text,
+    head,
+    time: time ?? head[0] ?? '',
+    temperature: temperature ?? head[1] ?? '',
+    unit: /f/i.test(rest) ? 'F' : 'C',
+    order: 'day first',
+    placeId: view.places[0]?.id ?? '',
+    timeZone: view.units.timeZone,
+  };
+}
+
+async function ask<T>(asked: Asked, store: boolean, batch: string): Promise<Outcome<T>> {
+  return fetch(`/records/readings${store ? '?store=yes' : ''}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ ...asked, batch }),
+  })
+    .then((response) => response.json() as Promise<Outcome<T>>)
+    .catch(() => ({
+      ok: false,
+      refusals: [
+        { field: null, sentence: 'Readings: the shop can not be reached. Nothing was stored.' },
+      ],
+    }));
+}
+
+/** A logger’s file: its columns matched, looked at first, stored only when confirmed. */
+export function ReadingsImport(props: {
+  view: RecordsView;
+  undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+}) {
+  const { view, undo } = props;
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const [preview, setPreview] = useState<ReadingsPreview | null>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const open = async (file: File | undefined) => {
+    if (file === undefined) return;
+    const text = await file.text();
+    const found = loggerHead(text);
+    setPreview(null);
+    if (found === null || found.head.length < 2) {
+      setAsked(null);
+      return setRefusal(`Readings: ${file.name} is no table of readings. Nothing was stored.`);
+    }
+    setRefusal(null);
+    setAsked(askedOf(text, found, view));
+  };
+  const change = (more: Partial<Asked>) => {
+    if (asked === null) return;
+    setPreview(null);
+    setAsked({ ...asked, ...more });
+  };
+  const look = async () => {
+    if (asked === null) return;
+    const outcome = await ask<ReadingsPreview>(asked, false, crypto.randomUUID());
+    setPreview(outcome.ok ? outcome.value : null);
+    setRefusal(outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' '));
+  };
+  const store = async () => {
+    if (asked === null) return;
+    const outcome = await ask<{ batch: string; stored: number }>(asked, true, crypto.randomUUID());
+    if (!outcome.ok) return setRefusal(outcome.refusals.map((one) => one.sentence).join(' '));
+    const { batch, stored } = outcome.value;
+    setAsked(null);
+    setPreview(null);
+    say({
+      text: `${stored} readings stored.`,
+      action: { label: 'Undo', run: () => void undo(batch).then(askAnew) },
+    });
+    askAnew();
+  };
+  return (
+    <Box sx={{ mt: 1, display: 'grid', gap: 1.5 }}>
+      <Typography>
+        Any table with a time and a temperature. Nothing is stored before you have seen it.
+      </Typography>
+      {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
+      <Box>
+        <Button component="label">
+          Choose a file
+          <input
+            type="file"
+            accept=".csv,.txt,text/csv,text/plain"
+            className="visually-hidden"
+            data-testid="logger-file"
+            onChange={(event) => {
+              void open(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </Button>
+      </Box>
+      {asked === null ? null : <Columns asked={asked} view={view} change={change} />}
+      {asked === null || preview !== null ? null : (
+        <Box>
+          <Button onClick={() => void look()} data-testid="look-at-readings">
+            Look at them first
+          </Button>
+        </Box>
+      )}
+      {preview === null ? null : (
+        <Preview preview={preview} view={view} store={() => void store()} />
+      )}
+    </Box>
+  );
+}
+
+function Columns(props: {
+  asked: Asked;
+  view: RecordsView;
+  change: (more: Partial<Asked>) => void;
+}) {
+  const { asked, view, change } = props;
+  const choose = (
+    label: string,
+    key: 'time' | 'temperature' | 'unit' | 'order' | 'placeId',
+    values: readonly (readonly [value: string, name: string])[],
+  ) => (
+    <TextField
+      fullWidth={false}
+      select
+      label={label}
+      value={asked[key]}
+      onChange={(event) => change({ [key]: event.target.value })}
+      sx={{ minWidth: 150 }}
+    >
+      {values.map(([value, name]) => (
+        <MenuItem key={value} value={value}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+  const columns = asked.head.map((one) => [one, one] as const);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+      {choose('Time stands in', 'time', columns)}
+      {choose('Temperature in', 'temperature', columns)}
+      {choose('Degrees', 'unit', [
+        ['C', '°C'],
+        ['F', '°F'],
+      ])}
+      {choose('Dates have', 'order', [
+        ['day first', 'the day first'],
+        ['month first', 'the month first'],
+      ])}
+      {choose(
+        'Measured in',
+        'placeId',
+        view.places.map(({ id, name }) => [id, name] as const),
+      )}
+      <TextField
+        fullWidth={false}
+        label="Zone of times without one"
+        value={asked.timeZone}
+        onChange={(event) => change({ timeZone: event.target.value })}
+      />
+    </Box>
+  );
+}
+
+function Preview(props: { preview: ReadingsPreview; view: RecordsView; store: () => void }) {
+  const { preview, view, store } = props;
+  const { timeZone } = view.units;
+  const at = (atMs: number | null) =>
+    atMs === null ? '' : `${dateText(atMs, timeZone)} ${clockText(atMs, timeZone)}`;
+  const temp = (tempC: number | null) => (tempC === null ? '' : tempText(tempC, view.units));
+  return (
+    <Box data-testid="readings-preview">
+      <Typography>
+        <strong>{preview.rows} readings</strong> from {at(preview.fromMs)} to {at(preview.toMs)},
+        between {temp(preview.leastC)} and {temp(preview.mostC)}
+        {preview.known === 0 ? '' : `; ${preview.known} of them are in the journal already`}.
+      </Typography>
+      {preview.first.map((one) => (
+        <Typography key={one.atMs} variant="body2">
+          {at(one.atMs)}: {temp(one.tempC)}
+        </Typography>
+      ))}
+      <Button variant="contained" onClick={store} sx={{ mt: 1 }} data-testid="store-readings">
+        Store {preview.rows - preview.known} readings
+      </Button>
+    </Box>
+  );
+}

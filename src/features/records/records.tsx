@@ -1,0 +1,160 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { Backup } from '@/services/backups/backups';
+import type { Outcome } from '@/services/outcome';
+import type { RecordsView } from '@/services/records/records-view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { clockText, dateText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
+import { useSay } from '@/ui/snack';
+import { ViewFrame } from '@/ui/view-frame';
+import { ReadingsImport } from './readings-import';
+
+/** What the records can do. */
+export interface RecordActions {
+  readonly keepBackup: () => Promise<Outcome<{ backup: Backup; dropped: number }>>;
+  readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+}
+
+/** Everything that leaves the shop and comes back: sheets, tables, the archive, back-ups, a logger’s readings. */
+export function Records({ view, actions }: { view: RecordsView; actions: RecordActions }) {
+  const { timeZone } = view.units;
+  return (
+    <ViewFrame
+      title="Records"
+      subtitle="what is kept, what goes out"
+      clock={clockText(view.nowMs, timeZone)}
+    >
+      <Box
+        sx={{
+          flex: 1,
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
+        }}
+      >
+        <Box
+          sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '2px solid var(--ink)' } }}
+        >
+          <Typography variant="h2">Sheets for food safety</Typography>
+          <Typography sx={{ my: 1 }}>
+            Temperatures of the cold stores with gaps and excursions, the trace of each sack,
+            allergens. The shop’s own plan and local codes come first.
+          </Typography>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <LinkButton href="/records/sheets">Open the sheets</LinkButton>
+            <Button component="a" href="/records/sheets.pdf" download>
+              As PDF
+            </Button>
+          </Box>
+          <Typography variant="h2" sx={{ mt: 4 }}>
+            Tables, as CSV
+          </Typography>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+            {view.tables.map((name) => (
+              <Button key={name} component="a" href={`/shop/export/${name}.csv`} download>
+                {name.replace('-', ' ')}
+              </Button>
+            ))}
+          </Box>
+          <Typography variant="h2" sx={{ mt: 4 }}>
+            Readings of a logger
+          </Typography>
+          <ReadingsImport view={view} undo={actions.undo} />
+        </Box>
+        <Box sx={{ p: 2.5 }}>
+          <ArchivePanel view={view} />
+          <Backups view={view} actions={actions} />
+        </Box>
+      </Box>
+    </ViewFrame>
+  );
+}
+
+function ArchivePanel({ view }: { view: RecordsView }) {
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const router = useRouter();
+  const read = async (file: File | undefined) => {
+    if (file === undefined) return;
+    setBusy(true);
+    const answer = await fetch('/shop/archive.json', { method: 'POST', body: file })
+      .then((response) => response.json() as Promise<Outcome<{ entries: number }>>)
+      .catch(() => null);
+    setBusy(false);
+    if (answer === null) setRefusal('Archive: the shop can not be reached. Nothing was changed.');
+    else if (answer.ok) router.push('/');
+    else setRefusal(answer.refusals.map((one) => one.sentence).join(' '));
+  };
+  return (
+    <section aria-label="Archive">
+      <Typography variant="h2">The whole shop in one file</Typography>
+      <Typography sx={{ my: 1 }}>
+        The archive holds everything: journal, cultures, methods, settings, photos. It is open JSON,
+        and an empty shop reads it back to the same state.
+      </Typography>
+      {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+        <Button component="a" href="/shop/archive.json" download variant="contained" size="large">
+          Take the archive
+        </Button>
+        {view.empty ? (
+          <Button component="label" disabled={busy}>
+            {busy ? 'Reading …' : 'Read an archive in'}
+            <input
+              type="file"
+              accept="application/json,.json"
+              className="visually-hidden"
+              data-testid="archive-file"
+              onChange={(event) => void read(event.target.files?.[0])}
+            />
+          </Button>
+        ) : null}
+      </Box>
+    </section>
+  );
+}
+
+const SHOWN = 8;
+
+function Backups({ view, actions }: { view: RecordsView; actions: RecordActions }) {
+  const { timeZone } = view.units;
+  const [busy, start] = useTransition();
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const keep = () =>
+    start(async () => {
+      const outcome = await actions.keepBackup();
+      say({
+        text: outcome.ok
+          ? `Back-up kept: ${outcome.value.backup.name}.`
+          : outcome.refusals.map((one) => one.sentence).join(' '),
+      });
+      askAnew();
+    });
+  return (
+    <Box component="section" aria-label="Back-ups" sx={{ mt: 4 }}>
+      <Typography variant="h2">Back-ups</Typography>
+      <Typography sx={{ my: 1 }}>
+        Olvik copies its database while it runs, whenever something was written; the newest eight
+        stay, and the last of each of thirty days. <code>bin/restore</code> puts one back and keeps
+        what it replaces.
+      </Typography>
+      <Button onClick={keep} disabled={busy} data-testid="keep-backup">
+        Keep a back-up now
+      </Button>
+      {view.backups.length === 0 ? <Typography sx={{ mt: 1 }}>None yet.</Typography> : null}
+      {view.backups.slice(0, SHOWN).map((one) => (
+        <Typography key={one.name} variant="body2" sx={{ mt: 0.5 }} data-testid="backup">
+          {dateText(one.atMs, timeZone)} {clockText(one.atMs, timeZone)},{' '}
+          {(one.bytes / 1e6).toFixed(1)} MB, {one.name}
+        </Typography>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,168 @@
+import { entrySchema } from '@/core/journal';
+import { methodSchema } from '@/core/methods';
+import { z } from '@/core/parse';
+
+/** What a column of the archive holds: whole number, number, text, a JSON value; `?` where it may be null. */
+export type ColumnKind = 'int' | 'int?' | 'real' | 'real?' | 'text' | 'text?' | 'json' | 'json?';
+
+/** The tables of a shop with their columns, in the order in which they are written and read. */
+export const ARCHIVE_TABLES = {
+  shop: {
+    id: 'int',
+    name: 'text',
+    time_zone: 'text',
+    mass_unit: 'text',
+    temp_unit: 'text',
+    scale_step_g: 'real',
+    fine_step_g: 'real',
+    work_from_minute: 'int',
+    work_until_minute: 'int',
+    yeast_type: 'text',
+    people: 'json',
+    tap_c: 'real',
+    mixed_by: 'text',
+    waste: 'text',
+    wish: 'json',
+  },
+  place: { id: 'text', name: 'text', capacity_l: 'real', insulation: 'real', follows: 'real' },
+  place_setting: { place_id: 'text', from_ms: 'int', temp_c: 'real', daily: 'json?' },
+  flour: {
+    id: 'text',
+    name: 'text',
+    strength_w: 'real?',
+    protein_share: 'real?',
+    wholegrain_share: 'real',
+    ash_share: 'real?',
+    absorption: 'real?',
+    allergens: 'json',
+    retired_ms: 'int?',
+  },
+  method: { id: 'text', created_ms: 'int', retired_ms: 'int?' },
+  method_version: {
+    id: 'text',
+    method_id: 'text',
+    number: 'int',
+    created_ms: 'int',
+    body: 'json',
+  },
+  demand: {
+    id: 'text',
+    name: 'text',
+    created_ms: 'int',
+    ready_from_ms: 'int',
+    ready_to_ms: 'int',
+    balls: 'int',
+    per_hour: 'json?',
+    methods: 'json',
+    weekly: 'int',
+    withdrawn_ms: 'int?',
+  },
+  bake: {
+    id: 'text',
+    name: 'text',
+    created_ms: 'int',
+    ready_from_ms: 'int',
+    ready_to_ms: 'int',
+    formula: 'json',
+    poolish_place_id: 'text',
+    dough_place_id: 'text',
+    method_version_id: 'text?',
+    demand_id: 'text?',
+    demand_date: 'text?',
+  },
+  culture: {
+    id: 'text',
+    name: 'text',
+    kind: 'text',
+    hydration: 'real',
+    salt_share: 'real',
+    flours: 'json',
+    keep_g: 'real',
+    place_id: 'text',
+    vessel_tare_g: 'real',
+    vessel_ml: 'real',
+    every_h: 'real',
+    usual_ratio: 'real',
+    thinnest_ratio: 'real',
+    discard_to: 'text?',
+    keeps_days: 'real?',
+    limit_g: 'real?',
+    begun_ms: 'int?',
+    retired_ms: 'int?',
+  },
+  flour_lot: { id: 'text', flour_id: 'text', code: 'text', from_ms: 'int' },
+  equipment: {
+    id: 'text',
+    kind: 'text',
+    name: 'text',
+    count: 'int',
+    least: 'real',
+    most: 'real',
+    heat_min: 'int',
+    bake_min: 'real',
+  },
+  probe: { place_id: 'text', kind: 'text', fault: 'text', fault_from_ms: 'int' },
+  presence: { who: 'text', weekday: 'int', from_minute: 'int', until_minute: 'int' },
+  closing_day: { day: 'text' },
+  pinned_step: { step_id: 'text' },
+  learning_reset: { culture: 'text', from_ms: 'int' },
+  printed_label: {
+    id: 'text',
+    at_ms: 'int',
+    lot_id: 'text',
+    size: 'text',
+    copies: 'int',
+    content: 'json',
+  },
+  mix_card: { id: 'text', step_id: 'text', batch_number: 'int', started_ms: 'int' },
+  mix_mark: { seq: 'int', id: 'text', card_id: 'text', at_ms: 'int', body: 'json' },
+  journal: {
+    seq: 'int',
+    id: 'text',
+    at_ms: 'int',
+    recorded_ms: 'int',
+    tense: 'text',
+    kind: 'text',
+    batch: 'text',
+    by: 'text?',
+    bake_id: 'text?',
+    fulfils: 'text?',
+    body: 'json',
+  },
+} as const satisfies Readonly<Record<string, Readonly<Record<string, ColumnKind>>>>;
+
+export type ArchiveTable = keyof typeof ARCHIVE_TABLES;
+export const TABLE_NAMES = Object.keys(ARCHIVE_TABLES) as ArchiveTable[];
+
+/** What stands in the JSON columns whose shape matters to the core. */
+const BODIES: Readonly<Partial<Record<`${ArchiveTable}.${string}`, z.ZodType>>> = {
+  'journal.body': entrySchema.shape.body,
+  'method_version.body': methodSchema,
+};
+
+const whole = z.number().int().min(Number.MIN_SAFE_INTEGER).max(Number.MAX_SAFE_INTEGER);
+const KINDS: Readonly<Record<'int' | 'real' | 'text' | 'json', z.ZodType>> = {
+  int: whole,
+  real: z.number(),
+  text: z.string().max(100_000),
+  json: z.json(),
+};
+
+function columnSchema(table: ArchiveTable, column: string, kind: ColumnKind): z.ZodType {
+  const plain = BODIES[`${table}.${column}`] ?? KINDS[kind.replace('?', '') as keyof typeof KINDS];
+  return kind.endsWith('?') ? plain.nullable() : plain;
+}
+
+/** The rows of one table, each with every column and no other. */
+export function rowSchema(table: ArchiveTable): z.ZodObject {
+  const columns = Object.entries(ARCHIVE_TABLES[table]) as [string, ColumnKind][];
+  return z.strictObject(
+    Object.fromEntries(columns.map(([name, kind]) => [name, columnSchema(table, name, kind)])),
+  );
+}
+
+/** Columns of a table that hold JSON. */
+export function jsonColumns(table: ArchiveTable): readonly string[] {
+  const columns = Object.entries(ARCHIVE_TABLES[table]) as [string, ColumnKind][];
+  return columns.filter(([, kind]) => kind.startsWith('json')).map(([name]) => name);
+}
