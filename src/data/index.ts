@@ -20,8 +20,8 @@ export {
   listEntries,
   listEntriesAfter,
 } from './journal-repository';
-export { listFoundBatches, listLotNames, type FoundBatch, type LogQuery } from './log-repository';
-export { listPhotoNames, maybePhoto, PHOTO_NAME, photosFolder, savePhoto } from './photo-store';
+export { listPhotoNames, maybePhoto, PHOTO_NAME, savePhoto } from './photo-store';
+export { addPracticeRound, listPracticeRounds } from './practice-repository';
 export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';
 export {
   addPlace,

@@ -21,6 +21,7 @@ const VIEWS = [
   { href: '/try', name: 'Try out', says: 'what if, without a lot' },
   { href: '/log', name: 'Log', says: 'what happened; take it back' },
   { href: '/compare', name: 'Side by side', says: 'bakes compared; one thing to change' },
+  { href: '/practice', name: 'Practice', says: 'read simulated jars' },
   { href: '/records', name: 'Records', says: 'sheets, tables, archive, back-ups' },
   { href: '/learned', name: 'Learned', says: 'what looks and readings have taught' },
   { href: '/shop', name: 'Shop', says: 'places, hours, scales' },

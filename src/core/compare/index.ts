@@ -1,4 +1,4 @@
 export { bakedOf, runBaked, standing, type Baked, type BakedRun, type BakedShop } from './baked';
 export { changeOneThing, wantedWay, type Change } from './change-one';
-export { explain, type Difference, type Explained } from './explain';
-export { THINGS, type Thing, type ThingKey, type ThingUnit } from './things';
+export { explain, type Explained } from './explain';
+export { THINGS, type ThingKey, type ThingUnit } from './things';

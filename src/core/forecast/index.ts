@@ -1,7 +1,7 @@
 export { assimilateLooks } from './assimilate';
 export { type ForecastAct } from './effective-plan';
 export { forecastShop, shopStories, type ShopForecast } from './forecast';
-export { BOOK_DOUGHS, LEAVENED_DOUGHS } from './leavened-doughs';
+export { LEAVENED_DOUGHS } from './leavened-doughs';
 export { type CultureSpeed } from './culture-speed';
 export { BOOK_SPEED_LN_SD, forecastLot, type LotForecast } from './lot-forecast';
 export {

@@ -114,6 +114,17 @@ export const ARCHIVE_TABLES = {
     copies: 'int',
     content: 'json',
   },
+  practice_round: {
+    id: 'text',
+    at_ms: 'int',
+    who: 'text?',
+    seed: 'int',
+    level: 'int',
+    kind: 'text',
+    truth: 'text',
+    judged: 'text',
+    points: 'int',
+  },
   mix_card: { id: 'text', step_id: 'text', batch_number: 'int', started_ms: 'int' },
   mix_mark: { seq: 'int', id: 'text', card_id: 'text', at_ms: 'int', body: 'json' },
   journal: {

@@ -73,8 +73,7 @@ describe('a logger’s file', () => {
       'semicolons and commas',
       'Time;Temp\n20.11.2026 10:00;15,5\n',
       {},
-      15.5,
-      '2026-11-20T09:00:00Z',
+      [15.5, '2026-11-20T09:00:00Z'],
     ],
     [
       'Fahrenheit',

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Practice } from '@/features/practice/practice';
+import { shopContext } from '@/services/context';
+import { practiceView } from '@/services/practice/practice';
+import { logPracticeAction } from './practice-actions';
+
+export const metadata: Metadata = { title: 'Practice' };
+
+export default async function PracticePage() {
+  await connection();
+  return <Practice view={practiceView(shopContext())} log={logPracticeAction} />;
+}

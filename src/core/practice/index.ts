@@ -1,0 +1,12 @@
+export { nextLevel, pointsFor, type Said } from './points';
+export {
+  doughHours,
+  JUDGEMENTS,
+  lapse,
+  practiceRound,
+  type Judgement,
+  type PracticeRound,
+} from './round';
+export { HARDEST, PRACTICE_KINDS, type PracticeKind, type PracticeLevel } from './scenes';
+export { type Sight } from './sight';
+export { whyOf } from './why';

@@ -1,0 +1,75 @@
+import { acidToPh, STATE_SIZE, X, type Trajectory } from '../kinetics';
+import { rowAtHour, valueAtHour } from '../ripeness';
+import type { PracticeKind } from './scenes';
+
+/** What eyes, nose and fingers find at an hour. */
+export interface Sight {
+  /** Level, × the volume just mixed. */
+  readonly rise: number;
+  readonly dome: 'flat' | 'domed' | 'sinking';
+  /** How many bubbles show through the side, 0–1. */
+  readonly bubbles: number;
+  readonly smell: string;
+  readonly touch: string;
+  readonly ph: number;
+}
+
+/** Slope of the level under which it hardly moves, × an hour. Set. */
+const STILL = 0.04;
+
+/**
+ * What a mass looks, smells and feels like at an hour of its run, from the state of the model.
+ * @param peakRise the highest level of the run
+ */
+export function sightAt(
+  kind: PracticeKind,
+  run: Trajectory,
+  peakRise: number,
+  hour: number,
+): Sight {
+  const rises = { hours: run.hours, length: run.length, at: (row: number) => run.rises[row] ?? 1 };
+  const rise = valueAtHour(rises, hour);
+  const before = valueAtHour(rises, Math.max(0, hour - 0.5));
+  const slope = (rise - before) / 0.5;
+  const row = rowAtHour(run.hours, run.length, hour);
+  const state = (at: number) => run.states[row * STATE_SIZE + at] as number;
+  const ph = acidToPh(state(X.acid), run.constants.wholegrainShare, run.constants.model);
+  const gluten = state(X.gluten);
+  const full = Math.min(1, Math.max(0, (rise - 1) / Math.max(0.2, peakRise - 1)));
+  return {
+    rise,
+    dome: slope < -STILL ? 'sinking' : full < 0.12 || slope < STILL ? 'flat' : 'domed',
+    bubbles: full,
+    smell: smellOf(kind, ph, state(X.sugar)),
+    touch: touchOf(kind, full, gluten),
+    ph,
+  };
+}
+
+/** Sugar, % of flour, under which there is nothing left to eat. Source: model of ripening, §4. */
+const EATEN = 0.3;
+
+function smellOf(kind: PracticeKind, ph: number, sugar: number): string {
+  const eaten = sugar < EATEN;
+  if (kind === 'starter') {
+    if (ph > 5.1) return 'of wet flour';
+    if (ph > 4.5) return 'mild, of yoghurt';
+    return eaten && ph < 4.1 ? 'sharp, of vinegar' : 'fruity, a little sour';
+  }
+  if (ph > 5.75) return 'of wet flour';
+  if (!eaten) return 'mild, of yeast';
+  return kind === 'balls' ? 'of yeast and alcohol' : 'sweet, of alcohol';
+}
+
+function touchOf(kind: PracticeKind, full: number, gluten: number): string {
+  if (kind === 'balls') {
+    if (full < 0.45) return 'a dent springs back at once';
+    return gluten < 0.75 || full > 0.97 ? 'a dent stays' : 'a dent comes back half-way';
+  }
+  if (kind === 'biga') return full < 0.4 ? 'crumbly, firm' : 'soft inside, pulls apart in strands';
+  return full < 0.3
+    ? 'thick, no strands'
+    : full < 0.9
+      ? 'loose, webs when pulled'
+      : 'airy, long strands';
+}

@@ -1,0 +1,130 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Slider from '@mui/material/Slider';
+import Typography from '@mui/material/Typography';
+import { line, scaleLinear } from 'd3';
+import { useMemo } from 'react';
+import { doughHours, lapse, whyOf, type PracticeRound } from '@/core/practice';
+import { decimals, spanText } from '@/ui/format';
+import { rem } from '@/ui/rem';
+
+const WIDTH = 620;
+const HEIGHT = 190;
+const HOUR_MS = 3_600_000;
+
+/** What was true of a jar: its curve and window, why, what it would have done to a dough; hour by hand. */
+export function Truth(props: {
+  round: PracticeRound;
+  hour: number;
+  onHour: (hour: number) => void;
+}) {
+  const { round, hour, onHour } = props;
+  const { window, atH, truth } = round;
+  const lastH = Math.max(atH, window.closesH ?? 0, window.bestH ?? 0) * 1.25;
+  const dough = useMemo(() => doughHours(round), [round]);
+  return (
+    <Box data-testid="truth">
+      <Typography variant="h2" sx={{ fontSize: rem(26) }}>
+        It was: {truth}
+      </Typography>
+      {whyOf(round).map((sentence) => (
+        <Typography key={sentence}>{sentence}</Typography>
+      ))}
+      <Typography>{bestWords(round)}</Typography>
+      {dough === null ? null : (
+        <Typography>
+          A dough with a quarter of its flour from it doubles at 21° in{' '}
+          <strong>{hoursWords(dough.now)}</strong>; from one at its best in{' '}
+          <strong>{hoursWords(dough.best)}</strong>.
+        </Typography>
+      )}
+      <Curve round={round} lastH={lastH} hour={hour} />
+      <Typography id="lapse-label" variant="body2">
+        Turn the hours by hand
+      </Typography>
+      <Slider
+        aria-labelledby="lapse-label"
+        value={hour}
+        min={0}
+        max={lastH}
+        step={0.1}
+        onChange={(_, value) => onHour(value)}
+        getAriaValueText={(value) => `${decimals(value, 1)} hours`}
+        sx={{ maxWidth: WIDTH }}
+      />
+    </Box>
+  );
+}
+
+function bestWords({ bestInH, window }: PracticeRound): string {
+  const what = window.bestH === null ? 'It opens' : 'Its best';
+  const apart = spanText(Math.abs(bestInH) * HOUR_MS);
+  if (Math.abs(bestInH) < 0.1) return `${what} is now.`;
+  return bestInH > 0 ? `${what} comes in ${apart}.` : `${what} was ${apart} ago.`;
+}
+
+const hoursWords = (hours: number | null) =>
+  hours === null ? 'more than 40 h' : `${decimals(hours, 1)} h`;
+
+function Curve({ round, lastH, hour }: { round: PracticeRound; lastH: number; hour: number }) {
+  const { window, atH } = round;
+  const points = useMemo(
+    () =>
+      Array.from({ length: 81 }, (_, i): [number, number] => {
+        const at = (i / 80) * lastH;
+        return [at, lapse(round, at).rise];
+      }),
+    [round, lastH],
+  );
+  const x = scaleLinear([0, lastH], [30, WIDTH - 10]);
+  const y = scaleLinear([0.9, window.peakRise * 1.1], [HEIGHT - 24, 10]);
+  const path = line<[number, number]>(
+    ([at]) => x(at),
+    ([, rise]) => y(rise),
+  )(points);
+  const from = window.opensH === null ? null : x(window.opensH);
+  const to = x(Math.min(lastH, window.closesH ?? lastH));
+  return (
+    <Box
+      component="svg"
+      role="img"
+      aria-label={`Level over ${Math.round(lastH)} hours, its window marked, the look at ${decimals(atH, 1)} h`}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      sx={{ display: 'block', width: '100%', maxWidth: WIDTH }}
+    >
+      {from === null ? null : (
+        <rect
+          x={from}
+          width={Math.max(2, to - from)}
+          y={6}
+          height={HEIGHT - 30}
+          fill="var(--ripe)"
+          opacity={0.25}
+        />
+      )}
+      <path d={path ?? ''} fill="none" stroke="var(--ink)" strokeWidth={3} />
+      {x.ticks(7).map((at) => (
+        <text key={at} x={x(at)} y={HEIGHT - 6} fontSize={13} textAnchor="middle" fill="var(--ink)">
+          {at} h
+        </text>
+      ))}
+      <line
+        x1={x(hour)}
+        x2={x(hour)}
+        y1={6}
+        y2={HEIGHT - 24}
+        stroke="var(--ink)"
+        strokeDasharray="3 4"
+      />
+      <circle
+        cx={x(atH)}
+        cy={y(round.sight.rise)}
+        r={7}
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        strokeWidth={3}
+      />
+    </Box>
+  );
+}

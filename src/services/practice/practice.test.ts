@@ -1,0 +1,47 @@
+import { openShopInMemory } from '@/data';
+import { practiceRound } from '@/core/practice';
+import { sentences, value } from '../../../tests/fixtures/services';
+import { contextOver } from '../context';
+import { learnedView } from '../learned';
+import { ensureShop } from '../new-shop';
+import { logPractice, practiceView } from './practice';
+
+const shop = () => {
+  const db = openShopInMemory();
+  ensureShop(db, 'Europe/Oslo');
+  return contextOver(db);
+};
+
+test('three right jars make it harder; the next jar is another one', () => {
+  const context = shop();
+  const seeds = new Set<number>();
+  for (let i = 0; i < 3; i += 1) {
+    const { seed, level } = practiceView(context);
+    expect(level).toBe(1);
+    seeds.add(seed);
+    const { truth, bestInH } = practiceRound(seed, level);
+    expect(value(logPractice(context, { seed, level, judgement: truth, bestInH })).points).toBe(
+      100,
+    );
+  }
+  expect(seeds.size).toBe(3);
+  expect(practiceView(context).level).toBe(2);
+  expect(practiceView(context).rounds.map((one) => one.points)).toEqual([100, 100, 100]);
+});
+
+test('practice teaches the shop nothing', () => {
+  const context = shop();
+  logPractice(context, { seed: 5, level: 2, judgement: 'late', bestInH: null });
+  expect(learnedView(context).rows).toEqual([]);
+});
+
+test('what is no judgement is refused', () => {
+  const context = shop();
+  expect(
+    sentences(logPractice(context, { seed: 5, level: 9, judgement: 'late', bestInH: 1 })),
+  ).toHaveLength(1);
+  expect(
+    sentences(logPractice(context, { seed: 5, level: 1, judgement: 'maybe', bestInH: 1 })),
+  ).toHaveLength(1);
+  expect(practiceView(context).rounds).toEqual([]);
+});
