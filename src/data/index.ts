@@ -20,6 +20,7 @@ export {
   listEntries,
   listEntriesAfter,
 } from './journal-repository';
+export { listFoundBatches, listLotNames, type FoundBatch } from './log-repository';
 export { listPhotoNames, maybePhoto, PHOTO_NAME, savePhoto } from './photo-store';
 export { addPracticeRound, listPracticeRounds } from './practice-repository';
 export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';

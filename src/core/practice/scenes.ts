@@ -42,17 +42,20 @@ export function drawScene(level: PracticeLevel, uniform: () => number): Scene {
   const made = MADE[kind]({ stays, wholegrainShare, draw, roomC });
   const whole = wholegrainShare > 0 ? `${Math.round(100 * wholegrainShare)} % wholegrain` : null;
   const cold = chilledAtH === null ? null : `fridge ${COLD_C}° after ${chilledAtH} h`;
-  const twists = [
-    roomTwist(placeC),
-    whole,
-    cold === null ? null : 'it went into the fridge: cooled gas dissolves and the level falls',
-  ].filter((one) => one !== null);
   return {
     kind,
     request: made.request,
-    label: [made.label, whole, `room ${placeC}°`, cold].filter((one) => one !== null).join(', '),
-    twist: twists.length === 0 ? null : twists.join(', '),
+    label: joined([made.label, whole, `room ${placeC}°`, cold]) ?? made.label,
+    twist: joined([roomTwist(placeC), whole, cold === null ? null : CHILLED]),
   };
+}
+
+const CHILLED = 'it went into the fridge: cooled gas dissolves and the level falls';
+
+/** What there is of some words, joined; null for none. */
+function joined(words: readonly (string | null)[]): string | null {
+  const there = words.filter((one) => one !== null);
+  return there.length === 0 ? null : there.join(', ');
 }
 
 /** After how many hours a leaven went into the fridge; null for every other one. */
