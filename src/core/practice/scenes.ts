@@ -31,8 +31,7 @@ const COLD_C = 5;
 /** A scene drawn for a level. */
 export function drawScene(level: PracticeLevel, uniform: () => number): Scene {
   const draw: Draw = (low, high) => low + (high - low) * uniform();
-  const kinds = level === 1 ? (['poolish', 'starter'] as const) : PRACTICE_KINDS;
-  const kind = kinds[Math.floor(uniform() * kinds.length)] ?? 'poolish';
+  const kind = drawKind(level, uniform);
   const roomC = Math.round(drawRoom(level, draw));
   const isLeaven = kind === 'poolish' || kind === 'starter';
   const wholegrainShare = level >= 4 && kind !== 'biga' ? Math.round(draw(3, 10)) / 10 : 0;
@@ -61,6 +60,11 @@ function joined(words: readonly (string | null)[]): string | null {
 /** After how many hours a leaven went into the fridge; null for every other one. */
 function drawChill(draw: Draw): number | null {
   return draw(0, 1) < 0.5 ? Math.round(draw(2, 4) * 2) / 2 : null;
+}
+
+function drawKind(level: PracticeLevel, uniform: () => number): PracticeKind {
+  const kinds = level === 1 ? (['poolish', 'starter'] as const) : PRACTICE_KINDS;
+  return kinds[Math.floor(uniform() * kinds.length)] ?? 'poolish';
 }
 
 /** The room of a level: hot or cold where that is what makes it hard. */

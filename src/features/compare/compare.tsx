@@ -11,7 +11,6 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { CompareView } from '@/services/scores/compare-view';
 import { clockText, dateText } from '@/ui/format';
-import { Textures } from '@/ui/marks/textures';
 import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
 import { ChangePanel } from './change-panel';
@@ -34,7 +33,6 @@ export function Compare({ view, actions }: { view: CompareView; actions: Compare
       clock={clockText(view.nowMs, units.timeZone)}
       aside={<Chosen view={view} align={align} setAlign={setAlign} />}
     >
-      <Textures />
       {bakes.length < 2 ? (
         <ChooseFirst view={view} />
       ) : (

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { OPENINGS } from '@/core/journal';
+import { Textures } from '@/ui/marks/textures';
 
 const WIDE = 660;
 
@@ -25,6 +26,7 @@ export function OpeningZones(props: {
       viewBox={`0 0 ${width} ${height}`}
       sx={{ display: 'block', width: '100%', maxWidth: width }}
     >
+      <Textures />
       {OPENINGS.map((name, index) => (
         <g key={name}>
           <rect

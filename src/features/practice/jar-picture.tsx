@@ -65,12 +65,18 @@ function Jar({ sight }: { sight: Sight }) {
   );
 }
 
+/** A number from 0 to 1 that looks like none before it. */
+function scattered(i: number): number {
+  const wild = Math.sin((i + 1) * 12.9898) * 43_758.5453;
+  return wild - Math.floor(wild);
+}
+
 /** Bubbles in their places: the same for the same level, larger and more as the gas grows. */
 function bubblesAt({ bubbles }: Sight, top: number) {
   const count = Math.round(BUBBLES * bubbles);
   return Array.from({ length: count }, (_, i) => {
-    const u = (i * 0.618034) % 1;
-    const v = (i * 0.754878) % 1;
+    const u = scattered(2 * i);
+    const v = scattered(2 * i + 1);
     return {
       x: Math.round(LEFT + 10 + u * (RIGHT - LEFT - 20)),
       y: Math.round(top + 12 + v * Math.max(0, FLOOR - top - 24)),

@@ -1,0 +1,157 @@
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import path from 'node:path';
+import type { Browser, Page } from 'puppeteer-core';
+import { openBrowser, openPage, press, serve, waitForText, type Served } from './browser';
+
+let served: Served;
+let browser: Browser;
+let page: Page;
+let wrong: string[];
+
+beforeAll(async () => {
+  served = await serve('demo', '2026-11-27T05:10:00Z');
+  browser = await openBrowser();
+  ({ page, wrong } = await openPage(browser, served.url));
+});
+afterAll(async () => {
+  await browser?.close();
+  await served?.stop();
+});
+
+const goto = (at: string) => page.goto(`${served.url}${at}`, { waitUntil: 'networkidle2' });
+const click = async (selector: string) => (await page.waitForSelector(selector))!.click();
+
+const textIn = (selector: string) => page.$eval(selector, (one) => (one as HTMLElement).innerText);
+
+/** A tap on one answer of a question of the score. */
+const answer = (question: string, value: string) =>
+  page.$$eval(
+    `[aria-labelledby="score-${question}"] button`,
+    (all, wanted) => (all as HTMLButtonElement[]).find((one) => one.value === wanted)?.click(),
+    value,
+  );
+
+test('score a bake from the strip, lay two beside each other, take the change: a new version, planned', async () => {
+  await goto('/');
+  await click('[data-testid="score-bake"]');
+  await waitForText(page, 'How did it turn out?');
+  await answer('first', 'right');
+  await answer('lastOpening', 'right');
+  await page.type('[data-testid="score-note"]', 'Even to the last.');
+  await click('[data-testid="save-score"]');
+  await waitForText(page, 'Quay scored.');
+  await goto('/log?part=scores+and+notes');
+  expect(await textIn('main')).toContain('“Even to the last.”');
+  const hot = await page.$$eval('main a[href^="/bakes/"]', (links) => {
+    const rows = links.map((link) => ({
+      href: (link as HTMLAnchorElement).href,
+      text: link.closest('tr')?.textContent ?? '',
+    }));
+    return rows.find((row) => row.text.includes('Harbour') && row.text.includes('slack'))?.href;
+  });
+  await page.goto(hot!, { waitUntil: 'networkidle2' });
+  await page.$$eval('aside a', (links) =>
+    (links as HTMLAnchorElement[])
+      .find((link) => link.textContent?.includes('Harbour, Sat 14 November'))
+      ?.click(),
+  );
+  await page.waitForSelector('[data-testid="difference"]', { timeout: 60_000 });
+  expect(await textIn('[data-testid="difference"]')).toContain('Dough out of the mixer');
+  expect(await textIn('[data-testid="change-one"]')).toMatch(
+    /Right to the last pizza: \d+\s%, was \d+\s%/,
+  );
+  await press(page, 'Align at the bake');
+  await press(page, 'Align at the mix');
+  await click('[data-testid="take-change"]');
+  await page.waitForFunction(() => location.pathname === '/plan', { timeout: 60_000 });
+  await page.waitForSelector('[data-testid="planned-service"]');
+  expect(await textIn('[data-testid="planned-service"]')).toContain('Harbour');
+});
+
+test('the journal is searched as it is typed', async () => {
+  await goto('/log');
+  await page.type('[data-testid="log-words"]', 'spread themselves');
+  await page.waitForFunction(() => location.search.includes('q=spread'));
+  await waitForText(page, 'The last ones spread by themselves.');
+  await page.evaluate(() =>
+    document.querySelector<HTMLInputElement>('[data-testid="log-words"]')!.focus(),
+  );
+  await page.type('[data-testid="log-words"]', ' zeppelin');
+  await waitForText(page, 'Nothing in the journal answers this.');
+  await press(page, 'Show all again');
+  await page.waitForFunction(() => document.querySelectorAll('main table tr').length > 40);
+});
+
+test('a logger’s file is looked at first, stored, and taken back; a bad row is named', async () => {
+  await goto('/records');
+  const file = path.join(served.folder, 'cellar.csv');
+  const upload = async (text: string) => {
+    writeFileSync(file, text);
+    const input = (await page.waitForSelector('[data-testid="logger-file"]'))!;
+    await (input as unknown as { uploadFile: (one: string) => Promise<void> }).uploadFile(file);
+    await click('[data-testid="look-at-readings"]');
+  };
+  await upload('when;degrees C temp\n24.11.2026 08:00;15,5\n24.11.2026 09:00;hot\n');
+  await waitForText(page, 'row 3: “hot” is no temperature');
+  await upload('when;degrees C temp\n24.11.2026 08:00;15,5\n24.11.2026 09:00;16,0\n');
+  await page.waitForSelector('[data-testid="readings-preview"]');
+  expect(await textIn('[data-testid="readings-preview"]')).toMatch(
+    /2 readings.*between 15.5° and 16°/s,
+  );
+  await click('[data-testid="store-readings"]');
+  await waitForText(page, '2 readings stored.');
+  await press(page, 'Undo');
+  await goto('/shop/export/readings.csv').catch(() => null);
+  const csv = await (await fetch(`${served.url}/shop/export/readings.csv`)).text();
+  expect(csv).not.toContain('2026-11-24T07:00:00.000Z');
+});
+
+test('one round of practice by keys alone: judged, told why, the next jar', async () => {
+  await goto('/practice');
+  await page.waitForSelector('[data-testid="jar"]');
+  await page.keyboard.press('2');
+  await page.focus('input[type="range"]');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-testid="truth"]');
+  expect(await textIn('[data-testid="truth"]')).toMatch(/It was: (not yet|use|late)/);
+  const points = Number.parseInt(await textIn('[data-testid="points"]'), 10);
+  expect(points).toBeGreaterThanOrEqual(0);
+  const jar = await page.$eval('[data-testid="jar"]', (one) => one.getAttribute('aria-label'));
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-testid="practice-past"]');
+  await page.waitForFunction(() => document.querySelector('[data-testid="truth"]') === null);
+  expect(await page.$eval('[data-testid="jar"]', (one) => one.getAttribute('aria-label'))).not.toBe(
+    jar,
+  );
+});
+
+test('a back-up is kept while it runs; restored, what came after is gone and kept aside', async () => {
+  await goto('/records');
+  await click('[data-testid="keep-backup"]');
+  await page.waitForSelector('[data-testid="backup"]');
+  const scores = async () =>
+    (await (await fetch(`${served.url}/shop/export/scores.csv`)).text()).split('\n').length;
+  const before = await scores();
+  await goto('/log?part=scores+and+notes');
+  const first = await page.$eval(
+    'main a[href^="/bakes/"]',
+    (link) => (link as HTMLAnchorElement).href,
+  );
+  await page.goto(first, { waitUntil: 'networkidle2' });
+  await answer('first', 'tears');
+  await click('[data-testid="save-score"]');
+  await waitForText(page, 'scored.');
+  expect(await scores()).toBe(before + 1);
+  await served.kill();
+  const said = execFileSync(process.execPath, ['bin/lib/bundle.mjs', 'restore'], {
+    encoding: 'utf8',
+    env: { ...process.env, OLVIK_DATA: path.join(served.folder, 'data') },
+  });
+  expect(said).toMatch(/Restored .* What was there before is kept as .*replaced-olvik/);
+  await served.restart();
+  expect(await scores()).toBe(before);
+  expect(wrong.filter((one) => !one.includes('ERR_CONNECTION'))).toEqual([]);
+});
