@@ -24,6 +24,7 @@ const VIEWS = [
   { href: '/practice', name: 'Practice', says: 'read simulated jars' },
   { href: '/records', name: 'Records', says: 'sheets, tables, archive, back-ups' },
   { href: '/learned', name: 'Learned', says: 'what looks and readings have taught' },
+  { href: '/words', name: 'Words', says: 'what each word means; first steps' },
   { href: '/shop', name: 'Shop', says: 'places, hours, scales' },
 ] as const;
 

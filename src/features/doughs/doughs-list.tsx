@@ -53,6 +53,7 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
             <TableCell align="right">Water</TableCell>
             <TableCell align="right">Salt</TableCell>
             <TableCell align="right">From the first step</TableCell>
+            <TableCell>To take along</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -80,6 +81,16 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
               <TableCell align="right">{decimals(row.method.dough.hydration * 100, 0)} %</TableCell>
               <TableCell align="right">{decimals(row.method.dough.saltShare * 100, 1)} %</TableCell>
               <TableCell align="right">{hours(row.method)}</TableCell>
+              <TableCell>
+                <a
+                  href={`/recipes/${encodeURIComponent(row.id)}`}
+                  download
+                  aria-label={`${row.method.name} as a recipe file`}
+                  style={{ color: 'inherit', display: 'inline-block', padding: '6px 0' }}
+                >
+                  recipe file
+                </a>
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>

@@ -9,6 +9,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
 import type { Flour } from '@/core/flour';
 import { checkRecipe, doughOfRecipe } from '@/core/formula/check';
+import { looksLikeJson, readRecipe } from '@/formats/recipe-jsonld';
 import { nearestFlour } from '@/core/methods';
 import { DomainError } from '@/core/units';
 import type { DoughsView } from '@/services/doughs/view';
@@ -35,7 +36,10 @@ function useChecked(
 ) {
   const checked = useMemo(() => {
     try {
-      return { check: checkRecipe({ text, answers }), refused: null };
+      const read = looksLikeJson(text) ? readRecipe(text) : null;
+      if (read?.kind === 'refused') return { check: null, refused: read.sentence };
+      const lines = read === null ? text : read.lines.join('\n');
+      return { check: checkRecipe({ text: lines, answers }), refused: null };
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       return { check: null, refused: error.message };
@@ -102,7 +106,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
           placeholder={EXAMPLE}
           value={text}
           onChange={(event) => type(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 8000, spellCheck: false } }}
+          slotProps={{ htmlInput: { maxLength: 60_000, spellCheck: false } }}
         />
         <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
           {text === '' ? (
@@ -115,8 +119,8 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
         </Box>
         <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
           Grams, kilos, millilitres, ounces, pounds, cups, spoons, pinches and fractions are read.
-          What is not understood is asked about, never guessed. It stays on this device until you
-          keep it.
+          What is not understood is asked about, never guessed. A recipe as JSON-LD is read too. It
+          stays on this device until you keep it.
         </Typography>
       </Box>
       <Box sx={{ background: 'var(--paper)', p: 2, borderInline: { md: '2px solid var(--ink)' } }}>

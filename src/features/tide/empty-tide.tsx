@@ -31,6 +31,8 @@ export function EmptyTide({ view, left }: { view: TideView; left: number }) {
       <Typography>
         Nothing alive yet. Say how many balls and when; the strands start here.
         <br />
+        New here? <Link href="/words">The words and the first steps</Link>.
+        <br />
         To see a busy shop first, stop Olvik and run <code>bin/demo</code>; it keeps its own data.
       </Typography>
     </Box>

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { demoShop } from '../../../tests/demo-shop';
@@ -48,6 +50,13 @@ test('it keeps to its published schema, by an independent validator', () => {
   const wrong = JSON.parse(demoText) as { tables: { shop: { name: unknown }[] } };
   wrong.tables.shop[0]!.name = 7;
   expect(validate(wrong)).toBe(false);
+});
+
+test('the published schema stands in the documents as it is', () => {
+  const file = path.resolve('docs/archive.schema.json');
+  expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(
+    JSON.parse(JSON.stringify(archiveJsonSchema())),
+  );
 });
 
 test('random shops go out, in and out again the same', () => {

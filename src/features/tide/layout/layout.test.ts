@@ -4,6 +4,7 @@ import { demoShop } from '../../../../tests/demo-shop';
 import { tideView, type TideView } from '@/services/tide';
 import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { phaseCuts } from '@/ui/strand/strand-shape';
+import { clockText } from '@/ui/format';
 import { tellsOf } from '../tells';
 import { overlaps, placeLabels } from './labels';
 import { assignLanes, laneKeys, type Stay } from '@/ui/lanes/lanes';
@@ -212,7 +213,8 @@ describe('tells', () => {
     expect(ripe).toMatchObject({ question: 'Ripe now', answer: 'Grusa' });
     expect(next?.answer).toBe('Feed Grusa');
     expect(next?.question).toBe('Next, in 20 min');
-    expect(peak?.answer).toContain('09:40');
+    const mix = view.moments.find((one) => one.tense === 'planned' && one.glyph === 'mix')!;
+    expect(peak?.answer).toContain(clockText(mix.atMs, ZONE));
     expect(place?.question).toBeTruthy();
     expect(service?.detail).toMatch(/\d+\/24/);
   });

@@ -1,0 +1,18 @@
+import { shopContext } from '@/services/context';
+import { recipeOut } from '@/services/doughs/recipe-out';
+
+type Props = { params: Promise<{ methodId: string }> };
+
+/** A method as a recipe in JSON-LD. */
+export async function GET(_: Request, { params }: Props): Promise<Response> {
+  const recipe = recipeOut(shopContext(), decodeURIComponent((await params).methodId));
+  if (recipe === null)
+    return new Response('Recipe: this method is not in the shop.', { status: 404 });
+  const name = recipe.name.replace(/[^A-Za-z0-9]+/g, '-').toLowerCase();
+  return new Response(recipe.text, {
+    headers: {
+      'Content-Type': 'application/ld+json; charset=utf-8',
+      'Content-Disposition': `attachment; filename="${name}.json"`,
+    },
+  });
+}

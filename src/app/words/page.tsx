@@ -1,0 +1,19 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { Words } from '@/features/words/words';
+import { shopContext } from '@/services/context';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { shopView } from '@/services/shop-view';
+
+export const metadata: Metadata = { title: 'Words' };
+
+export default async function WordsPage() {
+  await connection();
+  const { nowMs, shop } = shopView(shopContext());
+  return (
+    <ViewFrame title="Words" subtitle="of the trade" clock={clockText(nowMs, shop.timeZone)}>
+      <Words />
+    </ViewFrame>
+  );
+}

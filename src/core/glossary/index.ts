@@ -1,0 +1,1 @@
+export { TERMS, termsFor, type Term } from './terms';

@@ -1,0 +1,94 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useState } from 'react';
+import { termsFor } from '@/core/glossary';
+import { rem } from '@/ui/rem';
+
+const FIRST_STEPS: readonly (readonly [href: string, name: string, does: string])[] = [
+  ['/shop', 'Shop', 'say how warm your places are and which hours you work; two minutes will do.'],
+  [
+    '/cultures',
+    'Cultures',
+    'enter your starter, if you keep one; without one, take a method with yeast.',
+  ],
+  ['/plan', 'Plan', 'ask for a service: how many, when. Take the plan that suits you.'],
+  ['/', 'Tide', 'the next act stands inverted at the bottom; tap Done when it is.'],
+  ['/practice', 'Practice', 'meanwhile learn to read a jar, on jars that cost no flour.'],
+];
+
+/** What each word means, and the way from an empty shop to a first bake. */
+export function Words() {
+  const [text, setText] = useState('');
+  const terms = termsFor(text);
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
+        background: 'var(--paper)',
+      }}
+    >
+      <Box sx={{ p: 2.5 }}>
+        <TextField
+          label="A word"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          sx={{ maxWidth: 420 }}
+        />
+        {terms.length === 0 ? (
+          <Typography sx={{ mt: 2 }}>Olvik does not use this word.</Typography>
+        ) : null}
+        <Box component="dl" sx={{ columns: { md: 2 }, columnGap: 4, mt: 2 }}>
+          {terms.map((one) => (
+            <Box
+              key={one.word}
+              id={one.word.replaceAll(' ', '-')}
+              sx={{ breakInside: 'avoid', mb: 1.5 }}
+            >
+              <Typography
+                component="dt"
+                className="name"
+                sx={{ fontWeight: 700, fontSize: rem(18) }}
+              >
+                <Link component={NextLink} href={one.at === '/mix' ? '/' : one.at} color="inherit">
+                  {one.word}
+                </Link>
+                {one.also.length === 0 ? null : (
+                  <Typography component="span" variant="body2" color="text.secondary">
+                    {' '}
+                    {one.also.join(', ')}
+                  </Typography>
+                )}
+              </Typography>
+              <Typography component="dd" sx={{ m: 0 }}>
+                {one.means}
+              </Typography>
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      <Box
+        component="aside"
+        sx={{ p: 2.5, background: 'var(--flour)', borderLeft: { md: '2px solid var(--ink)' } }}
+      >
+        <Typography variant="h2">From an empty shop to a first bake</Typography>
+        <Box component="ol" sx={{ pl: 2.5 }}>
+          {FIRST_STEPS.map(([href, name, does]) => (
+            <Typography component="li" key={href} sx={{ mb: 1 }}>
+              <Link component={NextLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
+                {name}
+              </Link>
+              : {does}
+            </Typography>
+          ))}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
