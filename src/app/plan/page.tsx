@@ -7,6 +7,7 @@ import { moveStepAction, undoAction, withdrawBakeAction } from '../actions';
 import {
   pinStepAction,
   planFeedsAction,
+  replanAction,
   setWishAction,
   stateDemandAction,
   takePlanAction,
@@ -19,6 +20,7 @@ const actions = {
   undo: undoAction,
   take: takePlanAction,
   planFeeds: planFeedsAction,
+  replan: replanAction,
   stateDemand: stateDemandAction,
   withdrawDemand: withdrawDemandAction,
   withdrawBake: withdrawBakeAction,

@@ -4,6 +4,7 @@ import { shopContext } from '@/services/context';
 import { stateDemand, withdrawDemand } from '@/services/plan/demands';
 import { changeHours, pinStep, setWish } from '@/services/plan/hours';
 import { planFeeds } from '@/services/plan/plan-feeds';
+import { replanBake } from '@/services/plan/replan';
 import { takePlan } from '@/services/plan/take-plan';
 
 /** Takes a plan of a service. */
@@ -14,6 +15,11 @@ export async function takePlanAction(form: unknown) {
 /** Plans the feeds that keep the starters alive. */
 export async function planFeedsAction(form: unknown) {
   return planFeeds(shopContext(), form);
+}
+
+/** Plans a bake anew around what is pinned. */
+export async function replanAction(form: unknown) {
+  return replanBake(shopContext(), form);
 }
 
 /** States a service, or changes one. */

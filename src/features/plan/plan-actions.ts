@@ -5,6 +5,7 @@ import type { ShopWish } from '@/services/plan/view';
 export interface PlanActions {
   readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
   readonly take: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
+  readonly replan: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
   readonly planFeeds: (form: unknown) => Promise<Outcome<{ batch: string; feeds: number }>>;
   readonly stateDemand: (form: unknown) => Promise<Outcome<{ id: string; before: unknown }>>;
   readonly withdrawDemand: (id: string, withdrawn: boolean) => Promise<Outcome<{ id: string }>>;

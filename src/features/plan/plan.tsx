@@ -107,7 +107,7 @@ function PlanBody(props: {
               onTake={plan.take}
             />
           ) : (
-            <NotOpen view={view} service={service} actions={actions} />
+            <NotOpen view={view} service={service} actions={actions} onReplanned={plan.setKey} />
           )}
         </Box>
         <Aside view={view} actions={actions} plan={plan} />
@@ -116,10 +116,17 @@ function PlanBody(props: {
   );
 }
 
-function NotOpen(props: { view: PlanView; service: WeekService | null; actions: PlanActions }) {
-  const { view, service, actions } = props;
+function NotOpen(props: {
+  view: PlanView;
+  service: WeekService | null;
+  actions: PlanActions;
+  onReplanned: (bakeId: string) => void;
+}) {
+  const { view, service, actions, onReplanned } = props;
   if (service === null) return <NoService />;
-  return <PlannedService view={view} service={service} actions={actions} />;
+  return (
+    <PlannedService view={view} service={service} actions={actions} onReplanned={onReplanned} />
+  );
 }
 
 /** What changed, what is in the way, and services to ask for or change. */

@@ -24,8 +24,10 @@ export function PlannedService(props: {
   view: PlanView;
   service: WeekService;
   actions: PlanActions;
+  /** It is another bake now. */
+  onReplanned: (bakeId: string) => void;
 }) {
-  const { view, service, actions } = props;
+  const { view, service, actions, onReplanned } = props;
   const moments = view.moments.filter((one) => one.bakeId === service.bakeId);
   const say = useSay();
   const askAnew = useAskAnew();
@@ -40,6 +42,19 @@ export function PlannedService(props: {
         text: `${service.name}: plan withdrawn.`,
         action: { label: 'Undo', run: () => undo(batch) },
       });
+      askAnew();
+    });
+  const replan = () =>
+    start(async () => {
+      const form = { bakeId: service.bakeId, batch: crypto.randomUUID() };
+      const outcome = await actions.replan(form);
+      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
+      const { bakeId, batch } = outcome.value;
+      say({
+        text: `${service.name}: planned anew.`,
+        action: { label: 'Undo', run: () => undo(batch) },
+      });
+      onReplanned(bakeId);
       askAnew();
     });
   const nudge = (stepId: string, toMs: number) =>
@@ -118,9 +133,14 @@ export function PlannedService(props: {
       </Box>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
         {moments.length === 0 ? null : (
-          <Button disabled={busy} onClick={withdraw}>
-            Withdraw this plan
-          </Button>
+          <>
+            <Button disabled={busy} onClick={replan} data-testid="replan">
+              Plan it anew around the pins
+            </Button>
+            <Button disabled={busy} onClick={withdraw}>
+              Withdraw this plan
+            </Button>
+          </>
         )}
         <LinkButton href="/">See it on the Tide</LinkButton>
       </Box>

@@ -1,5 +1,6 @@
 import type { Method } from '../../methods';
 import { hoursBetween, MS_PER_HOUR } from '../../units';
+import type { MethodRequest } from '../method-request';
 
 /** A service that is wanted: so many balls of a dough of any of these methods, from–to. */
 export interface Demand {
@@ -11,6 +12,8 @@ export interface Demand {
   /** Pizzas in each hour of the service, the last one the rest of it; null: as many in every hour. */
   readonly perHour: readonly number[] | null;
   readonly methods: readonly DemandMethod[];
+  /** Hours that the baker pinned; every plan keeps them. */
+  readonly held?: MethodRequest['held'];
 }
 
 /** A method that will do for a demand. */

@@ -44,7 +44,7 @@ function movedOnce(
   from: Proposal,
   judge: (plan: MethodPlan, request: MethodRequest) => Proposal,
 ): Proposal[] {
-  const asked = { ...from.request, held: {} };
+  const asked = { ...from.request, held: from.demand.held ?? {} };
   // Waves are found anew: theirs are stays in the places that are left.
   delete asked.waves;
   const tried: Proposal[] = [];

@@ -12,7 +12,7 @@ import { needsOfPlan } from './needs-of-plan';
 import { oddsOf, type OddsQuestion } from './odds';
 import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
 import { quickOdds } from './quick-odds';
-import { variantsOf } from './variants';
+import { variantsOf, type Variant } from './variants';
 import { holdingPlaces, inWaves } from './waves';
 
 /** Refreshments tried before a seeded leaven, at most. */
@@ -48,7 +48,8 @@ export function proposalsOf(
   const proposals = [judge(plan)];
   const wanted = isBroken(proposals[0]) ? tries : Math.min(1, tries);
   const tried = [plan.mixAtMs];
-  for (const variant of variantsOf(plan, asked, demand, shop)) {
+  const variants = variantsOf(plan, asked, demand, shop).filter((one) => keeps(one, demand));
+  for (const variant of variants) {
     if (tried.length > wanted) break;
     const near = tried.some((atMs) => Math.abs(atMs - variant.mixAtMs) < APART_H * 3_600_000);
     const sameMix = variant.mixAtMs === plan.mixAtMs && variant.awayH > APART_H / 2;
@@ -83,6 +84,15 @@ function bestInWaves(
   return tried.sort(byBrokenThenPoints)[0] as Proposal;
 }
 
+/** True for hours that leave what the baker pinned where it is. */
+function keeps(variant: Pick<Variant, 'mixAtMs' | 'leavenAtMs'>, { held = {} }: Demand): boolean {
+  const { mixAtMs, leavenAtMs = {} } = held;
+  return (
+    (mixAtMs === undefined || variant.mixAtMs === mixAtMs) &&
+    Object.entries(leavenAtMs).every(([id, atMs]) => variant.leavenAtMs[id] === atMs)
+  );
+}
+
 const isBroken = (one: Proposal | undefined) => (one?.broken.length ?? 0) > 0;
 
 const wavedRequest = ({ waves }: MethodPlan) => (waves === null ? {} : { waves });
@@ -103,7 +113,7 @@ export function requestFor(
     name: demand.name,
     readyFromMs: demand.readyFromMs,
     readyToMs: demand.readyToMs,
-    held: {},
+    held: demand.held ?? {},
     sources,
     withBands: false,
   };
