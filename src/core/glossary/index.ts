@@ -1,1 +1,1 @@
-export { TERMS, termsFor, type Term } from './terms';
+export { TERMS, termsFor } from './terms';

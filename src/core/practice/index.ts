@@ -1,4 +1,4 @@
-export { nextLevel, pointsFor, type Said } from './points';
+export { nextLevel, pointsFor } from './points';
 export {
   doughHours,
   JUDGEMENTS,
@@ -7,6 +7,6 @@ export {
   type Judgement,
   type PracticeRound,
 } from './round';
-export { HARDEST, PRACTICE_KINDS, type PracticeKind, type PracticeLevel } from './scenes';
+export { HARDEST, type PracticeKind, type PracticeLevel } from './scenes';
 export { type Sight } from './sight';
 export { whyOf } from './why';
