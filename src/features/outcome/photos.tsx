@@ -3,9 +3,9 @@
 import AddAPhoto from '@mui/icons-material/AddAPhoto';
 import Delete from '@mui/icons-material/Delete';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { useState } from 'react';
+import { FileButton } from '@/ui/file-button';
 import { sendPhoto } from './photo-file';
 
 const MOST = 12;
@@ -18,10 +18,10 @@ export function Photos(props: {
 }) {
   const { photos, onChange, onRefusal } = props;
   const [busy, setBusy] = useState(false);
-  const add = async (files: FileList | null) => {
+  const add = async (files: readonly File[]) => {
     setBusy(true);
     let kept = photos;
-    for (const file of [...(files ?? [])].slice(0, MOST - photos.length)) {
+    for (const file of files.slice(0, MOST - photos.length)) {
       const sent = await sendPhoto(file);
       if ('name' in sent) kept = [...kept, sent.name];
       else onRefusal(sent.sentence);
@@ -55,21 +55,17 @@ export function Photos(props: {
         </Box>
       ))}
       {photos.length >= MOST ? null : (
-        <Button component="label" startIcon={<AddAPhoto />} disabled={busy}>
+        <FileButton
+          accept="image/*"
+          multiple
+          camera
+          testId="photo-file"
+          startIcon={<AddAPhoto />}
+          disabled={busy}
+          onFiles={(files) => void add(files)}
+        >
           {busy ? 'Keeping …' : 'Add a photo'}
-          <input
-            type="file"
-            accept="image/*"
-            capture="environment"
-            multiple
-            className="visually-hidden"
-            data-testid="photo-file"
-            onChange={(event) => {
-              void add(event.target.files);
-              event.target.value = '';
-            }}
-          />
-        </Button>
+        </FileButton>
       )}
     </Box>
   );

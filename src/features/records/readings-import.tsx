@@ -13,6 +13,7 @@ import type { ReadingsPreview } from '@/services/records/import-readings';
 import type { RecordsView } from '@/services/records/records-view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, dateText, tempText } from '@/ui/format';
+import { FileButton } from '@/ui/file-button';
 import { useSay } from '@/ui/snack';
 
 interface Asked {
@@ -114,19 +115,13 @@ export function ReadingsImport(props: {
       </Typography>
       {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
       <Box>
-        <Button component="label">
+        <FileButton
+          accept=".csv,.txt,text/csv,text/plain"
+          testId="logger-file"
+          onFiles={([file]) => void open(file)}
+        >
           Choose a file
-          <input
-            type="file"
-            accept=".csv,.txt,text/csv,text/plain"
-            className="visually-hidden"
-            data-testid="logger-file"
-            onChange={(event) => {
-              void open(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-          />
-        </Button>
+        </FileButton>
       </Box>
       {asked === null ? null : <Columns asked={asked} view={view} change={change} />}
       {asked === null || preview !== null ? null : (

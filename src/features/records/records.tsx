@@ -11,6 +11,7 @@ import type { Outcome } from '@/services/outcome';
 import type { RecordsView } from '@/services/records/records-view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, dateText } from '@/ui/format';
+import { FileButton } from '@/ui/file-button';
 import { LinkButton } from '@/ui/link-button';
 import { useSay } from '@/ui/snack';
 import { ViewFrame } from '@/ui/view-frame';
@@ -104,16 +105,14 @@ function ArchivePanel({ view }: { view: RecordsView }) {
           Take the archive
         </Button>
         {view.empty ? (
-          <Button component="label" disabled={busy}>
+          <FileButton
+            accept="application/json,.json"
+            testId="archive-file"
+            disabled={busy}
+            onFiles={([file]) => void read(file)}
+          >
             {busy ? 'Reading …' : 'Read an archive in'}
-            <input
-              type="file"
-              accept="application/json,.json"
-              className="visually-hidden"
-              data-testid="archive-file"
-              onChange={(event) => void read(event.target.files?.[0])}
-            />
-          </Button>
+          </FileButton>
         ) : null}
       </Box>
     </section>

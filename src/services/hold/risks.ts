@@ -16,6 +16,8 @@ export interface Risk {
   readonly chance: number;
 }
 
+/** A leaven this sure to be ripe at its mix is no risk, however far its best is away. Set. */
+const LEAVEN_SURE = 0.9;
 /** A mix is at risk under this chance that its leaven is ripe. Set. */
 const LEAVEN_AT_RISK = 0.5;
 /** Or so far from its best, min: a dough mixed then is not the dough that was planned. Set. */
@@ -51,7 +53,7 @@ function leavenRisk(bake: Bake, forecast: ShopForecast): Risk[] | null {
   );
   const bestMs = window.bestMs;
   const behindMin = bestMs === null ? null : Math.round((bestMs - mix.atMs) / MS_PER_MINUTE);
-  const far = behindMin !== null && Math.abs(behindMin) >= BEHIND_MIN;
+  const far = behindMin !== null && Math.abs(behindMin) >= BEHIND_MIN && chance < LEAVEN_SURE;
   if (chance >= LEAVEN_AT_RISK && !far) return null;
   return [{ bakeId: bake.id, name: bake.name, lotId: story.lot.id, behindMin, chance }];
 }
