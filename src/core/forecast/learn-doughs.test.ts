@@ -2,6 +2,7 @@ import { BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/
 import { valueAtHour } from '../ripeness';
 import type { Act, DoneAct } from '../journal';
 import { forecastShop, LEAVENED_DOUGHS, learnSpeeds, type CultureSpeed } from '.';
+import { isLeavenedDough } from './leavened-doughs';
 
 const H = 3_600_000;
 const done = (hour: number, act: Act): DoneAct => ({
@@ -100,4 +101,27 @@ describe('the speed of a shop’s leavened doughs', () => {
     expect(learnt(acts)).toBeUndefined();
     expect(forecast(acts, new Map()).get('B')!.extraLnSd).toBe(0);
   });
+});
+
+test('a part that stands in for what it was split from is no endless line of descent', () => {
+  const part = done(0, POOLISH);
+  const lots = forecast([part], new Map());
+  const { story } = lots.get('P')!;
+  const split = {
+    kind: 'split' as const,
+    lotId: 'P',
+    partLotId: 'Q',
+    name: 'Part',
+    lotKind: 'carry-over' as const,
+    massG: 10,
+    placeId: 'bench',
+  };
+  const alone = {
+    ...story,
+    lot: { ...story.lot, id: 'Q', kind: 'carry-over' as const },
+    start: split,
+  };
+  expect(isLeavenedDough(alone, () => alone)).toBe(false);
+  const same = { ...alone, lot: { ...alone.lot, id: 'P' } };
+  expect(isLeavenedDough(same, () => alone)).toBe(false);
 });

@@ -19,8 +19,10 @@ export function isLeavenedDough(story: LotStory, storyOf: StoryOf): boolean {
   const { start, lot } = story;
   if (!RISEN.has(lot.kind)) return false;
   if (start.kind === 'make') return lot.kind === 'dough' && start.portions.length > 0;
+  // A lot that is run alone stands in for what it was split from.
+  if (start.lotId === lot.id) return false;
   const parent = storyOf(start.lotId);
-  return parent !== undefined && isLeavenedDough(parent, storyOf);
+  return parent !== undefined && parent !== story && isLeavenedDough(parent, storyOf);
 }
 
 /** Hours that a part had stood in the dough it was taken from, h; 0 for a dough just mixed. */
