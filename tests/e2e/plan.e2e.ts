@@ -110,7 +110,8 @@ test('all open services are planned together and taken; a moment is nudged and p
   await page.click('[aria-label*="Mix Slipway dough 15 minutes later"]');
   await waitForText(page, 'Moved, with what follows');
   expect(await mixAt()).toBe(before + 900_000);
-  await page.click('[aria-label^="Mix Slipway dough: pin"]');
+  const pin = await page.waitForSelector('[aria-label^="Mix Slipway dough: pin"]:not([disabled])');
+  await pin!.click();
   await page.waitForSelector('[aria-label="Mix Slipway dough: pinned"]');
 });
 

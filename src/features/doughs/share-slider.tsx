@@ -86,7 +86,7 @@ function Readings({ found, busy }: { found: readonly ShareHours[] | null; busy: 
     <Box
       aria-live="polite"
       data-testid="shares"
-      sx={{ position: 'relative', height: 40, opacity: busy ? 0.55 : 1 }}
+      sx={{ position: 'relative', height: 40, opacity: busy ? 0.85 : 1 }}
     >
       {(found ?? []).map((one) => (
         <Box
