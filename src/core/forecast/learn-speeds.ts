@@ -39,6 +39,8 @@ export interface LearnRequest extends Surroundings {
 
 /** Hours a lot is run: past the peak of any leaven at room. */
 const RUN_H = 40;
+/** Hours a dough or balls are run on: they are looked at before they are baked. */
+const DOUGH_RUN_H = 12;
 const STEP_H = 0.1;
 const GENERATIONS = 3;
 
@@ -186,7 +188,8 @@ function lotAt(story: LotStory, runs: ReadonlyMap<string, RunLot>, around: Surro
   const handling = handlingOf(
     story.stays.map((stay) => placeTempC(around.places, stay.placeId, stay.fromMs)),
   );
-  const untilMs = addHours(story.endMs ?? story.startMs, RUN_H);
+  const dough = story.lot.kind === 'dough' || story.lot.kind === 'balls';
+  const untilMs = addHours(story.endMs ?? story.startMs, dough ? DOUGH_RUN_H : RUN_H);
   const parent = doughBefore(story, runs);
   const grown = startState(story, runs, around);
   return (speed: number): ReadRun => {
