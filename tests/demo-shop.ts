@@ -42,8 +42,11 @@ function seeded(): Buffer {
   const db = openShopInMemory();
   seedDemo(db, DEMO_NOW_MS);
   const bytes = db.serialize();
-  rmSync(CACHE, { recursive: true, force: true });
   mkdirSync(CACHE, { recursive: true });
+  // What another demo was is let go; a neighbour may be writing this one at the same time.
+  for (const name of readdirSync(CACHE).filter((one) => one.endsWith('.sqlite'))) {
+    if (path.join(CACHE, name) !== file) rmSync(path.join(CACHE, name), { force: true });
+  }
   const mine = `${file}.${process.pid}`;
   writeFileSync(mine, bytes);
   renameSync(mine, file);
