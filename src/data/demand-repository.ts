@@ -16,6 +16,8 @@ export interface DemandRow {
   readonly methods: readonly string[];
   readonly weekly: boolean;
   readonly withdrawnMs: number | null;
+  /** Doughs that it is made of, each for its own stretch; 1 where left out. */
+  readonly doughs?: number;
 }
 
 const perHourSchema = z.array(z.number().min(0).max(5000)).max(24).nullable();
@@ -23,7 +25,7 @@ const methodsSchema = z.array(z.string().min(1).max(80)).max(40);
 
 const COLUMNS = `id, name, created_ms AS createdMs, ready_from_ms AS readyFromMs,
   ready_to_ms AS readyToMs, balls, per_hour AS perHour, methods, weekly,
-  withdrawn_ms AS withdrawnMs`;
+  withdrawn_ms AS withdrawnMs, doughs`;
 
 function toDemand(row: unknown): DemandRow {
   const { perHour, methods, weekly, ...rest } = row as Omit<
@@ -60,17 +62,18 @@ export function oneDemand(db: Db, id: string): DemandRow {
 export function saveDemand(db: Db, demand: DemandRow): void {
   db.prepare(
     `INSERT INTO demand (id, name, created_ms, ready_from_ms, ready_to_ms, balls, per_hour,
-       methods, weekly, withdrawn_ms)
+       methods, weekly, withdrawn_ms, doughs)
      VALUES (@id, @name, @createdMs, @readyFromMs, @readyToMs, @balls, @perHour,
-       @methods, @weekly, @withdrawnMs)
+       @methods, @weekly, @withdrawnMs, @doughs)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name,
        ready_from_ms = excluded.ready_from_ms, ready_to_ms = excluded.ready_to_ms,
        balls = excluded.balls, per_hour = excluded.per_hour, methods = excluded.methods,
-       weekly = excluded.weekly, withdrawn_ms = excluded.withdrawn_ms`,
+       weekly = excluded.weekly, withdrawn_ms = excluded.withdrawn_ms, doughs = excluded.doughs`,
   ).run({
     ...demand,
     perHour: demand.perHour === null ? null : JSON.stringify(demand.perHour),
     methods: JSON.stringify(demand.methods),
     weekly: demand.weekly ? 1 : 0,
+    doughs: demand.doughs ?? 1,
   });
 }

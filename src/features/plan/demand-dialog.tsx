@@ -11,23 +11,11 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
-import { toLocalText } from '@/core/units';
 import type { PlanSearch } from '@/services/plan/search';
 import type { DemandRow, PlanView } from '@/services/plan/view';
 import { WallTimeField } from '@/ui/wall-time-field';
+import { changedForm, newForm, type DemandForm } from './demand-form';
 import type { PlanActions } from './plan-actions';
-
-/** A service as its form holds it. */
-interface DemandForm {
-  readonly id: string | null;
-  readonly name: string;
-  readonly readyFrom: string;
-  readonly readyTo: string;
-  readonly balls: string;
-  readonly perHour: string;
-  readonly methods: readonly string[];
-  readonly weekly: boolean;
-}
 
 /** States a service, or changes one. */
 export function DemandDialog(props: {
@@ -41,7 +29,9 @@ export function DemandDialog(props: {
   onSaved: (id: string) => void;
 }) {
   const { view, demand, nearest, actions, onClose, onSaved } = props;
-  const [form, setForm] = useState(() => firstForm(view, demand, nearest));
+  const [form, setForm] = useState(() =>
+    demand === null ? newForm(view) : changedForm(view, demand, nearest),
+  );
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
   const set = (changes: Partial<DemandForm>) => setForm((before) => ({ ...before, ...changes }));
@@ -56,7 +46,7 @@ export function DemandDialog(props: {
         ),
       );
     });
-  const text = (name: 'name' | 'balls' | 'perHour', label: string, hint = '') => (
+  const text = (name: 'name' | 'balls' | 'perHour' | 'doughs', label: string, hint = '') => (
     <TextField
       name={name}
       label={label}
@@ -88,6 +78,7 @@ export function DemandDialog(props: {
           onChange={(readyTo) => set({ readyTo })}
         />
         {text('perHour', 'Pizzas in each hour', 'such as 8 14 14 8; empty: even')}
+        {text('doughs', 'Doughs', 'more than 1: each for its own stretch')}
         <FormControlLabel
           control={
             <Checkbox
@@ -138,41 +129,4 @@ function MethodChoice(props: {
       </Box>
     </Box>
   );
-}
-
-const USUAL = { balls: 40, fromH: 41.5, hours: 3.5 } as const;
-const HOUR_MS = 3_600_000;
-
-/** A new service is the day after tomorrow in the evening. */
-function firstForm(
-  view: PlanView,
-  demand: DemandRow | null,
-  nearest: PlanSearch['nearest'],
-): DemandForm {
-  const local = (atMs: number) => toLocalText(atMs, view.units.timeZone).slice(0, 16);
-  if (demand === null) {
-    const midnight = view.days.find((day) => day.fromMs > view.nowMs)?.fromMs ?? view.nowMs;
-    const fromMs = midnight + USUAL.fromH * HOUR_MS;
-    return {
-      id: null,
-      name: 'Evening',
-      readyFrom: local(fromMs),
-      readyTo: local(fromMs + USUAL.hours * HOUR_MS),
-      balls: String(USUAL.balls),
-      perHour: '',
-      methods: [],
-      weekly: false,
-    };
-  }
-  const laterMs = nearest?.laterMs ?? 0;
-  return {
-    id: demand.id,
-    name: demand.name,
-    readyFrom: local(demand.readyFromMs + laterMs),
-    readyTo: local(demand.readyToMs + laterMs),
-    balls: String(nearest?.balls ?? demand.balls),
-    perHour: nearest === null ? (demand.perHour?.join(' ') ?? '') : '',
-    methods: demand.methods,
-    weekly: demand.weekly,
-  };
 }

@@ -47,6 +47,7 @@ test('arches never cover each other, and words stand only where there is room', 
     state: 'open',
     odds: null,
     changed: false,
+    asked: null,
   });
   const services = [11, 17, 18, 40, 90].map((hour) => service(hour, hour));
   const arches = archesOf(services, (atMs) => (atMs / HOUR_MS) * 4, 88);

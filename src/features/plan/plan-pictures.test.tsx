@@ -39,11 +39,7 @@ const [service] = view.services;
 
 function searched(): PlanSearch {
   const methods = view.methods.filter((one) => one.key === 'start-poolish-day');
-  const demand = demandOn(
-    { name: 'Friday', balls: 30, perHour: null },
-    { demandId: 'd', date: '2026-11-27', readyFromMs: service!.fromMs, readyToMs: service!.toMs },
-    methods,
-  );
+  const demand = demandOn(service!.asked!, methods);
   const steps = searchPlans(demand, view.facts);
   let step = steps.next();
   while (step.done !== true) step = steps.next();
@@ -205,7 +201,13 @@ describe('beside the ladders', () => {
     const tied: PlanSearch = {
       ...search,
       knot: { conditions: [full], waysOut: [{ condition: full, name: 'Straight', key: 's' }] },
-      nearest: { name: 'Straight', laterMs: 0, balls: 140, readyFromMs: service!.fromMs },
+      nearest: {
+        name: 'Straight',
+        laterMs: 0,
+        balls: 140,
+        doughs: 1,
+        readyFromMs: service!.fromMs,
+      },
     };
     const said = side({}, tied);
     expect(said).toContain('200 balls in boxes from Fri 18:00');

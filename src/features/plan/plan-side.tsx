@@ -130,9 +130,11 @@ function Nearest(props: { search: PlanSearch | null; timeZone: string; onNearest
     );
   }
   const when =
-    nearest.laterMs === 0
-      ? `${nearest.balls} pizzas`
-      : `${dayHour(nearest.readyFromMs, timeZone)}, ${spanText(nearest.laterMs)} later`;
+    nearest.doughs > 1
+      ? `${nearest.doughs} doughs, each for its own stretch`
+      : nearest.laterMs === 0
+        ? `${nearest.balls} pizzas`
+        : `${dayHour(nearest.readyFromMs, timeZone)}, ${spanText(nearest.laterMs)} later`;
   return (
     <>
       <Typography variant="body2" data-testid="nearest">

@@ -3,6 +3,7 @@
 import { useMemo, useState, useTransition } from 'react';
 import type { Demand } from '@/core/planner/week';
 import type { PlanView, WeekService } from '@/services/plan/view';
+import type { Occurrence } from '@/services/plan/occurrences';
 import { demandOn } from '@/services/plan/demand-on';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useCompute } from '@/ui/compute/use-compute';
@@ -15,8 +16,8 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
   const [key, setKey] = useState(opened);
   const service = chosen(view, key);
   const asks = useMemo(() => {
-    if (service?.state !== 'open') return null;
-    return { demand: demandOfService(view, service), facts: view.facts };
+    if (service?.asked == null) return null;
+    return { demand: demandOfService(view, service.asked), facts: view.facts };
   }, [view, service]);
   const search = useCompute('plans', asks);
   const say = useSay();
@@ -80,18 +81,8 @@ function chosen(view: PlanView, key: string | null): WeekService | null {
 }
 
 /** An open service as the planner takes it. */
-export function demandOfService(view: PlanView, service: WeekService): Demand {
-  const row = view.demands.find((one) => one.id === service.demandId);
-  const named = row?.methods ?? [];
+export function demandOfService(view: PlanView, asked: Occurrence): Demand {
+  const named = view.demands.find((one) => one.id === asked.demandId)?.methods ?? [];
   const methods = view.methods.filter((one) => named.length === 0 || named.includes(one.key));
-  return demandOn(
-    { name: service.name, balls: service.balls, perHour: row?.perHour ?? null },
-    {
-      demandId: service.demandId ?? '',
-      date: service.date ?? '',
-      readyFromMs: service.fromMs,
-      readyToMs: service.toMs,
-    },
-    methods,
-  );
+  return demandOn(asked, methods);
 }

@@ -28,7 +28,12 @@ export function WeekDialog(props: {
 }) {
   const { view, services, actions, onClose, onTaken } = props;
   const asks = useMemo(
-    () => ({ demands: services.map((one) => demandOfService(view, one)), facts: view.facts }),
+    () => ({
+      demands: services.flatMap(({ asked }) =>
+        asked === null ? [] : [demandOfService(view, asked)],
+      ),
+      facts: view.facts,
+    }),
     [view, services],
   );
   const { answer, busy: searching, share, stop } = useCompute('week', asks);

@@ -2,8 +2,12 @@ import { entrySchema } from '@/core/journal';
 import { methodSchema } from '@/core/methods';
 import { z } from '@/core/parse';
 
-/** What a column of the archive holds: whole number, number, text, a JSON value; `?` where it may be null. */
-export type ColumnKind = 'int' | 'int?' | 'real' | 'real?' | 'text' | 'text?' | 'json' | 'json?';
+/**
+ * What a column of the archive holds: whole number, number, text, a JSON value; `?` where it may be null, `=1` where it may
+ * be missing, as archives of an earlier Olvik do not have it.
+ */
+export type ColumnKind =
+  'int' | 'int=1' | 'int?' | 'real' | 'real?' | 'text' | 'text?' | 'json' | 'json?';
 
 /** The tables of a shop with their columns, in the order in which they are written and read. */
 export const ARCHIVE_TABLES = {
@@ -56,6 +60,7 @@ export const ARCHIVE_TABLES = {
     methods: 'json',
     weekly: 'int',
     withdrawn_ms: 'int?',
+    doughs: 'int=1',
   },
   bake: {
     id: 'text',
@@ -160,6 +165,7 @@ const KINDS: Readonly<Record<'int' | 'real' | 'text' | 'json', z.ZodType>> = {
 };
 
 function columnSchema(table: ArchiveTable, column: string, kind: ColumnKind): z.ZodType {
+  if (kind === 'int=1') return KINDS.int.default(1);
   const plain = BODIES[`${table}.${column}`] ?? KINDS[kind.replace('?', '') as keyof typeof KINDS];
   return kind.endsWith('?') ? plain.nullable() : plain;
 }

@@ -1,4 +1,5 @@
 import { numberField, wholeNumberField, z } from '@/core/parse';
+import { canBeSplit, MOST_DOUGHS } from '@/core/planner/week';
 import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { oneDemand, saveDemand, type DemandRow } from '@/data';
 import type { ShopContext } from '../context';
@@ -8,6 +9,7 @@ import { loadShop } from '../shop-state';
 
 const BALLS_RULE = { name: 'Pizzas', unit: '', min: 1, max: 2000 } as const;
 const HOURLY_RULE = { name: 'Pizzas in an hour', unit: '', min: 0, max: 2000 } as const;
+const DOUGHS_RULE = { name: 'Doughs', unit: '', min: 1, max: MOST_DOUGHS } as const;
 const LONGEST_SERVICE_MS = 12 * MS_PER_HOUR;
 
 const localTime = (name: string) =>
@@ -31,6 +33,7 @@ const demandSchema = z.object({
   perHour: z.array(numberField(HOURLY_RULE)).max(24).default([]),
   methods: z.array(z.string().min(1).max(80)).max(40).default([]),
   weekly: z.boolean().default(false),
+  doughs: wholeNumberField(DOUGHS_RULE).default(1),
 });
 type DemandForm = z.output<typeof demandSchema>;
 
@@ -60,6 +63,7 @@ export function stateDemand(
       perHour: wish.perHour.length === 0 ? null : wish.perHour,
       methods: wish.methods,
       weekly: wish.weekly,
+      doughs: wish.doughs,
       withdrawnMs: null,
     });
     return done({ id, before });
@@ -79,6 +83,13 @@ function wrongSpan(
   }
   if (readyFromMs <= nowMs && !wish.weekly) {
     return { field: 'readyFrom', sentence: 'From: that hour has passed. Allowed: from now on.' };
+  }
+  const service = { readyFromMs, readyToMs, balls: wish.balls, perHour: null };
+  if (wish.doughs > 1 && !canBeSplit(service, wish.doughs)) {
+    return {
+      field: 'doughs',
+      sentence: `Doughs: ${wish.doughs} are too many for so short a service. Allowed: one in each half hour.`,
+    };
   }
   const hourly = wish.perHour.reduce((sum, one) => sum + one, 0);
   if (wish.perHour.length > 0 && Math.abs(hourly - wish.balls) > 0.5) {

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import { freshBatch, sentences, value } from '../../../tests/fixtures/services';
+import { FRIDAY, lastOf, searched, taking } from '../../../tests/fixtures/plans';
 import { isAct } from '@/core/journal';
 import { WISHES } from '@/core/planner/week';
 import { openShopInMemory, listBakes, saveClosingDays, saveEquipment, savePresences } from '@/data';
@@ -18,9 +19,9 @@ import { demandOn } from './demand-on';
 import { stateDemand, withdrawDemand } from './demands';
 import { changeHours, pinStep, setWish } from './hours';
 import { occurrencesOf } from './occurrences';
-import { searchPlans, searchWeek, type PlanSearch } from './search';
+import { searchWeek } from './search';
 import { takePlan } from './take-plan';
-import { planView, type PlanView } from './view';
+import { planView } from './view';
 
 let nowMs = 0;
 let context: ShopContext;
@@ -29,40 +30,6 @@ beforeEach(() => {
   const db = openShopInMemory();
   ensureShop(db, 'Europe/Oslo');
   context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
-});
-
-const FRIDAY = {
-  id: null,
-  name: 'Friday',
-  readyFrom: '2026-11-27T18:00',
-  readyTo: '2026-11-27T20:00',
-  balls: '30',
-  methods: ['start-straight', 'start-poolish-day'],
-};
-
-function lastOf<T>(steps: Generator<unknown, T>): T {
-  let step = steps.next();
-  while (step.done !== true) step = steps.next();
-  return step.value;
-}
-
-function searched(view: PlanView, index = 0): PlanSearch {
-  const open = view.services.filter((one) => one.state === 'open')[index]!;
-  const row = view.demands.find((one) => one.id === open.demandId)!;
-  const methods = view.methods.filter((one) => row.methods.includes(one.key));
-  const demand = demandOn(
-    row,
-    { demandId: row.id, date: open.date!, readyFromMs: open.fromMs, readyToMs: open.toMs },
-    methods,
-  );
-  return lastOf(searchPlans(demand, structuredClone(view.facts)));
-}
-
-const taking = (search: PlanSearch, demandId: string, date: string) => ({
-  ...search.shown.find((one) => one.key === search.bestKey)!.take,
-  demandId,
-  date,
-  batch: freshBatch(),
 });
 
 test('a service is asked for, its best plan taken as one act, taken back, and asked for again', () => {
@@ -226,11 +193,7 @@ test('all open services are planned together, and one that is withdrawn is not',
   const demands = view.services.map((one) => {
     const row = view.demands.find((each) => each.id === one.demandId)!;
     const methods = view.methods.filter((each) => row.methods.includes(each.key));
-    return demandOn(
-      row,
-      { demandId: row.id, date: one.date!, readyFromMs: one.fromMs, readyToMs: one.toMs },
-      methods,
-    );
+    return demandOn(one.asked!, methods);
   });
   const week = lastOf(searchWeek(demands, view.facts));
   expect(week.chosen.map((one) => one.ladder !== null)).toEqual([true, true]);

@@ -130,6 +130,7 @@ function demandOf(
     readyFromMs: bake.readyFromMs,
     readyToMs: bake.readyToMs,
     balls,
+    ovenOn: (bake.demandDate ?? '').includes('/'),
     perHour: null,
     methods: [{ key: of.versionId ?? bake.id, method: of.method, versionId: of.versionId }],
     held: of.held,

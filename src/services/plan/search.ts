@@ -26,6 +26,7 @@ export interface PlanSearch {
     readonly name: string;
     readonly laterMs: number;
     readonly balls: number;
+    readonly doughs: number;
     readonly readyFromMs: number;
   } | null;
   readonly share: number;
@@ -70,6 +71,7 @@ function searchOf(found: Alternatives, facts: PlanFacts): PlanSearch {
             name: nearest.proposal.method.method.name,
             laterMs: nearest.laterMs,
             balls: nearest.balls,
+            doughs: nearest.doughs,
             readyFromMs: nearest.proposal.demand.readyFromMs,
           },
     share: found.share,

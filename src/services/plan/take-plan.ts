@@ -25,7 +25,7 @@ const grams = z.number().min(0).max(1e6);
 
 const takeSchema = z.object({
   demandId: z.string().min(1).max(80),
-  date: z.string().regex(/^\d{4}-\d{2}-\d{2}$/),
+  date: z.string().regex(/^\d{4}-\d{2}-\d{2}(\/[2-4])?$/),
   /** Made by the page, so that a second tap writes nothing twice. */
   batch: z.string().min(8).max(80),
   key: z.string().min(1).max(80),
@@ -107,7 +107,7 @@ function proposalOf(
   if (unknown !== undefined) return `Place: “${unknown.placeId}” is not in the shop.`;
   const { key, versionId, method } = take;
   const demandMethod = { key, versionId, method };
-  const demand = demandOn(row, occurrence, [demandMethod]);
+  const demand = demandOn(occurrence, [demandMethod]);
   const shop = planningShop(facts);
   const request = {
     ...requestFor(demand, demandMethod, shop),

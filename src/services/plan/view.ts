@@ -38,6 +38,8 @@ export interface WeekService {
   readonly fromMs: number;
   readonly toMs: number;
   readonly balls: number;
+  /** As it is asked for; null where a plan stands. */
+  readonly asked: Occurrence | null;
   readonly state: 'baked' | 'planned' | 'open';
   /** Chance of its worst half hour; null where there is no plan. */
   readonly odds: number | null;
@@ -155,6 +157,7 @@ function servicesOf(
       fromMs: bake.readyFromMs,
       toMs: bake.readyToMs,
       balls: baked ? bakedOf(bake, state) : wantedOf(bake, forecast),
+      asked: null,
       state: baked ? 'baked' : 'planned',
       odds: baked ? null : oddsOfBake(bake, forecast),
       changed: changes.some((one) => one.bakeId === bake.id),
@@ -163,7 +166,7 @@ function servicesOf(
   const ahead = { fromMs: state.nowMs, toMs: span.toMs };
   const open = occurrencesOf(demands, ahead, state.shop.timeZone)
     .filter((one) => one.readyFromMs > state.nowMs && bakeFor(one, bakes, state) === null)
-    .map((one) => openService(one, demands));
+    .map(openService);
   return [...planned, ...open].sort((a, b) => a.fromMs - b.fromMs);
 }
 
@@ -174,17 +177,17 @@ function bakedOf(bake: Bake, { folded }: ShopState): number {
   );
 }
 
-function openService(one: Occurrence, demands: readonly DemandRow[]): WeekService {
-  const demand = demands.find((row) => row.id === one.demandId) as DemandRow;
+function openService(one: Occurrence): WeekService {
   return {
     key: `${one.demandId} ${one.date}`,
     bakeId: null,
     demandId: one.demandId,
     date: one.date,
-    name: demand.name,
+    name: one.name,
     fromMs: one.readyFromMs,
     toMs: one.readyToMs,
-    balls: demand.balls,
+    balls: one.balls,
+    asked: one,
     state: 'open',
     odds: null,
     changed: false,

@@ -96,7 +96,7 @@ function checkOven({ demand, hands }: CheckedPlan, { ovens }: Kitchen): string[]
   const hours = (demand.readyToMs - demand.readyFromMs) / MS_PER_HOUR;
   const most = demand.perHour === null ? demand.balls / hours : Math.max(...demand.perHour);
   return [
-    ...(lit ? [] : ['the oven is not lit in time']),
+    ...(lit || demand.ovenOn === true ? [] : ['the oven is not lit in time']),
     ...(most > anHour + 1e-6 ? [`the oven bakes ${anHour} an hour, ${most} are wanted`] : []),
   ];
 }

@@ -43,7 +43,7 @@ export function* alternativesOf(
     yield alternatives([...best.values()], all, null, done / total);
   }
   const takeable = [...best.values()].some((one) => one.broken.length === 0);
-  const nearest = takeable ? null : nearestFeasible(demand, shop);
+  const nearest = takeable ? null : nearestFeasible(demand, shop, all);
   return alternatives([...best.values()], all, nearest, 1);
 }
 

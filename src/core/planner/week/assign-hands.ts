@@ -15,32 +15,82 @@ export interface Assigned {
 
 /**
  * Gives every moment one pair of hands that is in and free for all of it. In order of time, to whoever was last at it,
- * else to whoever has done least; what was given before stays.
+ * else to whoever has done least; where all who are in have something else to do, what they have is passed on to others as
+ * far as that goes. What was given before stays.
  */
 export function assignHands(needs: readonly HandsNeed[], kitchen: Kitchen): Assigned {
   const inOrder = [...needs].sort(
     (a, b) => Number(b.fixed ?? false) - Number(a.fixed ?? false) || a.fromMs - b.fromMs,
   );
-  const present = presence(kitchen, needs);
-  const busy = new Map<string, Span[]>(kitchen.people.map((who) => [who, []]));
-  const minutes = new Map<string, number>();
-  const hands: HandsNeed[] = [];
+  const board: Board = { kitchen, present: presence(kitchen, needs), given: new Map() };
   const unmet: Assigned['unmet'][number][] = [];
   for (const need of inOrder) {
-    const taken = need.fixed === true && need.who !== null ? need.who : null;
-    const here = kitchen.people.filter((who) => present(who, need));
-    const free = here.filter((who) => isFree(busy.get(who) ?? [], need));
-    const who = taken ?? leastDone(free, need.who, minutes);
-    if (who === null) {
-      unmet.push({ need, why: here.length === 0 ? 'nobody in' : 'hands full' });
-      hands.push(need);
-      continue;
+    const who = whoFor(need, board);
+    if (who !== null) board.given.set(need, who);
+    else {
+      const someIn = kitchen.people.some((one) => board.present(one, need));
+      unmet.push({ need, why: someIn ? 'hands full' : 'nobody in' });
     }
-    busy.set(who, [...(busy.get(who) ?? []), need]);
-    minutes.set(who, (minutes.get(who) ?? 0) + need.toMs - need.fromMs);
-    hands.push({ ...need, who });
   }
+  const hands = inOrder.map((need) => ({ ...need, who: board.given.get(need) ?? need.who }));
   return { hands, unmet };
+}
+
+/** Who does what so far. */
+interface Board {
+  readonly kitchen: Kitchen;
+  readonly present: (who: string, need: Span) => boolean;
+  readonly given: Map<HandsNeed, string>;
+}
+
+function whoFor(need: HandsNeed, board: Board): string | null {
+  if (need.fixed === true && need.who !== null) return need.who;
+  const here = board.kitchen.people.filter((who) => board.present(who, need));
+  const free = here.filter((who) => inTheWay(who, need, board).length === 0);
+  const who = leastDone(free, need.who, minutesOf(board));
+  return who ?? here.find((one) => passOn(one, need, { board, left: MOST_PASSED })) ?? null;
+}
+/** So many moments are passed on for one; more are not looked for. */
+const MOST_PASSED = 6;
+
+const inTheWay = (who: string, need: HandsNeed, { given }: Board) =>
+  [...given]
+    .filter(([one, by]) => by === who && one !== need && meet(one, need))
+    .map(([one]) => one);
+
+const isKept = (need: HandsNeed) => need.fixed === true && need.who !== null;
+
+/** Gives what somebody has at that time to others, so that they are free for it; true where it went, else all is as before. */
+function passOn(
+  who: string,
+  need: HandsNeed,
+  how: { readonly board: Board; readonly left: number },
+): boolean {
+  const { board, left } = how;
+  const moved = inTheWay(who, need, board);
+  if (moved.length > left || moved.some(isKept)) return false;
+  const before = new Map(board.given);
+  for (const one of moved) board.given.delete(one);
+  board.given.set(need, who);
+  for (const one of moved) {
+    const others = board.kitchen.people.filter((by) => by !== who && board.present(by, one));
+    const free = others.find((by) => inTheWay(by, one, board).length === 0);
+    if (free !== undefined) board.given.set(one, free);
+    else if (!others.some((by) => passOn(by, one, { board, left: left - moved.length }))) {
+      board.given.clear();
+      for (const [key, by] of before) board.given.set(key, by);
+      return false;
+    }
+  }
+  return true;
+}
+
+function minutesOf({ given }: Board): ReadonlyMap<string, number> {
+  const minutes = new Map<string, number>();
+  for (const [need, who] of given) {
+    minutes.set(who, (minutes.get(who) ?? 0) + need.toMs - need.fromMs);
+  }
+  return minutes;
 }
 
 function leastDone(
@@ -53,8 +103,7 @@ function leastDone(
   return by[0] ?? null;
 }
 
-const isFree = (spans: readonly Span[], need: Span) =>
-  spans.every((one) => one.toMs <= need.fromMs || one.fromMs >= need.toMs);
+const meet = (a: Span, b: Span) => a.fromMs < b.toMs && b.fromMs < a.toMs;
 
 /** Whether somebody is in for all of a moment. */
 function presence(kitchen: Kitchen, needs: readonly Span[]): (who: string, need: Span) => boolean {

@@ -12,6 +12,8 @@ export interface Demand {
   /** Pizzas in each hour of the service, the last one the rest of it; null: as many in every hour. */
   readonly perHour: readonly number[] | null;
   readonly methods: readonly DemandMethod[];
+  /** True where the oven is on already, for the dough before it of the same service. */
+  readonly ovenOn?: boolean;
   /** Hours that the baker pinned; every plan keeps them. */
   readonly held?: MethodRequest['held'];
 }
@@ -47,7 +49,10 @@ export function pizzasPerHour(
 }
 
 /** Balls wanted from the start of a service until an instant of it. */
-export function ballsUntil(demand: Demand, atMs: number): number {
+export function ballsUntil(
+  demand: Pick<Demand, 'readyFromMs' | 'readyToMs' | 'balls' | 'perHour'>,
+  atMs: number,
+): number {
   const hour = hoursBetween(demand.readyFromMs, atMs);
   return pizzasPerHour(demand).reduce((sum, pizzas, i, all) => {
     const long = i === all.length - 1 ? hoursBetween(demand.readyFromMs, demand.readyToMs) - i : 1;

@@ -91,3 +91,74 @@ test('nobody is ever given two things at once, whatever is asked', () => {
     { numRuns: 200 },
   );
 });
+
+test('where the one who could do it has something that another can do, that is passed on', () => {
+  const hours = {
+    ...kitchen.hours,
+    presences: [
+      { who: 'Jo', weekday: 5, fromMinute: 360, untilMinute: 1200 },
+      { who: 'Maren', weekday: 5, fromMinute: 360, untilMinute: 720 },
+    ],
+  };
+  const both = [need('long', '11:30', 60), need('short', '11:00', 45)];
+  const who = whoOf([...both], { ...kitchen, hours });
+  expect(who).toEqual({ long: 'Jo', short: 'Maren' });
+});
+
+test('as many moments are met as trying every way of giving them out meets', () => {
+  const people = ['Jo', 'Maren', 'Ada'];
+  const any = fc.record({
+    minute: fc.integer({ min: 360, max: 1000 }),
+    long: fc.integer({ min: 10, max: 240 }),
+  });
+  const shift = fc.record({
+    fromMinute: fc.integer({ min: 300, max: 700 }),
+    long: fc.integer({ min: 100, max: 700 }),
+  });
+  const shifts = fc.tuple(shift, shift, shift);
+  fc.assert(
+    fc.property(fc.array(any, { minLength: 3, maxLength: 6 }), shifts, (asked, when) => {
+      const presences = when.map((one, i) => ({
+        who: people[i] as string,
+        weekday: 5,
+        fromMinute: one.fromMinute,
+        untilMinute: one.fromMinute + one.long,
+      }));
+      const shop = { ...kitchen, people, hours: { ...kitchen.hours, presences } };
+      const midnight = at('2026-11-27T00:00');
+      const needs = asked.map((one, i) => ({
+        ...need(String(i), '00:00', 0),
+        fromMs: midnight + one.minute * 60_000,
+        toMs: midnight + (one.minute + one.long) * 60_000,
+      }));
+      const able = needs.map((one) =>
+        presences
+          .filter(
+            (p) =>
+              midnight + p.fromMinute * 60_000 <= one.fromMs &&
+              midnight + p.untilMinute * 60_000 >= one.toMs,
+          )
+          .map((p) => p.who),
+      );
+      const allMet = everyWay(needs, able, new Map());
+      if (allMet) expect(assignHands(needs, shop).unmet).toEqual([]);
+    }),
+    { numRuns: 300 },
+  );
+});
+
+function everyWay(
+  needs: readonly HandsNeed[],
+  able: readonly (readonly string[])[],
+  given: ReadonlyMap<number, string>,
+): boolean {
+  const at = given.size;
+  const one = needs[at];
+  if (one === undefined) return true;
+  return (able[at] ?? []).some((who) => {
+    const clash = [...given].some(
+      ([i, by]) => by === who && needs[i]!.fromMs < one.toMs && one.fromMs < needs[i]!.toMs,
+    );
+    return !clash && everyWay(needs, able, new Map([...given, [at, who]]));
+  });
+}

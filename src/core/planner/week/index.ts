@@ -12,4 +12,5 @@ export { joinedNeeds, NO_NEEDS, type HandsNeed, type Needs } from './needs';
 export { type Odds } from './odds';
 export { type PlanningShop, type Proposal } from './proposal';
 export { judged, proposalsOf, requestFor, withOdds } from './propose';
+export { canBeSplit, inDoughs, MOST_DOUGHS, type ServicePart } from './split';
 export { planWeek } from './whole-week';

@@ -54,7 +54,7 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
   });
   const litMin = litBeforeMin(kitchen);
   const lit =
-    litMin === null
+    litMin === null || demand.ovenOn === true
       ? []
       : [need('light the oven', demand.readyFromMs - litMin * MS_PER_MINUTE, LIGHTING_MIN)];
   const serviceMin = (demand.readyToMs - demand.readyFromMs) / MS_PER_MINUTE;

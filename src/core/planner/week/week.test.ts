@@ -6,6 +6,7 @@ import {
   assignHands,
   chooseBest,
   fits,
+  inDoughs,
   planWeek,
   proposalsOf,
   withOdds,
@@ -220,4 +221,32 @@ test('a fridge that is full makes a knot, and freeing it alone is a way out', ()
   const full = found.knot?.conditions.find((one) => one.kind === 'place full');
   expect(full?.others).toContain('Spares');
   expect(full!.wanted!).toBeGreaterThan(full!.there!);
+});
+
+test('where one dough would go slack before a long service ends, two doughs for a stretch each are the nearest', () => {
+  const small = (placeId: string) => ({ placeId, name: placeId, litres: 0.5 });
+  const rooms = [
+    { ...small('bench'), litres: 60 },
+    small('cellar'),
+    small('proofer'),
+    small('fridge'),
+  ];
+  const shop = planningShop({ benchC: 26, kitchen: { rooms } });
+  const two = demandFor('2026-11-27T13:00', ['straight'], { balls: 60 });
+  const long = { ...two, readyToMs: at('2026-11-27T17:00') };
+  const found = last<Alternatives>(alternativesOf(long, shop));
+  expect(found.best).toBeNull();
+  expect(found.knot?.conditions.map((one) => one.kind)).toContain('balls not ready');
+  expect(found.nearest).toMatchObject({ doughs: 2, laterMs: 0, balls: 60 });
+  const parts = inDoughs(long, 2).map((part, i) => ({
+    ...long,
+    ...part,
+    id: `dough ${i}`,
+    ovenOn: i > 0,
+  }));
+  const { chosen } = last(planWeek(parts, shop));
+  const plans = chosen.filter((one) => one !== null);
+  expect(plans).toHaveLength(2);
+  expect(check(plans, shop)).toEqual([]);
+  expect(plans[1]!.plan.mixAtMs).toBeGreaterThan(plans[0]!.plan.mixAtMs);
 });

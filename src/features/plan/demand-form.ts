@@ -1,0 +1,62 @@
+import { toLocalText } from '@/core/units';
+import type { PlanSearch } from '@/services/plan/search';
+import type { DemandRow, PlanView } from '@/services/plan/view';
+
+/** A service as its form holds it. */
+export interface DemandForm {
+  readonly id: string | null;
+  readonly name: string;
+  readonly readyFrom: string;
+  readonly readyTo: string;
+  readonly balls: string;
+  readonly perHour: string;
+  readonly methods: readonly string[];
+  readonly weekly: boolean;
+  readonly doughs: string;
+}
+
+const USUAL = { balls: 40, fromH: 41.5, hours: 3.5 } as const;
+const HOUR_MS = 3_600_000;
+
+const localTo = (view: PlanView) => (atMs: number) =>
+  toLocalText(atMs, view.units.timeZone).slice(0, 16);
+
+/** A new service is the day after tomorrow in the evening. */
+export function newForm(view: PlanView): DemandForm {
+  const local = localTo(view);
+  const midnight = view.days.find((day) => day.fromMs > view.nowMs)?.fromMs ?? view.nowMs;
+  const fromMs = midnight + USUAL.fromH * HOUR_MS;
+  return {
+    id: null,
+    name: 'Evening',
+    readyFrom: local(fromMs),
+    readyTo: local(fromMs + USUAL.hours * HOUR_MS),
+    balls: String(USUAL.balls),
+    perHour: '',
+    methods: [],
+    weekly: false,
+    doughs: '1',
+  };
+}
+
+/** A service as it is asked for, with the nearest that fits where one is taken. */
+export function changedForm(
+  view: PlanView,
+  demand: DemandRow,
+  nearest: PlanSearch['nearest'],
+): DemandForm {
+  const local = localTo(view);
+  const { laterMs, balls, doughs } = nearest ?? { laterMs: 0, balls: demand.balls, doughs: 1 };
+  const shape = balls === demand.balls ? (demand.perHour ?? []) : [];
+  return {
+    id: demand.id,
+    name: demand.name,
+    readyFrom: local(demand.readyFromMs + laterMs),
+    readyTo: local(demand.readyToMs + laterMs),
+    balls: String(balls),
+    perHour: shape.join(' '),
+    methods: demand.methods,
+    weekly: demand.weekly,
+    doughs: String(Math.max(doughs, demand.doughs ?? 1)),
+  };
+}
