@@ -30,9 +30,26 @@ function toBake(row: unknown): Bake {
   return { ...rest, formula: formulaSchema.nullable().parse(JSON.parse(formula)) };
 }
 
-/** Every bake, the earliest service first. */
-export function listBakes(db: Db): Bake[] {
-  return db.prepare(`SELECT ${COLUMNS} FROM bake ORDER BY ready_from_ms`).all().map(toBake);
+/** The bakes whose service ends at an instant or after it, the earliest service first; every one where none is given. */
+export function listBakes(db: Db, fromMs = -Number.MAX_SAFE_INTEGER): Bake[] {
+  return db
+    .prepare(`SELECT ${COLUMNS} FROM bake WHERE ready_to_ms >= ? ORDER BY ready_from_ms`)
+    .all(fromMs)
+    .map(toBake);
+}
+
+/** One bake; null where there is none of that id. */
+export function maybeOneBake(db: Db, id: string): Bake | null {
+  const row = db.prepare(`SELECT ${COLUMNS} FROM bake WHERE id = ?`).get(id);
+  return row === undefined ? null : toBake(row);
+}
+
+/** Names of bakes by their ids; those that are not there are left out. */
+export function listBakeNames(db: Db, ids: readonly string[]): Map<string, string> {
+  const rows = db
+    .prepare('SELECT id, name FROM bake WHERE id IN (SELECT value FROM json_each(?))')
+    .all(JSON.stringify(ids)) as { id: string; name: string }[];
+  return new Map(rows.map((row) => [row.id, row.name]));
 }
 
 /**
@@ -40,9 +57,9 @@ export function listBakes(db: Db): Bake[] {
  * @throws {NotFoundError}
  */
 export function oneBake(db: Db, id: string): Bake {
-  const row = db.prepare(`SELECT ${COLUMNS} FROM bake WHERE id = ?`).get(id);
-  if (row === undefined) throw new NotFoundError('Bake', id);
-  return toBake(row);
+  const bake = maybeOneBake(db, id);
+  if (bake === null) throw new NotFoundError('Bake', id);
+  return bake;
 }
 
 /** Adds a bake. */

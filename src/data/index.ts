@@ -9,16 +9,31 @@ export {
   type Backup,
 } from './backup-store';
 export { databaseVersion } from './version-repository';
-export { addBake, listBakes, oneBake, type Bake } from './bake-repository';
+export {
+  addBake,
+  listBakeNames,
+  listBakes,
+  maybeOneBake,
+  oneBake,
+  type Bake,
+} from './bake-repository';
 export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
 export { openShop, openShopInMemory, type Db } from './connection';
 export { MigrationError, NotFoundError } from './errors';
 export {
   addEntries,
+  isLotNamed,
   journalVersion,
   listBatch,
   listEntries,
-  listEntriesAfter,
+  listEntriesIn,
+  listReadings,
+  listStrikes,
+  maybeFirstSeqFrom,
+  maybeSeqAt,
+  maybeSeqOf,
+  maybeShelf,
+  saveShelf,
 } from './journal-repository';
 export { listFoundBatches, listLotNames, type FoundBatch } from './log-repository';
 export { listPhotoNames, maybePhoto, PHOTO_NAME, savePhoto } from './photo-store';

@@ -1,4 +1,4 @@
-import { entrySchema, type Entry } from '@/core/journal';
+import { entrySchema, type Entry, type Reading } from '@/core/journal';
 import type { Db } from './connection';
 
 const COLUMNS = `id, at_ms AS atMs, recorded_ms AS recordedMs, tense, batch, by,
@@ -18,12 +18,98 @@ export function listEntries(db: Db): Entry[] {
   return db.prepare(`SELECT ${COLUMNS} FROM journal ORDER BY seq`).all().map(toEntry);
 }
 
-/** The entries written after a version, in the order of writing; see {@link journalVersion}. */
-export function listEntriesAfter(db: Db, version: number): Entry[] {
+/** A stretch of the journal by the numbers of its entries: from the first one on, up to before the other. */
+interface SeqSpan {
+  readonly fromSeq: number;
+  readonly beforeSeq: number;
+}
+
+/** The entries of a stretch, in the order of writing; temperatures measured are left out: see {@link listReadings}. */
+export function listEntriesIn(db: Db, { fromSeq, beforeSeq }: SeqSpan, most = -1): Entry[] {
   return db
-    .prepare(`SELECT ${COLUMNS} FROM journal WHERE seq > ? ORDER BY seq`)
-    .all(version)
+    .prepare(
+      `SELECT ${COLUMNS} FROM journal
+       WHERE seq >= ? AND seq < ? AND kind <> 'reading' ORDER BY seq LIMIT ?`,
+    )
+    .all(fromSeq, beforeSeq, most)
     .map(toEntry);
+}
+
+/** Everything that took an entry back, written before an entry, in the order of writing. */
+export function listStrikes(db: Db, beforeSeq: number): Entry[] {
+  return db
+    .prepare(`SELECT ${COLUMNS} FROM journal WHERE kind = 'strike' AND seq < ? ORDER BY seq`)
+    .all(beforeSeq)
+    .map(toEntry);
+}
+
+/** The temperatures measured from an instant on and written from an entry on, in order of time. */
+export function listReadings(
+  db: Db,
+  of: { readonly fromMs: number; readonly toMs?: number; readonly fromSeq?: number },
+): Reading[] {
+  return db
+    .prepare(
+      `SELECT id AS entryId, at_ms AS atMs, body ->> '$.placeId' AS placeId,
+         body ->> '$.tempC' AS tempC
+       FROM journal WHERE kind = 'reading' AND at_ms >= ? AND at_ms < ? AND seq >= ?
+       ORDER BY at_ms, seq`,
+    )
+    .all(of.fromMs, of.toMs ?? Number.MAX_SAFE_INTEGER, of.fromSeq ?? 0) as Reading[];
+}
+
+/** The number of the first entry written at an instant or after it; null where none was. */
+export function maybeFirstSeqFrom(db: Db, recordedMs: number): number | null {
+  return (
+    db
+      .prepare(`SELECT min(seq) FROM journal WHERE kind <> 'reading' AND recorded_ms >= ?`)
+      .pluck() as { get: (at: number) => number | null }
+  ).get(recordedMs);
+}
+
+/** The number of an entry; null for one that was never written. */
+export function maybeSeqOf(db: Db, id: string): number | null {
+  const seq = db.prepare('SELECT seq FROM journal WHERE id = ?').pluck().get(id);
+  return (seq ?? null) as number | null;
+}
+
+/** The number of the entry so many entries into a stretch; null where the stretch is shorter. */
+export function maybeSeqAt(db: Db, { fromSeq, beforeSeq }: SeqSpan, count: number): number | null {
+  const seq = db
+    .prepare(
+      `SELECT seq FROM journal WHERE seq >= ? AND seq < ? AND kind <> 'reading'
+       ORDER BY seq LIMIT 1 OFFSET ?`,
+    )
+    .pluck()
+    .get(fromSeq, beforeSeq, count);
+  return (seq ?? null) as number | null;
+}
+
+/** What the entries before a number still say, as it was kept last, at that number or before it. */
+export function maybeShelf(
+  db: Db,
+  beforeSeq: number,
+): { beforeSeq: number; carried: string } | null {
+  const row = db
+    .prepare(
+      `SELECT before_seq AS beforeSeq, carried FROM journal_shelf
+       WHERE before_seq <= ? ORDER BY before_seq DESC LIMIT 1`,
+    )
+    .get(beforeSeq);
+  return (row ?? null) as { beforeSeq: number; carried: string } | null;
+}
+
+/** Keeps what the entries before a number still say. */
+export function saveShelf(db: Db, beforeSeq: number, carried: string): void {
+  db.prepare('INSERT OR REPLACE INTO journal_shelf (before_seq, carried) VALUES (?, ?)').run(
+    beforeSeq,
+    carried,
+  );
+}
+
+/** True for a lot that was ever named: made, planned or taken back. */
+export function isLotNamed(db: Db, lotId: string): boolean {
+  return db.prepare('SELECT 1 FROM lot_name WHERE lot_id = ?').get(lotId) !== undefined;
 }
 
 /** The entries written together. */

@@ -1,8 +1,8 @@
-import { struckIds, type Entry, type LookSigns } from '@/core/journal';
+import { type Entry, type LookSigns } from '@/core/journal';
 import { z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import {
-  listBakes,
+  listBakeNames,
   listBatch,
   listFoundBatches,
   listLotNames,
@@ -11,7 +11,7 @@ import {
 } from '@/data';
 import type { ShopContext } from './context';
 import { discardedByWeek, type DiscardedWeek } from './discarded';
-import { journalEntries } from './journal-memory';
+import { struckEntries } from './journal-memory';
 import { signWords } from './sign-words';
 
 /** A batch of the journal as the Log shows it. */
@@ -138,10 +138,11 @@ function defined<T extends object>(all: T): { [K in keyof T]?: Exclude<T[K], und
 /** Batches of the journal as rows. */
 export function rowsOf(context: ShopContext, ids: readonly string[]): LogRow[] {
   const batches = ids.map((batch) => listBatch(context.db, batch));
-  const struck = struckIds(journalEntries(context));
+  const struck = struckEntries(context);
   const lotIds = batches.flatMap((batch) => batch.flatMap(({ body }) => lotsNamed(body)));
   const names = listLotNames(context.db, [...new Set(lotIds)]);
-  const bakes = new Map(listBakes(context.db).map((bake) => [bake.id, bake.name]));
+  const bakeIds = batches.flatMap((batch) => batch.slice(0, 1).flatMap((one) => one.bakeId ?? []));
+  const bakes = listBakeNames(context.db, bakeIds);
   return batches.map((batch) => rowOf(batch, struck, { names, bakes }));
 }
 

@@ -2,8 +2,8 @@ import type { LotKind } from '@/core/ripeness';
 import type { BakeLots, MethodLots, MethodPlan, Moments } from '@/core/planner';
 import { USUAL_LEAVENS } from '@/core/formula';
 import { wallTime } from '@/core/units';
+import { isLotNamed } from '@/data';
 import type { ShopContext } from './context';
-import { journalEntries } from './journal-memory';
 import type { ShopState } from './shop-state';
 
 /** The letter of a lot's code. */
@@ -21,19 +21,22 @@ const LETTER = {
 /** What a code can be for. */
 export type CodeFor = keyof typeof LETTER;
 
-/** Codes already on some label. */
-function usedCodes(context: ShopContext): Set<string> {
-  const used = new Set<string>();
-  for (const { body } of journalEntries(context)) {
-    if (body.kind === 'make') used.add(body.lotId);
-    if (body.kind === 'split') used.add(body.partLotId);
-    if (body.kind === 'divide') used.add(body.ballsLotId);
-  }
-  return used;
+/** Codes already on some label, and those given out meanwhile. */
+interface UsedCodes {
+  readonly has: (code: string) => boolean;
+  readonly add: (code: string) => void;
+}
+
+function usedCodes({ db }: ShopContext): UsedCodes {
+  const given = new Set<string>();
+  return {
+    has: (code) => given.has(code) || isLotNamed(db, code),
+    add: (code) => void given.add(code),
+  };
 }
 
 /** A code no other lot has: letter, month and day it is made, a number: P1127-1. */
-function freshCode(letter: string, atMs: number, timeZone: string, used: Set<string>): string {
+function freshCode(letter: string, atMs: number, timeZone: string, used: UsedCodes): string {
   const { month, day } = wallTime(atMs, timeZone);
   const date = `${String(month).padStart(2, '0')}${String(day).padStart(2, '0')}`;
   for (let n = 1; ; n += 1) {

@@ -1,7 +1,8 @@
 import { massOf, portion } from '@/core/composition';
 import { shopStories } from '@/core/forecast';
 import { isAct, lotMadeBy, lotsTouchedBy, type Act } from '@/core/journal';
-import { listBakes, listPinned } from '@/data';
+import { listPinned } from '@/data';
+import { bakesInSight } from './bakes-in-sight';
 import type { ShopContext } from './context';
 import type { MoveFacts } from './move-types';
 import { planningFacts } from './new-bake';
@@ -14,7 +15,7 @@ export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {
   const { lots } = forecastState(context, state);
   const inSight = (lotId: string) => lots.has(lotId);
   const compositions = shopStories(state.folded, state.nowMs);
-  const bakes = listBakes(context.db).filter((bake) =>
+  const bakes = bakesInSight(context).filter((bake) =>
     state.folded.plan.some((step) => step.bakeId === bake.id),
   );
   return {

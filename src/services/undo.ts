@@ -1,8 +1,8 @@
-import { foldJournal, stockAfter } from '@/core/journal';
+import { stockAfter } from '@/core/journal';
 import { DomainError } from '@/core/units';
 import { addEntries, listBatch } from '@/data';
 import type { ShopContext } from './context';
-import { journalEntries } from './journal-memory';
+import { foldedWith } from './journal-memory';
 import { batchOf } from './entries';
 import { done, refused, type Outcome } from './outcome';
 
@@ -24,7 +24,7 @@ export function undoBatch(context: ShopContext, batch: string): Outcome<{ batch:
     })),
   );
   try {
-    stockAfter(foldJournal([...journalEntries(context), ...strikes]).done);
+    stockAfter(foldedWith(context, strikes).done);
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     return refused(

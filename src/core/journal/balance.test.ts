@@ -1,100 +1,10 @@
 import fc from 'fast-check';
+import { begin, INGREDIENTS, played, step } from '../../../tests/fixtures/histories';
 import { massOf, type Composition } from '../composition';
-import { isUsedUp, stockAfter, type TimedAct } from './stock';
+import { stockAfter, type TimedAct } from './stock';
 import type { Act } from './schema';
 
-const INGREDIENTS = ['flour', 'water', 'salt', 'oil'] as const;
-
-/** One random thing the hands do: its numbers are shares, turned into grams of what is there. */
-const step = fc.record({
-  what: fc.constantFrom('feed', 'build', 'use', 'refresh', 'freeze', 'throw', 'bake', 'strike'),
-  which: fc.nat(20),
-  share: fc.double({ min: 0, max: 1, noNaN: true }),
-  grams: fc.array(fc.double({ min: 0, max: 900, noNaN: true }), { minLength: 4, maxLength: 4 }),
-});
-type Step = typeof step extends fc.Arbitrary<infer T> ? T : never;
-
 const gone = (): Record<string, number> => ({ flour: 0, water: 0, salt: 0, oil: 0 });
-
-/** Turns random steps into acts that the shelves allow, and strikes some of them again. */
-function played(steps: readonly Step[]): TimedAct[] {
-  const acts: TimedAct[] = [begin];
-  steps.forEach((one, index) => {
-    const alive = [...stockAfter(acts).values()].filter((lot) => !isUsedUp(lot));
-    const lot = alive[one.which % Math.max(1, alive.length)];
-    if (one.what === 'strike') {
-      // What nothing later rests on can be taken back.
-      const kept = acts.slice(0, -1);
-      if (kept.length > 0) acts.splice(0, acts.length, ...kept);
-      return;
-    }
-    if (lot === undefined) return;
-    const massG = massOf(lot.composition) * one.share;
-    acts.push({ atMs: index + 1, act: actOf(one, index, lot, massG) });
-  });
-  return acts;
-}
-
-function actOf(
-  one: Step,
-  index: number,
-  lot: { id: string; balls: number | null; ballG: number | null },
-  massG: number,
-): Act {
-  const lines = INGREDIENTS.map((ingredientId, i) => ({ ingredientId, massG: one.grams[i] ?? 0 }));
-  const made = { name: 'Lot', lotId: `L${index}`, placeId: 'bench', startC: 21, gasKept: 0 };
-  if (one.what === 'freeze') {
-    return {
-      kind: 'split',
-      lotId: lot.id,
-      partLotId: `L${index}`,
-      name: 'Bag',
-      lotKind: 'carry-over',
-      massG,
-      placeId: 'freezer',
-    };
-  }
-  if (one.what === 'throw') return { kind: 'discard', lotId: lot.id, massG };
-  if (one.what === 'bake' && lot.balls !== null) {
-    return { kind: 'use', lotId: lot.id, count: Math.floor(lot.balls * one.share), untilMs: index };
-  }
-  if (one.what === 'use' && lot.balls === null && massG > 2) {
-    return {
-      kind: 'divide',
-      lotId: lot.id,
-      ballsLotId: `L${index}`,
-      name: 'Balls',
-      count: 2,
-      ballG: massG / 2,
-      placeId: 'bench',
-      gasKept: 0.5,
-    };
-  }
-  const lotKind =
-    one.what === 'refresh' ? 'carry-over' : one.what === 'build' ? 'dough' : 'starter';
-  return {
-    kind: 'make',
-    lotKind,
-    ...made,
-    ingredients: lines,
-    portions: [{ lotId: lot.id, massG }],
-  };
-}
-
-const begin: TimedAct = {
-  atMs: 0,
-  act: {
-    kind: 'make',
-    lotId: 'L',
-    lotKind: 'dough',
-    name: 'Dough',
-    ingredients: INGREDIENTS.map((ingredientId) => ({ ingredientId, massG: 500 })),
-    portions: [],
-    placeId: 'bench',
-    startC: 21,
-    gasKept: 0,
-  },
-};
 
 /** What has come into the shop and what has left it by these acts, by ingredient. */
 function ledger(acts: readonly TimedAct[]): { came: Composition; left: Composition } {

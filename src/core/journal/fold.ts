@@ -66,16 +66,34 @@ export function struckIds(entries: readonly Entry[]): Set<string> {
   return struck;
 }
 
+/** A journal in which nothing was written yet. */
+export const NOTHING_WRITTEN: Folded = { done: [], plan: [], readings: [], scores: [] };
+
+/** What a fold goes on from. */
+export interface FoldFrom {
+  /** The fold of the entries before, as they are carried over. */
+  readonly start: Folded;
+  /** Ids of entries that were taken back, by whichever entry. */
+  readonly struck: ReadonlySet<string>;
+}
+
 /**
  * Folds the journal: what was done, and what is still to be done.
  * @param entries in the order of writing
+ * @param from what was folded before them; nothing where they are the whole journal
  */
-export function foldJournal(entries: readonly Entry[]): Folded {
-  const struck = struckIds(entries);
-  const steps = new Map<string, PlannedAct>();
-  const done: DoneAct[] = [];
-  const readings: Reading[] = [];
-  const scores: Score[] = [];
+export function foldJournal(
+  entries: readonly Entry[],
+  from: FoldFrom = { start: NOTHING_WRITTEN, struck: struckIds(entries) },
+): Folded {
+  const { start, struck } = from;
+  const kept = (id: string) => !struck.has(id);
+  const steps = new Map(
+    start.plan.filter((one) => kept(one.stepId)).map((one) => [one.stepId, one]),
+  );
+  const done = start.done.filter((one) => kept(one.entryId));
+  const readings = start.readings.filter((one) => kept(one.entryId));
+  const scores = start.scores.filter((one) => kept(one.entryId));
   for (const entry of entries) {
     if (struck.has(entry.id)) continue;
     const { body } = entry;

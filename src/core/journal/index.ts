@@ -1,8 +1,11 @@
+export { carriedText, readCarried } from './carried-text';
+export { carriedOver, onKnownLots } from './carried';
 export {
   foldJournal,
   isAct,
   lotMadeBy,
   lotsTouchedBy,
+  NOTHING_WRITTEN,
   struckIds,
   type DoneAct,
   type Folded,

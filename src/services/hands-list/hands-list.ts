@@ -1,8 +1,9 @@
 import type { ShopUnits } from '@/core/units';
-import { listBakes, listEquipment, oneMethodVersion, type Bake } from '@/data';
+import { listEquipment, oneMethodVersion, type Bake } from '@/data';
 import { handsMin, mixingMin } from '@/core/planner/week';
 import type { Act } from '@/core/journal';
 import { MS_PER_MINUTE } from '@/core/units';
+import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop } from '../shop-state';
 import { momentsOf } from '../tide/moments';
@@ -35,7 +36,7 @@ export function handsList(context: ShopContext): HandsList {
   const state = loadShop(context);
   const { shop, nowMs } = state;
   const forecast = forecastState(context, state);
-  const bakes = listBakes(context.db);
+  const bakes = bakesInSight(context);
   const acts = new Map(forecast.acts.map((one) => [one.ref, one.act]));
   const moments = momentsOf(state, forecast, listEquipment(context.db))
     .filter((moment) => moment.tense === 'planned')

@@ -8,7 +8,7 @@ import {
 } from '@/core/journal';
 import type { HoldQuestion } from '@/core/planner/hold';
 import type { ShopUnits } from '@/core/units';
-import { listBakes, listPinned, type Bake } from '@/data';
+import { maybeOneBake, listPinned, type Bake } from '@/data';
 import type { ShopContext } from '../context';
 import { cultureSpeeds, forecastState, loadShop, type ShopState } from '../shop-state';
 import { planningFacts } from '../new-bake';
@@ -66,8 +66,8 @@ export function holdFacts(context: ShopContext, state: ShopState, bake: Bake): H
 /** A bake under way, to hold or to hurry; null where there is none or nothing of it is planned. */
 export function holdView(context: ShopContext, bakeId: string): HoldView | null {
   const state = loadShop(context);
-  const bake = listBakes(context.db).find((one) => one.id === bakeId);
-  if (bake === undefined) return null;
+  const bake = maybeOneBake(context.db, bakeId);
+  if (bake === null) return null;
   const facts = holdFacts(context, state, bake);
   if (facts === null) return null;
   const forecast = forecastState(context, state);

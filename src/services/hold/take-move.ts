@@ -1,12 +1,11 @@
 import { actSchema } from '@/core/journal/schema';
 import { shopStories } from '@/core/forecast';
-import { foldJournal } from '@/core/journal';
 import { z } from '@/core/parse';
 import { MS_PER_MINUTE } from '@/core/units';
-import { addEntries, listBakes } from '@/data';
+import { addEntries, maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
 import { batchOf, replaceDraft, type EntryDraft } from '../entries';
-import { journalEntries } from '../journal-memory';
+import { foldedWith } from '../journal-memory';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
 import { loadShop, type ShopState } from '../shop-state';
@@ -34,7 +33,7 @@ export function takeMove(context: ShopContext, form: unknown): Outcome<{ batch: 
   return refusing(() => {
     const state = loadShop(context);
     const { bakeId, batch } = parsed.value;
-    if (!listBakes(context.db).some((one) => one.id === bakeId)) {
+    if (maybeOneBake(context.db, bakeId) === null) {
       return refused(null, 'Bake: it is not in the shop.');
     }
     const wrong = wrongChange(parsed.value, state);
@@ -84,7 +83,7 @@ function conflictsIn(
   state: ShopState,
   more: ReturnType<typeof batchOf>,
 ): number {
-  const folded = foldJournal([...journalEntries(context), ...more]);
+  const folded = foldedWith(context, more);
   const stories = shopStories(folded, state.nowMs);
   const planned = folded.plan.filter(({ act }) => act.kind === 'use');
   return planned.filter(({ act }) => act.kind === 'use' && !stories.has(act.lotId)).length;

@@ -1,6 +1,6 @@
 import { isAct, struckIds, type ActOf } from '@/core/journal';
 import { USUAL_SCHOOLS, type Method } from '@/core/methods';
-import { listBakes, oneMethodVersion } from '@/data';
+import { maybeOneBake, oneMethodVersion } from '@/data';
 import type { ShopContext } from '../context';
 import { journalEntries } from '../journal-memory';
 import type { ShopState } from '../shop-state';
@@ -60,7 +60,7 @@ function howMixed(
   state: ShopState,
   { bakeId, act }: { readonly bakeId: string | null; readonly act: ActOf<'make'> },
 ): Pick<PlannedMix, 'mix' | 'schools' | 'methodName'> {
-  const bake = listBakes(context.db).find((one) => one.id === bakeId);
+  const bake = maybeOneBake(context.db, bakeId ?? '');
   if (bake?.methodVersionId == null) {
     const mix = { ...USUAL_MIX, by: state.shop.mixedBy, aimC: act.startC };
     return { mix, schools: USUAL_SCHOOLS, methodName: null };

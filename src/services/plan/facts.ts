@@ -9,7 +9,8 @@ import {
   type Weights,
 } from '@/core/planner/week';
 import { RememberedLots } from '@/core/forecast';
-import { listBakes, listEquipment, type DemandRow } from '@/data';
+import { listEquipment, type DemandRow } from '@/data';
+import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
 import { doughFacts, sourceFor, type DoughFacts } from '../doughs/facts';
 import { methodRows, type MethodRow } from '../doughs/methods';
@@ -40,7 +41,7 @@ export function planFacts(
     done: lineageActs(state.folded.done, lotIds),
     background: backgroundOf(context, state, {
       forecast: forecastState(context, state),
-      bakes: listBakes(context.db),
+      bakes: bakesInSight(context),
       without: new Set(without),
     }),
     weights: weightsOf(state),

@@ -7,7 +7,7 @@ import {
   type Proposal,
 } from '@/core/planner/week';
 import { z } from '@/core/parse';
-import { listBakes, listPinned, oneMethodVersion, savePin, type Bake } from '@/data';
+import { maybeOneBake, listPinned, oneMethodVersion, savePin, type Bake } from '@/data';
 import type { ShopContext } from '../context';
 import { storePlan } from '../doughs/store-plan';
 import { done, refused, type Outcome } from '../outcome';
@@ -31,7 +31,7 @@ export function replanBake(
   return refusing<{ bakeId: string; batch: string; moved: number }>(() => {
     const state = loadShop(context);
     const { bakeId, batch } = parsed.value;
-    const bake = listBakes(context.db).find((one) => one.id === bakeId);
+    const bake = maybeOneBake(context.db, bakeId);
     const steps = state.folded.plan.filter((step) => step.bakeId === bakeId);
     const wrong = refuseReplan(state, bake, steps);
     if (wrong !== null || bake?.methodVersionId == null) return refused(null, wrong ?? NO_METHOD);
@@ -73,11 +73,10 @@ const NO_METHOD =
 
 function refuseReplan(
   state: ShopState,
-  bake: Bake | undefined,
+  bake: Bake | null,
   steps: readonly PlannedAct[],
 ): string | null {
-  if (bake === undefined || steps.length === 0)
-    return 'Plan anew: nothing of this bake is planned.';
+  if (bake === null || steps.length === 0) return 'Plan anew: nothing of this bake is planned.';
   const begun = state.folded.done.some((one) => one.bakeId === bake.id);
   if (begun)
     return 'Plan anew: something of it is done already. What is done is never moved: see Hold or hurry.';

@@ -2,7 +2,8 @@ import { methodSchema } from '@/core/methods';
 import { z } from '@/core/parse';
 import { planMethod } from '@/core/planner';
 import { assignHands, joinedNeeds, judged, requestFor, type Proposal } from '@/core/planner/week';
-import { listBakes, listDemands } from '@/data';
+import { listDemands } from '@/data';
+import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
 import { storePlan } from '../doughs/store-plan';
 import { done, refused, type Outcome } from '../outcome';
@@ -96,7 +97,7 @@ function proposalOf(
     (one) => one.date === take.date,
   );
   if (occurrence === undefined) return 'Service: it lies in the past or too far ahead.';
-  if (!isOpen(occurrence, listBakes(context.db), state)) {
+  if (!isOpen(occurrence, bakesInSight(context), state)) {
     return 'Service: a plan was taken for it already. Withdraw that one first.';
   }
   const unknown = [

@@ -4,7 +4,6 @@ import type { Broken, DemandMethod } from '@/core/planner/week';
 import { brokenByNeeds } from '@/core/planner/week';
 import { atWallMinute, type ShopUnits } from '@/core/units';
 import {
-  listBakes,
   listDemands,
   listEquipment,
   listPinned,
@@ -12,6 +11,7 @@ import {
   type DemandRow,
   type ShopWish,
 } from '@/data';
+import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop, workingHours, type ShopState } from '../shop-state';
 import { bandsOf } from '../tide/bands';
@@ -85,7 +85,7 @@ export function planView(context: ShopContext): PlanView {
   const state = loadShop(context);
   const { shop, nowMs } = state;
   const forecast = forecastState(context, state);
-  const bakes = listBakes(context.db);
+  const bakes = bakesInSight(context);
   const day = (offset: number) => atWallMinute(nowMs, offset, 0, shop.timeZone);
   const span = { fromMs: day(-DAYS_BACK), toMs: day(DAYS_AHEAD + 1) };
   const changes = sinceYesterday(context, state, bakes);

@@ -1,6 +1,6 @@
 import type { ScoreBody } from '@/core/journal';
 import type { ShopUnits } from '@/core/units';
-import { listBakes } from '@/data';
+import { maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
 import { rowsOf, type LogRow } from '../log';
 import { loadShop } from '../shop-state';
@@ -31,8 +31,8 @@ const MOST_OTHERS = 12;
 /** A bake’s page; null for a bake that the shop does not know. */
 export function bakePage(context: ShopContext, bakeId: string): BakePageView | null {
   const state = loadShop(context);
-  const bake = listBakes(context.db).find((one) => one.id === bakeId);
-  if (bake === undefined) return null;
+  const bake = maybeOneBake(context.db, bakeId);
+  if (bake === null) return null;
   const { shop, folded, nowMs } = state;
   const past = pastBakes(context, state);
   const own = past.find((one) => one.bakeId === bakeId);

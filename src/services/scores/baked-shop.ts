@@ -1,6 +1,6 @@
 import { bakedOf, runBaked, type Baked, type BakedRun, type BakedShop } from '@/core/compare';
 import type { Score } from '@/core/journal';
-import { listBakes, oneMethodVersion, type Bake } from '@/data';
+import { listBakes, maybeOneBake, oneMethodVersion, type Bake } from '@/data';
 import type { ShopContext } from '../context';
 import { cultureSpeeds, loadShop, type ShopState } from '../shop-state';
 
@@ -38,16 +38,23 @@ export function pastBakes(context: ShopContext, state: ShopState): PastBake[] {
       balls.set(bakeId, (balls.get(bakeId) ?? 0) + act.count);
     }
   }
-  return listBakes(context.db)
+  const scores = new Map(state.folded.scores.map((one) => [one.bakeId, one]));
+  const firstMs = state.folded.done[0]?.atMs ?? state.nowMs;
+  return listBakes(context.db, firstMs)
     .filter((bake) => balls.has(bake.id))
-    .map((bake) => pastBake(context, state, { bake, balls: balls.get(bake.id) ?? 0 }))
+    .map((bake) =>
+      pastBake(context, {
+        bake,
+        balls: balls.get(bake.id) ?? 0,
+        score: scores.get(bake.id) ?? null,
+      }),
+    )
     .reverse();
 }
 
 function pastBake(
   context: ShopContext,
-  state: ShopState,
-  { bake, balls }: { readonly bake: Bake; readonly balls: number },
+  { bake, balls, score }: Pick<PastBake, 'balls' | 'score'> & { readonly bake: Bake },
 ): PastBake {
   const { methodVersionId } = bake;
   return {
@@ -56,7 +63,7 @@ function pastBake(
     fromMs: bake.readyFromMs,
     toMs: bake.readyToMs,
     balls,
-    score: scoreOf(state, bake.id),
+    score,
     version: methodVersionId === null ? null : oneMethodVersion(context.db, methodVersionId).number,
   };
 }
@@ -67,9 +74,9 @@ export function bakedById(
   bakeId: string,
   state = loadShop(context),
 ): { baked: Baked; run: BakedRun; shop: BakedShop; state: ShopState; bake: Bake } | null {
-  const bake = listBakes(context.db).find((one) => one.id === bakeId);
-  const baked = bake === undefined ? null : bakedOf(state.folded.done, bake);
-  if (bake === undefined || baked === null) return null;
+  const bake = maybeOneBake(context.db, bakeId);
+  const baked = bake === null ? null : bakedOf(state.folded.done, bake);
+  if (bake === null || baked === null) return null;
   const shop = bakedShop(context, state);
   const run = runBaked(baked, shop, { withLooks: true, withBands: false });
   return run === null ? null : { baked, run, shop, state, bake };

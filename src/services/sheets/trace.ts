@@ -1,5 +1,5 @@
 import { isAct, lotMadeBy, lotsTouchedBy, type DoneAct } from '@/core/journal';
-import { listBakes, listFlourLots, type FlourLot } from '@/data';
+import { listBakeNames, listFlourLots, type FlourLot } from '@/data';
 import type { ShopContext } from '../context';
 import type { ShopState } from '../shop-state';
 
@@ -71,7 +71,10 @@ function bakesOf(
   context: ShopContext,
   uses: readonly { readonly bakeId: string; readonly atMs: number; readonly count: number }[],
 ): Trace['bakes'] {
-  const names = new Map(listBakes(context.db).map((bake) => [bake.id, bake.name]));
+  const names = listBakeNames(
+    context.db,
+    uses.map((one) => one.bakeId),
+  );
   return [...new Set(uses.map((one) => one.bakeId))].map((bakeId) => {
     const own = uses.filter((one) => one.bakeId === bakeId);
     return {

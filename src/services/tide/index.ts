@@ -1,6 +1,7 @@
 import { MS_PER_HOUR } from '@/core/units';
-import { listBakes, listEquipment } from '@/data';
+import { listEquipment } from '@/data';
 import { shopVersion } from '../changes';
+import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
 import { risksOf } from '../hold/risks';
 import { probeStates } from '../probes';
@@ -51,15 +52,15 @@ export function tideView(context: ShopContext): TideView {
       .map((lot) => strandOf(lot, span.toMs, cold)),
     moments,
     sheets: sheetsOf(state, forecast, moments),
-    services: servicesOf(listBakes(context.db), forecast).filter(
+    services: servicesOf(bakesInSight(context), forecast).filter(
       (service) => service.toMs > span.fromMs,
     ),
     silentProbes: probeStates(context, state).flatMap(({ placeId, says, last }) =>
       says === 'reads' || last === null ? [] : [{ placeId, says, sinceMs: last.atMs }],
     ),
     hot: hotPlaces(state),
-    toScore: bakeToScore(state, listBakes(context.db)),
-    risks: risksOf(state, listBakes(context.db), forecast),
+    toScore: bakeToScore(state, bakesInSight(context)),
+    risks: risksOf(state, bakesInSight(context), forecast),
     conflicts: [
       ...forecast.conflicts.map((conflict) => conflict.sentence),
       ...(state.air.problem === null ? [] : [state.air.problem]),

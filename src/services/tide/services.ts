@@ -5,8 +5,9 @@ import type { Service } from './view';
 
 /** The services that a forecast reaches, with how many balls are ripe when their turn comes. */
 export function servicesOf(bakes: readonly Bake[], forecast: ShopForecast): Service[] {
+  const uses = forecast.acts.filter(({ act }) => act.kind === 'use');
   return bakes.flatMap((bake) => {
-    const turns = forecast.acts.flatMap((one) => (one.bakeId === bake.id ? turnOf(one, bake) : []));
+    const turns = uses.flatMap((one) => (one.bakeId === bake.id ? turnOf(one, bake) : []));
     const known = turns.filter(({ lotId }) => forecast.lots.has(lotId));
     if (known.length === 0) return [];
     const planned = known.reduce((sum, turn) => sum + turn.count, 0);
