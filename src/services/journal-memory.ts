@@ -23,14 +23,16 @@ import { remembering } from './remembering';
 
 const DAY_MS = 24 * MS_PER_HOUR;
 /** Days of the journal that are at hand with every entry; of the time before only what still stands is. */
-const DAYS_AT_HAND = 400;
+const DAYS_AT_HAND = 200;
 /** The cut moves on by so many days at a time. */
-const CUT_STEP_DAYS = 50;
+const CUT_STEP_DAYS = 25;
 /** Days of temperatures that are at hand; before them a place is what was learned of it. */
 const READING_DAYS = 45;
 
 /** Where the journal at hand begins. */
 interface Cut {
+  readonly atMs: number;
+  /** The number of the first entry at hand; 0 where all of them are. */
   readonly seq: number;
   /** What the entries before still say. */
   readonly start: Folded;
@@ -55,32 +57,37 @@ function journal(context: ShopContext): Memory {
   const { db } = context;
   const known = memories.get(context);
   const version = journalVersion(db);
-  const seq = cutSeq(db, context.clock().nowMs);
-  if (known?.version === version && known.cut.seq === seq) return known;
-  const memory = (known?.cut.seq === seq ? goneOn(context, known) : null) ?? anew(context, seq);
+  const atMs = cutMs(context.clock().nowMs);
+  if (known?.version === version && known.cut.atMs === atMs) return known;
+  const memory = (known?.cut.atMs === atMs ? goneOn(context, known) : null) ?? anew(context, atMs);
   memories.set(context, memory);
   return memory;
 }
 
-/** The number of the first entry at hand; 0 where all of them are. */
-function cutSeq(db: Db, nowMs: number): number {
+/** When the first entry at hand was written, at the earliest. */
+function cutMs(nowMs: number): number {
   const stepMs = CUT_STEP_DAYS * DAY_MS;
-  const cutMs = Math.floor((nowMs - DAYS_AT_HAND * DAY_MS) / stepMs) * stepMs;
+  return Math.floor((nowMs - DAYS_AT_HAND * DAY_MS) / stepMs) * stepMs;
+}
+
+/** The number of the first entry at hand; 0 where all of them are. */
+function cutSeq(db: Db, atMs: number): number {
   const first = maybeFirstSeqFrom(db, -MAX_MS);
-  const seq = maybeFirstSeqFrom(db, cutMs);
+  const seq = maybeFirstSeqFrom(db, atMs);
   return seq === null || seq === first ? 0 : seq;
 }
 const MAX_MS = Number.MAX_SAFE_INTEGER;
 
-function anew(context: ShopContext, seq: number): Memory {
+function anew(context: ShopContext, atMs: number): Memory {
   const { db } = context;
+  const seq = cutSeq(db, atMs);
   const version = journalVersion(db);
   const entries = listEntriesIn(db, { fromSeq: seq, beforeSeq: version + 1 });
   const strikes = seq === 0 ? [] : listStrikes(db, seq);
   const struck = struckIds([...strikes, ...entries]);
   const start = seq === 0 ? NOTHING_WRITTEN : carriedBefore(db, seq, struck);
   const readings = listReadings(db, { fromMs: readingsFrom(context) });
-  return folding({ version, cut: { seq, start, strikes }, entries, struck, readings });
+  return folding({ version, cut: { atMs, seq, start, strikes }, entries, struck, readings });
 }
 
 const readingsFrom = (context: ShopContext) => context.clock().nowMs - READING_DAYS * DAY_MS;

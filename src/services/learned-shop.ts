@@ -1,5 +1,5 @@
 import type { Pantry } from '@/core/composition';
-import { learnLoss, learnMixerHeat, learnOffset, type Places } from '@/core/forecast';
+import { learnHands, learnOffset, type Places } from '@/core/forecast';
 import type { Folded } from '@/core/journal';
 import type { QuantityBelief } from '@/core/learning';
 import { journalVersion, listLearningResets, type Place } from '@/data';
@@ -69,7 +69,7 @@ function learn(known: Known, resets: ReadonlyMap<string, number>): LearnedShop {
     mixerFromMs: resetMs(LEARNED_KEYS.mixer),
     lossFromMs: resetMs(LEARNED_KEYS.loss),
   };
-  return { offsets, mixerHeat: learnMixerHeat(hands), loss: learnLoss(hands) };
+  return { offsets, ...learnHands(hands) };
 }
 
 /** The places with what was measured in them and learned of them. */

@@ -246,5 +246,5 @@ function nextOn(
       .filter(({ act, tense }) => tense === 'planned' && lotsTouchedBy(act).includes(lotId))
       .map((one) => one.ref),
   );
-  return momentsOf(state, forecast, []).find((moment) => refs.has(moment.ref)) ?? null;
+  return momentsOf(state, forecast, [], (one) => refs.has(one.ref))[0] ?? null;
 }

@@ -25,8 +25,7 @@ export { forecastRequest } from './request-band';
 export { BAKERS_YEAST } from './culture-of';
 export {
   LOSS_PRIOR,
-  learnLoss,
-  learnMixerHeat,
+  learnHands,
   learnOffset,
   MIXER_PRIOR,
   mixParts,

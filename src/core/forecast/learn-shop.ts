@@ -40,7 +40,10 @@ export function learnOffset(
   for (const one of readings) {
     if (one.placeId !== placeId) continue;
     const day = Math.floor(one.atMs / DAY_MS);
-    days.set(day, [...(days.get(day) ?? []), one.tempC - setTempC(place, one.atMs)]);
+    const over = one.tempC - setTempC(place, one.atMs);
+    const known = days.get(day);
+    if (known === undefined) days.set(day, [over]);
+    else known.push(over);
   }
   const seen = [...days].map(([day, over]) => ({
     atMs: day * DAY_MS,
@@ -61,9 +64,20 @@ export interface HandsRequest {
   readonly lossFromMs: number;
 }
 
+/** Warming by the mixer and loss in the bowl, from what the hands did. */
+export function learnHands(request: HandsRequest): {
+  readonly mixerHeat: QuantityBelief;
+  readonly loss: QuantityBelief;
+} {
+  const told = tellStories(request.done);
+  return { mixerHeat: learnMixerHeat(request, told), loss: learnLoss(request, told) };
+}
+
 /** How much the mixer warms a dough, from water and dough measured at done mixes. */
-export function learnMixerHeat(request: HandsRequest): QuantityBelief {
-  const { byLot } = tellStories(request.done);
+export function learnMixerHeat(
+  request: HandsRequest,
+  { byLot } = tellStories(request.done),
+): QuantityBelief {
   const seen = request.done.flatMap(({ act, atMs }) => {
     if (!isAct(act, 'make') || act.mixedBy !== 'mixer' || act.waterC === undefined) return [];
     if (atMs <= request.mixerFromMs) return [];
@@ -126,8 +140,10 @@ function coreByLag(story: LotStory, atMs: number, places: Places): number {
 }
 
 /** Share of a dough that stays in the bowl, from doughs balled to the end and what was left of them. */
-export function learnLoss(request: HandsRequest): QuantityBelief {
-  const { byLot, stock } = tellStories(request.done);
+export function learnLoss(
+  request: HandsRequest,
+  { byLot, stock } = tellStories(request.done),
+): QuantityBelief {
   const seen = [...byLot.values()].flatMap((story) => {
     const end = story.endedBy;
     if (end === null || !isAct(end.act, 'divide') || end.atMs <= request.lossFromMs) return [];

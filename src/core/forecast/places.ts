@@ -224,11 +224,10 @@ function followsAir(place: PlaceHistory, { fromMs, toMs }: Span): boolean {
 /** The part of a span that readings reach into; null where there are none. */
 function measured(place: PlaceHistory, span: Span): Span | null {
   const reach = READING_REACH_H * MS_PER_HOUR;
-  const near = (place.readings ?? []).filter(
-    (one) => one.atMs > span.fromMs - reach && one.atMs < span.toMs + reach,
-  );
-  const [first, last] = [near[0], near.at(-1)];
-  if (first === undefined || last === undefined) return null;
+  const readings = place.readings ?? [];
+  const first = readings[firstAfter(readings, span.fromMs - reach)];
+  const last = readings[firstAfter(readings, span.toMs + reach - 1) - 1];
+  if (first === undefined || last === undefined || first.atMs > last.atMs) return null;
   return { fromMs: first.atMs - reach, toMs: last.atMs + reach };
 }
 

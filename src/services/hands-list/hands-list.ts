@@ -38,24 +38,27 @@ export function handsList(context: ShopContext): HandsList {
   const forecast = forecastState(context, state);
   const bakes = bakesInSight(context);
   const acts = new Map(forecast.acts.map((one) => [one.ref, one.act]));
-  const moments = momentsOf(state, forecast, listEquipment(context.db))
-    .filter((moment) => moment.tense === 'planned')
-    .map((moment): HandsMoment => {
-      const bake = bakes.find((one) => one.id === moment.bakeId);
-      const act = acts.get(moment.ref);
-      const minutes = act === undefined ? 0 : minutesOf(context, act, bake);
-      return {
-        stepId: moment.ref,
-        atMs: moment.atMs,
-        toMs: moment.atMs + minutes * MS_PER_MINUTE,
-        title: moment.title,
-        who: moment.by,
-        bake: bake?.name ?? '',
-        place: state.placeMap.get(moment.placeId ?? '')?.name ?? '',
-        lines: moment.lines,
-        foot: moment.foot,
-      };
-    });
+  const moments = momentsOf(
+    state,
+    forecast,
+    listEquipment(context.db),
+    (one) => one.tense === 'planned',
+  ).map((moment): HandsMoment => {
+    const bake = bakes.find((one) => one.id === moment.bakeId);
+    const act = acts.get(moment.ref);
+    const minutes = act === undefined ? 0 : minutesOf(context, act, bake);
+    return {
+      stepId: moment.ref,
+      atMs: moment.atMs,
+      toMs: moment.atMs + minutes * MS_PER_MINUTE,
+      title: moment.title,
+      who: moment.by,
+      bake: bake?.name ?? '',
+      place: state.placeMap.get(moment.placeId ?? '')?.name ?? '',
+      lines: moment.lines,
+      foot: moment.foot,
+    };
+  });
   return {
     shopName: shop.name,
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },

@@ -110,9 +110,12 @@ export function planView(context: ShopContext): PlanView {
     hands: moments.map(({ atMs, tense }) => ({ atMs, tense })),
     fullest: fullestOf(state, forecast, { fromMs: nowMs, toMs: span.toMs }),
     changes,
-    moments: momentsOf(state, forecast, listEquipment(context.db))
-      .filter((one) => one.tense === 'planned' && one.bakeId !== null)
-      .map((one) => ({ ...one, pinned: pinned.has(one.ref) })),
+    moments: momentsOf(
+      state,
+      forecast,
+      listEquipment(context.db),
+      (one) => one.tense === 'planned' && one.bakeId !== null,
+    ).map((one) => ({ ...one, pinned: pinned.has(one.ref) })),
     feeds: feedsWanted(context, state, span.toMs),
     broken: brokenByNeeds(facts.background, facts.kitchen).filter((one) => one.atMs >= nowMs),
     demands,

@@ -35,8 +35,11 @@ export function tideView(context: ShopContext): TideView {
   const bands = bandsOf(state, forecast, span);
   const cold = coldPlaceIds(bands);
   const { shop } = state;
-  const moments = momentsOf(state, forecast, listEquipment(context.db)).filter(
-    (moment) => moment.atMs > span.fromMs,
+  const moments = momentsOf(
+    state,
+    forecast,
+    listEquipment(context.db),
+    (one) => one.atMs > span.fromMs,
   );
   return {
     version,

@@ -11,19 +11,26 @@ import { waterOf } from './water';
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
 
-/** Every act of a forecast that the hands do, as moments. */
+/** The acts of a forecast that the hands do, those asked for, as moments. */
 export function momentsOf(
   state: ShopState,
   forecast: ShopForecast,
   things: readonly Equipment[],
+  asked: (one: ForecastAct) => boolean,
 ): Moment[] {
-  const batches = new Map(state.folded.done.map((one) => [one.entryId, one.batch]));
-  return forecast.acts
-    .filter(({ act }) => act.kind !== 'discard' && act.kind !== 'aim')
-    .map((one) => ({
-      ...momentOf(one, state, forecast, batches.get(one.ref) ?? null),
-      vessel: one.tense === 'done' ? null : vesselOf(one.act, things, state, forecast),
-    }));
+  const acts = forecast.acts.filter(
+    (one) => one.act.kind !== 'discard' && one.act.kind !== 'aim' && asked(one),
+  );
+  const refs = new Set(acts.map((one) => one.ref));
+  const batches = new Map(
+    state.folded.done.flatMap((one) =>
+      refs.has(one.entryId) ? [[one.entryId, one.batch] as const] : [],
+    ),
+  );
+  return acts.map((one) => ({
+    ...momentOf(one, state, forecast, batches.get(one.ref) ?? null),
+    vessel: one.tense === 'done' ? null : vesselOf(one.act, things, state, forecast),
+  }));
 }
 
 function momentOf(
