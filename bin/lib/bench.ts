@@ -8,6 +8,7 @@ import { coverage } from './bench-coverage';
 import { learning } from './bench-learning';
 import { againstSolver } from './bench-choice';
 import { planChecked, planOdds, planWeekBench } from './bench-plan';
+import { logBench } from './bench-log';
 import { tide } from './bench-tide';
 import { bandCost, solver } from './bench-solver';
 import { cost } from './cost';
@@ -129,6 +130,7 @@ const BENCHES: Readonly<Record<string, () => object | Promise<object>>> = {
   coverage,
   learning,
   tide,
+  log: logBench,
   'plan-week': planWeekBench,
   'plan-choice': againstSolver,
   'plan-odds': planOdds,

@@ -46,6 +46,18 @@ export function openShop(folder: string): Db {
   return db;
 }
 
+/**
+ * The shop as it stands now, to be read at leisure while others go on writing: a connection of its own that sees nothing of
+ * what is written meanwhile. A shop in memory is read as it is.
+ */
+export function snapshotOf(db: Db): { readonly db: Db; readonly close: () => void } {
+  if (db.memory) return { db, close: () => undefined };
+  const own = new Database(db.name, { readonly: true });
+  own.exec('BEGIN');
+  own.prepare('SELECT count(*) FROM shop').get();
+  return { db: own, close: () => void own.close() };
+}
+
 /** A shop in memory, for tests. */
 export function openShopInMemory(): Db {
   const db = new Database(':memory:');

@@ -18,10 +18,11 @@ export {
   type Bake,
 } from './bake-repository';
 export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
-export { openShop, openShopInMemory, type Db } from './connection';
+export { openShop, openShopInMemory, snapshotOf, type Db } from './connection';
 export { MigrationError, NotFoundError } from './errors';
 export {
   addEntries,
+  eachReading,
   isLotNamed,
   journalVersion,
   listBatch,
@@ -32,6 +33,7 @@ export {
   maybeFirstSeqFrom,
   maybeSeqAt,
   maybeSeqOf,
+  maybeSeqsOf,
   maybeShelf,
   saveShelf,
 } from './journal-repository';

@@ -85,6 +85,46 @@ export function maybeSeqAt(db: Db, { fromSeq, beforeSeq }: SeqSpan, count: numbe
   return (seq ?? null) as number | null;
 }
 
+/** The numbers of the first and the last entry of a bake, or of a lot; null where there is none. */
+export function maybeSeqsOf(
+  db: Db,
+  of: { readonly bakeId: string } | { readonly lotId: string },
+): { readonly firstSeq: number; readonly lastSeq: number } | null {
+  const [sql, id] =
+    'bakeId' in of
+      ? [
+          'SELECT min(seq) AS firstSeq, max(seq) AS lastSeq FROM journal WHERE bake_id = ?',
+          of.bakeId,
+        ]
+      : [
+          'SELECT min(seq) AS firstSeq, max(seq) AS lastSeq FROM journal_lot WHERE lot_id = ?',
+          of.lotId,
+        ];
+  const row = db.prepare(sql).get(id) as { firstSeq: number | null; lastSeq: number | null };
+  return row.firstSeq === null || row.lastSeq === null
+    ? null
+    : { firstSeq: row.firstSeq, lastSeq: row.lastSeq };
+}
+
+/** Every temperature measured, in order of time, page by page: there can be millions, and others write meanwhile. */
+export function* eachReading(db: Db): Generator<Reading> {
+  const page = db.prepare(
+    `SELECT seq, id AS entryId, at_ms AS atMs, body ->> '$.placeId' AS placeId,
+       body ->> '$.tempC' AS tempC
+     FROM journal WHERE kind = 'reading' AND (at_ms, seq) > (@atMs, @seq)
+     ORDER BY at_ms, seq LIMIT ${PAGE}`,
+  );
+  let last = { atMs: -Number.MAX_SAFE_INTEGER, seq: 0 };
+  for (;;) {
+    const rows = page.all(last) as (Reading & { readonly seq: number })[];
+    yield* rows;
+    const end = rows.at(-1);
+    if (end === undefined) return;
+    last = { atMs: end.atMs, seq: end.seq };
+  }
+}
+const PAGE = 5000;
+
 /** What the entries before a number still say, as it was kept last, at that number or before it. */
 export function maybeShelf(
   db: Db,

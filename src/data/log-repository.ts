@@ -26,6 +26,11 @@ export interface FoundBatch {
 
 const STANDS = `CASE journal.tense WHEN 'done' THEN journal.at_ms ELSE journal.recorded_ms END`;
 
+/** Temperatures are only ever done: their index by kind and hour has them in order, however many there are. */
+const isReadings = ({ kinds, words = [] }: LogQuery) =>
+  kinds?.length === 1 && kinds[0] === 'reading' && words.length === 0;
+const standsOf = (query: LogQuery) => (isReadings(query) ? 'journal.at_ms' : STANDS);
+
 /**
  * Batches with an entry that answers a query, the last first. A probe’s readings are no answer unless
  * they are asked for.
@@ -52,24 +57,29 @@ const CONDITIONS: readonly (readonly [
   ['by', 'journal.by = @by'],
   ['fromMs', 'journal.at_ms >= @fromMs'],
   ['toMs', 'journal.at_ms < @toMs'],
-  ['before', `(${STANDS}, journal.seq) < (@standsMs, @seq)`],
+  ['before', '(STANDS, journal.seq) < (@standsMs, @seq)'],
 ];
 
 function searchSql(query: LogQuery): string {
   const words = query.words ?? [];
-  const conditions = CONDITIONS.filter(([key]) => query[key] !== undefined).map(([, sql]) => sql);
+  const stands = standsOf(query);
+  const conditions = CONDITIONS.filter(([key]) => query[key] !== undefined).map(([, sql]) =>
+    sql.replace('STANDS', stands),
+  );
   const kinds =
     query.kinds === undefined
       ? `NOT (journal.kind = 'reading' AND journal.by IS 'probe')`
-      : 'journal.kind IN (SELECT value FROM json_each(@kinds))';
+      : isReadings(query)
+        ? `journal.kind = 'reading'`
+        : 'journal.kind IN (SELECT value FROM json_each(@kinds))';
   const from =
     words.length === 0
       ? 'journal'
       : 'journal_words JOIN journal ON journal.seq = journal_words.rowid';
   const match = words.length === 0 ? [] : ['journal_words MATCH @match'];
-  return `SELECT journal.batch AS batch, journal.seq AS seq, ${STANDS} AS standsMs FROM ${from}
+  return `SELECT journal.batch AS batch, journal.seq AS seq, ${stands} AS standsMs FROM ${from}
     WHERE ${[...match, kinds, ...conditions].join(' AND ')}
-    ORDER BY ${STANDS} DESC, journal.seq DESC`;
+    ORDER BY ${stands} DESC, journal.seq DESC`;
 }
 
 function parameters(query: LogQuery) {
@@ -82,7 +92,7 @@ function parameters(query: LogQuery) {
   return {
     ...(Object.fromEntries(given) as Record<string, unknown>),
     ...(words.length === 0 ? {} : { match: matchOf(words) }),
-    ...(kinds === undefined ? {} : { kinds: JSON.stringify(kinds) }),
+    ...(kinds === undefined || isReadings(query) ? {} : { kinds: JSON.stringify(kinds) }),
   };
 }
 

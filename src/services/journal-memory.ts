@@ -2,6 +2,7 @@ import {
   foldJournal,
   NOTHING_WRITTEN,
   onKnownLots,
+  readCarried,
   struckIds,
   type Entry,
   type Folded,
@@ -15,6 +16,7 @@ import {
   listStrikes,
   maybeFirstSeqFrom,
   maybeSeqOf,
+  maybeShelf,
   type Db,
 } from '@/data';
 import type { ShopContext } from './context';
@@ -147,4 +149,40 @@ export function foldedWith(context: ShopContext, more: readonly Entry[]): Folded
   if (!reachesBack(context.db, memory.cut, more)) return foldOf(memory, more);
   const all = listEntriesIn(context.db, { fromSeq: 0, beforeSeq: memory.version + 1 });
   return foldJournal([...all, ...more]);
+}
+
+/** The whole journal folded, temperatures left out: for what leaves the shop. It is not remembered. */
+export function wholeJournal(context: ShopContext): Folded {
+  const { cut, folded, version, struck } = journal(context);
+  if (cut.seq === 0) return folded;
+  const entries = listEntriesIn(context.db, { fromSeq: 0, beforeSeq: version + 1 });
+  return foldJournal(entries, { start: NOTHING_WRITTEN, struck });
+}
+
+/**
+ * The journal around some entries, folded: what stood before them, and what was written until a while after. The journal
+ * at hand where they are in it.
+ */
+export function foldedAround(
+  context: ShopContext,
+  of: { readonly firstSeq: number; readonly lastSeq: number } | null,
+): Folded {
+  const { db } = context;
+  const { cut, folded, struck } = journal(context);
+  if (of === null || of.firstSeq >= cut.seq) return folded;
+  const kept = maybeShelf(db, of.firstSeq);
+  const start = (kept === null ? null : readCarried(kept.carried)) ?? NOTHING_WRITTEN;
+  const fromSeq = start === NOTHING_WRITTEN ? 0 : (kept?.beforeSeq ?? 0);
+  const span = { fromSeq, beforeSeq: of.lastSeq + 1 };
+  const then = foldJournal(listEntriesIn(db, span), { start, struck });
+  const [firstMs, lastMs] = [then.done[0]?.atMs ?? 0, then.done.at(-1)?.atMs ?? 0];
+  const readings = listReadings(db, {
+    fromMs: Math.max(firstMs, lastMs - READING_DAYS * DAY_MS),
+    toMs: lastMs + DAY_MS,
+  });
+  return {
+    ...then,
+    done: onKnownLots(then.done),
+    readings: readings.filter((one) => !struck.has(one.entryId)),
+  };
 }

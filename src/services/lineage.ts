@@ -3,7 +3,7 @@ import { listFlourLots, type FlourLot } from '@/data';
 import type { ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
 import { stockOf } from './cultures/registry';
-import { loadShop } from './shop-state';
+import { loadShopAround } from './shop-state';
 
 /** One lot of a line of descent. */
 export interface LineageLot {
@@ -42,7 +42,7 @@ const MOST_EACH_WAY = 200;
 
 /** The lineage of a lot, as far as the journal goes; null for a lot that was never made. */
 export function lineageOf(context: ShopContext, lotId: string): Lineage | null {
-  const state = loadShop(context);
+  const state = loadShopAround(context, { lotId });
   const stock = stockOf(context, state);
   if (!stock.has(lotId)) return null;
   const tree = new Tree(state.folded.done, stock, {

@@ -20,12 +20,13 @@ import {
   listLearningResets,
   listPlaces,
   listPresences,
+  maybeSeqsOf,
   oneShop,
   type Place,
   type Shop,
 } from '@/data';
 import type { ShopContext } from './context';
-import { foldedJournal } from './journal-memory';
+import { foldedAround, foldedJournal } from './journal-memory';
 import { learnedShop, placesAsLearned, type Known, type LearnedShop } from './learned-shop';
 import { pantryOf } from '@/core/formula';
 import { remembering } from './remembering';
@@ -70,6 +71,21 @@ export function loadShop(context: ShopContext): ShopState {
     presences: listPresences(db),
     closed: listClosingDays(db),
     air,
+  };
+}
+
+/** The shop with its journal around a bake or a lot of long ago; as it stands where that is at hand. */
+export function loadShopAround(
+  context: ShopContext,
+  of: { readonly bakeId: string } | { readonly lotId: string },
+): ShopState {
+  const state = loadShop(context);
+  const folded = foldedAround(context, maybeSeqsOf(context.db, of));
+  if (folded === state.folded) return state;
+  return {
+    ...state,
+    folded,
+    placeMap: placesAsLearned({ ...state, folded }, state.learned.offsets),
   };
 }
 

@@ -1,11 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
+import type { ExportName } from '@/services/exports/tables';
 import type { ColdStoreLog } from '@/services/sheets/cold-log';
 import type { Sheets } from '@/services/sheets/sheets';
 import { clockText, dateText, massText, tempText } from '@/ui/format';
@@ -34,6 +36,7 @@ export function SheetsView({ sheets }: { sheets: Sheets }) {
     >
       <Box sx={{ p: 2.5, background: 'var(--paper)', flex: 1 }}>
         <Typography sx={{ fontWeight: 700, mb: 2 }}>{sheets.codesFirst}</Typography>
+        <AsCsv name="cold-stores" of="Cold stores" />
         {sheets.cold.map((store) => (
           <ColdStore key={store.placeId} store={store} sheets={sheets} />
         ))}
@@ -41,6 +44,7 @@ export function SheetsView({ sheets }: { sheets: Sheets }) {
         <Typography variant="h2" sx={{ mt: 3 }}>
           Allergens
         </Typography>
+        <AsCsv name="allergens" of="Allergens" />
         {sheets.allergens.length === 0 ? <Typography>No dough in sight.</Typography> : null}
         {sheets.allergens.map((row) => (
           <Typography key={row.lotId}>
@@ -49,6 +53,15 @@ export function SheetsView({ sheets }: { sheets: Sheets }) {
         ))}
       </Box>
     </ViewFrame>
+  );
+}
+
+/** A sheet as a table that leaves the shop. */
+function AsCsv({ name, of }: { name: ExportName; of: string }) {
+  return (
+    <Link className="no-print" href={`/shop/export/${name}.csv`} download sx={{ mb: 1 }}>
+      {of} as CSV
+    </Link>
   );
 }
 
@@ -107,6 +120,7 @@ function Traces({ sheets }: { sheets: Sheets }) {
   return (
     <>
       <Typography variant="h2">Traces, sack by sack</Typography>
+      <AsCsv name="traces" of="Traces" />
       {traces.length === 0 ? (
         <Typography>
           No sack was noted yet. Under Shop, note what stands on a sack when it is opened.

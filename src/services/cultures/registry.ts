@@ -1,7 +1,7 @@
 import { totals, massOf } from '@/core/composition';
 import { isStarter, type Culture } from '@/core/cultures';
-import { isUsedUp, stockAfter, type Lot } from '@/core/journal';
-import { journalVersion, listCultures } from '@/data';
+import { isUsedUp, stockAfter, type Folded, type Lot } from '@/core/journal';
+import { listCultures } from '@/data';
 import type { ShopContext } from '../context';
 import { remembering } from '../remembering';
 import type { ShopState } from '../shop-state';
@@ -56,15 +56,19 @@ function fromLot(lot: Lot, id: string, state: ShopState): Culture | null {
   };
 }
 
-const stocks = remembering<{ key: string; stock: ReadonlyMap<string, Lot> }>('stock');
+interface Stock {
+  readonly done: Folded['done'];
+  readonly stock: ReadonlyMap<string, Lot>;
+}
+const stocks = remembering<Stock>('stock');
 
 /** The stock of the shop as everything done leaves it; remembered until the journal changes. */
 export function stockOf(context: ShopContext, state: ShopState): ReadonlyMap<string, Lot> {
-  const key = String(journalVersion(context.db));
+  const { done } = state.folded;
   const known = stocks.get(context);
-  if (known?.key === key) return known.stock;
-  const stock = stockAfter(state.folded.done);
-  stocks.set(context, { key, stock });
+  if (known?.done === done) return known.stock;
+  const stock = stockAfter(done);
+  stocks.set(context, { done, stock });
   return stock;
 }
 

@@ -1,9 +1,11 @@
 import { isAct, lotMadeBy } from '@/core/journal';
 import { totals } from '@/core/composition';
-import { listFlourLots } from '@/data';
+import { eachReading, listFlourLots } from '@/data';
 import type { ShopContext } from '../context';
 import { stockOf } from '../cultures/registry';
+import { struckEntries, wholeJournal } from '../journal-memory';
 import { rowsOf } from '../log';
+import { SHEET_TABLES } from './sheet-tables';
 import { loadShop, type ShopState } from '../shop-state';
 
 /** A cell of a table that leaves Olvik. */
@@ -71,13 +73,15 @@ export const EXPORTS = {
       return [[iso(atMs), act.lotId, by, ...signs.map((one) => one ?? null)]];
     }),
   }),
-  readings: (_, state) => ({
+  readings: (context, state) => ({
     head: ['at', 'place', 'temperature'],
-    rows: state.folded.readings.map(({ atMs, placeId, tempC }) => [
-      iso(atMs),
-      state.placeMap.get(placeId)?.name ?? placeId,
-      tempC,
-    ]),
+    rows: (function* () {
+      const struck = struckEntries(context);
+      for (const { entryId, atMs, placeId, tempC } of eachReading(context.db)) {
+        if (struck.has(entryId)) continue;
+        yield [iso(atMs), state.placeMap.get(placeId)?.name ?? placeId, tempC];
+      }
+    })(),
   }),
   'flour-use': (context, state) => {
     const sacks = listFlourLots(context.db);
@@ -139,11 +143,17 @@ export const EXPORTS = {
   }),
 } as const satisfies Readonly<Record<string, Writer>>;
 
-export type ExportName = keyof typeof EXPORTS;
-export const EXPORT_NAMES = Object.keys(EXPORTS) as ExportName[];
+export type ExportName = keyof typeof EXPORTS | keyof typeof SHEET_TABLES;
+export const EXPORT_NAMES = [
+  ...Object.keys(EXPORTS),
+  ...Object.keys(SHEET_TABLES),
+] as readonly ExportName[];
 
 /** A table of the shop by its name; null for a name that is none. */
 export function exportTable(context: ShopContext, name: string): ExportTable | null {
-  if (!EXPORT_NAMES.includes(name as ExportName)) return null;
-  return (EXPORTS[name as ExportName] as Writer)(context, loadShop(context));
+  const sheet = (SHEET_TABLES as Readonly<Record<string, (of: ShopContext) => ExportTable>>)[name];
+  if (Object.hasOwn(SHEET_TABLES, name) && sheet !== undefined) return sheet(context);
+  if (!Object.hasOwn(EXPORTS, name)) return null;
+  const state = { ...loadShop(context), folded: wholeJournal(context) };
+  return (EXPORTS[name as keyof typeof EXPORTS] as Writer)(context, state);
 }

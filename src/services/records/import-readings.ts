@@ -1,10 +1,11 @@
 import { z } from '@/core/parse';
 import { fromLocalText, isTimeZone } from '@/core/units';
-import { addEntries } from '@/data';
+import { addEntries, listReadings } from '@/data';
 import { loggerHead, readLogger } from '@/formats/logger-csv';
 import type { ShopContext } from '../context';
 import { batchOf, type EntryDraft } from '../entries';
 import { done, refused, type Outcome } from '../outcome';
+import { struckEntries } from '../journal-memory';
 import { parseForm } from '../parse-form';
 import { loadShop } from '../shop-state';
 
@@ -74,9 +75,6 @@ function readingsOf(
   }
   const read = readLogger(text, columns);
   if (read.kind === 'refused') return refused(null, read.sentence);
-  const there = new Set(
-    state.folded.readings.filter((one) => one.placeId === placeId).map((one) => one.atMs),
-  );
   const all: { atMs: number; tempC: number }[] = [];
   for (const { row, at, tempC } of read.rows) {
     const atMs = 'ms' in at ? at.ms : fromLocalText(at.wall, timeZone);
@@ -88,9 +86,10 @@ function readingsOf(
     }
     all.push({ atMs, tempC });
   }
-  const fresh = all.filter((one) => !there.has(one.atMs));
   const temps = all.map((one) => one.tempC);
   const instants = all.map((one) => one.atMs);
+  const there = knownAt(context, placeId, instants);
+  const fresh = all.filter((one) => !there.has(one.atMs));
   const least = (values: readonly number[]) =>
     values.length === 0 ? null : values.reduce((a, b) => Math.min(a, b));
   const most = (values: readonly number[]) =>
@@ -113,4 +112,21 @@ function readingsOf(
       body: { kind: 'reading', placeId, tempC },
     })),
   });
+}
+
+/** Instants of a file at which the place was measured already. */
+function knownAt(
+  context: ShopContext,
+  placeId: string,
+  instants: readonly number[],
+): ReadonlySet<number> {
+  const fromMs = instants.reduce((a, b) => Math.min(a, b), Infinity);
+  const toMs = instants.reduce((a, b) => Math.max(a, b), -Infinity) + 1;
+  if (!Number.isFinite(fromMs)) return new Set();
+  const struck = struckEntries(context);
+  return new Set(
+    listReadings(context.db, { fromMs, toMs })
+      .filter((one) => one.placeId === placeId && !struck.has(one.entryId))
+      .map((one) => one.atMs),
+  );
 }

@@ -3,7 +3,7 @@ import type { ShopUnits } from '@/core/units';
 import { maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
 import { rowsOf, type LogRow } from '../log';
-import { loadShop } from '../shop-state';
+import { loadShopAround } from '../shop-state';
 import { pastBakes, scoreOf, type PastBake } from './baked-shop';
 
 /** A bake with what was done for it and how it turned out. */
@@ -30,9 +30,9 @@ const MOST_OTHERS = 12;
 
 /** A bake’s page; null for a bake that the shop does not know. */
 export function bakePage(context: ShopContext, bakeId: string): BakePageView | null {
-  const state = loadShop(context);
   const bake = maybeOneBake(context.db, bakeId);
   if (bake === null) return null;
+  const state = loadShopAround(context, { bakeId });
   const { shop, folded, nowMs } = state;
   const past = pastBakes(context, state);
   const own = past.find((one) => one.bakeId === bakeId);

@@ -2,14 +2,14 @@ import { bakedOf, runBaked, type Baked, type BakedRun, type BakedShop } from '@/
 import type { Score } from '@/core/journal';
 import { listBakes, maybeOneBake, oneMethodVersion, type Bake } from '@/data';
 import type { ShopContext } from '../context';
-import { cultureSpeeds, loadShop, type ShopState } from '../shop-state';
+import { cultureSpeeds, loadShop, loadShopAround, type ShopState } from '../shop-state';
 
 /** What bakes of the past are run in: the shop’s places as measured, its flours, its speeds as learned by now. */
 export function bakedShop(context: ShopContext, state: ShopState): BakedShop {
   return {
     places: state.placeMap,
     pantry: state.pantry,
-    cultureSpeeds: cultureSpeeds(context, state),
+    cultureSpeeds: cultureSpeeds(context, loadShop(context)),
   };
 }
 
@@ -72,7 +72,7 @@ function pastBake(
 export function bakedById(
   context: ShopContext,
   bakeId: string,
-  state = loadShop(context),
+  state = loadShopAround(context, { bakeId }),
 ): { baked: Baked; run: BakedRun; shop: BakedShop; state: ShopState; bake: Bake } | null {
   const bake = maybeOneBake(context.db, bakeId);
   const baked = bake === null ? null : bakedOf(state.folded.done, bake);

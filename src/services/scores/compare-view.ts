@@ -73,8 +73,9 @@ export function compareView(context: ShopContext, bakeIds: readonly string[]): C
   const { shop, nowMs } = state;
   const past = pastBakes(context, state);
   const found = [...new Set(bakeIds)].slice(0, MOST).flatMap((bakeId) => {
-    const one = bakedById(context, bakeId, state);
-    const about = past.find((row) => row.bakeId === bakeId);
+    const one = bakedById(context, bakeId);
+    const about =
+      one === null ? undefined : pastBakes(context, one.state).find((row) => row.bakeId === bakeId);
     return one === null || about === undefined ? [] : [{ ...one, about }];
   });
   const [first] = found;
@@ -87,7 +88,7 @@ export function compareView(context: ShopContext, bakeIds: readonly string[]): C
         );
   const worse = worseOf(found.map(({ run, about }) => ({ run, about })));
   const mend = found.find((one) => one.about.bakeId === worse?.bakeId);
-  const way = worse === null ? 0 : wantedWayOf(state, worse.bakeId);
+  const way = worse === null ? 0 : wantedWayOf(mend?.state ?? state, worse.bakeId);
   return {
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     nowMs,

@@ -2,7 +2,9 @@ import { allergensOf } from '@/core/composition';
 import { isAct } from '@/core/journal';
 import { CODES_FIRST } from '@/core/cautions';
 import type { ShopUnits } from '@/core/units';
+import { listFlourLots } from '@/data';
 import type { ShopContext } from '../context';
+import { wholeJournal } from '../journal-memory';
 import { forecastState, loadShop, type ShopState } from '../shop-state';
 import { coldLogs, type ColdStoreLog } from './cold-log';
 import { tracesOf, type Trace } from './trace';
@@ -40,9 +42,16 @@ export function sheetsView(context: ShopContext): Sheets {
     nowMs,
     codesFirst: CODES_FIRST,
     cold: coldLogs(state, SHEET_DAYS),
-    traces: tracesOf(context, state),
+    traces: tracesOf(context, withOldSacks(context, state)),
     allergens: allergenRows(context, state),
   };
+}
+
+/** The shop with all of its journal where a sack was opened before what is at hand: a trace leaves nothing out. */
+function withOldSacks(context: ShopContext, state: ShopState): ShopState {
+  const firstMs = state.folded.done[0]?.atMs ?? state.nowMs;
+  const old = listFlourLots(context.db).some((sack) => sack.fromMs < firstMs);
+  return old ? { ...state, folded: wholeJournal(context) } : state;
 }
 
 /** Doughs in sight and to come, each with what it carries. */
