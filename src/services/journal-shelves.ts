@@ -10,7 +10,7 @@ import { DomainError } from '@/core/units';
 import { listEntriesIn, maybeSeqAt, maybeShelf, saveShelf, type Db } from '@/data';
 
 /** Entries folded at once: as many as are ever held together beside the last ones. */
-const CHUNK = 10_000;
+const CHUNK = 2500;
 
 /**
  * What the entries before a number still say: from what is kept, else made anew in chunks and kept for the next time.

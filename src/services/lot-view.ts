@@ -1,12 +1,19 @@
 import { massOf } from '@/core/composition';
-import { placeTempC, type LotForecast } from '@/core/forecast';
-import { lotsTouchedBy } from '@/core/journal';
-import { acidToPh, STATE_SIZE, X, type Trajectory } from '@/core/kinetics';
-import { rowAtHour, valueAtHour } from '@/core/ripeness';
+import { forecastShop, placeTempC, type LotForecast, type ShopForecast } from '@/core/forecast';
+import { isAct, lineageActs, lotMadeBy, lotsTouchedBy } from '@/core/journal';
+import type { Trajectory } from '@/core/kinetics';
+import { valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
 import { culturesOf, stockOf } from './cultures/registry';
-import { forecastState, loadShop, type ShopState } from './shop-state';
+import {
+  cultureSpeeds,
+  forecastState,
+  loadShop,
+  loadShopAround,
+  type ShopState,
+} from './shop-state';
+import { CURVE_STEP_MS, inside, quietOf } from './lot-inside';
 import { lotHours, type LotHours } from './lot-hours';
 import { signWords } from './sign-words';
 import { momentsOf } from './tide/moments';
@@ -70,6 +77,8 @@ export interface LotView {
   readonly madeFrom: readonly { readonly lotId: string; readonly name: string }[];
   readonly becomes: readonly { readonly lotId: string; readonly name: string }[];
   readonly offer: WhatIfOffer | null;
+  /** When it was last touched, for a lot that is gone; null for one in sight. Now is that instant then. */
+  readonly pastMs: number | null;
   readonly places: readonly { readonly id: string; readonly name: string }[];
   readonly ingredients: readonly { readonly id: string; readonly name: string }[];
   /** Grams left of it now; the composition is as it was made. */
@@ -79,15 +88,23 @@ export interface LotView {
   readonly chains: readonly { readonly id: string; readonly name: string }[];
 }
 
-const CURVE_STEP_MS = MS_PER_HOUR / 6;
 /** Hours shown after the window closes, or after the last mark. */
 const AFTER_H = 2;
 const LONGEST_H = 96;
 
-/** The close-up of one lot; null when no such lot is on the Tide. */
+/** The close-up of one lot: as it stands, or as it stood when it was last touched; null for one that was never made. */
 export function lotView(context: ShopContext, lotId: string): LotView | null {
   const state = loadShop(context);
   const forecast = forecastState(context, state);
+  return viewOfLot(context, { state, forecast }, lotId) ?? pastLot(context, lotId);
+}
+
+/** The close-up of a lot of a forecast; null when no such lot is in sight. */
+function viewOfLot(
+  context: ShopContext,
+  { state, forecast }: { readonly state: ShopState; readonly forecast: ShopForecast },
+  lotId: string,
+): LotView | null {
   const lot = forecast.lots.get(lotId);
   if (lot === undefined) return null;
   const { story } = lot;
@@ -134,12 +151,52 @@ export function lotView(context: ShopContext, lotId: string): LotView | null {
     madeFrom: named(story.lot.madeFrom),
     becomes: named(story.becomes),
     offer: whatIfOffer(lot, state),
+    pastMs: null,
     places: state.places.map(({ id, name }) => ({ id, name })),
     ingredients: [...state.pantry.values()].map(({ id, name }) => ({ id, name })),
     ...leftOf(context, state, lotId),
     chains: culturesOf(context, state)
       .filter((one) => one.kind === 'carry-over' && one.retiredMs === null)
       .map(({ id, name }) => ({ id, name })),
+  };
+}
+
+/** A lot that is gone, as it stood when it was last touched: its run again, with its looks. */
+function pastLot(context: ShopContext, lotId: string): LotView | null {
+  const around = loadShopAround(context, { lotId });
+  const done = lineageActs(around.folded.done, [lotId]);
+  const own = done.filter(
+    ({ act }) => lotMadeBy(act) === lotId || lotsTouchedBy(act).includes(lotId),
+  );
+  const last = own.at(-1);
+  if (last === undefined || !own.some(({ act }) => lotMadeBy(act) === lotId)) return null;
+  const nowMs = isAct(last.act, 'use') ? last.act.untilMs : last.atMs;
+  const state = { ...around, nowMs, folded: { ...around.folded, done, plan: [] } };
+  const forecast = forecastShop({
+    folded: state.folded,
+    nowMs,
+    visibleFromMs: nowMs - MS_PER_HOUR,
+    places: state.placeMap,
+    pantry: state.pantry,
+    cultureSpeeds: cultureSpeeds(context, loadShop(context)),
+    withBands: true,
+  });
+  const view = viewOfLot(context, { state, forecast }, lotId);
+  if (view === null) return null;
+  const into = around.folded.done.flatMap(({ act }) => {
+    const made = lotMadeBy(act);
+    return made !== null && made !== lotId && lotsTouchedBy(act).includes(lotId) ? [act] : [];
+  });
+  return {
+    ...view,
+    pastMs: nowMs,
+    offer: null,
+    chains: [],
+    leftG: 0,
+    becomes: into.map((act) => ({
+      lotId: lotMadeBy(act) ?? '',
+      name: 'name' in act ? act.name : '',
+    })),
   };
 }
 
@@ -180,46 +237,11 @@ function curveOf(run: Trajectory, startMs: number, untilMs: number): Curve {
   return { fromMs: startMs, stepMs: CURVE_STEP_MS, rise };
 }
 
-/** Acid and strength on the steps of the curve. */
-function quietOf({ run, story }: LotForecast, untilMs: number): LotView['quiet'] {
-  const steps = Math.ceil((untilMs - story.startMs) / CURVE_STEP_MS);
-  const at = (index: number) =>
-    Array.from({ length: steps + 1 }, (_, i) =>
-      valueAtHour(
-        {
-          hours: run.hours,
-          length: run.length,
-          at: (row) => run.states[row * STATE_SIZE + index] ?? 0,
-        },
-        (i * CURVE_STEP_MS) / MS_PER_HOUR,
-      ),
-    );
-  const { wholegrainShare, model } = run.constants;
-  return {
-    ph: at(X.acid).map((acid) => Number(acidToPh(acid, wholegrainShare, model).toFixed(2))),
-    gluten: at(X.gluten).map((gluten) => Number(gluten.toFixed(3))),
-  };
-}
-
 const risesOf = (run: Trajectory) => ({
   hours: run.hours,
   length: run.length,
   at: (row: number) => run.rises[row] ?? 1,
 });
-
-function inside(
-  { run, story }: LotForecast,
-  nowMs: number,
-): { phNow: number | null; glutenNow: number | null } {
-  if (story.startMs > nowMs) return { phNow: null, glutenNow: null };
-  const row = rowAtHour(run.hours, run.length, hoursBetween(story.startMs, nowMs));
-  const at = (index: number) => run.states[row * STATE_SIZE + index] ?? 0;
-  const { wholegrainShare, model } = run.constants;
-  return {
-    phNow: Number(acidToPh(at(X.acid), wholegrainShare, model).toFixed(2)),
-    glutenNow: Number(at(X.gluten).toFixed(2)),
-  };
-}
 
 function looksOf(lot: LotForecast): LookMark[] {
   return lot.story.looks.map((look, index) => {

@@ -86,34 +86,19 @@ export function foldJournal(
   entries: readonly Entry[],
   from: FoldFrom = { start: NOTHING_WRITTEN, struck: struckIds(entries) },
 ): Folded {
-  const { start, struck } = from;
-  const kept = (id: string) => !struck.has(id);
-  const steps = new Map(
-    start.plan.filter((one) => kept(one.stepId)).map((one) => [one.stepId, one]),
-  );
-  const done = start.done.filter((one) => kept(one.entryId));
-  const readings = start.readings.filter((one) => kept(one.entryId));
-  const scores = start.scores.filter((one) => kept(one.entryId));
+  const { struck } = from;
+  const { steps, done, readings, scores } = begun(from);
   for (const entry of entries) {
     if (struck.has(entry.id)) continue;
     const { body } = entry;
-    if (body.kind === 'strike') continue;
-    if (body.kind === 'reading') {
-      const { placeId, tempC } = body;
-      readings.push({ entryId: entry.id, atMs: entry.atMs, placeId, tempC });
-      continue;
-    }
-    if (body.kind === 'note') continue;
-    if (body.kind === 'score') {
-      const { id: entryId, batch, atMs, by, bakeId } = entry;
-      if (bakeId !== null) scores.push({ entryId, batch, atMs, by, bakeId, score: body });
-      continue;
-    }
-    if (body.kind === 'withdraw') steps.delete(body.supersedes);
+    if (body.kind === 'strike' || body.kind === 'note') continue;
+    if (body.kind === 'reading') readings.push(readingOf(entry, body));
+    else if (body.kind === 'score') scores.push(...scoreOf(entry, body));
+    else if (body.kind === 'withdraw') steps.delete(body.supersedes);
     else if (body.kind === 'replace') replaceStep(steps, body.supersedes, body.atMs, body.act);
     else if (entry.tense === 'planned') steps.set(entry.id, planned(entry, body));
     else {
-      if (entry.fulfils !== null) steps.delete(entry.fulfils);
+      steps.delete(entry.fulfils ?? '');
       done.push(doneAct(entry, body));
     }
   }
@@ -122,6 +107,29 @@ export function foldJournal(
     scores: scores.sort((a, b) => a.atMs - b.atMs),
     done: done.sort((a, b) => a.atMs - b.atMs),
     plan: [...steps.values()].sort((a, b) => a.atMs - b.atMs),
+  };
+}
+
+type BodyOf<K extends Entry['body']['kind']> = Extract<Entry['body'], { kind: K }>;
+
+function readingOf(entry: Entry, { placeId, tempC }: BodyOf<'reading'>): Reading {
+  return { entryId: entry.id, atMs: entry.atMs, placeId, tempC };
+}
+
+/** How its bake turned out; nothing where it names no bake. */
+function scoreOf({ id, batch, atMs, by, bakeId }: Entry, score: BodyOf<'score'>): Score[] {
+  return bakeId === null ? [] : [{ entryId: id, batch, atMs, by, bakeId, score }];
+}
+
+/** What a fold begins with: what was carried over and not taken back since. */
+function begun({ start, struck }: FoldFrom) {
+  const kept = (id: string) => !struck.has(id);
+  const plan = start.plan.filter((one) => kept(one.stepId));
+  return {
+    steps: new Map(plan.map((one) => [one.stepId, one])),
+    done: start.done.filter((one) => kept(one.entryId)),
+    readings: start.readings.filter((one) => kept(one.entryId)),
+    scores: start.scores.filter((one) => kept(one.entryId)),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { LotView } from '@/services/lot-view';
-import { clockText, momentText, spanText } from '@/ui/format';
+import { clockText, dateText, momentText, spanText } from '@/ui/format';
 
 /** The two lines a lot is read by. */
 export interface Headline {
@@ -12,6 +12,7 @@ export const NOT_IN_SIGHT = 'Not ripe in sight';
 
 /** What the forecast says of a lot, in a sentence, and what it means for the next step. */
 export function headlineOf(view: LotView): Headline {
+  if (view.pastMs !== null) return pastHeadline(view, view.pastMs);
   const { window } = view.strand;
   const at = (atMs: number | null) =>
     atMs === null ? 'no end in sight' : momentText(atMs, view.nowMs, view.units.timeZone);
@@ -23,6 +24,18 @@ export function headlineOf(view: LotView): Headline {
   const doubt = band === null ? '' : `, 8 in 10 between ${at(band[0])} and ${at(band[1])}`;
   const detail = `Ripe ${at(window.opensMs)}–${at(window.closesMs)}, best ${at(best)}${doubt}.`;
   return { says: nextSentence(view, best) ?? verdict(view), detail };
+}
+
+/** A lot that is gone: when it was last touched, and when it was ripe. */
+function pastHeadline({ strand, units }: LotView, pastMs: number): Headline {
+  const at = (atMs: number | null) =>
+    atMs === null ? 'no end in sight' : momentText(atMs, pastMs, units.timeZone);
+  const { opensMs, closesMs } = strand.window;
+  const day = `${dateText(pastMs, units.timeZone)}, ${clockText(pastMs, units.timeZone)}`;
+  return {
+    says: `Gone since ${day}`,
+    detail: opensMs === null ? 'It was not ripe.' : `Ripe ${at(opensMs)}–${at(closesMs)}.`,
+  };
 }
 
 function verdict(view: LotView): string {

@@ -173,7 +173,11 @@ function LastLook({ view, onLook }: { view: LotView; onLook: () => void }) {
         {last === undefined ? 'No look yet' : 'Last look'}
       </Typography>
       {last === undefined ? null : <Typography>{lookSentence(last)}</Typography>}
-      {view.strand.tense === 'done' ? (
+      {view.pastMs !== null ? (
+        <LinkButton size="small" href={`/log?lot=${encodeURIComponent(view.code)}`}>
+          Its entries
+        </LinkButton>
+      ) : view.strand.tense === 'done' ? (
         <Button variant="contained" size="large" onClick={onLook}>
           Log a look
         </Button>

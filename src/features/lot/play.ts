@@ -186,5 +186,6 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     leftG: 0,
     ballsLeft: null,
     chains: [],
+    pastMs: null,
   };
 }

@@ -1,5 +1,5 @@
 import { stringify } from 'csv-stringify/sync';
-import type { ExportTable } from './tables';
+import type { ExportTable } from './table';
 
 /** Rows that are written at once: years of them go out in pieces. */
 const ROWS_AT_ONCE = 500;

@@ -6,16 +6,8 @@ import { stockOf } from '../cultures/registry';
 import { struckEntries, wholeJournal } from '../journal-memory';
 import { rowsOf } from '../log';
 import { SHEET_TABLES } from './sheet-tables';
+import type { ExportTable } from './table';
 import { loadShop, type ShopState } from '../shop-state';
-
-/** A cell of a table that leaves Olvik. */
-export type Cell = string | number | null;
-
-/** A table with its head, its rows one by one. */
-export interface ExportTable {
-  readonly head: readonly string[];
-  readonly rows: Iterable<readonly Cell[]>;
-}
 
 const iso = (atMs: number) => new Date(atMs).toISOString();
 const grams = (massG: number) => Number(massG.toFixed(3));

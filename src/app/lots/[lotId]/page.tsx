@@ -46,7 +46,9 @@ export default async function LotPage({ params }: Props) {
             {view.code} · {view.strand.kind} · {view.placeName} {tempText(view.placeC, view.units)}
           </Typography>
         </Box>
-        <ClockCap text={clockText(view.nowMs, view.units.timeZone)} />
+        {view.pastMs === null ? (
+          <ClockCap text={clockText(view.nowMs, view.units.timeZone)} />
+        ) : null}
         <Box sx={{ flex: 1, minWidth: 260 }}>
           <Typography variant="h2" component="p">
             {headline.says}
