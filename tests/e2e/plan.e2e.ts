@@ -26,6 +26,12 @@ const gone = (selector: string) =>
     selector,
   );
 
+const type = async (name: string, text: string) => {
+  const field = (await page.waitForSelector(`input[name="${name}"]`))!;
+  await field.click({ count: 3 });
+  await page.keyboard.type(text);
+};
+
 /** Titles and hours of the calendar file, by an independent parser. */
 async function calendar(): Promise<{ title: string; at: number }[]> {
   const text = await (await fetch(`${served.url}/hands/hands.ics`)).text();
@@ -65,11 +71,6 @@ test('the first plan of an open service is there while others are sought; by key
 test('an impossible service shows the conditions that stand in each other’s way, and the nearest that fits', async () => {
   await goto('/plan');
   await page.click('[data-testid="new-demand"]');
-  const type = async (name: string, text: string) => {
-    const field = (await page.waitForSelector(`input[name="${name}"]`))!;
-    await field.click({ count: 3 });
-    await page.keyboard.type(text);
-  };
   await type('name', 'Regatta');
   await type('balls', '0');
   await page.click('[data-testid="save-demand"]');
@@ -84,7 +85,7 @@ test('an impossible service shows the conditions that stand in each other’s wa
   const knot = await page.$eval('[data-testid="knot"]', (one) => (one as HTMLElement).innerText);
   expect(knot).toMatch(/pizzas|balls in boxes|wanted from/);
   expect(await page.$eval('[data-testid="nearest"]', (one) => one.textContent)).toMatch(
-    /\d+ pizzas/,
+    /\d+ pizzas|doughs, each/,
   );
 });
 
@@ -177,4 +178,24 @@ test('a hot afternoon is told the day before, and plans are made for it', async 
     await opened.page.close();
     await summer.stop();
   }
+});
+
+test('a service in two doughs stands as two, each with plans of its own; more than it can be cut into are refused', async () => {
+  await goto('/plan');
+  await page.click('[data-testid="new-demand"]');
+  await type('name', 'Breakwater');
+  await press(page, 'Straight, same day');
+  await type('doughs', '9');
+  await page.click('[data-testid="save-demand"]');
+  await waitForText(page, 'Doughs: 9 is not possible');
+  await type('doughs', '2');
+  await page.click('[data-testid="save-demand"]');
+  for (const dough of ['dough 1', 'dough 2']) {
+    const part = `[data-testid="service-open"][aria-label*="Breakwater, ${dough}"]`;
+    await (await page.waitForSelector(part, { timeout: 30_000 }))!.click();
+    await page.waitForSelector('[data-testid="take-best"], [data-testid="knot"]', {
+      timeout: 60_000,
+    });
+  }
+  expect(wrong).toEqual([]);
 });

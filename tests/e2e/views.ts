@@ -31,5 +31,6 @@ export const VIEWS = [
   '/lots/C-D6/lineage',
   '/lots/S-G21',
   '/lots/P1128-1',
+  '/lots/P1104-1',
   '/nowhere',
 ];

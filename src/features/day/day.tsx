@@ -26,7 +26,7 @@ export function Day({ view }: { view: TideView }) {
       className="print-sheet"
       sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
     >
-      <PrintButton />
+      <PrintButton what="the day" />
       <Sheet
         title="To do"
         heads={['When', 'What', 'How much', 'Where', 'Peak']}

@@ -20,7 +20,7 @@ export function HandsByDay({ list, who }: { list: HandsList; who: string | null 
       className="print-sheet"
       sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
     >
-      <PrintButton />
+      <PrintButton what="the hands" />
       <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
         <LinkButton href="/hands" variant={who === null ? 'contained' : 'outlined'} size="small">
           Everybody

@@ -170,7 +170,7 @@ function LastLook({ view, onLook }: { view: LotView; onLook: () => void }) {
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start', justifyItems: 'start' }}>
       <Typography variant="h3" component="h2">
-        {last === undefined ? 'No look yet' : 'Last look'}
+        {last !== undefined ? 'Last look' : view.pastMs === null ? 'No look yet' : 'No look at it'}
       </Typography>
       {last === undefined ? null : <Typography>{lookSentence(last)}</Typography>}
       {view.pastMs !== null ? (
@@ -214,7 +214,8 @@ function Contents({ view }: { view: LotView }) {
       ))}
       {view.phNow === null ? null : (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-          About pH {view.phNow} now; gluten {percentText(view.glutenNow ?? 1, 0)} whole.
+          About pH {view.phNow} {view.pastMs === null ? 'now' : 'then'}; gluten{' '}
+          {percentText(view.glutenNow ?? 1, 0)} whole.
         </Typography>
       )}
       <Lineage label="From" lots={view.madeFrom} />

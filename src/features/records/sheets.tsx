@@ -24,7 +24,7 @@ export function SheetsView({ sheets }: { sheets: Sheets }) {
       clock={clockText(sheets.nowMs, timeZone)}
       aside={
         <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
-          <PrintButton />
+          <PrintButton what="the sheets" />
           <Button component="a" href="/records/sheets.pdf" download>
             As PDF
           </Button>
