@@ -10,6 +10,7 @@ import type { QuantityBelief } from '@/core/learning';
 import type { ShopUnits } from '@/core/units';
 import { dropLearningReset, listLearningResets, saveLearningReset } from '@/data';
 import type { ShopContext } from './context';
+import { forecastRecord, type ForecastRecord } from './learned-record';
 import { LEARNED_KEYS } from './learned-shop';
 import { done, refused, type Outcome } from './outcome';
 import { learnedSpeeds, loadShop, type ShopState } from './shop-state';
@@ -48,6 +49,8 @@ export interface LearnedView {
   readonly units: ShopUnits;
   readonly nowMs: number;
   readonly rows: readonly LearnedRow[];
+  /** How the forecasts of lots fared; cultures by their names. */
+  readonly record: ForecastRecord;
 }
 
 function mean(values: readonly (number | null)[]): number | null {
@@ -63,6 +66,7 @@ export function learnedView(context: ShopContext): LearnedView {
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     nowMs: state.nowMs,
     rows: [...cultureRows(context, state), ...shopRows(state)],
+    record: namedRecord(context, state),
   };
 }
 
@@ -72,7 +76,8 @@ const SHOP_SPEEDS: Readonly<Record<string, string>> = {
   [LEAVENED_DOUGHS]: 'Doughs with a leaven',
 };
 
-function cultureRows(context: ShopContext, state: ShopState): LearnedRow[] {
+/** What each learned speed is of. */
+function speedNames(state: ShopState): (culture: string) => string {
   const names = new Map(
     state.folded.done.flatMap(({ act }) =>
       act.kind === 'make' && act.cultureId !== undefined
@@ -80,12 +85,23 @@ function cultureRows(context: ShopContext, state: ShopState): LearnedRow[] {
         : [],
     ),
   );
+  return (culture) => SHOP_SPEEDS[culture] ?? names.get(culture) ?? culture;
+}
+
+function namedRecord(context: ShopContext, state: ShopState): ForecastRecord {
+  const record = forecastRecord(learnedSpeeds(context, state), state.nowMs);
+  const nameOf = speedNames(state);
+  return { ...record, odd: record.odd.map((one) => ({ ...one, culture: nameOf(one.culture) })) };
+}
+
+function cultureRows(context: ShopContext, state: ShopState): LearnedRow[] {
+  const nameOf = speedNames(state);
   return learnedSpeeds(context, state).map(({ culture, belief, from }) => {
     const sd = Math.sqrt(belief.variance);
     return {
       key: culture,
       about: 'culture',
-      name: SHOP_SPEEDS[culture] ?? names.get(culture) ?? culture,
+      name: nameOf(culture),
       unit: 'factor',
       value: Math.exp(belief.lnSpeed),
       low: Math.exp(belief.lnSpeed - EIGHTY_PERCENT * sd),

@@ -155,3 +155,25 @@ test('a back-up is kept while it runs; restored, what came after is gone and kep
   expect(await scores()).toBe(before);
   expect(wrong.filter((one) => !one.includes('ERR_CONNECTION'))).toEqual([]);
 });
+
+test('a note is written where the journal is read, about the day or about a lot, and taken back', async () => {
+  const rows = () => textIn('table[aria-label="Journal"]');
+  await goto('/log');
+  await click('[data-testid="write-note"]');
+  await waitForText(page, 'Note: a word is needed');
+  await page.type('input[name="note"]', 'Fog until noon');
+  await click('[data-testid="write-note"]');
+  await waitForText(page, 'Note written.');
+  await page.waitForFunction(() =>
+    document.querySelector('table[aria-label="Journal"]')?.textContent?.includes('Fog until noon'),
+  );
+  expect(await page.$eval('input[name="note"]', (one) => one.value)).toBe('');
+  await goto('/log?lot=P1104-1');
+  await page.type('input[name="note"]', 'Smelled of pears');
+  await page.keyboard.press('Enter');
+  await waitForText(page, 'Note written.');
+  await goto('/log?q=pears');
+  expect(await rows()).toContain('Smelled of pears');
+  expect(await rows()).not.toContain('Fog until noon');
+  expect(wrong).toEqual([]);
+});

@@ -15,7 +15,7 @@ export default async function LearnedPage() {
   return (
     <ViewFrame
       title="Learned"
-      subtitle="what looks, readings and doughs have taught"
+      subtitle="by looks and readings"
       clock={clockText(view.nowMs, view.units.timeZone)}
     >
       <Learned view={view} reset={resetLearnedAction} undo={undoResetAction} />

@@ -7,6 +7,7 @@ import { logView } from '@/services/log';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { undoAction } from '../actions';
+import { noteAction } from '../bakes/score-actions';
 
 export const metadata: Metadata = { title: 'Log' };
 
@@ -22,7 +23,7 @@ export default async function LogPage({ searchParams }: Props) {
       clock={clockText(view.nowMs, view.units.timeZone)}
       aside={<DiscardedWeeks view={view} />}
     >
-      <Log view={view} undo={undoAction} />
+      <Log view={view} undo={undoAction} note={noteAction} />
     </ViewFrame>
   );
 }

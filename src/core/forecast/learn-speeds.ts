@@ -223,6 +223,12 @@ function atSpeed(
   return new Map([...runs, [story.lot.id, { story, run }]]);
 }
 
+/** What looks take of the doubt is the variance of the shift that they make, where the doubt is right. */
+function offSd(shift: number, taken: number): number | null {
+  return taken > LEAST_TAKEN ? shift / Math.sqrt(taken) : null;
+}
+const LEAST_TAKEN = 1e-6;
+
 function lesson(
   { story, asDoughH }: { readonly story: LotStory; readonly asDoughH: number },
   known: SpeedBelief,
@@ -244,18 +250,16 @@ function lesson(
   const errorMin = (hour: number | null) =>
     hour === null || seenH === null ? null : Math.round(Math.abs(hour - seenH) * 60);
   const atMs = story.looks.at(-1)?.atMs ?? story.startMs;
+  const shift = -Math.log(seen.speed);
+  const after = before * seen.shrink ** 2;
   return {
-    belief: learnFrom(known, {
-      atMs,
-      shift: -Math.log(seen.speed),
-      before,
-      after: before * seen.shrink ** 2,
-    }),
+    belief: learnFrom(known, { atMs, shift, before, after }),
     from: {
       lotId: story.lot.id,
       atMs,
       bookErrorMin: errorMin(bestAt(1)),
       learnedErrorMin: errorMin(bestAt(speed)),
+      offSd: offSd(shift, before - after),
     },
   };
 }

@@ -7,6 +7,11 @@ export interface LearnedFrom {
   readonly atMs: number;
   readonly bookErrorMin: number | null;
   readonly learnedErrorMin: number | null;
+  /**
+   * How far its looks moved the forecast, in standard deviations of what they should move it by; more than 0: it was later.
+   * Null where they could not move it.
+   */
+  readonly offSd: number | null;
 }
 
 /** A lot run at its culture's speed, and what its looks taught. */

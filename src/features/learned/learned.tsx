@@ -10,6 +10,7 @@ import { dateText } from '@/ui/format';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { BandLine } from './band-line';
+import { HowItFared } from './how-it-fared';
 import { errorText, fromText, verdictText } from './words';
 import { rem } from '@/ui/rem';
 
@@ -32,6 +33,7 @@ export function Learned(props: { view: LearnedView; reset: Change; undo: Change 
       {view.rows.map((row) => (
         <Row key={row.key} row={row} view={view} reset={reset} undo={undo} />
       ))}
+      <HowItFared record={view.record} units={view.units} />
     </Box>
   );
 }

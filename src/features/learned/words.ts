@@ -39,8 +39,9 @@ export function fromText(row: LearnedRow): string {
 export function valueText(row: LearnedRow, value: number, units: Units): string {
   if (row.unit === 'factor') return `×${decimals(value, 2)}`;
   if (row.unit === 'share') return percentText(value);
-  const sign = value > 0 ? '+' : value < 0 ? '−' : '';
-  return `${sign}${degreesApartText(Math.abs(value), units)}`;
+  const size = degreesApartText(Math.abs(value), units);
+  const sign = Number.parseFloat(size) === 0 ? '' : value > 0 ? '+' : '−';
+  return `${sign}${size}`;
 }
 
 /** An error in the unit it is felt in: minutes for a culture. */

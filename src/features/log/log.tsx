@@ -20,6 +20,7 @@ import { clockText, dateText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import { LogSearchBar } from './log-search';
+import { NoteLine, type WriteNote } from './note-line';
 
 /** Columns that a phone has no room for. */
 const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
@@ -28,8 +29,9 @@ const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
 export function Log(props: {
   view: LogView;
   undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
+  note: WriteNote;
 }) {
-  const { view, undo } = props;
+  const { view, undo, note } = props;
   const [refusal, setRefusal] = useState<string | null>(null);
   const [busy, start] = useTransition();
   const askAnew = useAskAnew();
@@ -42,6 +44,7 @@ export function Log(props: {
   return (
     <Box sx={{ background: 'var(--paper)', flex: 1 }}>
       <LogSearchBar view={view} />
+      <NoteLine view={view} write={note} undo={undo} />
       {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
       {view.rows.length === 0 ? (
         <Nothing view={view} />

@@ -9,7 +9,7 @@ import {
   type ScoreBody,
 } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
-import { addEntries, PHOTO_NAME } from '@/data';
+import { addEntries, isLotNamed, PHOTO_NAME } from '@/data';
 import type { ShopContext } from '../context';
 import { batchOf } from '../entries';
 import { foldedJournal } from '../journal-memory';
@@ -98,6 +98,9 @@ export function logNote(context: ShopContext, form: unknown): Outcome<{ batch: s
   const parsed = parseForm(noteSchema, form);
   if (!parsed.ok) return parsed;
   const { batch, by, lotId, text } = parsed.value;
+  if (lotId != null && !isLotNamed(context.db, lotId)) {
+    return refused('lotId', `Note: the lot “${lotId}” was never made. Nothing was written.`);
+  }
   const atMs = context.clock().nowMs;
   const body = { kind: 'note' as const, text, ...(lotId == null ? {} : { lotId }) };
   addEntries(context.db, batchOf(context, batch, [{ atMs, tense: 'done', by: by ?? null, body }]));

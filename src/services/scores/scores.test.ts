@@ -70,6 +70,8 @@ describe('a score', () => {
   });
   test('a note needs a word', () => {
     expect(sentences(logNote(context, { batch: freshBatch(), text: '  ' }))[0]).toContain('a word');
+    const stray = { batch: freshBatch(), text: 'Lid off', lotId: 'X0101-9' };
+    expect(sentences(logNote(context, stray))[0]).toContain('“X0101-9” was never made');
     value(
       logNote(context, {
         batch: freshBatch(),

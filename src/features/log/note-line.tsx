@@ -1,0 +1,90 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState, useTransition, type FormEvent } from 'react';
+import type { LogView } from '@/services/log';
+import type { Outcome } from '@/services/outcome';
+import { useAskAnew } from '@/ui/ask-anew';
+import { useSay } from '@/ui/snack';
+
+/** Writes a note: about the day, or about the lot whose entries are shown. */
+export type WriteNote = (form: unknown) => Promise<Outcome<{ batch: string }>>;
+
+const LONGEST = 600;
+
+/** A line in which a word about the day, or about a lot, is written. */
+export function NoteLine(props: {
+  view: LogView;
+  write: WriteNote;
+  undo: (batch: string) => Promise<unknown>;
+}) {
+  const { view, write, undo } = props;
+  const [text, setText] = useState('');
+  const [by, setBy] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [busy, start] = useTransition();
+  const askAnew = useAskAnew();
+  const say = useSay();
+  const { lot } = view.search;
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    start(async () => {
+      const outcome = await write({
+        batch: crypto.randomUUID(),
+        text,
+        by: by === '' ? null : by,
+        lotId: lot ?? null,
+      });
+      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
+      setWrong(null);
+      setText('');
+      const { batch } = outcome.value;
+      const run = () => void undo(batch).then(askAnew);
+      say({ text: 'Note written.', action: { label: 'Undo', run } });
+      askAnew();
+    });
+  };
+  return (
+    <Box
+      component="form"
+      className="no-print"
+      onSubmit={submit}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start', px: 2, py: 1 }}
+    >
+      <TextField
+        fullWidth={false}
+        name="note"
+        label={lot === undefined ? 'Note of the day' : `Note on ${lot}`}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        error={wrong !== null}
+        helperText={wrong}
+        sx={{ flex: '1 1 260px' }}
+        slotProps={{ htmlInput: { maxLength: LONGEST } }}
+      />
+      {view.people.length === 0 ? null : (
+        <TextField
+          select
+          fullWidth={false}
+          label="By"
+          value={by}
+          onChange={(event) => setBy(event.target.value)}
+          sx={{ minWidth: 120 }}
+        >
+          <MenuItem value="">nobody named</MenuItem>
+          {view.people.map((who) => (
+            <MenuItem key={who} value={who}>
+              {who}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <Button type="submit" disabled={busy} sx={{ mt: 1 }} data-testid="write-note">
+        Write it
+      </Button>
+    </Box>
+  );
+}
