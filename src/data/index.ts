@@ -28,6 +28,7 @@ export {
   listBatch,
   listEntries,
   listEntriesIn,
+  listLineEntries,
   listReadings,
   listStrikes,
   maybeFirstSeqFrom,

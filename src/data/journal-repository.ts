@@ -106,6 +106,44 @@ export function maybeSeqsOf(
     : { firstSeq: row.firstSeq, lastSeq: row.lastSeq };
 }
 
+/** The lot that an entry makes. */
+const MADE = `coalesce(journal.body ->> '$.ballsLotId', journal.body ->> '$.partLotId',
+  CASE journal.kind WHEN 'make' THEN journal.body ->> '$.lotId' END)`;
+
+/**
+ * What was done to a lot, to those it came from and to those that came of it, however long ago, in the order of writing.
+ * @param most lots each way, the nearest first
+ */
+export function listLineEntries(db: Db, lotId: string, most: number): Entry[] {
+  return db
+    .prepare(
+      `WITH RECURSIVE
+       back (lot_id) AS (
+         SELECT @lotId
+         UNION
+         SELECT other.lot_id FROM back
+         JOIN journal_lot AS own ON own.lot_id = back.lot_id
+         JOIN journal ON journal.seq = own.seq AND journal.tense = 'done' AND ${MADE} = back.lot_id
+         JOIN journal_lot AS other ON other.seq = own.seq
+         LIMIT @most
+       ),
+       forward (lot_id) AS (
+         SELECT @lotId
+         UNION
+         SELECT ${MADE} FROM forward
+         JOIN journal_lot AS own ON own.lot_id = forward.lot_id
+         JOIN journal ON journal.seq = own.seq AND journal.tense = 'done' AND ${MADE} IS NOT NULL
+         LIMIT @most
+       )
+       SELECT ${COLUMNS} FROM journal WHERE seq IN (
+         SELECT seq FROM journal_lot
+         WHERE lot_id IN (SELECT lot_id FROM back UNION SELECT lot_id FROM forward)
+       ) ORDER BY seq`,
+    )
+    .all({ lotId, most })
+    .map(toEntry);
+}
+
 /** Every temperature measured, in order of time, page by page: there can be millions, and others write meanwhile. */
 export function* eachReading(db: Db): Generator<Reading> {
   const page = db.prepare(

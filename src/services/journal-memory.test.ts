@@ -79,7 +79,20 @@ test('a bake of more than a year ago has its page, its family and its place besi
   expect(lineageOf(context, 'B20-1')!.back.map((one) => one.lotId)).toEqual(
     expect.arrayContaining(['D20-1', 'P20-1']),
   );
+  expect(lineageOf(context, 'P20-1')!.forward.map((one) => one.lotId)).toEqual(['D20-1', 'B20-1']);
   expect(lineageOf(context, 'never made')).toBeNull();
+});
+
+test('a culture’s line goes back past what is at hand, as far as is shown, and says where it is cut', () => {
+  const line = lineageOf(context, `Reed-${DAYS}`)!;
+  expect(line.back.map((one) => one.lotId).slice(0, 2)).toEqual([
+    `Reed-${DAYS - 1}`,
+    `Reed-${DAYS - 2}`,
+  ]);
+  expect([line.back.length, line.forward.length, line.cut]).toEqual([200, 200, true]);
+  const young = lineageOf(context, 'Reed-3')!;
+  expect(young.back.map((one) => one.lotId)).toEqual(['Reed-2', 'Reed-1', 'Reed-0']);
+  expect(young.back[0]).toMatchObject({ massG: 20, kind: 'starter', name: 'Reed' });
 });
 
 test('what leaves the shop is all of it', () => {

@@ -1,9 +1,16 @@
-import { isAct, type DoneAct, type Lot } from '@/core/journal';
-import { listFlourLots, type FlourLot } from '@/data';
+import {
+  foldJournal,
+  isAct,
+  lotMadeBy,
+  lotsTouchedBy,
+  NOTHING_WRITTEN,
+  type DoneAct,
+} from '@/core/journal';
+import { listFlourLots, listLineEntries, type FlourLot } from '@/data';
 import type { ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
-import { stockOf } from './cultures/registry';
-import { loadShopAround } from './shop-state';
+import { struckEntries } from './journal-memory';
+import { loadShop } from './shop-state';
 
 /** One lot of a line of descent. */
 export interface LineageLot {
@@ -42,20 +49,22 @@ const MOST_EACH_WAY = 200;
 
 /** The lineage of a lot, as far as the journal goes; null for a lot that was never made. */
 export function lineageOf(context: ShopContext, lotId: string): Lineage | null {
-  const state = loadShopAround(context, { lotId });
-  const stock = stockOf(context, state);
-  if (!stock.has(lotId)) return null;
-  const tree = new Tree(state.folded.done, stock, {
-    sacks: listFlourLots(context.db),
-    nameOf: (id) => state.pantry.get(id)?.name ?? id,
-    isFlour: (id) => state.pantry.get(id)?.kind === 'flour',
+  const { db } = context;
+  const entries = listLineEntries(db, lotId, MOST_EACH_WAY + 2);
+  const start = NOTHING_WRITTEN;
+  const { done } = foldJournal(entries, { start, struck: struckEntries(context) });
+  const { shop, pantry, nowMs } = loadShop(context);
+  const tree = new Tree(done, {
+    sacks: listFlourLots(db),
+    nameOf: (id) => pantry.get(id)?.name ?? id,
+    isFlour: (id) => pantry.get(id)?.kind === 'flour',
   });
+  if (!tree.has(lotId)) return null;
   const back = tree.walk(lotId, -1);
   const forward = tree.walk(lotId, 1);
-  const { shop } = state;
   return {
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
-    nowMs: state.nowMs,
+    nowMs,
     lot: tree.lot(lotId, 0, null),
     back: back.lots,
     forward: forward.lots,
@@ -76,17 +85,25 @@ class Tree {
 
   constructor(
     done: readonly DoneAct[],
-    private readonly stock: ReadonlyMap<string, Lot>,
     private readonly names: Names,
   ) {
     for (const one of done) {
-      const made = madeId(one);
+      const made = lotMadeBy(one.act);
       if (made === null) continue;
       this.madeBy.set(made, one);
-      for (const from of this.stock.get(made)?.madeFrom ?? []) {
+      for (const from of lotsTouchedBy(one.act)) {
         this.into.set(from, [...(this.into.get(from) ?? []), made]);
       }
     }
+  }
+
+  has(lotId: string): boolean {
+    return this.madeBy.has(lotId);
+  }
+
+  private madeFrom(lotId: string): readonly string[] {
+    const one = this.madeBy.get(lotId);
+    return one === undefined ? [] : lotsTouchedBy(one.act).filter((id) => this.has(id));
   }
 
   /** Every lot one way, nearest first; each once. */
@@ -97,8 +114,7 @@ class Tree {
     for (let step = way; edge.length > 0; step += way) {
       const next: string[] = [];
       for (const from of edge) {
-        const steps =
-          way < 0 ? (this.stock.get(from)?.madeFrom ?? []) : (this.into.get(from) ?? []);
+        const steps = way < 0 ? this.madeFrom(from) : (this.into.get(from) ?? []);
         for (const to of steps) {
           if (seen.has(to)) continue;
           if (lots.length >= MOST_EACH_WAY) return { lots, cut: true };
@@ -113,13 +129,13 @@ class Tree {
   }
 
   lot(lotId: string, step: number, nextTo: string | null): LineageLot {
-    const lot = this.stock.get(lotId);
     const act = this.madeBy.get(lotId);
+    const body = act?.act;
     return {
       lotId,
-      name: lot?.name ?? lotId,
-      kind: lot?.kind ?? '',
-      madeAtMs: lot?.madeAtMs ?? 0,
+      name: body !== undefined && 'name' in body ? body.name : lotId,
+      kind: body === undefined ? '' : 'lotKind' in body ? body.lotKind : 'balls',
+      madeAtMs: act?.atMs ?? 0,
       step,
       nextTo,
       massG:
@@ -152,10 +168,4 @@ class Tree {
           )?.code ?? null,
       }));
   }
-}
-
-function madeId({ act }: DoneAct): string | null {
-  if (isAct(act, 'make')) return act.lotId;
-  if (isAct(act, 'split')) return act.partLotId;
-  return isAct(act, 'divide') ? act.ballsLotId : null;
 }

@@ -180,10 +180,29 @@ function saysOf(batch: readonly Entry[], names: ReadonlyMap<string, string>): st
   if (first.tense === 'planned' && batch.length > 1 && body.kind === 'make') {
     return `Planned ${body.name.replace(/ poolish$/, '')}: ${batch.length} steps`;
   }
-  return body.kind === 'make' && first.tense === 'planned'
-    ? `Planned: make ${body.name}`
-    : bodySays(body, name);
+  const said = bodySays(body, name);
+  return first.tense === 'planned' ? toCome(said) : said;
 }
+
+/** What is still to be done is not told as done. */
+const TO_COME: Readonly<Record<string, string>> = {
+  Made: 'make',
+  Balled: 'ball',
+  Took: 'take',
+  Baked: 'bake',
+  Moved: 'move',
+  Added: 'add',
+  Discarded: 'discard',
+  Lit: 'light',
+};
+
+/** "Moved Cold biga" as "Planned: move Cold biga"; words about plans themselves stay as they are. */
+function toCome(said: string): string {
+  const [verb = ''] = said.split(' ');
+  const infinitive = said === SAYS_REPLACED ? undefined : TO_COME[verb];
+  return infinitive === undefined ? said : `Planned: ${infinitive}${said.slice(verb.length)}`;
+}
+const SAYS_REPLACED = 'Moved planned steps';
 
 type Says<K extends Entry['body']['kind']> = (
   body: Extract<Entry['body'], { kind: K }>,
@@ -211,7 +230,7 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
   note: (body, name) =>
     body.lotId === undefined ? `Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
   strike: () => 'Took back an entry',
-  replace: () => 'Moved planned steps',
+  replace: () => SAYS_REPLACED,
   withdraw: (body) =>
     body.reason === undefined ? 'Withdrew planned steps' : `Skipped a step: ${body.reason}`,
 };
