@@ -73,6 +73,8 @@ export const theme = createTheme({
       defaultProps: { disableElevation: true, variant: 'outlined' },
       styleOverrides: {
         root: {
+          // A word on a button is legible at once, also while it becomes one that can be pressed.
+          transition: 'none',
           minHeight: 48,
           borderRadius: SHOULDER,
           borderWidth: 2,

@@ -1,6 +1,6 @@
 import { chanceThrough, type ShopForecast } from '@/core/forecast';
 import { isAct } from '@/core/journal';
-import { halfHours } from '@/core/planner/week';
+import { judgedHalfHours } from '@/core/planner/week';
 import type { Bake } from '@/data';
 
 /** The chance that balls of a planned bake are ready, half hour by half hour, from the bands of their forecast. */
@@ -13,7 +13,7 @@ export function readyByHalfHours(
     const lot = forecast.lots.get(act.lotId);
     return lot === undefined ? [] : [{ lot, fromMs: atMs, toMs: act.untilMs }];
   });
-  return halfHours(bake.readyFromMs, bake.readyToMs).map((half) => {
+  return judgedHalfHours(bake, turns).map((half) => {
     const serving = turns.filter((turn) => turn.fromMs < half.toMs && half.fromMs < turn.toMs);
     const chances = serving.map(({ lot, fromMs, toMs }) =>
       chanceThrough(lot, Math.max(fromMs, half.fromMs), Math.min(toMs, half.toMs)),

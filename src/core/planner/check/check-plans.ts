@@ -107,8 +107,12 @@ function checkBalls({ demand, steps }: CheckedPlan): string[] {
     act.kind === 'use' ? [{ fromMs: atMs, toMs: act.untilMs, count: act.count }] : [],
   );
   const balls = uses.reduce((sum, use) => sum + use.count, 0);
+  const paused = (atMs: number) => {
+    const hour = Math.floor((atMs - demand.readyFromMs) / MS_PER_HOUR);
+    return demand.perHour !== null && (demand.perHour[hour] ?? 1) === 0;
+  };
   const uncovered = instants(demand.readyFromMs, demand.readyToMs - LOOK_MS).filter(
-    (atMs) => !uses.some((use) => use.fromMs <= atMs && atMs < use.toMs),
+    (atMs) => !paused(atMs) && !uses.some((use) => use.fromMs <= atMs && atMs < use.toMs),
   );
   return [
     ...(balls === demand.balls ? [] : [`${balls} balls for ${demand.balls}`]),

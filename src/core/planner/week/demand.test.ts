@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { at, demandFor, startingMethod } from '../../../../tests/fixtures/planning';
-import { ballsUntil, halfHours, methodFor, pizzasPerHour } from './demand';
+import {
+  ballsUntil,
+  halfHours,
+  judgedHalfHours,
+  methodFor,
+  pizzasPerHour,
+  sittingsOf,
+} from './demand';
 
 const demand = demandFor('2026-11-27T18:00', [], { balls: 30 });
 
@@ -49,3 +56,41 @@ test.each([1, 7, 30, 199])(
     }
   },
 );
+
+test('hours without pizzas divide a service into sittings; at its ends they belong to it', () => {
+  const day = { ...demand, readyToMs: demand.readyFromMs + 6 * 3_600_000 };
+  const hours = (perHour: number[] | null) =>
+    sittingsOf({ ...day, perHour }).map((one) =>
+      [one.fromMs, one.toMs].map((atMs) => (atMs - day.readyFromMs) / 3_600_000),
+    );
+  expect(hours(null)).toEqual([[0, 6]]);
+  expect(hours([5, 5, 5, 5, 5, 5])).toEqual([[0, 6]]);
+  expect(hours([10, 5, 0, 0, 5, 10])).toEqual([
+    [0, 2],
+    [4, 6],
+  ]);
+  expect(hours([0, 10, 0, 10, 10, 0])).toEqual([
+    [0, 2],
+    [3, 6],
+  ]);
+  expect(hours([0, 0, 0, 0, 0, 0])).toEqual([[0, 6]]);
+});
+
+test('a pause between turns is not judged; what nobody serves before the first or after the last is', () => {
+  const at = (hour: number) => demand.readyFromMs + hour * 3_600_000;
+  const service = { readyFromMs: at(0), readyToMs: at(4) };
+  const judged = (turns: [number, number][]) =>
+    judgedHalfHours(
+      service,
+      turns.map(([from, to]) => ({ fromMs: at(from), toMs: at(to) })),
+    ).length;
+  expect(judged([[0, 4]])).toBe(8);
+  expect(
+    judged([
+      [0, 1],
+      [3, 4],
+    ]),
+  ).toBe(4);
+  expect(judged([[1, 4]])).toBe(8);
+  expect(judged([])).toBe(8);
+});

@@ -48,6 +48,54 @@ export function pizzasPerHour(
   return Array.from({ length: count }, (_, i) => (demand.balls / hours) * Math.min(1, hours - i));
 }
 
+/** A stretch of a service. */
+interface Span {
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/**
+ * The half hours of a service that are judged: all of them but pauses, in which nobody is served, though before and after
+ * somebody is.
+ * @param turns when balls are served
+ */
+export function judgedHalfHours(
+  { readyFromMs, readyToMs }: Pick<Demand, 'readyFromMs' | 'readyToMs'>,
+  turns: readonly Span[],
+): Span[] {
+  return halfHours(readyFromMs, readyToMs).filter((half) => {
+    const served = turns.some((turn) => turn.fromMs < half.toMs && half.fromMs < turn.toMs);
+    const before = turns.some((turn) => turn.toMs <= half.fromMs);
+    const after = turns.some((turn) => turn.fromMs >= half.toMs);
+    return served || !before || !after;
+  });
+}
+
+/**
+ * The sittings of a service: its hours with pizzas, apart where hours without any lie between them. The first begins and the
+ * last ends with the service.
+ */
+export function sittingsOf(
+  service: Pick<Demand, 'readyFromMs' | 'readyToMs' | 'balls' | 'perHour'>,
+): Span[] {
+  const sittings: { fromMs: number; toMs: number }[] = [];
+  for (const half of halfHours(service.readyFromMs, service.readyToMs)) {
+    const wanted = ballsUntil(service, half.toMs) - ballsUntil(service, half.fromMs);
+    const last = sittings.at(-1);
+    if (wanted <= NOTHING_WANTED) continue;
+    if (last?.toMs === half.fromMs) last.toMs = half.toMs;
+    else sittings.push({ ...half });
+  }
+  const [first, last] = [sittings[0], sittings.at(-1)];
+  if (first === undefined || last === undefined) {
+    return [{ fromMs: service.readyFromMs, toMs: service.readyToMs }];
+  }
+  first.fromMs = service.readyFromMs;
+  last.toMs = service.readyToMs;
+  return sittings;
+}
+const NOTHING_WANTED = 1e-9;
+
 /** Balls wanted from the start of a service until an instant of it. */
 export function ballsUntil(
   demand: Pick<Demand, 'readyFromMs' | 'readyToMs' | 'balls' | 'perHour'>,

@@ -3,7 +3,7 @@ export { assignHands } from './assign-hands';
 export { brokenByNeeds, type Broken, type BrokenKind } from './broken';
 export { chooseBest, fits, type Option } from './choose';
 export { WISHES, type PlanCosts, type Weights } from './cost';
-export { halfHours, pizzasPerHour, type Demand, type DemandMethod } from './demand';
+export { judgedHalfHours, pizzasPerHour, type Demand, type DemandMethod } from './demand';
 export { litresOfStays } from './needs-of-plan';
 export { handsMin, LIGHTING_MIN, mixingMin } from './hands-minutes';
 export { type Kitchen } from './kitchen';

@@ -6,7 +6,7 @@ import { rowAtHour } from '../../ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
 import type { BakeStep } from '../bake-acts';
 import type { MethodPlan, MethodRequest } from '../method-request';
-import { pizzasPerHour, type Demand } from './demand';
+import { pizzasPerHour, sittingsOf, type Demand } from './demand';
 import { handsMin, LIGHTING_MIN, mixingMin } from './hands-minutes';
 import { litBeforeMin, type Kitchen } from './kitchen';
 import type { CultureNeed, HandsNeed, Needs, PlaceNeed, ThingNeed } from './needs';
@@ -57,8 +57,13 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
     litMin === null || demand.ovenOn === true
       ? []
       : [need('light the oven', demand.readyFromMs - litMin * MS_PER_MINUTE, LIGHTING_MIN)];
-  const serviceMin = (demand.readyToMs - demand.readyFromMs) / MS_PER_MINUTE;
-  return [...steps, ...lit, need(`${demand.name} service`, demand.readyFromMs, serviceMin)];
+  // Balls that are out all the time are somebody’s all the time; in waves a pause is free.
+  const whole = [{ fromMs: demand.readyFromMs, toMs: demand.readyToMs }];
+  const sittings = plan.waves === null ? whole : sittingsOf(demand);
+  const served = sittings.map(({ fromMs, toMs }) =>
+    need(`${demand.name} service`, fromMs, (toMs - fromMs) / MS_PER_MINUTE),
+  );
+  return [...steps, ...lit, ...served];
 }
 /** Things done at once take less than one by one. Set. */
 const SHARED = 0.8;

@@ -32,7 +32,8 @@ test('a service is held only where every half hour is, and a leaven counts for i
     { leavenRipe: false, halfHours: half('ready', 'ready') },
     { leavenRipe: true, halfHours: half('ready', 'slack') },
   ];
-  const service = { readyFromMs: 0, readyToMs: 3_600_000 };
+  const whole = { fromMs: 0, toMs: 3_600_000 };
+  const service = { readyFromMs: 0, readyToMs: 3_600_000, pieces: [{ lotId: 'B', ...whole }] };
   expect(countOutturns(service, outturns)).toMatchObject({
     leaven: 0.75,
     service: 0.5,

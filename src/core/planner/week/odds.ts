@@ -4,7 +4,7 @@ import { stratifiedNormals } from '../../numeric';
 import { MS_PER_MINUTE } from '../../units';
 import type { BakeStep } from '../bake-acts';
 import { forecastActs, type ForecastShopFacts } from '../forecast-acts';
-import { halfHours } from './demand';
+import { judgedHalfHours } from './demand';
 
 /** What a plan is to hold: leavens ripe at their mix, balls ready through their part of the service. */
 export interface OddsQuestion {
@@ -67,7 +67,7 @@ export function oddsOf(question: OddsQuestion, shop: ForecastShopFacts): Odds {
 
 /** Chances from how truths turned out. */
 export function countOutturns(
-  question: Pick<OddsQuestion, 'readyFromMs' | 'readyToMs'>,
+  question: Pick<OddsQuestion, 'readyFromMs' | 'readyToMs' | 'pieces'>,
   outturns: readonly Outturn[],
 ): Odds {
   const draws = outturns.length;
@@ -77,7 +77,7 @@ export function countOutturns(
     leaven: share((one) => one.leavenRipe),
     service: share(whole),
     both: share((one) => one.leavenRipe && whole(one)),
-    halfHours: halfHours(question.readyFromMs, question.readyToMs).map((half, i) => ({
+    halfHours: judgedHalfHours(question, question.pieces).map((half, i) => ({
       ...half,
       ready: share((one) => one.halfHours[i] === 'ready'),
       young: share((one) => one.halfHours[i] === 'young'),
@@ -144,7 +144,7 @@ function judged(question: OddsQuestion, lots: ReadonlyMap<string, LotForecast>):
   });
   return {
     leavenRipe,
-    halfHours: halfHours(question.readyFromMs, question.readyToMs).map((half) => {
+    halfHours: judgedHalfHours(question, question.pieces).map((half) => {
       const serving = question.pieces.filter(
         (one) => one.fromMs < half.toMs && half.fromMs < one.toMs,
       );

@@ -13,7 +13,7 @@ import {
   OF_WINDOW,
   WAVE_TURNS,
 } from '../wave-rules';
-import { ballsUntil, type Demand } from './demand';
+import { ballsUntil, sittingsOf, type Demand } from './demand';
 
 const CLOSE_H = 0.08;
 /** Balls open so long before their turn as a rule, h, and never less than the least. */
@@ -63,22 +63,31 @@ function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | 
   if (target.by === 'products' && target.products.length > 1) return null;
   const { opensMs, closesMs } = plan.balls.window;
   if (opensMs === null) return null;
-  const serviceH = hoursBetween(demand.readyFromMs, demand.readyToMs);
   const windowH = closesMs === null ? Infinity : hoursBetween(opensMs, closesMs);
-  const waveH = Math.max(LEAST_WAVE_H, OF_WINDOW * windowH);
-  const count = Math.min(MOST_WAVES, Math.max(1, Math.ceil(serviceH / waveH - 1e-9)));
-  if (count === 1) return null;
-  const eachH = serviceH / count;
-  return Array.from({ length: count }, (_, i): Wave => {
-    const fromMs = onFives(addHours(demand.readyFromMs, i * eachH), demand.readyFromMs);
-    const toMs =
-      i === count - 1
-        ? demand.readyToMs
-        : onFives(addHours(demand.readyFromMs, (i + 1) * eachH), demand.readyFromMs);
-    const before = Math.round(ballsUntil(demand, fromMs));
-    const until = i === count - 1 ? demand.balls : Math.round(ballsUntil(demand, toMs));
-    return { count: until - before, stays: staysOf(plan, coldId, fromMs, i), fromMs, toMs };
-  }).filter((wave) => wave.count > 0);
+  const turns = turnsOf(demand, Math.max(LEAST_WAVE_H, OF_WINDOW * windowH));
+  if (turns.length === 1) return null;
+  return turns
+    .map(({ fromMs, toMs }, i): Wave => {
+      const before = Math.round(ballsUntil(demand, fromMs));
+      const until = i === turns.length - 1 ? demand.balls : Math.round(ballsUntil(demand, toMs));
+      return { count: until - before, stays: staysOf(plan, coldId, fromMs, i), fromMs, toMs };
+    })
+    .filter((wave) => wave.count > 0);
+}
+
+/** The turns of waves: each sitting of a service in as many as its balls stay ready for, a pause between sittings in none. */
+function turnsOf(demand: Demand, waveH: number): { fromMs: number; toMs: number }[] {
+  const sittings = sittingsOf(demand);
+  const most = Math.max(1, Math.floor(MOST_WAVES / sittings.length));
+  return sittings.flatMap((sitting) => {
+    const sittingH = hoursBetween(sitting.fromMs, sitting.toMs);
+    const count = Math.min(most, Math.max(1, Math.ceil(sittingH / waveH - 1e-9)));
+    const at = (part: number) =>
+      part === count
+        ? sitting.toMs
+        : onFives(addHours(sitting.fromMs, (part * sittingH) / count), sitting.fromMs);
+    return Array.from({ length: count }, (_, i) => ({ fromMs: at(i), toMs: at(i + 1) }));
+  });
 }
 
 /** An instant on whole five minutes after another. */

@@ -250,3 +250,24 @@ test('where one dough would go slack before a long service ends, two doughs for 
   expect(check(plans, shop)).toEqual([]);
   expect(plans[1]!.plan.mixAtMs).toBeGreaterThan(plans[0]!.plan.mixAtMs);
 });
+
+test('lunch and evening from one dough: waves for each sitting, the pause free and not judged', () => {
+  const shop = planningShop();
+  const day = demandFor('2026-11-27T12:00', ['biga-cold-boost'], { balls: 40 });
+  const perHour = [10, 10, 0, 0, 0, 10, 10];
+  const two = { ...day, perHour, readyToMs: at('2026-11-27T19:00') };
+  const { best } = last<Alternatives>(alternativesOf(two, shop));
+  expect(best).not.toBeNull();
+  const { plan, odds, needs } = best!;
+  expect(plan.ids.pieceIds.length).toBeGreaterThanOrEqual(2);
+  const pause = { fromMs: at('2026-11-27T14:00'), toMs: at('2026-11-27T17:00') };
+  const inPause = (one: { fromMs: number; toMs: number }) =>
+    one.fromMs < pause.toMs && pause.fromMs < one.toMs;
+  expect(plan.waves!.filter(inPause)).toEqual([]);
+  expect(plan.waves!.reduce((sum, wave) => sum + wave.count, 0)).toBe(40);
+  expect(odds!.halfHours.filter(inPause)).toEqual([]);
+  expect(odds!.halfHours).toHaveLength(8);
+  expect(odds!.service).toBeGreaterThan(0.1);
+  expect(needs.hands.filter((one) => one.what.endsWith('service')).filter(inPause)).toEqual([]);
+  expect(check([best!], shop)).toEqual([]);
+});
