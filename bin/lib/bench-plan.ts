@@ -1,12 +1,11 @@
 // The planner in figures: cost as ratios to one simulation of the week, gap to a bound, against a general solver, honesty of its odds.
-import { demandFor, planningShop } from '../../tests/fixtures/planning';
+import { asTaken, demandFor, planningShop } from '../../tests/fixtures/planning';
 import { BAKERS_YEAST, LEAVENED_DOUGHS } from '@/core/forecast';
 import { BOOK_MODEL } from '@/core/kinetics';
 import { seededNormal, seededUniform } from '@/core/numeric';
 import { checkPlans } from '@/core/planner/check/check-plans';
 import { forecastActs } from '@/core/planner/forecast-acts';
 import {
-  assignHands,
   planWeek,
   proposalsOf,
   type Demand,
@@ -72,20 +71,6 @@ export function planWeekBench() {
       fineStepG: shop.base.steps.fineStepG,
     }).length,
   };
-}
-
-function asTaken(proposals: readonly Proposal[], shop: PlanningShop) {
-  const { hands } = assignHands(
-    proposals.flatMap((one) => one.needs.hands),
-    shop.kitchen,
-  );
-  return proposals.map(({ demand, plan }) => ({
-    demand,
-    steps: plan.steps,
-    assumed: plan.run.filter((step) => !plan.steps.includes(step)),
-    hands: hands.filter((need) => need.demandId === demand.id),
-    mixesByMachine: plan.method.mix.by === 'mixer',
-  }));
 }
 
 /** Thousands of random shops and demands, each plan checked from outside. */

@@ -1,11 +1,12 @@
 import type { Pantry } from '@/core/composition';
 import type { LotForecast, ShopForecast } from '@/core/forecast';
-import { isAct } from '@/core/journal';
+import { isAct, type Act } from '@/core/journal';
 import {
   handsMin,
   LIGHTING_MIN,
   litresOfStays,
   pizzasPerHour,
+  type HandsNeed,
   type Needs,
 } from '@/core/planner/week';
 import { addHours, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
@@ -53,14 +54,9 @@ export function needsOfShop(shop: ShopRun): Needs {
         toMs: atMs + minutesOf(act, bakeId, shop) * MS_PER_MINUTE,
         demandId: `bake ${bakeId ?? ''}`,
         who: by,
+        ...(isBoxes(act, forecast) ? { part: 'boxes' as const } : {}),
       })),
-      ...open.map((bake) => ({
-        what: `${bake.name} service`,
-        fromMs: bake.readyFromMs,
-        toMs: bake.readyToMs,
-        demandId: `bake ${bake.id}`,
-        who: null,
-      })),
+      ...open.flatMap((bake) => servedBy(bake, forecast)),
     ],
     places: [...forecast.lots.values()]
       .filter((lot) => !gone.has(lot.story.lot.id))
@@ -88,6 +84,32 @@ export function needsOfShop(shop: ShopRun): Needs {
     ],
     cultures: [],
   };
+}
+
+const isBoxes = (act: Act, { lots }: ShopForecast) =>
+  isAct(act, 'move') && typeof lots.get(act.lotId)?.story.lot.balls === 'number';
+
+/** The hands of a bake’s service: while its balls are used, a pause between sittings left out. */
+function servedBy(bake: Bake, { acts }: ShopForecast): HandsNeed[] {
+  const turns = acts
+    .flatMap(({ act, atMs, bakeId }) =>
+      bakeId === bake.id && isAct(act, 'use') ? [{ fromMs: atMs, toMs: act.untilMs }] : [],
+    )
+    .sort((a, b) => a.fromMs - b.fromMs);
+  const spans: { fromMs: number; toMs: number }[] = [];
+  for (const turn of turns) {
+    const last = spans.at(-1);
+    if (last === undefined || last.toMs < turn.fromMs) spans.push({ ...turn });
+    else last.toMs = Math.max(last.toMs, turn.toMs);
+  }
+  if (spans.length === 0) spans.push({ fromMs: bake.readyFromMs, toMs: bake.readyToMs });
+  return spans.map((span) => ({
+    ...span,
+    what: `${bake.name} service`,
+    demandId: `bake ${bake.id}`,
+    who: null,
+    part: 'service',
+  }));
 }
 
 function nameOf(act: ShopForecast['acts'][number]['act'], forecast: ShopForecast): string {

@@ -1,4 +1,4 @@
-import { at, demandFor, planningShop } from '../../../../tests/fixtures/planning';
+import { asTaken, at, demandFor, planningShop } from '../../../../tests/fixtures/planning';
 import { isAct } from '../../journal';
 import { assignHands, proposalsOf } from '../week';
 import { checkPlans, type CheckedPlan, type CheckedShop } from './check-plans';
@@ -86,4 +86,36 @@ test('two plans by the same hands, or in the same mixer, are found', () => {
   const said = checkPlans([alone, alone], SHOP).join('\n');
   expect(said).toMatch(/Jo does .* at once/);
   expect(said).toMatch(/two doughs in one mixer/);
+});
+
+const alone = planningShop({ kitchen: { people: ['Jo'] } });
+const pausedDemand = demandFor('2026-11-27T12:00', ['poolish-two-days'], {
+  readyToMs: at('2026-11-27T21:00'),
+  balls: 40,
+  perHour: [8, 8, 4, 0, 0, 4, 6, 6, 4],
+});
+
+test('one pair of hands serves in waves: boxes are moved beside the service, nothing else is', () => {
+  const asked = proposalsOf(pausedDemand, pausedDemand.methods[0]!, alone);
+  if (asked.kind !== 'proposals') throw new Error('no plan');
+  const taken = asked.proposals.find((one) => one.broken.length === 0)!;
+  expect(taken.plan.waves?.length).toBeGreaterThan(1);
+  const [plan] = asTaken([taken], alone) as [CheckedPlan];
+  const shop = { ...SHOP, ...alone.base, kitchen: alone.kitchen };
+  expect(checkPlans([plan], shop)).toEqual([]);
+  const beside = plan.steps.filter(
+    ({ atMs, act }) => isAct(act, 'move') && atMs > pausedDemand.readyFromMs,
+  );
+  expect(beside.length).toBeGreaterThan(0);
+  const besideMs = beside[0]!.atMs;
+  const ball = plan.steps.find(({ act }) => isAct(act, 'divide'))!;
+  const moment = plan.hands.find((one) => one.fromMs === ball.atMs)!;
+  const late = {
+    ...plan,
+    steps: plan.steps.map((step) => (step === ball ? { ...step, atMs: besideMs } : step)),
+    hands: plan.hands.map((one) =>
+      one === moment ? { ...one, fromMs: besideMs, toMs: besideMs + 60_000 } : one,
+    ),
+  };
+  expect(checkPlans([late], shop).join('\n')).toMatch(/Jo does .* at once/);
 });

@@ -2,20 +2,14 @@ import { totals } from '../../composition';
 import type { LotForecast } from '../../forecast';
 import { lotMadeBy, stockAfter, type DoneAct } from '../../journal';
 import { X } from '../../kinetics';
-import { DomainError, MS_PER_HOUR, MS_PER_MINUTE, wallTime } from '../../units';
+import { DomainError, MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
 import type { BakeStep } from '../bake-acts';
 import { forecastActs, type ForecastShopFacts } from '../forecast-acts';
-import type { Demand, HandsNeed, Kitchen } from '../week';
+import type { Kitchen } from '../week';
+import { checkHands, checkHandsFound } from './check-hands';
+import { MINUTE_MS, type CheckedPlan } from './checked-plan';
 
-/** A plan as it would be taken. */
-export interface CheckedPlan {
-  readonly demand: Demand;
-  readonly steps: readonly BakeStep[];
-  /** Stand-ins for what is not in the shop yet. */
-  readonly assumed: readonly BakeStep[];
-  readonly hands: readonly HandsNeed[];
-  readonly mixesByMachine: boolean;
-}
+export type { CheckedPlan } from './checked-plan';
 
 /** The shop that plans are checked against. */
 export interface CheckedShop extends ForecastShopFacts {
@@ -26,8 +20,6 @@ export interface CheckedShop extends ForecastShopFacts {
 
 /** How far apart instants are looked at. */
 const LOOK_MS = 5 * MS_PER_MINUTE;
-/** An instant is told to the minute. */
-const MINUTE_MS = MS_PER_MINUTE;
 /** Windows are forecast to a few minutes when a plan is run again on its own. */
 const WINDOW_MS = 3 * MS_PER_MINUTE;
 const LITRE_ROUNDING = 0.02;
@@ -73,18 +65,6 @@ function checkStock(steps: readonly BakeStep[], shop: CheckedShop): string[] {
 
 function checkStart({ steps }: CheckedPlan, { nowMs }: CheckedShop): string[] {
   return steps.some((step) => step.atMs < nowMs - MINUTE_MS) ? ['a step lies in the past'] : [];
-}
-
-/** Every act has a moment of somebody’s hands, services too. */
-function checkHandsFound({ steps, hands }: CheckedPlan): string[] {
-  return steps.flatMap(({ atMs, act }) => {
-    const moment = hands.find((one) =>
-      act.kind === 'use'
-        ? one.fromMs <= atMs && act.untilMs <= one.toMs
-        : Math.abs(one.fromMs - atMs) < MINUTE_MS,
-    );
-    return moment === undefined ? [`nobody does the ${act.kind}`] : [];
-  });
 }
 
 function checkOven({ demand, hands }: CheckedPlan, { ovens }: Kitchen): string[] {
@@ -162,48 +142,6 @@ function checkTurn(lot: LotForecast | undefined, fromMs: number, toMs: number): 
   if (closesMs === null && last !== undefined && last < SLACK * SLACK)
     broken.push('flour gives out');
   return broken;
-}
-
-/** Nobody is in two places at once, and everybody is in when they have something to do. */
-function checkHands(plans: readonly CheckedPlan[], kitchen: Kitchen): string[] {
-  const all = plans.flatMap((plan) => plan.hands);
-  const away = all.flatMap((one) =>
-    one.who === null
-      ? [`${one.what} has nobody`]
-      : isIn(one.who, one.fromMs, kitchen) && isIn(one.who, one.toMs, kitchen)
-        ? []
-        : [`${one.who} is not in for ${one.what}`],
-  );
-  const twice = all.flatMap((one, i) =>
-    all
-      .slice(i + 1)
-      .filter(
-        (other) => other.who === one.who && other.fromMs < one.toMs && one.fromMs < other.toMs,
-      )
-      .map((other) => `${one.who} does ${one.what} and ${other.what} at once`),
-  );
-  return [...away, ...twice];
-}
-
-/** Whether a person is in at an instant, by the wall clock: today’s hours, or yesterday’s that run past midnight. */
-function isIn(who: string, atMs: number, { hours, timeZone, people }: Kitchen): boolean {
-  if (!people.includes(who)) return false;
-  return [0, 1].some((daysBack) => {
-    const wall = wallTime(atMs - daysBack * 24 * MS_PER_HOUR, timeZone);
-    const date = [wall.year, wall.month, wall.day].map((n) => String(n).padStart(2, '0')).join('-');
-    if (hours.closed?.weekdays.includes(wall.weekday) || hours.closed?.dates.includes(date)) {
-      return false;
-    }
-    const minute = wall.hour * 60 + wall.minute + daysBack * 1440;
-    const shifts =
-      hours.presences === undefined
-        ? [hours]
-        : hours.presences.filter((one) => one.who === who && one.weekday === wall.weekday);
-    return shifts.some(({ fromMinute, untilMinute }) => {
-      const until = untilMinute <= fromMinute ? untilMinute + 1440 : untilMinute;
-      return minute >= fromMinute && minute <= until;
-    });
-  });
 }
 
 /** No place holds more than it has room for, looked at every few minutes. */

@@ -16,15 +16,17 @@ export interface Assigned {
 /**
  * Gives every moment one pair of hands that is in and free for all of it. In order of time, to whoever was last at it,
  * else to whoever has done least; where all who are in have something else to do, what they have is passed on to others as
- * far as that goes. What was given before stays.
+ * far as that goes. What was given before stays. Boxes moved during a service are moved by whoever serves.
  */
 export function assignHands(needs: readonly HandsNeed[], kitchen: Kitchen): Assigned {
   const inOrder = [...needs].sort(
     (a, b) => Number(b.fixed ?? false) - Number(a.fixed ?? false) || a.fromMs - b.fromMs,
   );
+  const beside = besideServices(needs);
   const board: Board = { kitchen, present: presence(kitchen, needs), given: new Map() };
   const unmet: Assigned['unmet'][number][] = [];
   for (const need of inOrder) {
+    if (beside.has(need)) continue;
     const who = whoFor(need, board);
     if (who !== null) board.given.set(need, who);
     else {
@@ -32,8 +34,25 @@ export function assignHands(needs: readonly HandsNeed[], kitchen: Kitchen): Assi
       unmet.push({ need, why: someIn ? 'hands full' : 'nobody in' });
     }
   }
-  const hands = inOrder.map((need) => ({ ...need, who: board.given.get(need) ?? need.who }));
+  const hands = inOrder.map((need) => {
+    const service = beside.get(need);
+    return { ...need, who: board.given.get(service ?? need) ?? need.who };
+  });
   return { hands, unmet };
+}
+
+/** Moves of boxes that lie within a service, each with that service: its own where it is one of them. */
+export function besideServices(needs: readonly HandsNeed[]): ReadonlyMap<HandsNeed, HandsNeed> {
+  const services = needs.filter((need) => need.part === 'service');
+  return new Map(
+    needs
+      .filter((need) => need.part === 'boxes' && need.fixed !== true)
+      .flatMap((need) => {
+        const around = services.filter((one) => one.fromMs <= need.fromMs && need.toMs <= one.toMs);
+        const own = around.find((one) => one.demandId === need.demandId) ?? around[0];
+        return own === undefined ? [] : [[need, own] as const];
+      }),
+  );
 }
 
 /** Who does what so far. */

@@ -1,13 +1,12 @@
 import { MS_PER_MINUTE, wallTime } from '../../units';
 import type { MethodPlan } from '../method-request';
+import { besideServices } from './assign-hands';
 import type { PlanCosts } from './cost';
 import type { HandsNeed } from './needs';
 
 /** Night, hours of the wall clock: who works then does not sleep. Set. */
 const NIGHT = { fromHour: 23, untilHour: 5 } as const;
 const TRIP_MS = 15 * MS_PER_MINUTE;
-/** Of a plan’s own service nobody says that it costs hands. */
-const isService = (need: HandsNeed) => need.what.endsWith(' service');
 
 /** What a plan costs beside its odds. */
 export function costsOfPlan(
@@ -15,14 +14,17 @@ export function costsOfPlan(
   hands: readonly HandsNeed[],
   timeZone: string,
 ): PlanCosts {
-  const own = hands.filter((need) => !isService(need)).sort((a, b) => a.fromMs - b.fromMs);
-  const trips = own.filter((need, i) => {
-    const before = own[i - 1];
+  // Of a plan’s own service nobody says that it costs hands; what is done beside it makes nobody come.
+  const own = hands.filter((need) => need.part !== 'service').sort((a, b) => a.fromMs - b.fromMs);
+  const beside = besideServices(hands);
+  const comes = own.filter((need) => !beside.has(need));
+  const trips = comes.filter((need, i) => {
+    const before = comes[i - 1];
     return before === undefined || need.fromMs - before.toMs > TRIP_MS;
   });
   return {
     handsMin: own.reduce((sum, need) => sum + (need.toMs - need.fromMs) / MS_PER_MINUTE, 0),
-    nightMoments: own.filter((need) => atNight(need.fromMs, timeZone)).length,
+    nightMoments: comes.filter((need) => atNight(need.fromMs, timeZone)).length,
     moves: plan.steps.filter((step) => step.act.kind === 'move').length,
     discardG: discardOf(plan),
     trips: trips.length,

@@ -105,6 +105,32 @@ test('where the one who could do it has something that another can do, that is p
   expect(who).toEqual({ long: 'Jo', short: 'Maren' });
 });
 
+test('boxes are moved by whoever serves, beside the service; before it and other work take hands of their own', () => {
+  const alone = { ...kitchen, people: ['Jo'] };
+  const service = need('service', '18:00', 120, { part: 'service' });
+  const boxes = (from: string) => need(`boxes ${from}`, from, 3, { part: 'boxes' });
+  const beside = assignHands([boxes('18:30'), service, boxes('19:57')], alone);
+  expect(beside.unmet).toEqual([]);
+  expect(beside.hands.map((one) => one.who)).toEqual(['Jo', 'Jo', 'Jo']);
+  const unmetWith = (other: HandsNeed) =>
+    assignHands([service, other], alone).unmet.map((one) => one.need.what);
+  expect(unmetWith(boxes('17:58'))).toEqual(['service']);
+  expect(unmetWith(boxes('19:58'))).toEqual(['boxes 19:58']);
+  expect(unmetWith(need('mix', '18:30', 3))).toEqual(['mix']);
+});
+
+test('boxes beside a service that nobody can do have nobody, and only the service is told', () => {
+  const { hands, unmet } = assignHands(
+    [
+      need('service', '22:00', 120, { part: 'service' }),
+      need('boxes', '22:30', 3, { part: 'boxes' }),
+    ],
+    kitchen,
+  );
+  expect(unmet.map((one) => one.need.what)).toEqual(['service']);
+  expect(hands.map((one) => one.who)).toEqual([null, null]);
+});
+
 test('as many moments are met as trying every way of giving them out meets', () => {
   const people = ['Jo', 'Maren', 'Ada'];
   const any = fc.record({

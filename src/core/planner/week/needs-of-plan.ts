@@ -50,7 +50,8 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
     const minutes = isMix
       ? mixingMin(plan.method, batchesOf(plan, kitchen))
       : Math.max(handsMin(act), sumOf(acts.map((one) => handsMin(one))) * SHARED);
-    return need(whatOf(act, demand), atMs, minutes);
+    const moment = need(whatOf(act, demand), atMs, minutes);
+    return isBoxes(act, plan) ? { ...moment, part: 'boxes' as const } : moment;
   });
   const litMin = litBeforeMin(kitchen);
   const lit =
@@ -60,11 +61,16 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
   // Balls that are out all the time are somebody’s all the time; in waves a pause is free.
   const whole = [{ fromMs: demand.readyFromMs, toMs: demand.readyToMs }];
   const sittings = plan.waves === null ? whole : sittingsOf(demand);
-  const served = sittings.map(({ fromMs, toMs }) =>
-    need(`${demand.name} service`, fromMs, (toMs - fromMs) / MS_PER_MINUTE),
-  );
+  const served = sittings.map(({ fromMs, toMs }) => ({
+    ...need(`${demand.name} service`, fromMs, (toMs - fromMs) / MS_PER_MINUTE),
+    part: 'service' as const,
+  }));
   return [...steps, ...lit, ...served];
 }
+
+const isBoxes = (act: Act, { ids }: MethodPlan) =>
+  act.kind === 'move' && ids.pieceIds.includes(act.lotId);
+
 /** Things done at once take less than one by one. Set. */
 const SHARED = 0.8;
 

@@ -8,6 +8,8 @@ export interface HandsNeed {
   readonly who: string | null;
   /** Done moments and those the baker pinned are not given to somebody else. */
   readonly fixed?: boolean;
+  /** A service, or boxes of balls that are moved: whoever serves does that beside it. */
+  readonly part?: 'service' | 'boxes';
 }
 
 /** Litres of a place. */

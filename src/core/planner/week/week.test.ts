@@ -1,9 +1,8 @@
 import fc from 'fast-check';
-import { at, demandFor, planningShop } from '../../../../tests/fixtures/planning';
-import { checkPlans, type CheckedPlan } from '../check/check-plans';
+import { asTaken, at, demandFor, planningShop } from '../../../../tests/fixtures/planning';
+import { checkPlans } from '../check/check-plans';
 import {
   alternativesOf,
-  assignHands,
   chooseBest,
   fits,
   inDoughs,
@@ -23,20 +22,6 @@ function last<T>(steps: Generator<T, T>): T {
   let step = steps.next();
   while (step.done !== true) step = steps.next();
   return step.value;
-}
-
-function asTaken(proposals: readonly Proposal[], shop: PlanningShop): CheckedPlan[] {
-  const { hands } = assignHands(
-    proposals.flatMap((one) => one.needs.hands),
-    shop.kitchen,
-  );
-  return proposals.map(({ demand, plan }) => ({
-    demand,
-    steps: plan.steps,
-    assumed: plan.run.filter((step) => !plan.steps.includes(step)),
-    hands: hands.filter((need) => need.demandId === demand.id),
-    mixesByMachine: plan.method.mix.by === 'mixer',
-  }));
 }
 
 const check = (proposals: readonly Proposal[], shop: PlanningShop) =>
