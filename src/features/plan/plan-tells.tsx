@@ -38,6 +38,8 @@ export function PlanTells(props: {
   );
 }
 
+const waysText = (count: number) => (count === 1 ? '1 way' : `${count} ways`);
+
 function tellsOf(
   view: PlanView,
   service: WeekService | null,
@@ -54,7 +56,7 @@ function tellsOf(
       ? { ask: 'Service', says: 'none', detail: 'ask for one' }
       : {
           ask: `${dateText(service.fromMs, units.timeZone)}, ${clockText(service.fromMs, units.timeZone)}–${clockText(service.toMs, units.timeZone)}`,
-          says: `${service.balls} pizzas${search === null ? '' : `, ${search.shown.length} ways`}`,
+          says: `${service.balls} pizzas${search === null ? '' : `, ${waysText(search.shown.length)}`}`,
           detail:
             service.state === 'open'
               ? `${service.name}: none taken yet`

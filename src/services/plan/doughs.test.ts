@@ -54,3 +54,27 @@ test('a plan for the whole day stays the plan of it when it is divided into doug
     'Doughs: 4 are too many for so short a service. Allowed: one in each half hour.',
   );
 });
+
+test('one pair of hands takes a service in waves with a pause, and nothing of the plan stands in its way', () => {
+  const { id } = value(
+    stateDemand(context, {
+      ...FRIDAY,
+      methods: ['start-poolish-day'],
+      readyFrom: '2026-11-27T17:30',
+      readyTo: '2026-11-27T21:00',
+      balls: '40',
+      perHour: ['14', '6', '0', '20'],
+    }),
+  );
+  const take = taking(searched(planView(context)), id, '2026-11-27');
+  expect(take.waves?.length).toBeGreaterThan(2);
+  value(takePlan(context, take));
+  const view = planView(context);
+  expect(view.services[0]!.state).toBe('planned');
+  expect(view.broken).toEqual([]);
+  const { plan } = loadShop(context).folded;
+  const during = plan.filter(({ act, atMs }) => isAct(act, 'move') && atMs > FROM_MS);
+  expect(during.length).toBeGreaterThan(0);
+  expect(new Set(plan.map((one) => one.by)).size).toBe(1);
+});
+const FROM_MS = Date.parse('2026-11-27T17:30:00+01:00');

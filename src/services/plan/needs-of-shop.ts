@@ -6,6 +6,7 @@ import {
   LIGHTING_MIN,
   litresOfStays,
   pizzasPerHour,
+  togetherMin,
   type HandsNeed,
   type Needs,
 } from '@/core/planner/week';
@@ -48,14 +49,7 @@ export function needsOfShop(shop: ShopRun): Needs {
   const hands = planned.filter(({ act }) => act.kind !== 'use');
   return {
     hands: [
-      ...hands.map(({ act, atMs, by, bakeId }) => ({
-        what: nameOf(act, forecast),
-        fromMs: atMs,
-        toMs: atMs + minutesOf(act, bakeId, shop) * MS_PER_MINUTE,
-        demandId: `bake ${bakeId ?? ''}`,
-        who: by,
-        ...(isBoxes(act, forecast) ? { part: 'boxes' as const } : {}),
-      })),
+      ...together(hands).map((group) => momentOf(group, shop)),
       ...open.flatMap((bake) => servedBy(bake, forecast)),
     ],
     places: [...forecast.lots.values()]
@@ -83,6 +77,34 @@ export function needsOfShop(shop: ShopRun): Needs {
       }),
     ],
     cultures: [],
+  };
+}
+
+type ForecastAct = ShopForecast['acts'][number];
+
+/** What one pair of hands does of a bake at one instant, and of one kind, together. */
+function together(acts: readonly ForecastAct[]): ForecastAct[][] {
+  const groups = new Map<string, ForecastAct[]>();
+  for (const one of acts) {
+    const key = `${one.bakeId ?? one.ref} ${one.atMs} ${one.act.kind} ${one.by ?? ''}`;
+    const group = groups.get(key);
+    if (group === undefined) groups.set(key, [one]);
+    else group.push(one);
+  }
+  return [...groups.values()];
+}
+
+function momentOf(group: readonly ForecastAct[], shop: ShopRun): HandsNeed {
+  const [{ act, atMs, by, bakeId }] = group as [ForecastAct];
+  const minutes =
+    group.length === 1 ? minutesOf(act, bakeId, shop) : togetherMin(group.map((one) => one.act));
+  return {
+    what: nameOf(act, shop.forecast),
+    fromMs: atMs,
+    toMs: atMs + minutes * MS_PER_MINUTE,
+    demandId: `bake ${bakeId ?? ''}`,
+    who: by,
+    ...(isBoxes(act, shop.forecast) ? { part: 'boxes' as const } : {}),
   };
 }
 

@@ -29,5 +29,13 @@ export function handsMin(act: Act): number {
 }
 const USUAL_TURNING_MIN = 10;
 
+/** Minutes of hands that acts done one after the other at one place take: less than each by itself. */
+export function togetherMin(acts: readonly Act[]): number {
+  const minutes = acts.map(handsMin);
+  return Math.max(...minutes, minutes.reduce((sum, one) => sum + one, 0) * SHARED);
+}
+/** Set. */
+const SHARED = 0.8;
+
 /** Minutes to light an oven. */
 export const LIGHTING_MIN = MINUTES.light;

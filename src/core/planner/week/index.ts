@@ -5,7 +5,7 @@ export { chooseBest, fits, type Option } from './choose';
 export { WISHES, type PlanCosts, type Weights } from './cost';
 export { judgedHalfHours, pizzasPerHour, type Demand, type DemandMethod } from './demand';
 export { litresOfStays } from './needs-of-plan';
-export { handsMin, LIGHTING_MIN, mixingMin } from './hands-minutes';
+export { handsMin, LIGHTING_MIN, mixingMin, togetherMin } from './hands-minutes';
 export { type Kitchen } from './kitchen';
 export { type Knot } from './knots';
 export { joinedNeeds, NO_NEEDS, type HandsNeed, type Needs } from './needs';

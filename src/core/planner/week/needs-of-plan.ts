@@ -7,7 +7,7 @@ import { addHours, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '../../units'
 import type { BakeStep } from '../bake-acts';
 import type { MethodPlan, MethodRequest } from '../method-request';
 import { pizzasPerHour, sittingsOf, type Demand } from './demand';
-import { handsMin, LIGHTING_MIN, mixingMin } from './hands-minutes';
+import { LIGHTING_MIN, mixingMin, togetherMin } from './hands-minutes';
 import { litBeforeMin, type Kitchen } from './kitchen';
 import type { CultureNeed, HandsNeed, Needs, PlaceNeed, ThingNeed } from './needs';
 
@@ -47,9 +47,7 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
   const steps = together(plan.steps).map(({ atMs, acts }) => {
     const [act] = acts as [Act];
     const isMix = act.kind === 'make' && act.lotKind === 'dough';
-    const minutes = isMix
-      ? mixingMin(plan.method, batchesOf(plan, kitchen))
-      : Math.max(handsMin(act), sumOf(acts.map((one) => handsMin(one))) * SHARED);
+    const minutes = isMix ? mixingMin(plan.method, batchesOf(plan, kitchen)) : togetherMin(acts);
     const moment = need(whatOf(act, demand), atMs, minutes);
     return isBoxes(act, plan) ? { ...moment, part: 'boxes' as const } : moment;
   });
@@ -70,9 +68,6 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
 
 const isBoxes = (act: Act, { ids }: MethodPlan) =>
   act.kind === 'move' && ids.pieceIds.includes(act.lotId);
-
-/** Things done at once take less than one by one. Set. */
-const SHARED = 0.8;
 
 function whatOf(act: Act, demand: Demand): string {
   if (act.kind === 'make') return act.lotKind === 'dough' ? `mix ${demand.name}` : act.name;
@@ -172,5 +167,3 @@ function culturesOf(plan: MethodPlan, demand: Demand, request: MethodRequest): C
     return [{ cultureId, name: leaven.name, massG, thereG, demandId: demand.id }];
   });
 }
-
-const sumOf = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0);
