@@ -22,6 +22,7 @@ const VIEWS = [
   { href: '/log', name: 'Log', says: 'what happened; take it back' },
   { href: '/compare', name: 'Side by side', says: 'bakes compared; one thing to change' },
   { href: '/practice', name: 'Practice', says: 'read simulated jars' },
+  { href: '/practice/dough', name: 'A whole dough', says: 'two days in a minute, hands on' },
   { href: '/records', name: 'Records', says: 'sheets, tables, archive, back-ups' },
   { href: '/learned', name: 'Learned', says: 'what looks and readings have taught' },
   { href: '/words', name: 'Words', says: 'what each word means; first steps' },

@@ -128,6 +128,36 @@ test('one round of practice by keys alone: judged, told why, the next jar', asyn
   );
 });
 
+test('a whole dough is run by keys: its leaven chilled too early, the balls tell at the end', async () => {
+  await goto('/practice/dough');
+  await page.waitForSelector('[data-testid="go"]');
+  const outturn = () => textIn('[data-testid="dough-outturn"]');
+  await page.waitForSelector('[data-testid="dough-outturn"]');
+  expect(await outturn()).toContain('As it stands, it will come to');
+  await page.keyboard.press('Space');
+  await page.waitForFunction(
+    () => document.body.innerText.includes(' gone') && !/ 0 min gone/.test(document.body.innerText),
+  );
+  await page.keyboard.press('Space');
+  await page.keyboard.press('4');
+  await page.waitForFunction(() =>
+    /As it stands[^]*(not yet|spring back)[^]*Left to its plan/.test(document.body.innerText),
+  );
+  await page.keyboard.press('l');
+  await page.keyboard.press('l');
+  await page.focus('input[aria-label="Hours, turned by hand"]');
+  await page.keyboard.press('End');
+  await waitForText(page, 'How it turned out');
+  expect(await textIn('main')).toContain('Nothing is left to do');
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('z');
+  await page.waitForFunction(() => {
+    const [done, planned] = [...document.querySelectorAll('[data-testid="dough-outturn"] > div')];
+    const said = (one: Element | undefined) =>
+      (one as HTMLElement).innerText.split('\n').slice(1).join('|');
+    return said(done) === said(planned);
+  });
+});
+
 test('a back-up is kept while it runs; restored, what came after is gone and kept aside', async () => {
   await goto('/records');
   await click('[data-testid="keep-backup"]');

@@ -23,6 +23,7 @@ export const VIEWS = [
   '/records',
   '/records/sheets',
   '/practice',
+  '/practice/dough',
   '/words',
   '/try',
   '/shop',

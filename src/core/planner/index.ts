@@ -21,4 +21,5 @@ export {
 export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
 export { wearOf } from './wear';
 export { recipeHours, type RecipeHours } from './recipe-hours';
+export type { BakeStep } from './bake-acts';
 export type { Wave } from './plan-parts';

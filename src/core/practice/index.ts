@@ -1,3 +1,13 @@
+export {
+  afterDeed,
+  doughMoments,
+  lotsAt,
+  nextMoment,
+  stepsAfter,
+  type Deed,
+  type Moment,
+} from './dough-deeds';
+export { massSight, placeAt, runDough, SEEN_AS, type DoughRun, type RanMass } from './dough-run';
 export { nextLevel, pointsFor } from './points';
 export {
   doughHours,
@@ -8,5 +18,5 @@ export {
   type PracticeRound,
 } from './round';
 export { HARDEST, type PracticeKind, type PracticeLevel } from './scenes';
-export { type Sight } from './sight';
+export { type Sight, type SightKind } from './sight';
 export { whyOf } from './why';

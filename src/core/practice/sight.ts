@@ -2,6 +2,10 @@ import { acidToPh, STATE_SIZE, X, type Trajectory } from '../kinetics';
 import { rowAtHour, valueAtHour } from '../ripeness';
 import type { PracticeKind } from './scenes';
 
+/** What can be looked at: what is judged, and a dough in bulk. */
+export type SightKind = PracticeKind | 'dough';
+const isDough = (kind: SightKind) => kind === 'balls' || kind === 'dough';
+
 /** What eyes, nose and fingers find at an hour. */
 export interface Sight {
   /** Level, × the volume just mixed. */
@@ -21,12 +25,7 @@ const STILL = 0.04;
  * What a mass looks, smells and feels like at an hour of its run, from the state of the model.
  * @param peakRise the highest level of the run
  */
-export function sightAt(
-  kind: PracticeKind,
-  run: Trajectory,
-  peakRise: number,
-  hour: number,
-): Sight {
+export function sightAt(kind: SightKind, run: Trajectory, peakRise: number, hour: number): Sight {
   const rises = { hours: run.hours, length: run.length, at: (row: number) => run.rises[row] ?? 1 };
   const rise = valueAtHour(rises, hour);
   const before = valueAtHour(rises, Math.max(0, hour - 0.5));
@@ -40,7 +39,7 @@ export function sightAt(
     rise,
     dome: slope < -STILL ? 'sinking' : full < 0.12 || slope < STILL ? 'flat' : 'domed',
     bubbles: full,
-    smell: smellOf(kind, ph, state(X.sugar)),
+    smell: smellOf(kind, { ph, sugar: state(X.sugar), full }),
     touch: touchOf(kind, full, gluten),
     ph,
   };
@@ -49,20 +48,26 @@ export function sightAt(
 /** Sugar, % of flour, under which there is nothing left to eat. Source: model of ripening, §4. */
 const EATEN = 0.3;
 
-function smellOf(kind: PracticeKind, ph: number, sugar: number): string {
+/** Share of its rise from which what rises smells of yeast, however mild its acid. Set. */
+const RAISED = 0.3;
+
+function smellOf(
+  kind: SightKind,
+  { ph, sugar, full }: { readonly ph: number; readonly sugar: number; readonly full: number },
+): string {
   const eaten = sugar < EATEN;
   if (kind === 'starter') {
     if (ph > 5.1) return 'of wet flour';
     if (ph > 4.5) return 'mild, of yoghurt';
     return eaten && ph < 4.1 ? 'sharp, of vinegar' : 'fruity, a little sour';
   }
-  if (ph > 5.75) return 'of wet flour';
+  if (ph > 5.75 && full < RAISED) return 'of wet flour';
   if (!eaten) return 'mild, of yeast';
-  return kind === 'balls' ? 'of yeast and alcohol' : 'sweet, of alcohol';
+  return isDough(kind) ? 'of yeast and alcohol' : 'sweet, of alcohol';
 }
 
-function touchOf(kind: PracticeKind, full: number, gluten: number): string {
-  if (kind === 'balls') {
+function touchOf(kind: SightKind, full: number, gluten: number): string {
+  if (isDough(kind)) {
     if (full < 0.45) return 'a dent springs back at once';
     return gluten < 0.75 || full > 0.97 ? 'a dent stays' : 'a dent comes back half-way';
   }

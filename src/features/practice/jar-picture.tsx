@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { PracticeKind, Sight } from '@/core/practice';
+import type { SightKind, Sight } from '@/core/practice';
 
 const WIDTH = 260;
 const HEIGHT = 360;
@@ -12,7 +12,7 @@ const BUBBLES = 70;
 const DOME_PX = 14;
 
 /** A jar as it would be seen: level against the mark, dome, bubbles; a ball for balls. */
-export function JarPicture({ kind, sight }: { kind: PracticeKind; sight: Sight }) {
+export function JarPicture({ kind, sight }: { kind: SightKind; sight: Sight }) {
   return (
     <Box
       component="svg"
@@ -27,7 +27,7 @@ export function JarPicture({ kind, sight }: { kind: PracticeKind; sight: Sight }
   );
 }
 
-function jarSaid(kind: PracticeKind, { rise, dome, bubbles }: Sight): string {
+function jarSaid(kind: SightKind, { rise, dome, bubbles }: Sight): string {
   const how =
     bubbles < 0.15 ? 'hardly any bubbles' : bubbles < 0.6 ? 'some bubbles' : 'full of bubbles';
   return kind === 'balls'

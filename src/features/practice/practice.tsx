@@ -12,6 +12,7 @@ import type { Outcome } from '@/services/outcome';
 import type { PracticeView } from '@/services/practice/practice';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, spanText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import { ViewFrame } from '@/ui/view-frame';
@@ -31,7 +32,14 @@ export function Practice({ view, log }: { view: PracticeView; log: Log }) {
       title="Practice"
       subtitle={`level ${level} of 5`}
       clock={clockText(view.nowMs, units.timeZone)}
-      aside={<Past rounds={rounds} />}
+      aside={
+        <>
+          <Past rounds={rounds} />
+          <Box sx={{ ml: 'auto', px: 1 }}>
+            <LinkButton href="/practice/dough">Run a whole dough</LinkButton>
+          </Box>
+        </>
+      }
     >
       <Round key={`${view.seed} ${rounds.length}`} view={view} log={log} />
     </ViewFrame>

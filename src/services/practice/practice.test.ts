@@ -4,7 +4,10 @@ import { sentences, value } from '../../../tests/fixtures/services';
 import { contextOver } from '../context';
 import { learnedView } from '../learned';
 import { ensureShop } from '../new-shop';
+import { loadShop } from '../shop-state';
 import { logPractice, practiceView } from './practice';
+import { startDough, wholeDough } from './whole-dough';
+import { wholeDoughView } from './whole-dough-view';
 
 const shop = () => {
   const db = openShopInMemory();
@@ -44,4 +47,20 @@ test('what is no judgement is refused', () => {
     sentences(logPractice(context, { seed: 5, level: 1, judgement: 'maybe', bestInH: 1 })),
   ).toHaveLength(1);
   expect(practiceView(context).rounds).toEqual([]);
+});
+
+test('a whole dough begins with what the shop has, is run with deeds in hotter rooms, and stores nothing', () => {
+  const context = shop();
+  const { methods, facts } = wholeDoughView(context);
+  const { method } = methods.find((one) => one.key === 'start-poolish-two-days')!;
+  const start = startDough({ method, facts });
+  if (start.kind !== 'start') throw new Error(start.because);
+  const { steps } = start;
+  expect(start.toMs).toBeGreaterThan(start.fromMs);
+  const run = (warmerC: number) => wholeDough({ facts, warmerC, steps, deeds: [] });
+  const [usual, hot] = [run(0), run(7)];
+  expect(hot.asPlanned.leavens).toEqual(usual.asPlanned.leavens);
+  expect(usual.run.leavens).toEqual(usual.asPlanned.leavens);
+  expect(hot.run.leavens[0]!.offBestMin!).toBeGreaterThan(usual.run.leavens[0]!.offBestMin! + 30);
+  expect(loadShop(context).folded.plan).toEqual([]);
 });

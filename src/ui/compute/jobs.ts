@@ -61,6 +61,15 @@ import type { HoldFacts } from '@/services/hold/question';
 import { searchHold, type HoldSearch } from '@/services/hold/search';
 import { searchPlans, searchWeek, type PlanSearch, type WeekSearch } from '@/services/plan/search';
 
+import {
+  startDough,
+  wholeDough,
+  type DoughAnswer,
+  type DoughQuestion,
+  type WholeDoughAsk,
+  type WholeDoughStart,
+} from '@/services/practice/whole-dough';
+
 interface Handled {
   readonly base: WhatIfBase;
   readonly handles: WhatIfHandles;
@@ -148,6 +157,13 @@ export interface JobKinds {
     readonly asks: { readonly demands: readonly Demand[]; readonly facts: PlanFacts };
     readonly answers: WeekSearch;
   };
+  /** A whole dough to practise with, planned for an evening. */
+  readonly doughStart: {
+    readonly asks: Omit<WholeDoughAsk, 'warmerC'>;
+    readonly answers: WholeDoughStart;
+  };
+  /** That dough with what was done otherwise. */
+  readonly doughRun: { readonly asks: DoughQuestion; readonly answers: DoughAnswer };
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
@@ -208,5 +224,7 @@ export const JOBS: {
   plans: ({ demand, facts }) => searchPlans(demand, facts),
   hold: (facts) => searchHold(facts),
   week: ({ demands, facts }) => searchWeek(demands, facts),
+  doughStart: (ask) => atOnce(() => startDough(ask)),
+  doughRun: (question) => atOnce(() => wholeDough(question)),
   plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
 };

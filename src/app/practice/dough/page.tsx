@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { WholeDough } from '@/features/practice/whole-dough';
+import { shopContext } from '@/services/context';
+import { wholeDoughView } from '@/services/practice/whole-dough-view';
+
+export const metadata: Metadata = { title: 'A whole dough' };
+
+export default async function WholeDoughPage() {
+  await connection();
+  return <WholeDough view={wholeDoughView(shopContext())} />;
+}
