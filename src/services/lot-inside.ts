@@ -1,4 +1,4 @@
-import type { LotForecast } from '@/core/forecast';
+import { placeTempC, type LotForecast, type Places } from '@/core/forecast';
 import { acidToPh, STATE_SIZE, X } from '@/core/kinetics';
 import { rowAtHour, valueAtHour } from '@/core/ripeness';
 import { hoursBetween, MS_PER_HOUR } from '@/core/units';
@@ -29,6 +29,28 @@ export function quietOf(
     gluten: at(X.gluten).map((gluten) => Number(gluten.toFixed(3))),
   };
 }
+
+/** Temperatures of its core and of where it stands, °C, on the steps of the curve. */
+export function tempsOf(
+  { run, story }: LotForecast,
+  places: Places,
+  untilMs: number,
+): { readonly core: readonly number[]; readonly place: readonly number[] } {
+  const endMs = Math.min(untilMs, story.endMs ?? Infinity);
+  const steps = Math.max(0, Math.ceil((endMs - story.startMs) / CURVE_STEP_MS));
+  const core = { hours: run.hours, length: run.length, at: (row: number) => coreC(run, row) };
+  const instants = Array.from({ length: steps + 1 }, (_, i) => story.startMs + i * CURVE_STEP_MS);
+  return {
+    core: instants.map((_, i) => inTenths(valueAtHour(core, (i * CURVE_STEP_MS) / MS_PER_HOUR))),
+    place: instants.map((atMs) => {
+      const stay = story.stays.filter((one) => one.fromMs <= atMs).at(-1) ?? story.stays[0];
+      return stay === undefined ? NaN : inTenths(placeTempC(places, stay.placeId, atMs));
+    }),
+  };
+}
+
+const coreC = (run: LotForecast['run'], row: number) => run.states[row * STATE_SIZE + X.coreC] ?? 0;
+const inTenths = (tempC: number) => Math.round(tempC * 10) / 10;
 
 /** Acid and strength at an instant; nulls before it was made. */
 export function inside(

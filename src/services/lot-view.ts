@@ -1,19 +1,14 @@
 import { massOf } from '@/core/composition';
-import { forecastShop, placeTempC, type LotForecast, type ShopForecast } from '@/core/forecast';
-import { isAct, lineageActs, lotMadeBy, lotsTouchedBy } from '@/core/journal';
+import { placeTempC, type LotForecast, type ShopForecast } from '@/core/forecast';
+import { lotMadeBy, lotsTouchedBy } from '@/core/journal';
 import type { Trajectory } from '@/core/kinetics';
 import { valueAtHour } from '@/core/ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { ShopContext } from './context';
 import { culturesOf, stockOf } from './cultures/registry';
-import {
-  cultureSpeeds,
-  forecastState,
-  loadShop,
-  loadShopAround,
-  type ShopState,
-} from './shop-state';
-import { CURVE_STEP_MS, inside, quietOf } from './lot-inside';
+import { lotAnyTime, type LotAnyTime } from './lot-any-time';
+import { type forecastState, type ShopState } from './shop-state';
+import { CURVE_STEP_MS, inside, quietOf, tempsOf } from './lot-inside';
 import { lotHours, type LotHours } from './lot-hours';
 import { signWords } from './sign-words';
 import { momentsOf } from './tide/moments';
@@ -63,6 +58,8 @@ export interface LotView {
   readonly late: Curve | null;
   /** pH and gluten integrity on the curve’s steps. */
   readonly quiet: { readonly ph: readonly number[]; readonly gluten: readonly number[] };
+  /** Temperatures of core and place on the curve’s steps, until it was used. */
+  readonly temps: { readonly core: readonly number[]; readonly place: readonly number[] };
   /** pH and gluten now, where the lot has been made. */
   readonly phNow: number | null;
   readonly glutenNow: number | null;
@@ -94,9 +91,10 @@ const LONGEST_H = 96;
 
 /** The close-up of one lot: as it stands, or as it stood when it was last touched; null for one that was never made. */
 export function lotView(context: ShopContext, lotId: string): LotView | null {
-  const state = loadShop(context);
-  const forecast = forecastState(context, state);
-  return viewOfLot(context, { state, forecast }, lotId) ?? pastLot(context, lotId);
+  const found = lotAnyTime(context, lotId);
+  if (found === null) return null;
+  const view = viewOfLot(context, found, lotId);
+  return found.pastMs === null || view === null ? view : pastLot(view, found, lotId);
 }
 
 /** The close-up of a lot of a forecast; null when no such lot is in sight. */
@@ -142,6 +140,7 @@ function viewOfLot(
     early: lot.band === null ? null : curveOf(lot.band.early, story.startMs, untilMs),
     late: lot.band === null ? null : curveOf(lot.band.late, story.startMs, untilMs),
     quiet: quietOf(lot, untilMs),
+    temps: tempsOf(lot, state.placeMap, untilMs),
     ...inside(lot, state.nowMs),
     looks: looksOf(lot),
     hours: lotHours(lot, state, forecast.lots),
@@ -161,35 +160,15 @@ function viewOfLot(
   };
 }
 
-/** A lot that is gone, as it stood when it was last touched: its run again, with its looks. */
-function pastLot(context: ShopContext, lotId: string): LotView | null {
-  const around = loadShopAround(context, { lotId });
-  const done = lineageActs(around.folded.done, [lotId]);
-  const own = done.filter(
-    ({ act }) => lotMadeBy(act) === lotId || lotsTouchedBy(act).includes(lotId),
-  );
-  const last = own.at(-1);
-  if (last === undefined || !own.some(({ act }) => lotMadeBy(act) === lotId)) return null;
-  const nowMs = isAct(last.act, 'use') ? last.act.untilMs : last.atMs;
-  const state = { ...around, nowMs, folded: { ...around.folded, done, plan: [] } };
-  const forecast = forecastShop({
-    folded: state.folded,
-    nowMs,
-    visibleFromMs: nowMs - MS_PER_HOUR,
-    places: state.placeMap,
-    pantry: state.pantry,
-    cultureSpeeds: cultureSpeeds(context, loadShop(context)),
-    withBands: true,
-  });
-  const view = viewOfLot(context, { state, forecast }, lotId);
-  if (view === null) return null;
-  const into = around.folded.done.flatMap(({ act }) => {
+/** A lot that is gone: nothing can be done with it any more. */
+function pastLot(view: LotView, { state, pastMs }: LotAnyTime, lotId: string): LotView {
+  const into = state.folded.done.flatMap(({ act }) => {
     const made = lotMadeBy(act);
     return made !== null && made !== lotId && lotsTouchedBy(act).includes(lotId) ? [act] : [];
   });
   return {
     ...view,
-    pastMs: nowMs,
+    pastMs,
     offer: null,
     chains: [],
     leftG: 0,

@@ -19,6 +19,8 @@ export const VIEWS = [
   '/log?q=grusa',
   '/compare',
   '/compare?bake=demo-00282&bake=demo-00346',
+  '/compare/lots',
+  '/compare/lots?lot=P1128-1&lot=P1104-1',
   '/bakes/demo-00346',
   '/records',
   '/records/sheets',

@@ -1,12 +1,14 @@
 import { totals } from '../composition';
-import { placeTempC, stateAt } from '../forecast';
+import { stateAt } from '../forecast';
 import { isAct } from '../journal';
 import { X } from '../kinetics';
 import { hoursBetween } from '../units';
 import type { BakedRun, BakedShop } from './baked';
+import { meanPlaceC } from './place-mean';
 
 /** In what a thing is counted. */
-export type ThingUnit = 'degrees' | 'hours' | 'minutes' | 'share' | 'strength';
+export type ThingUnit =
+  'degrees' | 'hours' | 'minutes' | 'share' | 'dose' | 'strength' | 'times' | 'ph';
 
 /** One thing about a bake that can be the same or not. */
 export interface Thing {
@@ -51,7 +53,7 @@ export const THINGS: readonly Thing[] = [
     name: 'Where the leaven stood',
     unit: 'degrees',
     within: 0.4,
-    of: (run, shop) => meanC(run.leavens[0], shop),
+    of: (run, shop) => meanPlaceC(run.leavens[0], shop.places),
     right: NOWHERE,
   },
   {
@@ -83,7 +85,7 @@ export const THINGS: readonly Thing[] = [
     name: 'Where the dough stood',
     unit: 'degrees',
     within: 0.4,
-    of: ({ dough }, shop) => meanC(dough, shop),
+    of: ({ dough }, shop) => meanPlaceC(dough, shop.places),
     right: NOWHERE,
   },
   {
@@ -91,7 +93,7 @@ export const THINGS: readonly Thing[] = [
     name: 'Where the balls stood',
     unit: 'degrees',
     within: 0.4,
-    of: ({ last }, shop) => meanC(last, shop),
+    of: ({ last }, shop) => meanPlaceC(last, shop.places),
     right: NOWHERE,
   },
   {
@@ -157,22 +159,6 @@ function leavenRight({ leavens }: BakedRun): readonly [number, number] | null {
   if (opensMs === null || bestMs === null || closesMs === null) return null;
   return [hoursBetween(bestMs, opensMs) * 60, hoursBetween(bestMs, closesMs) * 60];
 }
-
-/** Mean temperature of the places that a lot stood in, by the hours it stood there, °C. */
-function meanC(lot: BakedRun['dough'] | undefined, { places }: BakedShop): number | null {
-  if (lot === undefined) return null;
-  let degreeH = 0;
-  let hours = 0;
-  for (const stay of lot.story.stays) {
-    const toMs = Math.min(stay.toMs ?? lot.story.endMs ?? stay.fromMs, lot.story.endMs ?? Infinity);
-    for (let atMs = stay.fromMs; atMs < toMs; atMs += SAMPLE_MS) {
-      degreeH += placeTempC(places, stay.placeId, atMs);
-      hours += 1;
-    }
-  }
-  return hours === 0 ? null : degreeH / hours;
-}
-const SAMPLE_MS = 15 * 60_000;
 
 /** Gluten left at an instant, 0–1. */
 export function glutenAt(lot: BakedRun['dough'], atMs: number): number {

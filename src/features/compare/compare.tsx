@@ -11,6 +11,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { CompareView } from '@/services/scores/compare-view';
 import { clockText, dateText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
 import { ChangePanel } from './change-panel';
@@ -94,6 +95,7 @@ function Chosen(props: {
           Align at the {align === 'mix' ? 'bake' : 'mix'}
         </Button>
       )}
+      <LinkButton href="/compare/lots">Lots instead</LinkButton>
     </Box>
   );
 }
@@ -170,7 +172,13 @@ function Body(props: { view: CompareView; align: 'mix' | 'bake'; actions: Compar
   return (
     <Box sx={{ flex: 1 }}>
       <Box sx={columns('470px', 'minmax(0, 1fr)')}>
-        <Differences view={view} />
+        <Differences
+          differed={view.differed}
+          same={view.same}
+          words={view.words}
+          units={view.units}
+          explained
+        />
         <Box ref={ref} sx={{ borderLeft: { md: '2px solid var(--ink)' }, minWidth: 0 }}>
           <Curves view={view} align={align} width={Math.max(280, width)} />
         </Box>

@@ -7,40 +7,78 @@ import AccordionSummary from '@mui/material/AccordionSummary';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
-import type { ComparedThing, CompareView } from '@/services/scores/compare-view';
+import type { LotFigure, PartedWords, WordThing } from '@/core/compare';
+import type { ShopUnits } from '@/core/units';
 import { percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { LetterMark, LETTERS } from './letters';
 import { extentOf, valueWords } from './thing-words';
 
 /** What differed, by the share of the outcome each explains; what was the same is folded away. */
-export function Differences({ view }: { view: CompareView }) {
-  const { differed, same } = view;
+export function Differences(props: {
+  differed: readonly Figure[];
+  same: readonly Figure[];
+  words: PartedWords;
+  units: ShopUnits;
+  /** True where each thing was run again by itself. */
+  explained: boolean;
+}) {
+  const { differed, same, words, units, explained } = props;
   return (
     <Box component="section" aria-label="What differed" sx={{ p: 2 }}>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
         <Typography variant="h2">What differed first</Typography>
-        <Typography variant="body2" color="text.secondary">
-          explains
-        </Typography>
+        {explained ? (
+          <Typography variant="body2" color="text.secondary">
+            explains
+          </Typography>
+        ) : null}
       </Box>
-      {differed.length === 0 ? (
+      {differed.length + words.differed.length === 0 ? (
         <Typography sx={{ py: 1 }}>
           Nothing that the journal tells: what made the difference was not written down.
         </Typography>
       ) : null}
       {differed.map((thing) => (
-        <ThingRow key={thing.key} thing={thing} view={view} />
+        <ThingRow key={thing.name} thing={thing} units={units} explained={explained} />
       ))}
-      {same.length === 0 ? null : <Same same={same} view={view} />}
+      {words.differed.map((thing) => (
+        <WordsRow key={thing.name} thing={thing} />
+      ))}
+      {same.length + words.same.length === 0 ? null : (
+        <Same same={same} words={words.same} units={units} />
+      )}
     </Box>
   );
 }
 
+/** A thing in figures; where it is right, and how much it explains, where that is known. */
+type Figure = LotFigure & {
+  readonly right?: readonly [number, number] | null;
+  readonly explains?: number | null;
+};
+
 const WIDTH = 350;
 
-function ThingRow({ thing, view }: { thing: ComparedThing; view: CompareView }) {
-  const { values, right, explains, unit } = thing;
+/** A thing that differs in words: who, where, of what. */
+function WordsRow({ thing }: { thing: WordThing }) {
+  return (
+    <Box sx={{ borderTop: '1px solid var(--line)', py: 0.75 }} data-testid="difference">
+      <Typography className="name" sx={{ fontWeight: 700, fontSize: rem(16) }}>
+        {thing.name}
+      </Typography>
+      {thing.values.map((value, index) => (
+        <Typography key={LETTERS[index]} sx={{ fontSize: rem(15) }}>
+          {LETTERS[index]} <strong>{value ?? 'not noted'}</strong>
+        </Typography>
+      ))}
+    </Box>
+  );
+}
+
+function ThingRow(props: { thing: Figure; units: ShopUnits; explained: boolean }) {
+  const { thing, units, explained } = props;
+  const { values, right = null, explains = null, unit } = thing;
   const x = scaleLinear(extentOf(values, right), [12, WIDTH - 12]);
   const [a, b] = values;
   const between = a == null || b == null ? null : [x(a), x(b)].sort((one, other) => one - other);
@@ -48,7 +86,7 @@ function ThingRow({ thing, view }: { thing: ComparedThing; view: CompareView }) 
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: 'minmax(0, 1fr) 76px',
+        gridTemplateColumns: explained ? 'minmax(0, 1fr) 76px' : 'minmax(0, 1fr)',
         gap: 1,
         borderTop: '1px solid var(--line)',
         py: 0.5,
@@ -63,7 +101,7 @@ function ThingRow({ thing, view }: { thing: ComparedThing; view: CompareView }) 
           <Typography sx={{ fontSize: rem(15) }}>
             {values.map((value, index) => (
               <span key={LETTERS[index]}>
-                {LETTERS[index]} <strong>{valueWords(unit, value, view.units)}</strong>{' '}
+                {LETTERS[index]} <strong>{valueWords(unit, value, units)}</strong>{' '}
               </span>
             ))}
           </Typography>
@@ -95,22 +133,29 @@ function ThingRow({ thing, view }: { thing: ComparedThing; view: CompareView }) 
           )}
         </Box>
       </Box>
-      <Box sx={{ alignSelf: 'center', textAlign: 'right' }}>
-        <Typography sx={{ fontSize: rem(20), fontWeight: 700 }}>
-          {explains === null ? 'not run' : percentText(explains, 0)}
-        </Typography>
-        {explains === null ? null : (
-          <Box sx={{ height: 8, border: '1px solid var(--ink)' }}>
-            <Box sx={{ height: '100%', width: `${explains * 100}%`, background: 'var(--ink)' }} />
-          </Box>
-        )}
-      </Box>
+      {explained ? <Explains share={explains} /> : null}
     </Box>
   );
 }
 
-function Same({ same, view }: { same: readonly ComparedThing[]; view: CompareView }) {
-  const names = same.map((thing) => thing.name.toLowerCase()).join(', ');
+function Explains({ share }: { share: number | null }) {
+  return (
+    <Box sx={{ alignSelf: 'center', textAlign: 'right' }}>
+      <Typography sx={{ fontSize: rem(20), fontWeight: 700 }}>
+        {share === null ? 'not run' : percentText(share, 0)}
+      </Typography>
+      {share === null ? null : (
+        <Box sx={{ height: 8, border: '1px solid var(--ink)' }}>
+          <Box sx={{ height: '100%', width: `${share * 100}%`, background: 'var(--ink)' }} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Same(props: { same: readonly Figure[]; words: readonly WordThing[]; units: ShopUnits }) {
+  const { same, words, units } = props;
+  const names = [...same, ...words].map((thing) => thing.name.toLowerCase()).join(', ');
   return (
     <Accordion disableGutters elevation={0} square sx={{ background: 'transparent' }}>
       <AccordionSummary
@@ -118,14 +163,18 @@ function Same({ same, view }: { same: readonly ComparedThing[]; view: CompareVie
         sx={{ px: 0, '& .MuiAccordionSummary-content': { minWidth: 0 } }}
       >
         <Typography sx={{ minWidth: 0 }} noWrap>
-          The same in both: <strong>{same.length} things</strong>, {names}
+          The same in both: <strong>{same.length + words.length} things</strong>, {names}
         </Typography>
       </AccordionSummary>
       <AccordionDetails sx={{ px: 0 }}>
         {same.map((thing) => (
-          <Typography key={thing.key} variant="body2">
-            {thing.name}:{' '}
-            <strong>{valueWords(thing.unit, thing.values[0] ?? null, view.units)}</strong>
+          <Typography key={thing.name} variant="body2">
+            {thing.name}: <strong>{valueWords(thing.unit, thing.values[0] ?? null, units)}</strong>
+          </Typography>
+        ))}
+        {words.map((thing) => (
+          <Typography key={thing.name} variant="body2">
+            {thing.name}: <strong>{thing.values[0]}</strong>
           </Typography>
         ))}
       </AccordionDetails>

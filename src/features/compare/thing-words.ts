@@ -1,6 +1,6 @@
 import type { ShopUnits } from '@/core/units';
 import type { ComparedThing } from '@/services/scores/compare-view';
-import { decimals, percentText, spanText, tempText } from '@/ui/format';
+import { decimals, percentText, riseText, spanText, tempText } from '@/ui/format';
 
 type Units = Pick<ShopUnits, 'tempUnit'>;
 
@@ -13,6 +13,9 @@ export function valueWords(
   if (value === null) return 'not noted';
   if (unit === 'degrees') return tempText(value, units);
   if (unit === 'share') return percentText(value);
+  if (unit === 'dose') return percentText(value, 2);
+  if (unit === 'times') return riseText(value);
+  if (unit === 'ph') return decimals(value, 1);
   if (unit === 'strength') return `W ${Math.round(value)}`;
   if (unit === 'hours') return `${decimals(value, 1)} h`;
   if (Math.abs(value) < 1) return 'at its best';

@@ -23,6 +23,7 @@ import { headlineOf } from './headline';
 import { HoursTable } from './hours-table';
 import { LotWish } from './lot-wish';
 import { NeverShare } from './never-share';
+import { TempStrip } from './temp-strip';
 import { VesselChart } from './vessel-chart';
 import { WhatIfPanel } from './what-if-panel';
 import { withWhatIf } from './what-if-view';
@@ -70,6 +71,7 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
           width={Math.max(360, width)}
           height={CHART_HEIGHT}
         />
+        {shown === view ? <TempStrip view={view} width={Math.max(360, width)} /> : null}
       </Box>
       {offer === null ? null : (
         <Box sx={{ borderTop: '2px solid var(--ink)', p: 2, display: 'grid', gap: 1.5 }}>
@@ -221,12 +223,15 @@ function Contents({ view }: { view: LotView }) {
       <Lineage label="From" lots={view.madeFrom} />
       <Lineage label="Into" lots={view.becomes} />
       {view.strand.tense === 'done' ? (
-        <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
           <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/lineage`}>
             Lineage
           </LinkButton>
           <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/label`}>
             Label
+          </LinkButton>
+          <LinkButton size="small" href={`/compare/lots?lot=${encodeURIComponent(view.code)}`}>
+            Beside another
           </LinkButton>
         </Box>
       ) : null}

@@ -171,6 +171,7 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     early: null,
     late: null,
     quiet: { ph: [], gluten: [] },
+    temps: { core: [], place: [] },
     phNow: null,
     glutenNow: null,
     looks: [],

@@ -1,9 +1,11 @@
 import {
+  bakedWords,
   changeOneThing,
   explain,
   type BakedRun,
   type Change,
   type Explained,
+  type PartedWords,
   type ThingKey,
   type ThingUnit,
 } from '@/core/compare';
@@ -13,7 +15,7 @@ import { valueAtHour } from '@/core/ripeness';
 import { hoursBetween, type ShopUnits } from '@/core/units';
 import type { ShopContext } from '../context';
 import { loadShop } from '../shop-state';
-import { bakedById, pastBakes, type PastBake } from './baked-shop';
+import { bakedById, bakedShop, pastBakes, type PastBake } from './baked-shop';
 import { methodOfBake } from './method-of-bake';
 import { wantedWayOf } from './wanted-way';
 
@@ -52,6 +54,8 @@ export interface CompareView {
   readonly bakes: readonly ComparedBake[];
   readonly differed: readonly ComparedThing[];
   readonly same: readonly ComparedThing[];
+  /** What is told in words: flours, places, hands. */
+  readonly words: PartedWords;
   /** Changes of the bake that turned out worse, the surest first. */
   readonly changes: readonly Change[];
   /** The bake that they are of; null where none is proposed. */
@@ -97,6 +101,10 @@ export function compareView(context: ShopContext, bakeIds: readonly string[]): C
     ),
     differed: explained.differed.map(plain),
     same: explained.same.map(plain),
+    words: bakedWords(
+      found.map((one) => one.run),
+      first?.shop ?? bakedShop(context, state),
+    ),
     changes: mend === undefined ? [] : changeOneThing(mend.baked, mend.shop, way),
     changed: worse?.bakeId ?? null,
     nextVersion:

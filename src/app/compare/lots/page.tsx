@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { LotsBeside } from '@/features/compare/lots';
+import { shopContext } from '@/services/context';
+import { lotsView } from '@/services/scores/lots-view';
+
+export const metadata: Metadata = { title: 'Lots side by side' };
+
+type Props = { searchParams: Promise<{ lot?: string | string[] }> };
+
+export default async function LotsPage({ searchParams }: Props) {
+  await connection();
+  const { lot = [] } = await searchParams;
+  return <LotsBeside view={lotsView(shopContext(), [lot].flat())} />;
+}

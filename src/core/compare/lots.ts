@@ -1,0 +1,189 @@
+import { totals, type Pantry } from '../composition';
+import { placeTempC, stateAt, type LotForecast, type Places } from '../forecast';
+import { isAct } from '../journal';
+import { acidToPh, X } from '../kinetics';
+import { hoursBetween } from '../units';
+import { meanPlaceC } from './place-mean';
+import { partedWords, type PartedWords } from './in-words';
+import type { ThingUnit } from './things';
+
+/** The shop that lots stood in. */
+export interface LotShop {
+  readonly places: Places;
+  readonly pantry: Pantry;
+}
+
+/** A lot as it is laid beside others. */
+export interface ComparedRun {
+  readonly lot: LotForecast;
+  /** When it was used up, or when it is looked at where it was not. */
+  readonly untilMs: number;
+  /** Who made it; null where nobody signed. */
+  readonly madeBy: string | null;
+}
+
+/** A thing in figures. */
+export interface LotFigure {
+  readonly name: string;
+  /** Null where it is not known of one. */
+  readonly values: readonly (number | null)[];
+  readonly unit: ThingUnit;
+}
+
+/** Lots beside each other: what was done to them differently, what was the same, and how they came out. */
+export interface ComparedLots {
+  readonly differed: readonly LotFigure[];
+  readonly same: readonly LotFigure[];
+  readonly words: PartedWords;
+  readonly outcome: readonly LotFigure[];
+}
+
+interface FigureRule {
+  readonly name: string;
+  readonly unit: ThingUnit;
+  /** Differences up to this are none. */
+  readonly within: number;
+  readonly of: (run: ComparedRun, shop: LotShop) => number | null;
+}
+
+/** What is done to a lot, in the order of the work. */
+const DONE: readonly FigureRule[] = [
+  { name: 'Fresh yeast, of flour', unit: 'dose', within: 0.00002, of: yeastShare },
+  { name: 'Flour that came ripe', unit: 'share', within: 0.004, of: seedShare },
+  {
+    name: 'Water on flour',
+    unit: 'share',
+    within: 0.004,
+    of: (run, shop) => shareOfFlour(run, shop, (sum) => sum.waterG),
+  },
+  {
+    name: 'Salt on flour',
+    unit: 'share',
+    within: 0.0008,
+    of: (run, shop) => shareOfFlour(run, shop, (sum) => sum.saltG),
+  },
+  {
+    name: 'Whole grain in the flour',
+    unit: 'share',
+    within: 0.01,
+    of: ({ lot }, { pantry }) => totals(lot.story.lot.composition, pantry).wholegrainShare,
+  },
+  {
+    name: 'Strength of the flour, W',
+    unit: 'strength',
+    within: 4,
+    of: ({ lot }, { pantry }) => totals(lot.story.lot.composition, pantry).strengthW,
+  },
+  { name: 'Just mixed', unit: 'degrees', within: 0.4, of: startC },
+  {
+    name: 'Where it stood, on average',
+    unit: 'degrees',
+    within: 0.4,
+    of: ({ lot }, { places }) => meanPlaceC(lot, places),
+  },
+  {
+    name: 'Hours it stood',
+    unit: 'hours',
+    within: 0.2,
+    of: ({ lot, untilMs }) => hoursBetween(lot.story.startMs, untilMs),
+  },
+];
+
+/** How a lot came out. */
+const CAME_OUT: readonly FigureRule[] = [
+  {
+    name: 'Hours to its best',
+    unit: 'hours',
+    within: 0,
+    of: ({ lot }) =>
+      lot.window.bestMs === null ? null : hoursBetween(lot.story.startMs, lot.window.bestMs),
+  },
+  {
+    name: 'Used, from its best',
+    unit: 'minutes',
+    within: 0,
+    of: ({ lot, untilMs }) =>
+      lot.window.bestMs === null ? null : hoursBetween(lot.window.bestMs, untilMs) * 60,
+  },
+  { name: 'Highest level', unit: 'times', within: 0, of: ({ lot }) => lot.window.peakRise },
+  { name: 'Acid when used, pH', unit: 'ph', within: 0, of: phAt },
+  {
+    name: 'Strength left when used',
+    unit: 'share',
+    within: 0,
+    of: ({ lot, untilMs }) => stateAt(lot.run, lot.story.startMs, untilMs)[X.gluten] ?? null,
+  },
+  { name: 'Speed, against the book', unit: 'share', within: 0, of: ({ lot }) => lot.runSpeed },
+];
+
+/** Lays lots beside each other. Values are in the order of the lots. */
+export function compareLots(runs: readonly ComparedRun[], shop: LotShop): ComparedLots {
+  const figures = (rules: readonly FigureRule[]) =>
+    rules
+      .map((rule) => ({ rule, values: runs.map((run) => rule.of(run, shop)) }))
+      .filter(({ values }) => values.some((one) => one !== null && one !== 0));
+  const done = figures(DONE);
+  const plain = ({ rule, values }: (typeof done)[number]): LotFigure => ({
+    name: rule.name,
+    unit: rule.unit,
+    values,
+  });
+  const words = partedWords(
+    runs.map(({ lot, madeBy }) => ({ lots: [lot], hands: [madeBy] })),
+    shop,
+  );
+  return {
+    differed: done.filter((one) => isApart(one.values, one.rule.within)).map(plain),
+    same: done.filter((one) => !isApart(one.values, one.rule.within)).map(plain),
+    words,
+    outcome: figures(CAME_OUT).map(plain),
+  };
+}
+
+function isApart(values: readonly (number | null)[], within: number): boolean {
+  const known = values.filter((one) => one !== null);
+  if (known.length < values.length) return known.length > 0;
+  return Math.max(...known) - Math.min(...known) > within;
+}
+
+function shareOfFlour(
+  { lot }: ComparedRun,
+  { pantry }: LotShop,
+  of: (sum: ReturnType<typeof totals>) => number,
+): number | null {
+  const sum = totals(lot.story.lot.composition, pantry);
+  return sum.flourG > 0 ? of(sum) / sum.flourG : null;
+}
+
+/** Yeast weighed into it over all its flour; what its leavens brought has grown since and is not counted. */
+function yeastShare({ lot }: ComparedRun, { pantry }: LotShop): number | null {
+  const { start, lot: made } = lot.story;
+  const sum = totals(made.composition, pantry);
+  if (!isAct(start, 'make') || sum.flourG <= 0) return null;
+  const own = totals(weighed(start.ingredients), pantry);
+  return own.freshYeastG / sum.flourG;
+}
+
+/** Flour that came with portions of other lots, over all its flour. */
+function seedShare({ lot }: ComparedRun, { pantry }: LotShop): number | null {
+  const { start, lot: made } = lot.story;
+  const sum = totals(made.composition, pantry);
+  if (!isAct(start, 'make') || sum.flourG <= 0) return null;
+  return Math.max(0, 1 - totals(weighed(start.ingredients), pantry).flourG / sum.flourG);
+}
+
+const weighed = (lines: readonly { readonly ingredientId: string; readonly massG: number }[]) =>
+  Object.fromEntries(lines.map((line) => [line.ingredientId, line.massG]));
+
+function startC({ lot }: ComparedRun, { places }: LotShop): number | null {
+  const { start, startMs } = lot.story;
+  if (isAct(start, 'make')) return start.startC;
+  const [first] = lot.story.stays;
+  return first === undefined ? null : placeTempC(places, first.placeId, startMs);
+}
+
+function phAt({ lot, untilMs }: ComparedRun): number | null {
+  const acid = stateAt(lot.run, lot.story.startMs, untilMs)[X.acid];
+  const { wholegrainShare, model } = lot.run.constants;
+  return acid === undefined ? null : acidToPh(acid, wholegrainShare, model);
+}

@@ -1,0 +1,87 @@
+'use client';
+
+import Close from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
+import type { LotsView } from '@/services/scores/lots-view';
+import { clockText, dateText } from '@/ui/format';
+import { LetterBadge } from './letters';
+
+const MOST = 4;
+
+const hrefOf = (lotIds: readonly string[]) =>
+  `/compare/lots?${new URLSearchParams(lotIds.map((id) => ['lot', id])).toString()}`;
+
+/** The lots that are chosen, each to be left out again, and one more. */
+export function ChosenLots({ view }: { view: LotsView }) {
+  const { lots, units } = view;
+  const router = useRouter();
+  const ids = lots.map((one) => one.lotId);
+  return (
+    <>
+      {lots.map((lot, index) => (
+        <Box
+          key={lot.lotId}
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 0.75,
+            border: '2px solid var(--line)',
+            borderRadius: '10px 20px 20px 10px',
+            background: 'var(--paper)',
+            pl: 1,
+          }}
+        >
+          <LetterBadge index={index} />
+          <Box>
+            <Typography className="name" sx={{ fontWeight: 700, lineHeight: 1.15 }}>
+              {lot.name}
+            </Typography>
+            <Typography variant="body2" sx={{ lineHeight: 1.15 }}>
+              {madeWords(lot.madeMs, units.timeZone)}
+            </Typography>
+          </Box>
+          <IconButton
+            aria-label={`Leave ${lot.name} ${lot.lotId} out`}
+            onClick={() => router.replace(hrefOf(ids.filter((id) => id !== lot.lotId)))}
+          >
+            <Close />
+          </IconButton>
+        </Box>
+      ))}
+      {lots.length === 0 || lots.length >= MOST ? null : <AddLot view={view} />}
+    </>
+  );
+}
+
+/** Another lot to lay beside those that are chosen. */
+export function AddLot({ view }: { view: LotsView }) {
+  const { lots, others, units } = view;
+  const router = useRouter();
+  return (
+    <TextField
+      fullWidth={false}
+      select
+      label={lots.length === 0 ? 'First lot' : 'Lay beside it'}
+      value=""
+      onChange={(event) =>
+        router.replace(hrefOf([...lots.map((one) => one.lotId), event.target.value]))
+      }
+      sx={{ minWidth: 180 }}
+      slotProps={{ htmlInput: { 'data-testid': 'add-lot' } }}
+    >
+      {others.map((one) => (
+        <MenuItem key={one.lotId} value={one.lotId}>
+          {one.name}, {madeWords(one.madeMs, units.timeZone)}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+const madeWords = (atMs: number, timeZone: string) =>
+  `${dateText(atMs, timeZone)}, ${clockText(atMs, timeZone)}`;
