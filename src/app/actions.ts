@@ -13,6 +13,7 @@ import { logReading } from '@/services/readings';
 import { changePlace, changeShop, setDemoRate } from '@/services/shop';
 import { skipStep } from '@/services/skip-step';
 import { undoBatch } from '@/services/undo';
+import { planTrial } from '@/services/trials/plan-trial';
 import { applyWhatIf } from '@/services/use-what-if';
 import { describeCulture } from '@/services/cultures/describe';
 import { restCulture, retireCulture } from '@/services/cultures/rest';
@@ -103,6 +104,11 @@ export async function setAimAction(form: unknown) {
 /** A temperature measured in a place. */
 export async function logReadingAction(form: unknown) {
   return logReading(shopContext(), form);
+}
+
+/** Plans a second lot with one thing different, and a look at both. */
+export async function planTrialAction(form: unknown) {
+  return planTrial(shopContext(), form);
 }
 
 /** Takes a what-if over. */

@@ -2,6 +2,7 @@ import type { HandsActions } from '@/ui/hands/actions';
 import {
   actOnLotAction,
   applyWhatIfAction,
+  planTrialAction,
   doStepAction,
   logLookAction,
   moveFactsAction,
@@ -25,6 +26,7 @@ export const handsActions: HandsActions = {
   actOnLot: actOnLotAction,
   takePart: takePartAction,
   applyWhatIf: applyWhatIfAction,
+  planTrial: planTrialAction,
   undo: undoAction,
   withdrawBake: withdrawBakeAction,
   setDemoRate: setDemoRateAction,

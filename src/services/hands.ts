@@ -45,6 +45,9 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
     if (state.folded.done.some((one) => one.batch === batch)) return done({ batch });
     const step = state.folded.plan.find((one) => one.stepId === stepId);
     if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
+    if (isAct(step.act, 'look')) {
+      return refused(null, 'Look: say what is seen, with “Log a look”.');
+    }
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
     const act = actAsDone(step.act, parsed.value, state);

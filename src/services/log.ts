@@ -177,6 +177,9 @@ function saysOf(batch: readonly Entry[], names: ReadonlyMap<string, string>): st
   const first = batch[0] as Entry;
   const { body } = first;
   const name = (lotId: string) => names.get(lotId) ?? lotId;
+  // A note written with other entries says what they are about.
+  const about = batch.slice(1).find((one) => one.body.kind === 'note')?.body;
+  if (about?.kind === 'note') return about.text;
   if (first.tense === 'planned' && batch.length > 1 && body.kind === 'make') {
     return `Planned ${body.name.replace(/ poolish$/, '')}: ${batch.length} steps`;
   }

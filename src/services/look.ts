@@ -1,13 +1,13 @@
-import { HEALTH_SIGNS } from '@/core/journal';
+import { HEALTH_SIGNS, isAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
-import { MS_PER_MINUTE } from '@/core/units';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import { addEntries } from '@/data';
 import type { ShopContext } from './context';
 import { batchOf } from './entries';
 import { doneAt } from './hands';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
-import { forecastState, loadShop } from './shop-state';
+import { forecastState, loadShop, type ShopState } from './shop-state';
 
 const lookFormSchema = z
   .object({
@@ -64,7 +64,15 @@ export function logLook(context: ShopContext, form: unknown): Outcome<LookResult
     };
     addEntries(
       context.db,
-      batchOf(context, batch, [{ atMs: at.value, tense: 'done', body, by: by ?? null }]),
+      batchOf(context, batch, [
+        {
+          atMs: at.value,
+          tense: 'done',
+          body,
+          by: by ?? null,
+          fulfils: plannedLook(state, lotId, at.value),
+        },
+      ]),
     );
     const after = forecastState(context, loadShop(context)).lots.get(lotId);
     const [beforeMs, afterMs] = [keyMoment(before), keyMoment(after)];
@@ -77,6 +85,17 @@ export function logLook(context: ShopContext, form: unknown): Outcome<LookResult
           : Math.round((beforeMs - afterMs) / MS_PER_MINUTE),
     });
   });
+}
+
+/** A look counts for one that was planned up to so much later. */
+const SOON_MS = 2 * MS_PER_HOUR;
+
+/** The planned look that a look carries out: the first of that lot that is due; null for none. */
+function plannedLook({ folded }: ShopState, lotId: string, atMs: number): string | null {
+  const due = folded.plan.find(
+    ({ act, atMs: dueMs }) => isAct(act, 'look') && act.lotId === lotId && dueMs <= atMs + SOON_MS,
+  );
+  return due?.stepId ?? null;
 }
 
 function keyMoment(

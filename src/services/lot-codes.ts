@@ -16,6 +16,7 @@ const LETTER = {
   discard: 'W',
   'carry-over': 'C',
   frozen: 'F',
+  trial: 'T',
 } as const;
 
 /** What a code can be for. */

@@ -41,16 +41,18 @@ export function tempsOf(
   const core = { hours: run.hours, length: run.length, at: (row: number) => coreC(run, row) };
   const instants = Array.from({ length: steps + 1 }, (_, i) => story.startMs + i * CURVE_STEP_MS);
   return {
-    core: instants.map((_, i) => inTenths(valueAtHour(core, (i * CURVE_STEP_MS) / MS_PER_HOUR))),
+    core: instants.map((_, i) =>
+      inHundredths(valueAtHour(core, (i * CURVE_STEP_MS) / MS_PER_HOUR)),
+    ),
     place: instants.map((atMs) => {
       const stay = story.stays.filter((one) => one.fromMs <= atMs).at(-1) ?? story.stays[0];
-      return stay === undefined ? NaN : inTenths(placeTempC(places, stay.placeId, atMs));
+      return stay === undefined ? NaN : inHundredths(placeTempC(places, stay.placeId, atMs));
     }),
   };
 }
 
 const coreC = (run: LotForecast['run'], row: number) => run.states[row * STATE_SIZE + X.coreC] ?? 0;
-const inTenths = (tempC: number) => Math.round(tempC * 10) / 10;
+const inHundredths = (tempC: number) => Math.round(tempC * 100) / 100;
 
 /** Acid and strength at an instant; nulls before it was made. */
 export function inside(

@@ -11,6 +11,7 @@ import { type forecastState, type ShopState } from './shop-state';
 import { CURVE_STEP_MS, inside, quietOf, tempsOf } from './lot-inside';
 import { lotHours, type LotHours } from './lot-hours';
 import { signWords } from './sign-words';
+import { trialOffer, type TrialOffer } from './trials/trial-offer';
 import { momentsOf } from './tide/moments';
 import { whatIfOffer, type WhatIfOffer } from './what-if-base';
 import { coldPlaceIds, strandOf } from './tide/strands';
@@ -74,6 +75,8 @@ export interface LotView {
   readonly madeFrom: readonly { readonly lotId: string; readonly name: string }[];
   readonly becomes: readonly { readonly lotId: string; readonly name: string }[];
   readonly offer: WhatIfOffer | null;
+  /** What can be tried beside it; null where nothing can any more. */
+  readonly trial: TrialOffer | null;
   /** When it was last touched, for a lot that is gone; null for one in sight. Now is that instant then. */
   readonly pastMs: number | null;
   readonly places: readonly { readonly id: string; readonly name: string }[];
@@ -150,6 +153,7 @@ function viewOfLot(
     madeFrom: named(story.lot.madeFrom),
     becomes: named(story.becomes),
     offer: whatIfOffer(lot, state),
+    trial: trialOffer({ id: lotId, endMs: story.endMs, ...lot.window }, state),
     pastMs: null,
     places: state.places.map(({ id, name }) => ({ id, name })),
     ingredients: [...state.pantry.values()].map(({ id, name }) => ({ id, name })),
@@ -170,6 +174,7 @@ function pastLot(view: LotView, { state, pastMs }: LotAnyTime, lotId: string): L
     ...view,
     pastMs,
     offer: null,
+    trial: null,
     chains: [],
     leftG: 0,
     becomes: into.map((act) => ({
@@ -244,7 +249,10 @@ function nextOn(
 ): Moment | null {
   const refs = new Set(
     forecast.acts
-      .filter(({ act, tense }) => tense === 'planned' && lotsTouchedBy(act).includes(lotId))
+      .filter(
+        ({ act, tense }) =>
+          tense === 'planned' && act.kind !== 'look' && lotsTouchedBy(act).includes(lotId),
+      )
       .map((one) => one.ref),
   );
   return momentsOf(state, forecast, [], (one) => refs.has(one.ref))[0] ?? null;

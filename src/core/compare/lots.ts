@@ -16,8 +16,8 @@ export interface LotShop {
 /** A lot as it is laid beside others. */
 export interface ComparedRun {
   readonly lot: LotForecast;
-  /** When it was used up, or when it is looked at where it was not. */
-  readonly untilMs: number;
+  /** When it was, or is to be, used up; null where it stands and nothing is to take it. */
+  readonly untilMs: number | null;
   /** Who made it; null where nobody signed. */
   readonly madeBy: string | null;
 }
@@ -79,13 +79,14 @@ const DONE: readonly FigureRule[] = [
     name: 'Where it stood, on average',
     unit: 'degrees',
     within: 0.4,
-    of: ({ lot }, { places }) => meanPlaceC(lot, places),
+    of: ({ lot, untilMs }, { places }) =>
+      meanPlaceC(lot, places, untilMs ?? lot.window.closesMs ?? lot.window.bestMs),
   },
   {
     name: 'Hours it stood',
     unit: 'hours',
     within: 0.2,
-    of: ({ lot, untilMs }) => hoursBetween(lot.story.startMs, untilMs),
+    of: ({ lot, untilMs }) => (untilMs === null ? null : hoursBetween(lot.story.startMs, untilMs)),
   },
 ];
 
@@ -103,7 +104,9 @@ const CAME_OUT: readonly FigureRule[] = [
     unit: 'minutes',
     within: 0,
     of: ({ lot, untilMs }) =>
-      lot.window.bestMs === null ? null : hoursBetween(lot.window.bestMs, untilMs) * 60,
+      lot.window.bestMs === null || untilMs === null
+        ? null
+        : hoursBetween(lot.window.bestMs, untilMs) * 60,
   },
   { name: 'Highest level', unit: 'times', within: 0, of: ({ lot }) => lot.window.peakRise },
   { name: 'Acid when used, pH', unit: 'ph', within: 0, of: phAt },
@@ -111,7 +114,8 @@ const CAME_OUT: readonly FigureRule[] = [
     name: 'Strength left when used',
     unit: 'share',
     within: 0,
-    of: ({ lot, untilMs }) => stateAt(lot.run, lot.story.startMs, untilMs)[X.gluten] ?? null,
+    of: ({ lot, untilMs }) =>
+      untilMs === null ? null : (stateAt(lot.run, lot.story.startMs, untilMs)[X.gluten] ?? null),
   },
   { name: 'Speed, against the book', unit: 'share', within: 0, of: ({ lot }) => lot.runSpeed },
 ];
@@ -142,8 +146,7 @@ export function compareLots(runs: readonly ComparedRun[], shop: LotShop): Compar
 
 function isApart(values: readonly (number | null)[], within: number): boolean {
   const known = values.filter((one) => one !== null);
-  if (known.length < values.length) return known.length > 0;
-  return Math.max(...known) - Math.min(...known) > within;
+  return known.length > 1 && Math.max(...known) - Math.min(...known) > within;
 }
 
 function shareOfFlour(
@@ -183,6 +186,7 @@ function startC({ lot }: ComparedRun, { places }: LotShop): number | null {
 }
 
 function phAt({ lot, untilMs }: ComparedRun): number | null {
+  if (untilMs === null) return null;
   const acid = stateAt(lot.run, lot.story.startMs, untilMs)[X.acid];
   const { wholegrainShare, model } = lot.run.constants;
   return acid === undefined ? null : acidToPh(acid, wholegrainShare, model);

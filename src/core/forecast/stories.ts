@@ -127,7 +127,9 @@ function begin(stories: Stories, by: ForecastAct, start: LotStory['start'], lotI
 function note(story: LotStory, act: Act, atMs: number): void {
   if (act.kind === 'work' || act.kind === 'add') story.handling.push({ atMs, act });
   if (act.kind === 'aim') story.aims.push({ atMs, targetRise: act.targetRise });
-  if (act.kind === 'look') story.looks.push({ atMs, signs: act.signs });
+  // A look that is only planned has nothing to say yet.
+  const seen = act.kind === 'look' && Object.keys(act.signs).length > 0;
+  if (seen) story.looks.push({ atMs, signs: act.signs });
   if (act.kind === 'move') {
     closeStay(story, atMs);
     story.stays.push({ placeId: act.placeId, fromMs: atMs, toMs: null });

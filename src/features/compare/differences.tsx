@@ -169,7 +169,10 @@ function Same(props: { same: readonly Figure[]; words: readonly WordThing[]; uni
       <AccordionDetails sx={{ px: 0 }}>
         {same.map((thing) => (
           <Typography key={thing.name} variant="body2">
-            {thing.name}: <strong>{valueWords(thing.unit, thing.values[0] ?? null, units)}</strong>
+            {thing.name}:{' '}
+            <strong>
+              {valueWords(thing.unit, thing.values.find((one) => one !== null) ?? null, units)}
+            </strong>
           </Typography>
         ))}
         {words.map((thing) => (

@@ -24,6 +24,7 @@ import { HoursTable } from './hours-table';
 import { LotWish } from './lot-wish';
 import { NeverShare } from './never-share';
 import { TempStrip } from './temp-strip';
+import { TrialPanel } from './trial-panel';
 import { VesselChart } from './vessel-chart';
 import { WhatIfPanel } from './what-if-panel';
 import { withWhatIf } from './what-if-view';
@@ -121,14 +122,13 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
           <LastLook view={view} onLook={() => setLooking(true)} />
           <HoursTable hours={view.hours} units={view.units} nowMs={view.nowMs} />
         </Box>
-        <Contents view={view} />
-        {isHere(view) ? (
-          <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-            <ActPanel view={view} actions={actions} />
-            <PartPanel view={view} actions={actions} />
-            {view.aim === null ? null : <AimPanel view={view} aim={view.aim} actions={actions} />}
-          </Box>
-        ) : null}
+        <Box sx={{ display: 'grid', gap: 3, alignContent: 'start' }}>
+          <Contents view={view} />
+          {view.trial === null ? null : (
+            <TrialPanel view={view} trial={view.trial} actions={actions} />
+          )}
+        </Box>
+        {isHere(view) ? <Doing view={view} actions={actions} /> : null}
       </Box>
       {looking ? (
         <LookDialog
@@ -148,6 +148,24 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
         />
       ) : null}
     </>
+  );
+}
+
+/** What can be done with a lot that is there. */
+function Doing({ view, actions }: { view: LotView; actions: HandsActions }) {
+  const here = isHere(view);
+  if (!here && view.trial === null) return null;
+  return (
+    <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      {here ? (
+        <>
+          <ActPanel view={view} actions={actions} />
+          <PartPanel view={view} actions={actions} />
+        </>
+      ) : null}
+      {here && view.aim !== null ? <AimPanel view={view} aim={view.aim} actions={actions} /> : null}
+      {view.trial === null ? null : <TrialPanel view={view} trial={view.trial} actions={actions} />}
+    </Box>
   );
 }
 

@@ -182,6 +182,7 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     madeFrom: [],
     becomes: [],
     offer: null,
+    trial: null,
     places: [],
     ingredients: [],
     leftG: 0,

@@ -64,6 +64,7 @@ export function Tide(props: { view: TideView; stale: boolean; actions: HandsActi
     );
   const doneNow = (stepId: string) => {
     const step = planned.find((moment) => moment.ref === stepId);
+    if (step?.glyph === 'look') return setLooking({ lotId: step.lotId });
     run(
       () => actions.doStep({ stepId, batch: newBatch() }),
       () => `${step?.title ?? 'Step'}: done.`,

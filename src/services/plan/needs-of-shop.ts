@@ -46,7 +46,8 @@ export function needsOfShop(shop: ShopRun): Needs {
   const open = bakes.filter(
     (bake) => live.has(bake.id) && bake.readyToMs > nowMs && !without.has(bake.id),
   );
-  const hands = planned.filter(({ act }) => act.kind !== 'use');
+  // A look takes a moment and can wait for one.
+  const hands = planned.filter(({ act }) => act.kind !== 'use' && act.kind !== 'look');
   return {
     hands: [
       ...together(hands).map((group) => momentOf(group, shop)),

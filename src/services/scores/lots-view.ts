@@ -58,7 +58,7 @@ export function lotsView(context: ShopContext, lotIds: readonly string[]): LotsV
     nowMs,
     lots: found.map((one) => beside(one, nowMs)),
     compared: compareLots(
-      found.map((one) => runOf(one, nowMs)),
+      found.map((one) => runOf(one)),
       { places: (first?.state ?? state).placeMap, pantry: (first?.state ?? state).pantry },
     ),
     others: othersOf(
@@ -74,11 +74,10 @@ function usedMs({ lot, pastMs, state }: LotAnyTime): number | null {
   return endMs === null || endMs > state.nowMs ? null : endMs;
 }
 
-function runOf(one: LotAnyTime, nowMs: number): ComparedRun {
+function runOf(one: LotAnyTime): ComparedRun {
   const { lot, state } = one;
   const made = state.folded.done.find(({ act }) => lotMadeBy(act) === lot.story.lot.id);
-  const untilMs = usedMs(one) ?? lot.story.endMs ?? Math.max(nowMs, lot.story.startMs);
-  return { lot, untilMs, madeBy: made?.by ?? null };
+  return { lot, untilMs: usedMs(one) ?? lot.story.endMs, madeBy: made?.by ?? null };
 }
 
 function beside(one: LotAnyTime, nowMs: number): LotBeside {

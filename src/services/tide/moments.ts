@@ -104,13 +104,16 @@ function titleOf(act: Act, forecast: ShopForecast): string {
     case 'light':
       return `Light ${act.oven}`;
     case 'look':
-      return `Looked at ${nameOf(act.lotId, forecast)}`;
+      return `${isToCome(act) ? 'Look at' : 'Looked at'} ${nameOf(act.lotId, forecast)}`;
     case 'work':
       return `${act.act === 'fold' ? 'Fold' : 'Work'} ${nameOf(act.lotId, forecast)}`;
     default:
       return `Add to ${nameOf(act.lotId, forecast)}`;
   }
 }
+
+/** A look that nobody has seen anything in yet. */
+const isToCome = ({ signs }: ActOf<'look'>) => Object.keys(signs).length === 0;
 
 function makeTitle(act: ActOf<'make'>): string {
   if (act.cultureId !== undefined) return `Feed ${act.name}`;
@@ -154,7 +157,7 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
 function lookLines(act: ActOf<'look'>): MomentLine[] {
   const { rise, ...signs } = act.signs;
   const words = [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)];
-  return [{ label: words.join(', ') }];
+  return words.length === 0 ? [] : [{ label: words.join(', ') }];
 }
 
 function footOf(act: Act, one: ForecastAct, state: ShopState): string {

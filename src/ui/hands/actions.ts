@@ -13,6 +13,7 @@ export interface HandsActions {
   readonly setAim: (form: unknown) => Promise<Outcome<{ batch: string; bestMs: number | null }>>;
   readonly actOnLot: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly takePart: (form: unknown) => Promise<Outcome<{ batch: string; lotId: string }>>;
+  readonly planTrial: (form: unknown) => Promise<Outcome<{ batch: string; lotId: string }>>;
   readonly applyWhatIf: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
   readonly withdrawBake: (bakeId: string) => Promise<Outcome<{ batch: string }>>;

@@ -1,0 +1,149 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { toLocalText } from '@/core/units';
+import type { LotView } from '@/services/lot-view';
+import type { TrialThing } from '@/services/trials/trial-form';
+import type { TrialOffer } from '@/services/trials/trial-offer';
+import type { HandsActions } from '@/ui/hands/actions';
+import { newBatch, useAct } from '@/ui/hands/use-act';
+import { LinkButton } from '@/ui/link-button';
+import { WallTimeField } from '@/ui/wall-time-field';
+
+const NAMES: Readonly<Record<TrialThing, string>> = {
+  place: 'another place',
+  yeast: 'more or less yeast',
+  water: 'more or less water',
+  start: 'warmer or colder mixed',
+};
+
+/** A trial beside a lot: the same once more, one thing different, and a look at both. */
+export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: HandsActions }) {
+  const { view, trial, actions } = props;
+  const { run, busy, refused } = useAct(actions);
+  const others = view.places.filter((place) => place.id !== trial.placeId);
+  const [thing, setThing] = useState<TrialThing>(trial.things[0] ?? 'place');
+  const [placeId, setPlace] = useState(others[0]?.id ?? '');
+  const [figure, setFigure] = useState<Readonly<Partial<Record<TrialThing, string>>>>({
+    yeast: '50',
+    water: '5',
+    start: String(Math.round((trial.startC ?? 20) + 4)),
+  });
+  const [massG, setMassG] = useState(String(trial.massG));
+  const [lookAt, setLookAt] = useState(toLocalText(trial.lookAtMs, view.units.timeZone));
+  const [secondId, setSecondId] = useState<string | null>(null);
+  const plan = () =>
+    run(
+      () =>
+        actions.planTrial({
+          lotId: view.code,
+          batch: newBatch(),
+          thing,
+          placeId,
+          ...figureOf(thing, figure[thing] ?? ''),
+          massG,
+          lookAt,
+        }),
+      ({ lotId }) => {
+        setSecondId(lotId);
+        return `Trial ${lotId} planned beside ${view.code}, with a look at both.`;
+      },
+    );
+  const wrong = Object.values(refused)[0];
+  return (
+    <Box component="section" aria-label="A trial beside it" sx={{ display: 'grid', gap: 1.25 }}>
+      <Typography variant="h3" component="h2">
+        A trial beside it
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        The same once more, one thing different; you are reminded to look at both.
+      </Typography>
+      {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
+      <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', alignItems: 'end' }}>
+        <TextField
+          select
+          label="Different"
+          value={thing}
+          onChange={(event) => setThing(event.target.value as TrialThing)}
+        >
+          {trial.things.map((one) => (
+            <MenuItem key={one} value={one}>
+              {NAMES[one]}
+            </MenuItem>
+          ))}
+        </TextField>
+        {thing === 'place' ? (
+          <TextField
+            select
+            label="Place"
+            value={placeId}
+            onChange={(event) => setPlace(event.target.value)}
+          >
+            {others.map((place) => (
+              <MenuItem key={place.id} value={place.id}>
+                {place.name}
+              </MenuItem>
+            ))}
+          </TextField>
+        ) : (
+          <TextField
+            label={LABELS[thing]}
+            name="trial-figure"
+            value={figure[thing] ?? ''}
+            onChange={(event) => setFigure({ ...figure, [thing]: event.target.value })}
+            slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 6 } }}
+          />
+        )}
+        <TextField
+          label="Trial lot, g"
+          name="trial-grams"
+          value={massG}
+          onChange={(event) => setMassG(event.target.value)}
+          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 7 } }}
+        />
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <WallTimeField label="Look at both" value={lookAt} onChange={setLookAt} />
+        </Box>
+        <Button
+          size="small"
+          disabled={busy}
+          onClick={plan}
+          sx={{ minHeight: 48 }}
+          data-testid="plan-trial"
+        >
+          Plan the trial
+        </Button>
+        {secondId === null ? null : (
+          <LinkButton
+            size="small"
+            href={`/compare/lots?${new URLSearchParams([
+              ['lot', view.code],
+              ['lot', secondId],
+            ]).toString()}`}
+          >
+            Both side by side
+          </LinkButton>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+const LABELS: Readonly<Record<Exclude<TrialThing, 'place'>, string>> = {
+  yeast: 'Yeast, % of the first',
+  water: 'Water, points more',
+  start: 'Just mixed, °C',
+};
+
+/** The figure under the name that the server knows it by. */
+function figureOf(thing: TrialThing, text: string) {
+  if (thing === 'yeast') return { yeastPct: text };
+  if (thing === 'water') return { waterPoints: text };
+  return thing === 'start' ? { startC: text } : {};
+}

@@ -1,0 +1,27 @@
+import { numberField, z } from '@/core/parse';
+
+/** What can be different in a trial. */
+export const TRIAL_THINGS = ['place', 'yeast', 'water', 'start'] as const;
+export type TrialThing = (typeof TRIAL_THINGS)[number];
+
+/** A trial as the page asks for it. */
+export const trialSchema = z.object({
+  lotId: z.string().min(1).max(80),
+  batch: z.string().min(8).max(80),
+  thing: z.enum(TRIAL_THINGS),
+  placeId: z.string().max(80).nullish(),
+  yeastPct: numberField({ name: 'Yeast', unit: '% of the first', min: 10, max: 400 }).nullish(),
+  waterPoints: numberField({
+    name: 'Water',
+    unit: 'points of flour more',
+    min: -25,
+    max: 25,
+  }).nullish(),
+  startC: numberField({ name: 'Just mixed', unit: '°C', min: 5, max: 35 }).nullish(),
+  massG: numberField({ name: 'Trial lot', unit: 'g', min: 20, max: 100_000 }),
+  lookAt: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/, {
+    error: (issue) =>
+      `Look at both: “${String(issue.input)}” is not a date and time. Allowed: for example 2026-11-27T18:00.`,
+  }),
+});
+export type Trial = z.output<typeof trialSchema>;
