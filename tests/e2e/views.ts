@@ -24,6 +24,7 @@ export const VIEWS = [
   '/bakes/demo-00346',
   '/records',
   '/records/sheets',
+  '/records/trace',
   '/practice',
   '/practice/dough',
   '/words',

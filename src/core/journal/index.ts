@@ -33,5 +33,6 @@ export {
   type Opening,
   type ScoreBody,
 } from './score';
+export { traceDay, type TraceLot, type TraceUse } from './day-trace';
 export { lineageActs } from './lineage-acts';
 export { applyAct, isUsedUp, stockAfter, type Lot } from './stock';

@@ -122,12 +122,7 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
           <LastLook view={view} onLook={() => setLooking(true)} />
           <HoursTable hours={view.hours} units={view.units} nowMs={view.nowMs} />
         </Box>
-        <Box sx={{ display: 'grid', gap: 3, alignContent: 'start' }}>
-          <Contents view={view} />
-          {view.trial === null ? null : (
-            <TrialPanel view={view} trial={view.trial} actions={actions} />
-          )}
-        </Box>
+        <Middle view={view} actions={actions} />
         {isHere(view) ? <Doing view={view} actions={actions} /> : null}
       </Box>
       {looking ? (
@@ -148,6 +143,16 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
         />
       ) : null}
     </>
+  );
+}
+
+/** What is in a lot, and what can be tried beside it. */
+function Middle({ view, actions }: { view: LotView; actions: HandsActions }) {
+  return (
+    <Box sx={{ display: 'grid', gap: 3, alignContent: 'start' }}>
+      <Contents view={view} />
+      {view.trial === null ? null : <TrialPanel view={view} trial={view.trial} actions={actions} />}
+    </Box>
   );
 }
 

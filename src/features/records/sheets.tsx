@@ -11,6 +11,7 @@ import type { ExportName } from '@/services/exports/tables';
 import type { ColdStoreLog } from '@/services/sheets/cold-log';
 import type { Sheets } from '@/services/sheets/sheets';
 import { clockText, dateText, massText, tempText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
 import { PrintButton } from '@/ui/print-button';
 import { ViewFrame } from '@/ui/view-frame';
 
@@ -25,6 +26,7 @@ export function SheetsView({ sheets }: { sheets: Sheets }) {
       aside={
         <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
           <PrintButton what="the sheets" />
+          <LinkButton href="/records/trace">Trace of a day</LinkButton>
           <Button component="a" href="/records/sheets.pdf" download>
             As PDF
           </Button>

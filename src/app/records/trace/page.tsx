@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { connection } from 'next/server';
+import { DayTrace } from '@/features/records/day-trace';
+import { shopContext } from '@/services/context';
+import { dayTraceView } from '@/services/sheets/day-trace';
+
+export const metadata: Metadata = { title: 'Trace of a day' };
+
+type Props = { searchParams: Promise<{ day?: string | string[] }> };
+
+export default async function TracePage({ searchParams }: Props) {
+  await connection();
+  const { day } = await searchParams;
+  return <DayTrace view={dayTraceView(shopContext(), [day].flat()[0])} />;
+}

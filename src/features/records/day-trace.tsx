@@ -1,0 +1,144 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import type { DayLot, DaySale, DayTraceView } from '@/services/sheets/day-trace';
+import { clockText, dateText, massText } from '@/ui/format';
+import { LinkButton } from '@/ui/link-button';
+import { PrintButton } from '@/ui/print-button';
+import { ViewFrame } from '@/ui/view-frame';
+import { DayChoice } from './day-choice';
+
+/** A day traced both ways on one page: what was sold back to its flour, what was made on to where it was sold. */
+export function DayTrace({ view }: { view: DayTraceView }) {
+  const { units, day } = view;
+  return (
+    <ViewFrame
+      title="Trace of a day"
+      subtitle={`${view.shopName}, ${dateText(view.dayMs, units.timeZone)}`}
+      clock={clockText(view.nowMs, units.timeZone)}
+      aside={
+        <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <LinkButton href={hrefOf(view.before)}>Day before</LinkButton>
+          <DayChoice day={day} />
+          {view.after === null ? null : (
+            <LinkButton href={hrefOf(view.after)}>Day after</LinkButton>
+          )}
+          <PrintButton what="the trace" />
+          <Button component="a" href={`/records/trace.pdf?day=${day}`} download>
+            As PDF
+          </Button>
+          <Button component="a" href={`/records/trace.csv?day=${day}`} download>
+            As CSV
+          </Button>
+        </Box>
+      }
+    >
+      <Box sx={{ p: 2.5, background: 'var(--paper)', flex: 1 }}>
+        {view.remark === null ? null : <Typography role="alert">{view.remark}</Typography>}
+        <Typography sx={{ fontWeight: 700, mb: 2 }}>{view.codesFirst}</Typography>
+        <Sales title="Sold on that day" sales={view.sold} view={view} none="Nothing was baked." />
+        <Lots title="Back to the flour" lots={view.back} view={view} />
+        {view.older.length === 0 ? null : (
+          <Typography variant="body2" sx={{ mb: 2 }}>
+            Older lots in the line: {view.older.join(' ')}
+          </Typography>
+        )}
+        <Lots title="Made on that day, and what came of it" lots={view.on} view={view} />
+        <Sales title="Where that was sold" sales={view.soldLater} view={view} none="Nowhere yet." />
+      </Box>
+    </ViewFrame>
+  );
+}
+
+const hrefOf = (day: string) => `/records/trace?day=${day}`;
+
+function Sales(props: {
+  title: string;
+  sales: readonly DaySale[];
+  view: DayTraceView;
+  none: string;
+}) {
+  const { title, sales, view, none } = props;
+  const { timeZone } = view.units;
+  return (
+    <Box component="section" sx={{ mb: 3 }}>
+      <Typography variant="h2">{title}</Typography>
+      {sales.length === 0 ? <Typography>{none}</Typography> : null}
+      {sales.map((one) => (
+        <Typography key={one.bakeId ?? 'none'}>
+          {dateText(one.atMs, timeZone)}, {clockText(one.atMs, timeZone)}{' '}
+          <strong>
+            {one.bakeId === null ? (
+              one.name
+            ) : (
+              <NextLink href={`/bakes/${encodeURIComponent(one.bakeId)}`}>{one.name}</NextLink>
+            )}
+          </strong>
+          : {one.balls} pizzas, of {one.lotIds.join(' ')}
+        </Typography>
+      ))}
+    </Box>
+  );
+}
+
+function Lots({
+  title,
+  lots,
+  view,
+}: {
+  title: string;
+  lots: readonly DayLot[];
+  view: DayTraceView;
+}) {
+  const { units } = view;
+  return (
+    <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
+      <Typography variant="h2">{title}</Typography>
+      {lots.length === 0 ? <Typography>No lot.</Typography> : null}
+      {lots.length === 0 ? null : (
+        <Table size="small" aria-label={title}>
+          <TableHead>
+            <TableRow>
+              <TableCell>Lot</TableCell>
+              <TableCell>Made</TableCell>
+              <TableCell>By</TableCell>
+              <TableCell>Weighed in</TableCell>
+              <TableCell>From</TableCell>
+              <TableCell>Into</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {lots.map((lot) => (
+              <TableRow key={lot.lotId}>
+                <TableCell>
+                  <NextLink href={`/lots/${encodeURIComponent(lot.lotId)}`}>{lot.lotId}</NextLink>{' '}
+                  {lot.name}
+                </TableCell>
+                <TableCell>
+                  {dateText(lot.madeMs, units.timeZone)}, {clockText(lot.madeMs, units.timeZone)}
+                </TableCell>
+                <TableCell>{lot.by ?? ''}</TableCell>
+                <TableCell>
+                  {lot.weighed
+                    .map(
+                      (one) =>
+                        `${one.name} ${massText(one.massG, units)}${one.sack === null ? '' : `, sack ${one.sack}`}`,
+                    )
+                    .join('; ')}
+                </TableCell>
+                <TableCell>{lot.from.join(' ')}</TableCell>
+                <TableCell>{lot.into.join(' ')}</TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      )}
+    </Box>
+  );
+}
