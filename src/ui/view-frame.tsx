@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import { Suspense, type ReactNode } from 'react';
 import { ClockCap } from './clock-cap';
 import { ViewsMenu } from './views-menu';
+import { WordsHere } from './words-here';
 
 /** The frame every view but the Tide shares: name, menu, clock, then the view. */
 export function ViewFrame(props: {
@@ -38,6 +39,7 @@ export function ViewFrame(props: {
         </Box>
         <ViewsMenu />
         <ClockCap text={clock} />
+        <WordsHere />
         {aside}
       </Box>
       <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column' }}>

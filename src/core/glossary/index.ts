@@ -1,1 +1,2 @@
 export { TERMS, termsFor } from './terms';
+export { termsIn } from './terms-in';

@@ -1,6 +1,6 @@
 import { LIBRARY } from '../methods';
 import { LOT_KINDS } from '../ripeness';
-import { TERMS, termsFor } from '.';
+import { TERMS, termsFor, termsIn } from '.';
 
 test('words stand in alphabetical order, each once, each with a meaning of its own', () => {
   const words = TERMS.map((one) => one.word);
@@ -27,4 +27,15 @@ test('a word is found by its beginning, by what it is also called, and by what i
   expect(termsFor('lactic').map((one) => one.word)).toContain('starter');
   expect(termsFor('  ')).toBe(TERMS);
   expect(termsFor('zeppelin')).toEqual([]);
+});
+
+test('the words of a text are found whole, in its order, in one form or the other', () => {
+  const words = (text: string) => termsIn(text).map((one) => one.word);
+  expect(words('Mix the dough; its poolish is ripe. Two bigas wait.')).toEqual(
+    ['poolish', 'window', 'biga'].filter((word) => TERMS.some((one) => one.word === word)),
+  );
+  expect(words('BIGA')).toEqual(['biga']);
+  expect(words('bigamy, ambiga')).toEqual([]);
+  expect(words('')).toEqual([]);
+  for (const { word } of TERMS) expect(words(`Here: ${word}.`)).toContain(word);
 });

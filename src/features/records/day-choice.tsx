@@ -1,21 +1,26 @@
 'use client';
 
-import TextField from '@mui/material/TextField';
+import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
+import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import { DateTime } from 'luxon';
 import { useRouter } from 'next/navigation';
 
 /** The day whose trace is shown, to be chosen. */
 export function DayChoice({ day }: { day: string }) {
   const router = useRouter();
   return (
-    <TextField
-      fullWidth={false}
-      label="Day"
-      type="date"
-      value={day}
-      onChange={(event) => {
-        if (event.target.value !== '') router.replace(`/records/trace?day=${event.target.value}`);
-      }}
-      slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'data-testid': 'trace-day' } }}
-    />
+    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+      <DatePicker
+        label="Day"
+        value={DateTime.fromISO(day, { zone: 'utc' })}
+        onAccept={(next) => {
+          if (next?.isValid === true) router.replace(`/records/trace?day=${next.toISODate()}`);
+        }}
+        format="ccc dd LLL yyyy"
+        timezone="UTC"
+        slotProps={{ textField: { variant: 'standard', sx: { width: 190 } } }}
+      />
+    </LocalizationProvider>
   );
 }

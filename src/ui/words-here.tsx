@@ -1,0 +1,80 @@
+'use client';
+
+import MenuBookOutlined from '@mui/icons-material/MenuBookOutlined';
+import ButtonBase from '@mui/material/ButtonBase';
+import IconButton from '@mui/material/IconButton';
+import dynamic from 'next/dynamic';
+import { useState, type ReactNode } from 'react';
+
+// The words come when they are first asked for: no view waits for them.
+const WordsDrawer = dynamic(() => import('./words-drawer').then((one) => one.WordsDrawer), {
+  ssr: false,
+});
+
+const SAYS = 'What the words here mean';
+
+/** One tap to the meaning of every word of the trade that the view shows; what is given is the thing tapped, else a book. */
+export function WordsHere({ children }: { children?: ReactNode }) {
+  const [text, setText] = useState<string | null>(null);
+  const [asked, setAsked] = useState(false);
+  const open = () => {
+    setAsked(true);
+    setText(textOfView());
+  };
+  return (
+    <>
+      {children === undefined ? (
+        <IconButton
+          className="no-print"
+          aria-label={SAYS}
+          title={SAYS}
+          aria-haspopup="dialog"
+          onClick={open}
+          data-testid="words-here"
+          sx={{ width: 44, height: 44, color: 'var(--ink)', flex: 'none' }}
+        >
+          <MenuBookOutlined />
+        </IconButton>
+      ) : (
+        <ButtonBase
+          aria-label={SAYS}
+          title={SAYS}
+          aria-haspopup="dialog"
+          onClick={open}
+          data-testid="words-here"
+          sx={{
+            borderRadius: '8px',
+            p: 0.5,
+            minHeight: 44,
+            textAlign: 'left',
+            font: 'inherit',
+            color: 'inherit',
+          }}
+        >
+          {children}
+        </ButtonBase>
+      )}
+      {asked ? <WordsDrawer text={text} onClose={() => setText(null)} /> : null}
+    </>
+  );
+}
+
+/** Everything that stands in the view, pictures and their names included, word apart from word. */
+function textOfView(): string {
+  const words: string[] = [];
+  const walker = document.createTreeWalker(
+    document.body,
+    NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT,
+    {
+      acceptNode: (node) =>
+        node instanceof Element && ['SCRIPT', 'STYLE'].includes(node.tagName)
+          ? NodeFilter.FILTER_REJECT
+          : NodeFilter.FILTER_ACCEPT,
+    },
+  );
+  for (let node = walker.nextNode(); node !== null; node = walker.nextNode()) {
+    if (node instanceof Element) words.push(node.getAttribute('aria-label') ?? '');
+    else words.push(node.textContent ?? '');
+  }
+  return words.join(' ');
+}
