@@ -41,14 +41,15 @@ export interface ComparedLots {
 interface FigureRule {
   readonly name: string;
   readonly unit: ThingUnit;
-  /** Differences up to this are none. */
+  /** Differences up to this are none: so much, or such a share of the larger one. */
   readonly within: number;
+  readonly ofLarger?: boolean;
   readonly of: (run: ComparedRun, shop: LotShop) => number | null;
 }
 
 /** What is done to a lot, in the order of the work. */
 const DONE: readonly FigureRule[] = [
-  { name: 'Fresh yeast, of flour', unit: 'dose', within: 0.00002, of: yeastShare },
+  { name: 'Fresh yeast, of flour', unit: 'dose', within: 0.03, ofLarger: true, of: yeastShare },
   { name: 'Flour that came ripe', unit: 'share', within: 0.004, of: seedShare },
   {
     name: 'Water on flour',
@@ -137,16 +138,18 @@ export function compareLots(runs: readonly ComparedRun[], shop: LotShop): Compar
     shop,
   );
   return {
-    differed: done.filter((one) => isApart(one.values, one.rule.within)).map(plain),
-    same: done.filter((one) => !isApart(one.values, one.rule.within)).map(plain),
+    differed: done.filter((one) => isApart(one)).map(plain),
+    same: done.filter((one) => !isApart(one)).map(plain),
     words,
     outcome: figures(CAME_OUT).map(plain),
   };
 }
 
-function isApart(values: readonly (number | null)[], within: number): boolean {
+function isApart({ rule, values }: { rule: FigureRule; values: readonly (number | null)[] }) {
   const known = values.filter((one) => one !== null);
-  return known.length > 1 && Math.max(...known) - Math.min(...known) > within;
+  if (known.length < 2) return false;
+  const most = Math.max(...known);
+  return most - Math.min(...known) > rule.within * (rule.ofLarger === true ? most : 1);
 }
 
 function shareOfFlour(

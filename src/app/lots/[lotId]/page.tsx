@@ -9,6 +9,7 @@ import { lotView, type LotView } from '@/services/lot-view';
 import { clockText, tempText } from '@/ui/format';
 import { ClockCap } from '@/ui/clock-cap';
 import { BackButton } from '@/ui/link-button';
+import { WordsHere } from '@/ui/words-here';
 import { handsActions } from '../../hands-actions';
 
 type Props = { params: Promise<{ lotId: string }> };
@@ -49,6 +50,7 @@ export default async function LotPage({ params }: Props) {
         {view.pastMs === null ? (
           <ClockCap text={clockText(view.nowMs, view.units.timeZone)} />
         ) : null}
+        <WordsHere />
         <Box sx={{ flex: 1, minWidth: 260 }}>
           <Typography variant="h2" component="p">
             {headline.says}
