@@ -1,6 +1,7 @@
 'use client';
 
 import MenuBookOutlined from '@mui/icons-material/MenuBookOutlined';
+import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import IconButton from '@mui/material/IconButton';
 import dynamic from 'next/dynamic';
@@ -12,6 +13,16 @@ const WordsDrawer = dynamic(() => import('./words-drawer').then((one) => one.Wor
 });
 
 const SAYS = 'What the words here mean';
+
+/** For ears only. */
+const ONLY_SAID = {
+  position: 'absolute',
+  width: 1,
+  height: 1,
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+  whiteSpace: 'nowrap',
+} as const;
 
 /** One tap to the meaning of every word of the trade that the view shows; what is given is the thing tapped, else a book. */
 export function WordsHere({ children }: { children?: ReactNode }) {
@@ -37,7 +48,6 @@ export function WordsHere({ children }: { children?: ReactNode }) {
         </IconButton>
       ) : (
         <ButtonBase
-          aria-label={SAYS}
           title={SAYS}
           aria-haspopup="dialog"
           onClick={open}
@@ -52,6 +62,9 @@ export function WordsHere({ children }: { children?: ReactNode }) {
           }}
         >
           {children}
+          <Box component="span" sx={ONLY_SAID}>
+            {SAYS}
+          </Box>
         </ButtonBase>
       )}
       {asked ? <WordsDrawer text={text} onClose={() => setText(null)} /> : null}

@@ -34,6 +34,7 @@ export const VIEWS = [
   '/lots/F-S1/label',
   '/lots/C-D6/lineage',
   '/lots/S-G21',
+  '/lots/P1127-1',
   '/lots/P1128-1',
   '/lots/P1104-1',
   '/nowhere',

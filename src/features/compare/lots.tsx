@@ -111,7 +111,7 @@ function CameOut({ view }: { view: LotsView }) {
       <Table size="small" aria-label="How they came out">
         <TableHead>
           <TableRow>
-            <TableCell />
+            <TableCell>Lot</TableCell>
             {lots.map((lot, index) => (
               <TableCell key={lot.lotId}>
                 <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>

@@ -22,8 +22,22 @@ export function DiscardedWeeks({ view }: { view: LogView }) {
     )
     .join('; ');
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, flex: 1, minWidth: 0 }}>
-      <svg width={weeks.length * BAR} height={HEIGHT} role="img" aria-label={said}>
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+        flex: { xs: '1 0 100%', sm: 1 },
+        minWidth: 0,
+      }}
+    >
+      <svg
+        width={weeks.length * BAR}
+        height={HEIGHT}
+        style={{ flex: 'none' }}
+        role="img"
+        aria-label={said}
+      >
         {weeks.map((week, index) => (
           <g key={week.fromMs}>
             <rect

@@ -169,7 +169,6 @@ function Doing({ view, actions }: { view: LotView; actions: HandsActions }) {
         </>
       ) : null}
       {here && view.aim !== null ? <AimPanel view={view} aim={view.aim} actions={actions} /> : null}
-      {view.trial === null ? null : <TrialPanel view={view} trial={view.trial} actions={actions} />}
     </Box>
   );
 }
