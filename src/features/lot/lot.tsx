@@ -158,17 +158,11 @@ function Middle({ view, actions }: { view: LotView; actions: HandsActions }) {
 
 /** What can be done with a lot that is there. */
 function Doing({ view, actions }: { view: LotView; actions: HandsActions }) {
-  const here = isHere(view);
-  if (!here && view.trial === null) return null;
   return (
     <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-      {here ? (
-        <>
-          <ActPanel view={view} actions={actions} />
-          <PartPanel view={view} actions={actions} />
-        </>
-      ) : null}
-      {here && view.aim !== null ? <AimPanel view={view} aim={view.aim} actions={actions} /> : null}
+      <ActPanel view={view} actions={actions} />
+      <PartPanel view={view} actions={actions} />
+      {view.aim === null ? null : <AimPanel view={view} aim={view.aim} actions={actions} />}
     </Box>
   );
 }
