@@ -1,5 +1,6 @@
 'use client';
 
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -42,6 +43,12 @@ export function LotsBeside({ view }: { view: LotsView }) {
         </Box>
       }
     >
+      {view.missing.length === 0 ? null : (
+        <Alert severity="warning">
+          Lot: no lot has the code {view.missing.map((code) => `“${code}”`).join(', ')}. Choose one
+          that was made.
+        </Alert>
+      )}
       {lots.length < 2 ? <Choose view={view} /> : <Body view={view} align={align} />}
     </ViewFrame>
   );

@@ -59,7 +59,9 @@ export function DoughBench(props: {
       <Box sx={{ p: 2, background: 'var(--flour)', borderRight: { md: '2px solid var(--ink)' } }}>
         <Typography sx={{ fontWeight: 700 }}>{mass.name}</Typography>
         <Typography variant="body2">{placeId === null ? '' : placeName(placeId)}</Typography>
-        <JarPicture kind={SEEN_AS[mass.kind]} sight={sight} />
+        <Box sx={{ maxWidth: { xs: 140, md: 'none' } }}>
+          <JarPicture kind={SEEN_AS[mass.kind]} sight={sight} />
+        </Box>
         <Typography sx={{ mt: 1 }}>
           Smells <strong>{sight.smell}</strong>; {sight.touch}.
         </Typography>

@@ -20,7 +20,7 @@ export function DayTrace({ view }: { view: DayTraceView }) {
   return (
     <ViewFrame
       title="Trace of a day"
-      subtitle={`${view.shopName}, ${dateText(view.dayMs, units.timeZone)}`}
+      subtitle={`${view.shopName}, ${dateText(view.dayMs, units.timeZone)} ${day.slice(0, 4)}`}
       clock={clockText(view.nowMs, units.timeZone)}
       aside={
         <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>

@@ -34,6 +34,8 @@ export interface LotsView {
   readonly units: ShopUnits;
   readonly nowMs: number;
   readonly lots: readonly LotBeside[];
+  /** Codes that were asked for and that no lot has. */
+  readonly missing: readonly string[];
   readonly compared: ComparedLots;
   /** Lots that can be laid beside them: of the same kind first, the newest first. */
   readonly others: readonly LotChoice[];
@@ -57,6 +59,9 @@ export function lotsView(context: ShopContext, lotIds: readonly string[]): LotsV
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
     nowMs,
     lots: found.map((one) => beside(one, nowMs)),
+    missing: lotIds
+      .filter((id) => !found.some(({ lot }) => lot.story.lot.id === id))
+      .slice(0, MOST),
     compared: compareLots(
       found.map((one) => runOf(one)),
       { places: (first?.state ?? state).placeMap, pantry: (first?.state ?? state).pantry },

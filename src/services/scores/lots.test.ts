@@ -37,6 +37,7 @@ test('two builds of a poolish: what was weighed differently, who made them, and 
 test('a lot beside itself is one lot; one that was never made is left out; others are of its kind first', () => {
   const view = lotsView(context, [ids[1]!, ids[1]!, 'NOWHERE']);
   expect(view.lots.map((one) => one.lotId)).toEqual([ids[1]]);
+  expect(view.missing).toEqual(['NOWHERE']);
   expect(view.others.slice(0, 3).map((one) => one.kind)).toEqual(['poolish', 'poolish', 'poolish']);
   expect(view.others.map((one) => one.lotId)).not.toContain(ids[1]);
   expect(lotsView(context, []).lots).toEqual([]);
