@@ -113,8 +113,13 @@ test('one round of practice by keys alone: judged, told why, the next jar', asyn
   await page.keyboard.press('2');
   await page.focus('input[type="range"]');
   await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('6');
   await page.keyboard.press('Enter');
   await page.waitForSelector('[data-testid="truth"]');
+  const choices = await textIn('[data-testid="choices"]');
+  expect(choices.split('\n').filter((line) => line.trim() !== '')).toHaveLength(4);
+  expect(choices).toContain('colder place (yours)');
+  expect(choices.match(/the best there is/g)).toHaveLength(1);
   expect(await textIn('[data-testid="truth"]')).toMatch(/It was: (not yet|use|late)/);
   const points = Number.parseInt(await textIn('[data-testid="points"]'), 10);
   expect(points).toBeGreaterThanOrEqual(0);

@@ -8,6 +8,7 @@ export {
   type Moment,
 } from './dough-deeds';
 export { massSight, placeAt, runDough, SEEN_AS, type DoughRun, type RanMass } from './dough-run';
+export { CHOICES, choiceOutcomes, type Choice, type ChoiceOutcome } from './choice';
 export { nextLevel, pointsFor } from './points';
 export {
   doughHours,

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import {
+  CHOICES,
+  choiceOutcomes,
   doughHours,
   HARDEST,
   JUDGEMENTS,
@@ -86,5 +88,74 @@ describe('points', () => {
     expect(nextLevel(of(3, false, false))).toBe(2);
     expect(nextLevel(of(1, false, false))).toBe(1);
     expect(nextLevel([...of(1, true, true), ...of(2, true)])).toBe(2);
+  });
+});
+
+describe('what to do with a jar', () => {
+  const outcomesOf = (seed: number, level: PracticeLevel) => {
+    const round = practiceRound(seed, level);
+    return { round, outcomes: choiceOutcomes(round) };
+  };
+  test('every choice is told once, the best first, and leaving it is what the jar itself comes to', () => {
+    fc.assert(
+      fc.property(seeds, levels, (seed, level) => {
+        const { round, outcomes } = outcomesOf(seed, level);
+        expect(outcomes.map((one) => one.choice).sort()).toEqual([...CHOICES].sort());
+        const outside = outcomes.map((one) => one.outsideH);
+        expect(Math.min(...outside)).toBeGreaterThan(outside[0]! - 0.26);
+        const left = outcomes.find((one) => one.choice === 'leave it')!;
+        const { opensH, closesH } = round.window;
+        const hour = round.atH + round.neededInH;
+        expect(left.was).toBe(
+          hour < opensH! ? 'not yet' : closesH !== null && hour > closesH ? 'late' : 'use',
+        );
+        expect(round.neededInH).toBeGreaterThanOrEqual(0.5);
+      }),
+      { numRuns: 30 },
+    );
+  });
+  test('a jar that is late is not saved by any place; warmth hurries one that is not ready yet', () => {
+    const found = { late: 0, hurried: 0 };
+    for (let seed = 1; seed <= 60; seed += 1) {
+      const { round, outcomes } = outcomesOf(seed, 2);
+      const of = (choice: (typeof CHOICES)[number]) =>
+        outcomes.find((one) => one.choice === choice)!;
+      if (round.truth === 'late' && round.window.closesH !== null) {
+        found.late += 1;
+        expect(of('leave it').was).toBe('late');
+        expect(of('warmer place').was).toBe('late');
+      }
+      const room = round.scene.request.stays[0]!.placeC;
+      if (round.truth === 'not yet' && room < 22 && of('leave it').was === 'not yet') {
+        found.hurried += 1;
+        const [warm, cold] = [of('warmer place'), of('colder place')];
+        expect(warm.was === 'not yet' ? warm.outsideH : 0).toBeLessThan(of('leave it').outsideH);
+        expect(cold.was === 'not yet' ? cold.outsideH : 0).toBeGreaterThan(0);
+      }
+    }
+    expect(found.late).toBeGreaterThan(5);
+    expect(found.hurried).toBeGreaterThan(2);
+  });
+  test('half for the judgement, a quarter each for hour and choice; a choice that is ripe but not the best is worth half', () => {
+    const round = { truth: 'not yet', bestInH: 3, atH: 6 } as const;
+    const outcome = (choice: (typeof CHOICES)[number], outsideH: number, offBestH: number) => ({
+      choice,
+      was: 'use' as const,
+      outsideH,
+      offBestH,
+    });
+    const outcomes = [
+      outcome('leave it', 0, 0.1),
+      outcome('warmer place', 0, 0.5),
+      outcome('build it anew', 0, -2),
+      outcome('colder place', 1, -4),
+    ];
+    const said = { judgement: 'not yet', bestInH: 3 } as const;
+    const points = CHOICES.map((choice) => pointsFor(round, { ...said, choice }, outcomes));
+    expect(points).toEqual([100, 100, 75, 88]);
+    expect(pointsFor(round, { ...said, choice: null }, null)).toBe(100);
+    expect(
+      pointsFor(round, { judgement: 'use', bestInH: null, choice: 'leave it' }, outcomes),
+    ).toBe(25);
   });
 });

@@ -5,6 +5,12 @@ import { firstRise, type RipeWindow } from '../ripeness';
 import { drawScene, type PracticeLevel, type Scene } from './scenes';
 import { sightAt, type Sight } from './sight';
 
+/** How far the hour it is needed at lies from its best, h: earlier to later. Set. */
+const APART_H = [-3, 6] as const;
+/** For one that is late, from now: some are built anew in time, some are not. Set. */
+const ANEW_H = [1, 16] as const;
+const MOST_NEEDED_H = 16;
+
 /** What can be said of a jar. */
 export const JUDGEMENTS = ['not yet', 'use', 'late'] as const;
 export type Judgement = (typeof JUDGEMENTS)[number];
@@ -17,6 +23,8 @@ export interface PracticeRound {
   /** Hours since it was mixed, truly and as the label says. */
   readonly atH: number;
   readonly toldH: number;
+  /** Hours from now until it is to be mixed, or baked. */
+  readonly neededInH: number;
   readonly truth: Judgement;
   readonly window: RipeWindow;
   /** Hours until its best (its opening where it has none); under 0 where that is past. */
@@ -46,12 +54,15 @@ export function practiceRound(seed: number, level: PracticeLevel): PracticeRound
     const lie = level >= 5 && uniform() < 0.7 ? (uniform() < 0.5 ? -1 : 1) : 0;
     const off = lie * (LIE_H[0] + (LIE_H[1] - LIE_H[0]) * uniform());
     const bestH = window.bestH ?? window.opensH ?? atH;
+    const [soonH, lateH] = wanted === 'late' ? ANEW_H : APART_H;
+    const needed = Math.max(0, bestH - atH) + soonH + (lateH - soonH) * uniform();
     return {
       seed,
       level,
       scene,
       atH,
       toldH: Math.max(0.5, Math.round((atH + off) * 2) / 2),
+      neededInH: Math.min(MOST_NEEDED_H, Math.max(0.5, Math.round(needed * 2) / 2)),
       truth: wanted,
       window,
       bestInH: bestH - atH,

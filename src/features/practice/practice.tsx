@@ -7,7 +7,14 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { JUDGEMENTS, lapse, practiceRound, type Judgement } from '@/core/practice';
+import {
+  CHOICES,
+  JUDGEMENTS,
+  lapse,
+  practiceRound,
+  type Choice,
+  type Judgement,
+} from '@/core/practice';
 import type { Outcome } from '@/services/outcome';
 import type { PracticeView } from '@/services/practice/practice';
 import { useAskAnew } from '@/ui/ask-anew';
@@ -51,6 +58,7 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
   const round = useMemo(() => practiceRound(seed, level), [seed, level]);
   const [judgement, setJudgement] = useState<Judgement | null>(null);
   const [bestInH, setBestInH] = useState(0);
+  const [choice, setChoice] = useState<Choice | null>(null);
   const [points, setPoints] = useState<number | null>(null);
   const [hour, setHour] = useState(round.atH);
   const say = useSay();
@@ -58,13 +66,15 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
   const judged = points !== null;
   const submit = async () => {
     if (judgement === null) return say({ text: 'Say first: not yet, use, or late. Keys 1, 2, 3.' });
-    const outcome = await log({ seed, level, judgement, bestInH });
+    const outcome = await log({ seed, level, judgement, bestInH, choice });
     if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
     setPoints(outcome.value.points);
   };
   useKeys({
     judge: (index) => {
-      if (!judged) setJudgement(JUDGEMENTS[index] ?? null);
+      if (judged) return;
+      if (index < JUDGEMENTS.length) setJudgement(JUDGEMENTS[index] ?? null);
+      else setChoice(CHOICES[index - JUDGEMENTS.length] ?? null);
     },
     go: () => (judged ? askAnew() : void submit()),
   });
@@ -99,7 +109,7 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
             >
               {points} points{judgement === round.truth ? '' : `: you said ${judgement}`}
             </Typography>
-            <Truth round={round} hour={hour} onHour={setHour} />
+            <Truth round={round} hour={hour} onHour={setHour} choice={choice} />
             <Box>
               <Button variant="contained" size="large" onClick={askAnew} data-testid="next-jar">
                 Next jar
@@ -112,6 +122,10 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
             onJudgement={setJudgement}
             bestInH={bestInH}
             onBestInH={setBestInH}
+            neededInH={round.neededInH}
+            isBalls={round.scene.kind === 'balls'}
+            choice={choice}
+            onChoice={setChoice}
             onSubmit={() => void submit()}
           />
         )}
@@ -125,6 +139,10 @@ function Question(props: {
   onJudgement: (judgement: Judgement | null) => void;
   bestInH: number;
   onBestInH: (hours: number) => void;
+  neededInH: number;
+  isBalls: boolean;
+  choice: Choice | null;
+  onChoice: (choice: Choice | null) => void;
   onSubmit: () => void;
 }) {
   const { judgement, onJudgement, bestInH, onBestInH, onSubmit } = props;
@@ -166,16 +184,53 @@ function Question(props: {
           sx={{ maxWidth: 620 }}
         />
       </Box>
+      <ChoiceRow {...props} />
       <Box>
         <Button variant="contained" size="large" onClick={onSubmit} data-testid="judge">
           That is my judgement
         </Button>
       </Box>
       <Typography variant="body2" color="text.secondary">
-        Keys: 1, 2, 3 judge; arrows on the slider; Enter goes on. Nothing here counts as a look at
-        the shop’s own jars.
+        Keys: 1, 2, 3 judge; arrows on the slider; 4 to 7 choose; Enter goes on. Nothing here counts
+        as a look at the shop’s own jars.
       </Typography>
     </>
+  );
+}
+
+/** What to do with it, with the hour at which it is needed in mind; it can be left out. */
+function ChoiceRow(props: {
+  neededInH: number;
+  isBalls: boolean;
+  choice: Choice | null;
+  onChoice: (choice: Choice | null) => void;
+}) {
+  const { neededInH, isBalls, choice, onChoice } = props;
+  return (
+    <Box>
+      <Typography id="choice" sx={{ mb: 0.5 }}>
+        {isBalls ? 'They are baked' : 'It is mixed'} in{' '}
+        <strong>{spanText(neededInH * HOUR_MS)}</strong>. What do you do?
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        value={choice}
+        onChange={(_, value: Choice | null) => onChoice(value)}
+        aria-labelledby="choice"
+        sx={{ flexWrap: 'wrap' }}
+      >
+        {CHOICES.map((one, index) => (
+          <ToggleButton
+            key={one}
+            value={one}
+            aria-keyshortcuts={String(index + 1 + JUDGEMENTS.length)}
+            sx={{ minHeight: 52 }}
+          >
+            {index + 1 + JUDGEMENTS.length} {one}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </Box>
   );
 }
 
@@ -185,7 +240,7 @@ function guessWords(hours: number): string {
   return hours > 0 ? `in ${apart}` : `${apart} ago`;
 }
 
-/** 1, 2, 3 judge; Enter goes on, unless it is on something that takes it. */
+/** 1, 2, 3 judge, 4 to 7 choose; Enter goes on, unless it is on something that takes it. */
 function useKeys(keys: { judge: (index: number) => void; go: () => void }) {
   const latest = useRef(keys);
   useEffect(() => {
@@ -194,7 +249,7 @@ function useKeys(keys: { judge: (index: number) => void; go: () => void }) {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      const index = ['1', '2', '3'].indexOf(event.key);
+      const index = ['1', '2', '3', '4', '5', '6', '7'].indexOf(event.key);
       if (index >= 0) latest.current.judge(index);
       const taken =
         event.target instanceof HTMLElement && event.target.closest('button, a') !== null;

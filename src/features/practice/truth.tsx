@@ -5,7 +5,15 @@ import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { line, scaleLinear } from 'd3';
 import { useMemo } from 'react';
-import { doughHours, lapse, whyOf, type PracticeRound } from '@/core/practice';
+import {
+  choiceOutcomes,
+  doughHours,
+  lapse,
+  whyOf,
+  type Choice,
+  type ChoiceOutcome,
+  type PracticeRound,
+} from '@/core/practice';
 import { decimals, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 
@@ -18,8 +26,10 @@ export function Truth(props: {
   round: PracticeRound;
   hour: number;
   onHour: (hour: number) => void;
+  /** What they would do; null where they did not say. */
+  choice: Choice | null;
 }) {
-  const { round, hour, onHour } = props;
+  const { round, hour, onHour, choice } = props;
   const { window, atH, truth } = round;
   const lastH = Math.max(atH, window.closesH ?? 0, window.bestH ?? 0) * 1.25;
   const dough = useMemo(() => doughHours(round), [round]);
@@ -39,6 +49,7 @@ export function Truth(props: {
           <strong>{hoursWords(dough.best)}</strong>.
         </Typography>
       )}
+      <Outcomes round={round} choice={choice} />
       <Curve round={round} lastH={lastH} hour={hour} />
       <Typography id="lapse-label" variant="body2">
         Turn the hours by hand
@@ -55,6 +66,37 @@ export function Truth(props: {
       />
     </Box>
   );
+}
+
+/** What each choice would have come to at the hour at which it is needed, the best first. */
+function Outcomes({ round, choice }: { round: PracticeRound; choice: Choice | null }) {
+  const outcomes = useMemo(() => choiceOutcomes(round), [round]);
+  const needed = spanText(round.neededInH * HOUR_MS);
+  return (
+    <Box
+      component="ul"
+      sx={{ m: 0, my: 0.5, pl: 2.5 }}
+      data-testid="choices"
+      aria-label={`In ${needed}`}
+    >
+      {outcomes.map((one, index) => (
+        <Typography component="li" key={one.choice}>
+          <strong>{one.choice}</strong>
+          {one.choice === choice ? ' (yours)' : ''}: {outcomeWords(one)} in {needed}
+          {index === 0 ? ', the best there is' : ''}.
+        </Typography>
+      ))}
+    </Box>
+  );
+}
+
+function outcomeWords({ was, offBestH, outsideH }: ChoiceOutcome): string {
+  if (!Number.isFinite(outsideH)) return 'not ripe at all';
+  const apart = (hours: number) => spanText(Math.abs(hours) * HOUR_MS);
+  if (was === 'not yet') return `still ${apart(outsideH)} before its window`;
+  if (was === 'late') return `${apart(outsideH)} past its window`;
+  if (offBestH === null || Math.abs(offBestH) < 0.1) return 'ripe, at its best';
+  return `ripe, ${apart(offBestH)} ${offBestH < 0 ? 'before' : 'past'} its best`;
 }
 
 function bestWords({ bestInH, window }: PracticeRound): string {

@@ -1,5 +1,5 @@
 import { openShopInMemory } from '@/data';
-import { practiceRound } from '@/core/practice';
+import { choiceOutcomes, practiceRound } from '@/core/practice';
 import { sentences, value } from '../../../tests/fixtures/services';
 import { contextOver } from '../context';
 import { learnedView } from '../learned';
@@ -23,9 +23,9 @@ test('three right jars make it harder; the next jar is another one', () => {
     expect(level).toBe(1);
     seeds.add(seed);
     const { truth, bestInH } = practiceRound(seed, level);
-    expect(value(logPractice(context, { seed, level, judgement: truth, bestInH })).points).toBe(
-      100,
-    );
+    const [best] = choiceOutcomes(practiceRound(seed, level));
+    const form = { seed, level, judgement: truth, bestInH, choice: best!.choice };
+    expect(value(logPractice(context, form)).points).toBe(100);
   }
   expect(seeds.size).toBe(3);
   expect(practiceView(context).level).toBe(2);

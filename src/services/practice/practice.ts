@@ -1,4 +1,6 @@
 import {
+  CHOICES,
+  choiceOutcomes,
   HARDEST,
   JUDGEMENTS,
   nextLevel,
@@ -57,6 +59,7 @@ const schema = z.object({
   level: z.number().int().min(1).max(HARDEST),
   judgement: z.enum(JUDGEMENTS),
   bestInH: z.number().min(-100).max(100).nullable(),
+  choice: z.enum(CHOICES).nullish(),
   who: z.string().max(60).nullish(),
 });
 
@@ -64,9 +67,10 @@ const schema = z.object({
 export function logPractice(context: ShopContext, form: unknown): Outcome<{ points: number }> {
   const parsed = parseForm(schema, form);
   if (!parsed.ok) return parsed;
-  const { seed, level, judgement, bestInH, who } = parsed.value;
+  const { seed, level, judgement, bestInH, choice = null, who } = parsed.value;
   const round = practiceRound(seed, level as PracticeLevel);
-  const points = pointsFor(round, { judgement, bestInH });
+  const outcomes = choice === null ? null : choiceOutcomes(round);
+  const points = pointsFor(round, { judgement, bestInH, choice }, outcomes);
   addPracticeRound(context.db, {
     id: context.newId(),
     atMs: context.clock().nowMs,
