@@ -181,6 +181,11 @@ export const TERMS: readonly Term[] = [
   ),
   term('temper', 'To let cold balls warm up before they are opened.', '/plan'),
   term(
+    'trial',
+    'The same lot once more with one thing different; both are looked at, and lie side by side.',
+    '/compare/lots',
+  ),
+  term(
     'window',
     'The hours in which a leaven or a ball is ripe: it opens, has its best, closes.',
     '/',
