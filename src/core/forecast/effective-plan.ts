@@ -20,7 +20,7 @@ const LEAST_GAP_MS = MS_PER_MINUTE;
 
 /**
  * Done and planned acts on one line of time. Overdue steps are taken to happen now, and
- * nothing is done to a lot before it exists.
+ * nothing is done to a lot before it exists. A look that is planned at a lot which nobody makes any more is left out.
  */
 export function effectiveActs(folded: Tenses, nowMs: number): ForecastAct[] {
   const acts: ForecastAct[] = folded.done.map((done) => ({
@@ -33,7 +33,7 @@ export function effectiveActs(folded: Tenses, nowMs: number): ForecastAct[] {
     bakeId: done.bakeId,
   }));
   const existsFrom = new Map<string, number>();
-  for (const step of folded.plan) {
+  for (const step of withoutVoidLooks(folded)) {
     const ready = lotsTouchedBy(step.act).map((id) => existsFrom.get(id) ?? -Infinity);
     const atMs = Math.max(step.atMs, nowMs, ...ready.map((ms) => ms + LEAST_GAP_MS));
     const made = lotMadeBy(step.act);
@@ -49,4 +49,10 @@ export function effectiveActs(folded: Tenses, nowMs: number): ForecastAct[] {
     });
   }
   return acts.sort((a, b) => a.atMs - b.atMs);
+}
+
+function withoutVoidLooks({ done, plan }: Tenses): Tenses['plan'] {
+  if (!plan.some(({ act }) => act.kind === 'look')) return plan;
+  const made = new Set([...done, ...plan].map(({ act }) => lotMadeBy(act)));
+  return plan.filter(({ act }) => act.kind !== 'look' || made.has(act.lotId));
 }

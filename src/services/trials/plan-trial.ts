@@ -78,11 +78,8 @@ function besideStep(
   // A line of lots goes on through the first one.
   delete body.cultureId;
   // Refuses what the stock does not allow: a leaven has only so much in it.
-  stockAfter(
-    [...state.folded.done, ...state.folded.plan, { atMs, act: body }].sort(
-      (a, b) => a.atMs - b.atMs,
-    ),
-  );
+  const plan = state.folded.plan.filter((one) => !isAct(one.act, 'look'));
+  stockAfter([...state.folded.done, ...plan, { atMs, act: body }].sort((a, b) => a.atMs - b.atMs));
   const drafts = [{ atMs, tense: 'planned' as const, by: step.by, body }];
   return done({ drafts, lotId, readyMs: atMs, says });
 }

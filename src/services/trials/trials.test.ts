@@ -11,6 +11,7 @@ import { lotsView } from '../scores/lots-view';
 import { loadShop } from '../shop-state';
 import { tideView } from '../tide';
 import { undoBatch } from '../undo';
+import { withdrawBake } from '../withdraw-bake';
 import { planTrial } from './plan-trial';
 
 const { context } = demoShop();
@@ -149,5 +150,18 @@ test('a planned look changes no forecast', () => {
   const { batch } = value(planTrial(context, asked({})));
   expect(lotView(context, first.lotId)!.strand.window).toEqual(before);
   expect(lotView(context, first.lotId)!.looks).toEqual([]);
+  value(undoBatch(context, batch));
+});
+
+test('when the first is withdrawn with its bake, nobody is asked to look at it; with it the look comes back', () => {
+  const { batch } = value(planTrial(context, asked({})));
+  const looks = () =>
+    tideView(context).moments.filter((one) => one.title.startsWith('Look at')).length;
+  expect(looks()).toBe(2);
+  const gone = value(withdrawBake(context, planned.bakeId!));
+  expect(looks()).toBe(1);
+  expect(tideView(context).conflicts.join(' ')).not.toContain(first.lotId);
+  value(undoBatch(context, gone.batch));
+  expect(looks()).toBe(2);
   value(undoBatch(context, batch));
 });
