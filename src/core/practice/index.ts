@@ -18,6 +18,6 @@ export {
   type Judgement,
   type PracticeRound,
 } from './round';
-export { HARDEST, type PracticeKind, type PracticeLevel } from './scenes';
+export { HARDEST, type PracticeLevel } from './scenes';
 export { type Sight, type SightKind } from './sight';
 export { whyOf } from './why';
