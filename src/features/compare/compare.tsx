@@ -1,9 +1,7 @@
 'use client';
 
-import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -18,7 +16,7 @@ import { ChangePanel } from './change-panel';
 import type { CompareActions } from './compare-actions';
 import { Curves } from './curves';
 import { Differences } from './differences';
-import { LetterBadge } from './letters';
+import { ChosenChip } from './chosen-chip';
 import { Outcomes } from './outcomes';
 
 const MOST = 4;
@@ -59,35 +57,14 @@ function Chosen(props: {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', flex: 1 }}>
       {bakes.map((bake, index) => (
-        <Box
+        <ChosenChip
           key={bake.bakeId}
-          sx={{
-            display: 'flex',
-            alignItems: 'center',
-            gap: 0.75,
-            border: '2px solid var(--line)',
-            borderRadius: '10px 20px 20px 10px',
-            background: 'var(--paper)',
-            pl: 1,
-          }}
-        >
-          <LetterBadge index={index} />
-          <Box>
-            <Typography className="name" sx={{ fontWeight: 700, lineHeight: 1.15 }}>
-              {dateText(bake.fromMs, units.timeZone)}, {bake.balls} pizzas
-            </Typography>
-            <Typography variant="body2" sx={{ lineHeight: 1.15 }}>
-              {bake.name}
-              {bake.version === null ? '' : `, version ${bake.version}`}
-            </Typography>
-          </Box>
-          <IconButton
-            aria-label={`Leave ${bake.name} of ${dateText(bake.fromMs, units.timeZone)} out`}
-            onClick={() => router.replace(hrefOf(ids.filter((id) => id !== bake.bakeId)))}
-          >
-            <Close />
-          </IconButton>
-        </Box>
+          index={index}
+          head={`${dateText(bake.fromMs, units.timeZone)}, ${bake.balls} pizzas`}
+          detail={`${bake.name}${bake.version === null ? '' : `, version ${bake.version}`}`}
+          leaveOut={`Leave ${bake.name} of ${dateText(bake.fromMs, units.timeZone)} out`}
+          onLeaveOut={() => router.replace(hrefOf(ids.filter((id) => id !== bake.bakeId)))}
+        />
       ))}
       {bakes.length === 0 || bakes.length >= MOST ? null : <AddOne view={view} />}
       {bakes.length < 2 ? null : (

@@ -6,8 +6,6 @@ export interface CurveFrame {
   readonly x: ScaleLinear<number, number>;
   readonly y: ScaleLinear<number, number>;
   readonly height: number;
-  /** Where the mix, or the bake, stands. */
-  readonly zeroX: number;
   /** Hours that a bake is moved to the left, so that all meet. */
   readonly shiftOf: (bake: ComparedBake) => number;
 }
@@ -37,5 +35,5 @@ export function curveFrame(
   const [, high = 2] = extent(rises);
   const x = scaleLinear([from, to], [LEFT, width - RIGHT]);
   const y = scaleLinear([0.95, Math.max(1.6, high) * 1.06], [HEIGHT - 24, 10]);
-  return { x, y, height: HEIGHT, zeroX: x(0), shiftOf };
+  return { x, y, height: HEIGHT, shiftOf };
 }

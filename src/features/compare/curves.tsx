@@ -5,13 +5,14 @@ import { line } from 'd3';
 import type { ComparedBake, CompareView, LevelPoint } from '@/services/scores/compare-view';
 import { riseText } from '@/ui/format';
 import { DASHES, LetterMark } from './letters';
+import { LevelAxes } from './level-axes';
 import { curveFrame, type CurveFrame } from './curve-frame';
 
 /** Levels of leaven and dough over each other, aligned at the mix or at the bake. */
 export function Curves(props: { view: CompareView; align: 'mix' | 'bake'; width: number }) {
   const { view, align, width } = props;
   const frame = curveFrame(view.bakes, align, width);
-  const { height, x, y, zeroX } = frame;
+  const { height, x, y } = frame;
   return (
     <Box
       component="svg"
@@ -21,31 +22,7 @@ export function Curves(props: { view: CompareView; align: 'mix' | 'bake'; width:
       sx={{ display: 'block', width: '100%', height, background: 'var(--paper)' }}
     >
       <Service frame={frame} bake={view.bakes[0]} />
-      {y.ticks(5).map((rise) => (
-        <g key={rise}>
-          <line x2={width} y1={y(rise)} y2={y(rise)} stroke="var(--line)" />
-          <text x={6} y={y(rise) - 4} fontSize={13} fill="var(--ink2)">
-            {riseText(rise)}
-          </text>
-        </g>
-      ))}
-      {x.ticks(Math.max(3, Math.floor(width / 90))).map((hour) => (
-        <text
-          key={hour}
-          x={x(hour)}
-          y={height - 8}
-          fontSize={13}
-          textAnchor="middle"
-          fill="var(--ink)"
-        >
-          {hour === 0
-            ? align === 'mix'
-              ? 'mix'
-              : 'bake'
-            : `${hour > 0 ? '+' : '−'}${Math.abs(hour)} h`}
-        </text>
-      ))}
-      <line x1={zeroX} x2={zeroX} y1={0} y2={height - 24} stroke="var(--ink)" strokeWidth={3} />
+      <LevelAxes x={x} y={y} width={width} height={height} floor={height - 24} zero={align} />
       {view.bakes.map((bake, index) => (
         <Levels key={bake.bakeId} bake={bake} index={index} frame={frame} />
       ))}

@@ -1,15 +1,11 @@
 'use client';
 
-import Close from '@mui/icons-material/Close';
-import Box from '@mui/material/Box';
-import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import type { LotsView } from '@/services/scores/lots-view';
 import { clockText, dateText } from '@/ui/format';
-import { LetterBadge } from './letters';
+import { ChosenChip } from './chosen-chip';
 
 const MOST = 4;
 
@@ -24,34 +20,14 @@ export function ChosenLots({ view }: { view: LotsView }) {
   return (
     <>
       {lots.map((lot, index) => (
-        <Box
+        <ChosenChip
           key={lot.lotId}
-          sx={{
-            display: 'flex',
-            alignItems: 'center',
-            gap: 0.75,
-            border: '2px solid var(--line)',
-            borderRadius: '10px 20px 20px 10px',
-            background: 'var(--paper)',
-            pl: 1,
-          }}
-        >
-          <LetterBadge index={index} />
-          <Box>
-            <Typography className="name" sx={{ fontWeight: 700, lineHeight: 1.15 }}>
-              {lot.name}
-            </Typography>
-            <Typography variant="body2" sx={{ lineHeight: 1.15 }}>
-              {madeWords(lot.madeMs, units.timeZone)}
-            </Typography>
-          </Box>
-          <IconButton
-            aria-label={`Leave ${lot.name} ${lot.lotId} out`}
-            onClick={() => router.replace(hrefOf(ids.filter((id) => id !== lot.lotId)))}
-          >
-            <Close />
-          </IconButton>
-        </Box>
+          index={index}
+          head={lot.name}
+          detail={madeWords(lot.madeMs, units.timeZone)}
+          leaveOut={`Leave ${lot.name} ${lot.lotId} out`}
+          onLeaveOut={() => router.replace(hrefOf(ids.filter((id) => id !== lot.lotId)))}
+        />
       ))}
       {lots.length === 0 || lots.length >= MOST ? null : <AddLot view={view} />}
     </>

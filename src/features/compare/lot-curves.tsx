@@ -6,6 +6,7 @@ import type { LevelPoint } from '@/services/scores/compare-view';
 import type { LotBeside } from '@/services/scores/lots-view';
 import { riseText } from '@/ui/format';
 import { DASHES, LetterMark, LETTERS } from './letters';
+import { LevelAxes } from './level-axes';
 
 const HEIGHT = 330;
 const LEFT = 44;
@@ -34,31 +35,7 @@ export function LotCurves(props: {
       viewBox={`0 0 ${width} ${HEIGHT}`}
       sx={{ display: 'block', width: '100%', height: HEIGHT, background: 'var(--paper)' }}
     >
-      {y.ticks(5).map((rise) => (
-        <g key={rise}>
-          <line x2={width} y1={y(rise)} y2={y(rise)} stroke="var(--line)" />
-          <text x={6} y={y(rise) - 4} fontSize={13} fill="var(--ink2)">
-            {riseText(rise)}
-          </text>
-        </g>
-      ))}
-      {x.ticks(Math.max(3, Math.floor(width / 90))).map((hour) => (
-        <text
-          key={hour}
-          x={x(hour)}
-          y={HEIGHT - 8}
-          fontSize={13}
-          textAnchor="middle"
-          fill="var(--ink)"
-        >
-          {hour === 0
-            ? align === 'made'
-              ? 'made'
-              : 'best'
-            : `${hour > 0 ? '+' : '−'}${Math.abs(hour)} h`}
-        </text>
-      ))}
-      <line x1={x(0)} x2={x(0)} y1={0} y2={floor} stroke="var(--ink)" strokeWidth={3} />
+      <LevelAxes x={x} y={y} width={width} height={HEIGHT} floor={floor} zero={align} />
       {lots.map((lot, index) => (
         <LotLevel
           key={lot.lotId}
