@@ -23,12 +23,12 @@ export function assignHands(needs: readonly HandsNeed[], kitchen: Kitchen): Assi
     (a, b) => Number(b.fixed ?? false) - Number(a.fixed ?? false) || a.fromMs - b.fromMs,
   );
   const beside = besideServices(needs);
-  const board: Board = { kitchen, present: presence(kitchen, needs), given: new Map() };
+  const board = new Board(kitchen, presence(kitchen, needs));
   const unmet: Assigned['unmet'][number][] = [];
   for (const need of inOrder) {
     if (beside.has(need)) continue;
     const who = whoFor(need, board);
-    if (who !== null) board.given.set(need, who);
+    if (who !== null) board.give(need, who);
     else {
       const someIn = kitchen.people.some((one) => board.present(one, need));
       unmet.push({ need, why: someIn ? 'hands full' : 'nobody in' });
@@ -55,27 +55,69 @@ export function besideServices(needs: readonly HandsNeed[]): ReadonlyMap<HandsNe
   );
 }
 
-/** Who does what so far. */
-interface Board {
-  readonly kitchen: Kitchen;
-  readonly present: (who: string, need: Span) => boolean;
-  readonly given: Map<HandsNeed, string>;
+/** Who does what so far, and for how long. */
+class Board {
+  given = new Map<HandsNeed, string>();
+  private own = new Map<string, Set<HandsNeed>>();
+  private busyMs = new Map<string, number>();
+
+  constructor(
+    readonly kitchen: Kitchen,
+    readonly present: (who: string, need: Span) => boolean,
+  ) {}
+
+  give(need: HandsNeed, who: string): void {
+    if (this.given.get(need) === who) return;
+    this.takeBack(need);
+    this.given.set(need, who);
+    const own = this.own.get(who);
+    if (own === undefined) this.own.set(who, new Set([need]));
+    else own.add(need);
+    this.busyMs.set(who, this.busyOf(who) + need.toMs - need.fromMs);
+  }
+
+  takeBack(need: HandsNeed): void {
+    const who = this.given.get(need);
+    if (who === undefined) return;
+    this.given.delete(need);
+    this.own.get(who)?.delete(need);
+    this.busyMs.set(who, this.busyOf(who) - (need.toMs - need.fromMs));
+  }
+
+  /** Puts everything back as it was given out. */
+  reset(given: ReadonlyMap<HandsNeed, string>): void {
+    this.given = new Map();
+    this.own = new Map();
+    this.busyMs = new Map();
+    for (const [need, who] of given) this.give(need, who);
+  }
+
+  busyOf(who: string): number {
+    return this.busyMs.get(who) ?? 0;
+  }
+
+  /** What somebody has at the time of a moment. */
+  inTheWay(who: string, need: HandsNeed): HandsNeed[] {
+    const found: HandsNeed[] = [];
+    for (const one of this.own.get(who) ?? []) if (one !== need && meet(one, need)) found.push(one);
+    return found;
+  }
+
+  isFree(who: string, need: HandsNeed): boolean {
+    for (const one of this.own.get(who) ?? []) if (one !== need && meet(one, need)) return false;
+    return true;
+  }
 }
 
 function whoFor(need: HandsNeed, board: Board): string | null {
   if (need.fixed === true && need.who !== null) return need.who;
   const here = board.kitchen.people.filter((who) => board.present(who, need));
-  const free = here.filter((who) => inTheWay(who, need, board).length === 0);
-  const who = leastDone(free, need.who, minutesOf(board));
+  const free = here.filter((who) => board.isFree(who, need));
+  const who = leastDone(free, need.who, board);
   return who ?? here.find((one) => passOn(one, need, { board, left: MOST_PASSED })) ?? null;
 }
 /** So many moments are passed on for one; more are not looked for. */
 const MOST_PASSED = 6;
-
-const inTheWay = (who: string, need: HandsNeed, { given }: Board) =>
-  [...given]
-    .filter(([one, by]) => by === who && one !== need && meet(one, need))
-    .map(([one]) => one);
 
 const isKept = (need: HandsNeed) => need.fixed === true && need.who !== null;
 
@@ -86,40 +128,30 @@ function passOn(
   how: { readonly board: Board; readonly left: number },
 ): boolean {
   const { board, left } = how;
-  const moved = inTheWay(who, need, board);
+  const moved = board.inTheWay(who, need);
   if (moved.length > left || moved.some(isKept)) return false;
   const before = new Map(board.given);
-  for (const one of moved) board.given.delete(one);
-  board.given.set(need, who);
+  for (const one of moved) board.takeBack(one);
+  board.give(need, who);
   for (const one of moved) {
     const others = board.kitchen.people.filter((by) => by !== who && board.present(by, one));
-    const free = others.find((by) => inTheWay(by, one, board).length === 0);
-    if (free !== undefined) board.given.set(one, free);
+    const free = others.find((by) => board.isFree(by, one));
+    if (free !== undefined) board.give(one, free);
     else if (!others.some((by) => passOn(by, one, { board, left: left - moved.length }))) {
-      board.given.clear();
-      for (const [key, by] of before) board.given.set(key, by);
+      board.reset(before);
       return false;
     }
   }
   return true;
 }
 
-function minutesOf({ given }: Board): ReadonlyMap<string, number> {
-  const minutes = new Map<string, number>();
-  for (const [need, who] of given) {
-    minutes.set(who, (minutes.get(who) ?? 0) + need.toMs - need.fromMs);
-  }
-  return minutes;
-}
-
-function leastDone(
-  free: readonly string[],
-  before: string | null,
-  minutes: ReadonlyMap<string, number>,
-): string | null {
+function leastDone(free: readonly string[], before: string | null, board: Board): string | null {
   if (before !== null && free.includes(before)) return before;
-  const by = [...free].sort((a, b) => (minutes.get(a) ?? 0) - (minutes.get(b) ?? 0));
-  return by[0] ?? null;
+  let least: string | null = null;
+  for (const one of free) {
+    if (least === null || board.busyOf(one) < board.busyOf(least)) least = one;
+  }
+  return least;
 }
 
 const meet = (a: Span, b: Span) => a.fromMs < b.toMs && b.fromMs < a.toMs;

@@ -5,7 +5,7 @@ import { piecesOf } from '../method-acts';
 import type { MethodPlan, MethodRequest } from '../method-request';
 import { brokenByNeeds } from './broken';
 import type { Demand } from './demand';
-import { joinedNeeds } from './needs';
+import { joinedNeeds, type Needs } from './needs';
 import { needsOfPlan } from './needs-of-plan';
 import type { PlanningShop } from './proposal';
 
@@ -41,13 +41,35 @@ export function variantsOf(
   const variants = mixHours(plan, request).flatMap((mixAtMs) =>
     leadChoices(plan, request, mixAtMs).map((leavenAtMs) => ({ mixAtMs, leavenAtMs })),
   );
+  const near = { ...shop, background: nearby(shop.background, variants, demand) };
   return variants
     .map((one): Variant => ({
       ...one,
-      broken: brokenOf(plan, one, { request, demand, shop }),
+      broken: brokenOf(plan, one, { request, demand, shop: near }),
       awayH: awayOf(plan, one),
     }))
     .sort((a, b) => a.broken - b.broken || a.awayH - b.awayH);
+}
+
+/** A day before the first step of any variant, nothing that others do meets it. */
+const BEFORE_MS = 24 * 60 * MS_PER_MINUTE;
+
+/** What others take of the shop around the hours that are tried: a week of it need not be looked at for each of them. */
+function nearby(
+  background: Needs,
+  variants: readonly Pick<Variant, 'mixAtMs' | 'leavenAtMs'>[],
+  { readyToMs }: Demand,
+): Needs {
+  const hours = variants.flatMap((one) => [one.mixAtMs, ...Object.values(one.leavenAtMs)]);
+  const fromMs = Math.min(...hours) - BEFORE_MS;
+  const meets = (one: { readonly fromMs: number; readonly toMs: number }) =>
+    one.fromMs < readyToMs && fromMs < one.toMs;
+  return {
+    ...background,
+    hands: background.hands.filter(meets),
+    places: [],
+    things: background.things.filter(meets),
+  };
 }
 
 function mixHours(plan: MethodPlan, { nowMs, readyFromMs }: MethodRequest): number[] {
