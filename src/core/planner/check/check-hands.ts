@@ -25,7 +25,10 @@ export function checkHands(plans: readonly CheckedPlan[], kitchen: Kitchen): str
         : [`${one.who} is not in for ${one.what}`],
   );
   const beside = (one: HandsNeed, other: HandsNeed) =>
-    isServing(one, plans) && isBoxMove(other, plans) && other.toMs <= one.toMs;
+    isServing(one, plans) &&
+    isBoxMove(other, plans) &&
+    one.fromMs <= other.fromMs &&
+    other.toMs <= one.toMs;
   const twice = all.flatMap((one, i) =>
     all
       .slice(i + 1)
