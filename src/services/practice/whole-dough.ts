@@ -10,8 +10,6 @@ import { methodRequestOf, noMethodPlanSentence } from '../doughs/method-request'
 export interface WholeDoughAsk {
   readonly method: Method;
   readonly facts: DoughFacts;
-  /** How much warmer than usual the rooms are, °C; under 0 colder. */
-  readonly warmerC: number;
 }
 
 /** A dough as it would be planned for an evening, by usual rooms. */
@@ -29,7 +27,7 @@ const SERVICE_H = 3;
 const MOST_DAYS = 6;
 
 /** Plans a dough backwards from an evening: the first evening that its hours reach. */
-export function startDough({ method, facts }: Omit<WholeDoughAsk, 'warmerC'>): WholeDoughStart {
+export function startDough({ method, facts }: WholeDoughAsk): WholeDoughStart {
   const { nowMs, timeZone } = facts.planning;
   let because = 'This dough has no plan.';
   for (let day = 1; day <= MOST_DAYS; day += 1) {
@@ -55,6 +53,7 @@ export function startDough({ method, facts }: Omit<WholeDoughAsk, 'warmerC'>): W
 /** A dough with what was done otherwise. */
 export interface DoughQuestion {
   readonly facts: DoughFacts;
+  /** How much warmer than usual the rooms are, °C; under 0 colder. */
   readonly warmerC: number;
   readonly steps: readonly BakeStep[];
   readonly deeds: readonly Deed[];

@@ -159,7 +159,7 @@ export interface JobKinds {
   };
   /** A whole dough to practise with, planned for an evening. */
   readonly doughStart: {
-    readonly asks: Omit<WholeDoughAsk, 'warmerC'>;
+    readonly asks: WholeDoughAsk;
     readonly answers: WholeDoughStart;
   };
   /** That dough with what was done otherwise. */
