@@ -1,187 +1,131 @@
-'use server';
+'use client';
 
-import { shopContext } from '@/services/context';
-import { actOnLot, doStep } from '@/services/hands';
-import { setAim } from '@/services/aim';
-import { changeEquipment, removeEquipment, troubleProbe } from '@/services/equipment';
-import { resetLearned, undoReset } from '@/services/learned';
-import { logLook } from '@/services/look';
-import { readMoveFacts } from '@/services/move-facts';
-import { moveStep } from '@/services/move-step';
-import { takeBake } from '@/services/new-bake';
-import { logReading } from '@/services/readings';
-import { changePlace, changeShop, setDemoRate } from '@/services/shop';
-import { skipStep } from '@/services/skip-step';
-import { undoBatch } from '@/services/undo';
-import { planTrial } from '@/services/trials/plan-trial';
-import { applyWhatIf } from '@/services/use-what-if';
-import { describeCulture } from '@/services/cultures/describe';
-import { restCulture, retireCulture } from '@/services/cultures/rest';
-import { printLabels } from '@/services/labels/print';
-import { openSack, takeSackBack } from '@/services/flour-lots';
-import { takeFeed } from '@/services/cultures/take-feed';
-import { takeMix } from '@/services/cultures/take-mix';
-import { takePart } from '@/services/cultures/take-part';
-import { takeSeries } from '@/services/cultures/take-series';
-import { takeThaw } from '@/services/cultures/take-thaw';
-import { withdrawBake } from '@/services/withdraw-bake';
+import type { CommandAnswer, CommandArgs, CommandName } from '@/services/commands/registry';
+import { sender } from '@/ui/send';
+import { commandAction } from './command-action';
+
+const carry = sender({
+  send: commandAction,
+  arrived: async (id) => {
+    const response = await fetch(`/arrived?id=${encodeURIComponent(id)}`, { cache: 'no-store' });
+    if (!response.ok) throw new Error(`arrived: ${response.status}`);
+    return (await response.json()) as Awaited<ReturnType<typeof commandAction>> | null;
+  },
+  wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+});
+
+/** What a view calls to have a command carried out. */
+type Sent<N extends CommandName> = (...args: CommandArgs<N>) => Promise<CommandAnswer<N>>;
+
+function sent<N extends CommandName>(name: N): Sent<N> {
+  return (...args) => carry(name, args) as Promise<CommandAnswer<N>>;
+}
 
 /** A planned step, done. */
-export async function doStepAction(form: unknown) {
-  return doStep(shopContext(), form);
-}
-
+export const doStepAction = sent('doStep');
 /** A planned step, at another hour. */
-export async function moveStepAction(form: unknown) {
-  return moveStep(shopContext(), form);
-}
-
-/** What moving a step rests on, for the page that drags one. */
-export async function moveFactsAction() {
-  return readMoveFacts(shopContext());
-}
-
+export const moveStepAction = sent('moveStep');
 /** A planned step, skipped with its reason. */
-export async function skipStepAction(form: unknown) {
-  return skipStep(shopContext(), form);
-}
-
+export const skipStepAction = sent('skipStep');
 /** A look at a lot. */
-export async function logLookAction(form: unknown) {
-  return logLook(shopContext(), form);
-}
-
+export const logLookAction = sent('logLook');
 /** A fold, a move or an addition outside the plan. */
-export async function actOnLotAction(form: unknown) {
-  return actOnLot(shopContext(), form);
-}
-
+export const actOnLotAction = sent('actOnLot');
 /** Takes back what a batch wrote. */
-export async function undoAction(batch: string) {
-  return undoBatch(shopContext(), String(batch));
-}
-
+export const undoAction = sent('undo');
 /** Withdraws what is still planned of a bake. */
-export async function withdrawBakeAction(bakeId: string) {
-  return withdrawBake(shopContext(), String(bakeId));
-}
-
+export const withdrawBakeAction = sent('withdrawBake');
 /** Takes a new bake. */
-export async function takeBakeAction(form: unknown) {
-  return takeBake(shopContext(), form);
-}
-
+export const takeBakeAction = sent('takeBake');
 /** Saves the shop’s settings. */
-export async function changeShopAction(form: unknown) {
-  return changeShop(shopContext(), form);
-}
-
+export const changeShopAction = sent('changeShop');
 /** Adds or changes a place. */
-export async function changePlaceAction(form: unknown) {
-  return changePlace(shopContext(), form);
-}
-
+export const changePlaceAction = sent('changePlace');
 /** Sets the demo clock’s speed. */
-export async function setDemoRateAction(rate: number) {
-  return setDemoRate(shopContext(), Number(rate));
-}
-
+export const setDemoRateAction = sent('setDemoRate');
 /** Forgets what was learned about one thing. */
-export async function resetLearnedAction(key: string) {
-  return resetLearned(shopContext(), String(key));
-}
-
+export const resetLearnedAction = sent('resetLearned');
 /** Takes a reset of what was learned back. */
-export async function undoResetAction(key: string) {
-  return undoReset(shopContext(), String(key));
-}
-
+export const undoResetAction = sent('undoReset');
 /** The baker’s own target rise of a lot. */
-export async function setAimAction(form: unknown) {
-  return setAim(shopContext(), form);
-}
-
+export const setAimAction = sent('setAim');
 /** A temperature measured in a place. */
-export async function logReadingAction(form: unknown) {
-  return logReading(shopContext(), form);
-}
-
+export const logReadingAction = sent('logReading');
 /** Plans a second lot with one thing different, and a look at both. */
-export async function planTrialAction(form: unknown) {
-  return planTrial(shopContext(), form);
-}
-
+export const planTrialAction = sent('planTrial');
 /** Takes a what-if over. */
-export async function applyWhatIfAction(form: unknown) {
-  return applyWhatIf(shopContext(), form);
-}
-
+export const applyWhatIfAction = sent('applyWhatIf');
 /** Adds or changes something the shop works with. */
-export async function changeEquipmentAction(form: unknown) {
-  return changeEquipment(shopContext(), form);
-}
-
+export const changeEquipmentAction = sent('changeEquipment');
 /** Takes something out of the shop. */
-export async function removeEquipmentAction(id: string) {
-  return removeEquipment(shopContext(), String(id));
-}
-
+export const removeEquipmentAction = sent('removeEquipment');
 /** Lets a simulated probe fail, or work again. */
-export async function troubleProbeAction(form: unknown) {
-  return troubleProbe(shopContext(), form);
-}
-
+export const troubleProbeAction = sent('troubleProbe');
 /** Feeds a starter or builds a levain of it, done or planned. */
-export async function takeFeedAction(form: unknown) {
-  return takeFeed(shopContext(), form);
-}
-
+export const takeFeedAction = sent('takeFeed');
 /** Registers a culture, or changes how one is described. */
-export async function describeCultureAction(form: unknown) {
-  return describeCulture(shopContext(), form);
-}
-
+export const describeCultureAction = sent('describeCulture');
 /** Puts a culture to rest. */
-export async function restCultureAction(form: unknown) {
-  return restCulture(shopContext(), form);
-}
-
+export const restCultureAction = sent('restCulture');
 /** Retires a culture, or brings it back. */
-export async function retireCultureAction(form: unknown) {
-  return retireCulture(shopContext(), form);
-}
-
+export const retireCultureAction = sent('retireCulture');
 /** Mixes a refresh, or a dough with discard. */
-export async function takeMixAction(form: unknown) {
-  return takeMix(shopContext(), form);
-}
-
+export const takeMixAction = sent('takeMix');
 /** Takes a part of a lot its own way. */
-export async function takePartAction(form: unknown) {
-  return takePart(shopContext(), form);
-}
-
+export const takePartAction = sent('takePart');
 /** Plans feeds in a row. */
-export async function takeSeriesAction(form: unknown) {
-  return takeSeries(shopContext(), form);
-}
-
+export const takeSeriesAction = sent('takeSeries');
 /** Plans a thaw. */
-export async function takeThawAction(form: unknown) {
-  return takeThaw(shopContext(), form);
-}
-
+export const takeThawAction = sent('takeThaw');
 /** Prints labels of a lot. */
-export async function printLabelsAction(form: unknown) {
-  return printLabels(shopContext(), form);
-}
-
+export const printLabelsAction = sent('printLabels');
 /** Notes a new sack of flour. */
-export async function openSackAction(form: unknown) {
-  return openSack(shopContext(), form);
-}
-
+export const openSackAction = sent('openSack');
 /** Takes back a sack that was noted. */
-export async function takeSackBackAction(id: string) {
-  return takeSackBack(shopContext(), String(id));
-}
+export const takeSackBackAction = sent('takeSackBack');
+/** Keeps a back-up now. */
+export const keepBackupAction = sent('keepBackup');
+/** Something happened on a mix card. */
+export const markCardAction = sent('markCard');
+/** A batch of a mix is finished. */
+export const finishCardAction = sent('finishCard');
+/** Tares the scale, or pours onto the simulated one. */
+export const handleScaleAction = sent('handleScale');
+/** Takes a plan of a service. */
+export const takePlanAction = sent('takePlan');
+/** Plans the feeds that keep the starters alive. */
+export const planFeedsAction = sent('planFeeds');
+/** Plans a bake anew around what is pinned. */
+export const replanAction = sent('replan');
+/** States a service, or changes one. */
+export const stateDemandAction = sent('stateDemand');
+/** Takes a service back, or puts it in again. */
+export const withdrawDemandAction = sent('withdrawDemand');
+/** Saves who is there when, and the closing days. */
+export const changeHoursAction = sent('changeHours');
+/** Sets what plans are weighed by. */
+export const setWishAction = sent('setWish');
+/** Pins a planned step, or takes the pin out. */
+export const pinStepAction = sent('pinStep');
+/** Writes how a bake turned out. */
+export const scoreAction = sent('logScore');
+/** Writes a note about a lot, or the day. */
+export const noteAction = sent('logNote');
+/** Puts a change into a new version and plans it. */
+export const takeChangeAction = sent('takeChange');
+/** Plans a bake of a method. */
+export const takeMethodBakeAction = sent('takeMethodBake');
+/** Saves a method as a new version. */
+export const saveMethodAction = sent('saveMethod');
+/** Takes a method back to an earlier version. */
+export const restoreVersionAction = sent('restoreVersion');
+/** Retires a method, or brings it back. */
+export const retireMethodAction = sent('retireMethod');
+/** Adds or changes a flour. */
+export const changeFlourAction = sent('changeFlour');
+/** Retires a flour, or brings it back. */
+export const retireFlourAction = sent('retireFlour');
+/** Takes a move of a bake that may slip. */
+export const takeMoveAction = sent('takeMove');
+/** Writes a judged jar of practice. */
+export const logPracticeAction = sent('logPractice');

@@ -14,10 +14,13 @@ export default function ErrorView({ reset }: { error: Error; reset: () => void }
       <Typography variant="h1">This view could not be shown</Typography>
       <Typography>
         What was logged is safe: Olvik writes every entry before it says so. Try again; if it stays,
-        start Olvik anew.
+        the Log still opens, and what was written last can be taken back there.
       </Typography>
       <Button variant="contained" size="large" onClick={reset}>
         Try again
+      </Button>
+      <Button variant="outlined" size="large" href="/log">
+        Open the Log
       </Button>
     </Box>
   );

@@ -2,18 +2,18 @@ import type { HandsActions } from '@/ui/hands/actions';
 import {
   actOnLotAction,
   applyWhatIfAction,
-  planTrialAction,
   doStepAction,
   logLookAction,
-  moveFactsAction,
   moveStepAction,
+  planTrialAction,
   setAimAction,
-  takePartAction,
-  skipStepAction,
   setDemoRateAction,
+  skipStepAction,
+  takePartAction,
   undoAction,
   withdrawBakeAction,
 } from './actions';
+import { moveFactsAction } from './queries';
 
 /** The server’s acts, as the views take them. */
 export const handsActions: HandsActions = {

@@ -8,6 +8,12 @@ export {
   restoreBackup,
   type Backup,
 } from './backup-store';
+export {
+  addCommand,
+  dropCommandsBefore,
+  maybeOneCommand,
+  type DoneCommand,
+} from './command-repository';
 export { databaseVersion } from './version-repository';
 export {
   addBake,

@@ -2,9 +2,9 @@ import { stockAfter } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { handlingOf, ripenessRule } from '@/core/ripeness';
 import { placeTempC } from '@/core/forecast';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from './context';
-import { batchOf } from './entries';
+import { batchOf, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { forecastState, loadShop } from './shop-state';
@@ -50,8 +50,8 @@ export function setAim(
       );
     }
     const body = { kind: 'aim' as const, lotId, targetRise };
-    addEntries(
-      context.db,
+    writeEntries(
+      context,
       batchOf(context, batch, [{ atMs: state.nowMs, tense: 'done', body, by: null }]),
     );
     const after = forecastState(context, loadShop(context)).lots.get(lotId);

@@ -1,12 +1,6 @@
 import { FORMULA_RULES, type Formula } from '@/core/formula';
-import { numberField, wholeNumberField, z } from '@/core/parse';
+import { localTimeField, numberField, wholeNumberField, z } from '@/core/parse';
 import { YEAST_TYPES, type YeastType } from '@/core/units';
-
-const localTime = (name: string) =>
-  z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/, {
-    error: (issue) =>
-      `${name}: “${String(issue.input)}” is not a date and time. Allowed: for example 2026-11-27T18:00.`,
-  });
 
 /** Temperature a room may have where dough stands, °C. */
 export const ROOM_RULE = { name: 'Room', unit: '°C', min: 0, max: 40 } as const;
@@ -30,11 +24,11 @@ export const bakeFormSchema = z.object({
   poolishPlaceId: z.string().min(1, { error: 'Poolish stands in: choose a place.' }),
   doughPlaceId: z.string().min(1, { error: 'Dough stands in: choose a place.' }),
   roomC: numberField(ROOM_RULE),
-  readyFrom: localTime('Ready from'),
-  readyTo: localTime('Ready to'),
-  poolishAt: localTime('Poolish').nullish(),
-  mixAt: localTime('Mix').nullish(),
-  ballAt: localTime('Ball').nullish(),
+  readyFrom: localTimeField('Ready from'),
+  readyTo: localTimeField('Ready to'),
+  poolishAt: localTimeField('Poolish').nullish(),
+  mixAt: localTimeField('Mix').nullish(),
+  ballAt: localTimeField('Ball').nullish(),
 });
 
 /** A checked bake form. */

@@ -2,9 +2,8 @@ import {
   trueFormula,
   pantryOf,
   divideByWeight,
-  doughColumns,
+  targetColumns,
   doughSchema,
-  flourFor,
   productSchema,
   redivide,
   targetSchema,
@@ -42,8 +41,7 @@ export const doughQuestion = z.object({
 export function answerDough(request: z.output<typeof doughQuestion>): unknown {
   const pantry = pantryOf(request.flours);
   const { dough, target, lossShare, scaleStepG, fineStepG } = request;
-  const flourG = flourFor(target, dough, lossShare, pantry);
-  const columns = doughColumns(dough, flourG, { scaleStepG, fineStepG }, pantry);
+  const columns = targetColumns({ target, dough, lossShare }, { scaleStepG, fineStepG }, pantry);
   const whole = Object.fromEntries(columns.rows.map((row) => [row.ingredientId, row.wholeG]));
   return { kind: 'dough', columns, formula: trueFormula(whole, pantry) };
 }

@@ -2,10 +2,10 @@ import { WARMEST_WATER_C } from '@/core/thermal';
 import { isAct, stockAfter, type Act, type ActOf } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from './context';
 import { doneDrafts } from './done-drafts';
-import { batchOf } from './entries';
+import { batchOf, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { loadShop, type ShopState } from './shop-state';
@@ -59,7 +59,7 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
       fulfils: step.stepId,
     });
     if (!drafts.ok) return drafts;
-    addEntries(context.db, batchOf(context, batch, drafts.value));
+    writeEntries(context, batchOf(context, batch, drafts.value));
     return done({ batch });
   });
 }
@@ -153,7 +153,7 @@ export function actOnLot(context: ShopContext, form: unknown): Outcome<{ batch: 
     if (isAct(body, 'add') && !state.pantry.has(body.ingredients[0]?.ingredientId ?? '')) {
       return refused('ingredientId', 'Ingredient: choose one that the shop has.');
     }
-    addEntries(context.db, batchOf(context, batch, [{ atMs: at.value, tense: 'done', body }]));
+    writeEntries(context, batchOf(context, batch, [{ atMs: at.value, tense: 'done', body }]));
     return done({ batch });
   });
 }

@@ -2,10 +2,12 @@ import {
   foldJournal,
   NOTHING_WRITTEN,
   onKnownLots,
+  possibleFold,
   readCarried,
   struckIds,
   type Entry,
   type Folded,
+  type PossibleFold,
   type Reading,
 } from '@/core/journal';
 import { MS_PER_HOUR } from '@/core/units';
@@ -49,7 +51,7 @@ interface Memory {
   readonly struck: ReadonlySet<string>;
   /** Temperatures at hand, those taken back among them. */
   readonly readings: readonly Reading[];
-  readonly folded: Folded;
+  readonly folded: PossibleFold;
 }
 
 const memories = remembering<Memory>('journal');
@@ -122,10 +124,13 @@ function folding(one: Omit<Memory, 'folded'>): Memory {
   return { ...one, folded: { ...foldOf(one, []), readings } };
 }
 
-function foldOf({ cut, entries, struck }: Omit<Memory, 'folded'>, more: readonly Entry[]): Folded {
+function foldOf(
+  { cut, entries, struck }: Omit<Memory, 'folded'>,
+  more: readonly Entry[],
+): PossibleFold {
   const all = more.length === 0 ? struck : struckIds([...cut.strikes, ...entries, ...more]);
   const folded = foldJournal([...entries, ...more], { start: cut.start, struck: all });
-  return cut.seq === 0 ? folded : { ...folded, done: onKnownLots(folded.done) };
+  return possibleFold(cut.seq === 0 ? folded : { ...folded, done: onKnownLots(folded.done) });
 }
 
 /** Every entry at hand in the order of writing, without temperatures. */
@@ -139,24 +144,24 @@ export function struckEntries(context: ShopContext): ReadonlySet<string> {
 }
 
 /** The journal folded: what was done, measured, and is still to be done. */
-export function foldedJournal(context: ShopContext): Folded {
+export function foldedJournal(context: ShopContext): PossibleFold {
   return journal(context).folded;
 }
 
 /** The journal folded as it would be with more entries. */
-export function foldedWith(context: ShopContext, more: readonly Entry[]): Folded {
+export function foldedWith(context: ShopContext, more: readonly Entry[]): PossibleFold {
   const memory = journal(context);
   if (!reachesBack(context.db, memory.cut, more)) return foldOf(memory, more);
   const all = listEntriesIn(context.db, { fromSeq: 0, beforeSeq: memory.version + 1 });
-  return foldJournal([...all, ...more]);
+  return possibleFold(foldJournal([...all, ...more]));
 }
 
 /** The whole journal folded, temperatures left out: for what leaves the shop. It is not remembered. */
-export function wholeJournal(context: ShopContext): Folded {
+export function wholeJournal(context: ShopContext): PossibleFold {
   const { cut, folded, version, struck } = journal(context);
   if (cut.seq === 0) return folded;
   const entries = listEntriesIn(context.db, { fromSeq: 0, beforeSeq: version + 1 });
-  return foldJournal(entries, { start: NOTHING_WRITTEN, struck });
+  return possibleFold(foldJournal(entries, { start: NOTHING_WRITTEN, struck }));
 }
 
 /**
@@ -166,7 +171,7 @@ export function wholeJournal(context: ShopContext): Folded {
 export function foldedAround(
   context: ShopContext,
   of: { readonly firstSeq: number; readonly lastSeq: number } | null,
-): Folded {
+): PossibleFold {
   const { db } = context;
   const { cut, folded, struck } = journal(context);
   if (of === null || of.firstSeq >= cut.seq) return folded;
@@ -180,9 +185,9 @@ export function foldedAround(
     fromMs: Math.max(firstMs, lastMs - READING_DAYS * DAY_MS),
     toMs: lastMs + DAY_MS,
   });
-  return {
+  return possibleFold({
     ...then,
     done: onKnownLots(then.done),
     readings: readings.filter((one) => !struck.has(one.entryId)),
-  };
+  });
 }

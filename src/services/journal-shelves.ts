@@ -3,10 +3,10 @@ import {
   carriedText,
   foldJournal,
   NOTHING_WRITTEN,
+  possibleFold,
   readCarried,
   type Folded,
 } from '@/core/journal';
-import { DomainError } from '@/core/units';
 import { listEntriesIn, maybeSeqAt, maybeShelf, saveShelf, type Db } from '@/data';
 
 /** Entries folded at once: as many as are ever held together beside the last ones. */
@@ -25,19 +25,9 @@ export function carriedBefore(db: Db, beforeSeq: number, struck: ReadonlySet<str
     const entries = listEntriesIn(db, { fromSeq, beforeSeq }, CHUNK + 1);
     const whole = entries.length <= CHUNK;
     const next = whole ? beforeSeq : (maybeSeqAt(db, { fromSeq, beforeSeq }, CHUNK) ?? beforeSeq);
-    start = carried(foldJournal(entries.slice(0, CHUNK), { start, struck }));
+    start = carriedOver(possibleFold(foldJournal(entries.slice(0, CHUNK), { start, struck })));
     saveShelf(db, next, carriedText(start));
     fromSeq = next;
   }
   return start;
-}
-
-/** A journal that does not add up (an archive of somebody else’s) is kept whole: its own page says what is wrong. */
-function carried(folded: Folded): Folded {
-  try {
-    return carriedOver(folded);
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
-    return { ...folded, readings: [], scores: [] };
-  }
 }

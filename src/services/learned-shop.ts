@@ -1,6 +1,6 @@
 import type { Pantry } from '@/core/composition';
 import { learnHands, learnOffset, type Places } from '@/core/forecast';
-import type { Folded } from '@/core/journal';
+import type { PossibleFold } from '@/core/journal';
 import type { QuantityBelief } from '@/core/learning';
 import { journalVersion, listLearningResets, type Place } from '@/data';
 import type { ShopContext } from './context';
@@ -27,7 +27,7 @@ export const LEARNED_KEYS = {
 export interface Known {
   readonly places: readonly Place[];
   readonly pantry: Pantry;
-  readonly folded: Folded;
+  readonly folded: PossibleFold;
   readonly nowMs: number;
 }
 

@@ -11,7 +11,7 @@ import {
 } from '@/data';
 import type { ShopContext } from './context';
 import { discardedByWeek, type DiscardedWeek } from './discarded';
-import { struckEntries } from './journal-memory';
+import { entriesThatDoNotCount, struckByAll } from './log-marks';
 import { signWords } from './sign-words';
 
 /** A batch of the journal as the Log shows it. */
@@ -29,6 +29,8 @@ export interface LogRow {
   readonly bake: { readonly id: string; readonly name: string } | null;
   /** True when everything it wrote was taken back. */
   readonly struck: boolean;
+  /** Why what it wrote does not count; null where it does. */
+  readonly doesNotCount: string | null;
 }
 
 /** What of the journal is shown. */
@@ -112,8 +114,17 @@ export function logView(context: ShopContext, asked: unknown = {}): LogView {
     ),
     olderBefore: olderOf(found),
     people: shop.people,
-    weeks: discardedByWeek(context),
+    weeks: orNone(() => discardedByWeek(context)),
   };
+}
+
+/** The journal is shown and can be taken back whatever stands in it: what is only told beside it may fail. */
+function orNone<T>(tell: () => readonly T[]): readonly T[] {
+  try {
+    return tell();
+  } catch {
+    return [];
+  }
 }
 
 function placeOf(text: string | undefined) {
@@ -138,12 +149,19 @@ function defined<T extends object>(all: T): { [K in keyof T]?: Exclude<T[K], und
 /** Batches of the journal as rows. */
 export function rowsOf(context: ShopContext, ids: readonly string[]): LogRow[] {
   const batches = ids.map((batch) => listBatch(context.db, batch));
-  const struck = struckEntries(context);
+  const marks: Marks = { struck: struckByAll(context.db), not: entriesThatDoNotCount(context) };
   const lotIds = batches.flatMap((batch) => batch.flatMap(({ body }) => lotsNamed(body)));
   const names = listLotNames(context.db, [...new Set(lotIds)]);
   const bakeIds = batches.flatMap((batch) => batch.slice(0, 1).flatMap((one) => one.bakeId ?? []));
   const bakes = listBakeNames(context.db, bakeIds);
-  return batches.map((batch) => rowOf(batch, struck, { names, bakes }));
+  return batches.map((batch) => rowOf(batch, marks, { names, bakes }));
+}
+
+/** What stands beside the entries themselves. */
+interface Marks {
+  readonly struck: ReadonlySet<string>;
+  /** Sentences by entry. */
+  readonly not: ReadonlyMap<string, string>;
 }
 
 function lotsNamed(body: Entry['body']): string[] {
@@ -153,7 +171,7 @@ function lotsNamed(body: Entry['body']): string[] {
 
 function rowOf(
   batch: readonly Entry[],
-  struck: ReadonlySet<string>,
+  { struck, not }: Marks,
   { names, bakes }: { names: ReadonlyMap<string, string>; bakes: ReadonlyMap<string, string> },
 ): LogRow {
   const first = batch[0] as Entry;
@@ -170,6 +188,7 @@ function rowOf(
     bake:
       first.bakeId === null || bakeName === undefined ? null : { id: first.bakeId, name: bakeName },
     struck: batch.every((entry) => struck.has(entry.id)),
+    doesNotCount: batch.map((entry) => not.get(entry.id)).find((one) => one !== undefined) ?? null,
   };
 }
 

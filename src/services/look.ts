@@ -1,9 +1,9 @@
 import { HEALTH_SIGNS, isAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from './context';
-import { batchOf } from './entries';
+import { batchOf, writeEntries } from './entries';
 import { doneAt } from './hands';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
@@ -62,8 +62,8 @@ export function logLook(context: ShopContext, form: unknown): Outcome<LookResult
       lotId,
       signs: Object.fromEntries(Object.entries(signs).filter(([, sign]) => sign != null)),
     };
-    addEntries(
-      context.db,
+    writeEntries(
+      context,
       batchOf(context, batch, [
         {
           atMs: at.value,

@@ -86,6 +86,8 @@ export interface LotView {
   readonly ballsLeft: number | null;
   /** Chains that leftover dough can go to. */
   readonly chains: readonly { readonly id: string; readonly name: string }[];
+  /** Why nothing can be forecast about it; null where it is forecast. */
+  readonly unknown: string | null;
 }
 
 /** Hours shown after the window closes, or after the last mark. */
@@ -152,7 +154,8 @@ function viewOfLot(
     next: nextOn(lotId, state, forecast),
     madeFrom: named(story.lot.madeFrom),
     becomes: named(story.becomes),
-    offer: whatIfOffer(lot, state),
+    offer: lot.unknown === null ? whatIfOffer(lot, state) : null,
+    unknown: lot.unknown,
     trial: trialOffer({ id: lotId, endMs: story.endMs, ...lot.window }, state),
     pastMs: null,
     places: state.places.map(({ id, name }) => ({ id, name })),

@@ -1,8 +1,8 @@
 import { z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from './context';
-import { batchOf, replaceDraft } from './entries';
+import { batchOf, replaceDraft, writeEntries } from './entries';
 import { moveFacts } from './move-facts';
 import { movedSteps } from './move-plan';
 import { done, refused, type Outcome } from './outcome';
@@ -34,7 +34,7 @@ export function moveStep(context: ShopContext, form: unknown): Outcome<{ batch: 
     const moved = movedSteps(moveFacts(context, state), step, atMs);
     if (!moved.ok) return moved;
     const drafts = moved.value.map((one) => replaceDraft(one.step, one.atMs, one.act));
-    addEntries(context.db, batchOf(context, batch, drafts));
+    writeEntries(context, batchOf(context, batch, drafts));
     return done({ batch });
   });
 }

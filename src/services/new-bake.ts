@@ -2,7 +2,7 @@ import type { PlaceHistory } from '@/core/forecast';
 import type { Act } from '@/core/journal';
 import { bakeSteps, planBake, type BakeLots, type BakePlan } from '@/core/planner';
 import { MS_PER_HOUR } from '@/core/units';
-import { addBake, addEntries, addPlaceSetting, type Bake } from '@/data';
+import { addBake, addPlaceSetting, type Bake } from '@/data';
 import { bakeFormSchema, formulaOf, type BakeForm } from './bake-form';
 import type { ShopContext } from './context';
 import { freshCodes } from './lot-codes';
@@ -10,6 +10,7 @@ import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { noPlanSentence, planRequestOf, type PlanningFacts } from './plan-request';
 import { cultureSpeeds, loadShop, workingHours, type ShopState } from './shop-state';
+import { writeEntries } from './entries';
 
 /** The facts of a loaded shop that a plan rests on. */
 export function planningFacts(context: ShopContext, state: ShopState): PlanningFacts {
@@ -45,6 +46,8 @@ export function takeBake(
   if (!parsed.ok) return parsed;
   return refusing(() => {
     const state = loadShop(context);
+    const unknown = refuseUnknown(parsed.value, state);
+    if (unknown !== null) return unknown;
     const request = planRequestOf(parsed.value, planningFacts(context, state), false);
     const plan = planBake(request);
     if (plan.kind === 'infeasible') {
@@ -54,6 +57,19 @@ export function takeBake(
     const steps = bakeSteps(request, plan.moments, plan.columns, lots);
     return done(store(context, state, { form: parsed.value, plan, steps, lots }));
   });
+}
+
+/** What the form names has to be in the shop. */
+function refuseUnknown(form: BakeForm, { pantry, placeMap }: ShopState): Outcome<never> | null {
+  if (pantry.get(form.flourId)?.kind !== 'flour') {
+    return refused('flourId', `Flour: “${form.flourId}” is not a flour of the shop.`);
+  }
+  for (const field of ['poolishPlaceId', 'doughPlaceId'] as const) {
+    if (!placeMap.has(form[field])) {
+      return refused(field, `Place: “${form[field]}” is not in the shop.`);
+    }
+  }
+  return null;
 }
 
 interface Taken {
@@ -87,8 +103,8 @@ function store(context: ShopContext, state: ShopState, taken: Taken) {
       });
     }
     addBake(context.db, bake);
-    addEntries(
-      context.db,
+    writeEntries(
+      context,
       steps.map((step) => ({
         id: context.newId(),
         atMs: step.atMs,

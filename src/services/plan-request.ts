@@ -67,6 +67,8 @@ function withRoom(
 
 const BECAUSE: Readonly<Record<NoPlan['because'], string>> = {
   'bake in the past': 'Ready from: that hour has passed.',
+  'too far ahead': 'Ready from: that is more than a year ahead. Allowed: the next 400 days.',
+  'service too long': 'Ready to: the service is longer than two days. Allowed: up to 48 h.',
   'never ripe there':
     'Poolish stands in: it does not get ripe at that temperature. Choose a warmer place.',
   'too late to start': 'That is too soon to start a poolish now.',

@@ -1,8 +1,8 @@
 import { numberField, z } from '@/core/parse';
 import { MS_PER_MINUTE } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from './context';
-import { batchOf } from './entries';
+import { batchOf, writeEntries } from './entries';
 import { doneAt } from './hands';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
@@ -34,8 +34,8 @@ export function logReading(
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
     const body = { kind: 'reading' as const, placeId, tempC };
-    addEntries(
-      context.db,
+    writeEntries(
+      context,
       batchOf(context, batch, [{ atMs: at.value, tense: 'done', body, by: by ?? null }]),
     );
     const offsetC = loadShop(context).learned.offsets.get(placeId)?.mean ?? 0;
@@ -90,7 +90,7 @@ export function logProbeSeries(
       by: PROBE,
       body: { kind: 'reading' as const, placeId: series.placeId, tempC },
     }));
-    addEntries(context.db, batchOf(context, batch, drafts));
+    writeEntries(context, batchOf(context, batch, drafts));
     return done({ batch, kept: kept.length });
   });
 }

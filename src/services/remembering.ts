@@ -22,3 +22,8 @@ export function remembering<T>(name: string): Remembering<T> {
     set: (context, value) => void memory.set(context, value),
   };
 }
+
+/** Forgets everything that is remembered of a shop: it is worked out anew. */
+export function forgetAll(context: ShopContext): void {
+  for (const memory of holder.olvikMemories?.values() ?? []) memory.delete(context);
+}

@@ -10,7 +10,7 @@ import {
   type Places,
   type ShopForecast,
 } from '@/core/forecast';
-import type { Folded } from '@/core/journal';
+import type { PossibleFold } from '@/core/journal';
 import type { ClosingDays, Presence, WorkingHours } from '@/core/planner';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import {
@@ -38,7 +38,7 @@ export interface ShopState {
   readonly places: readonly Place[];
   readonly placeMap: Places;
   readonly pantry: Pantry;
-  readonly folded: Folded;
+  readonly folded: PossibleFold;
   readonly nowMs: number;
   /** What was learned of its places, its mixer and its bowl. */
   readonly learned: LearnedShop;

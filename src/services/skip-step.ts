@@ -1,8 +1,8 @@
 import { lotMadeBy, lotsTouchedBy, type PlannedAct } from '@/core/journal';
 import { z } from '@/core/parse';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from './context';
-import { batchOf } from './entries';
+import { batchOf, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { loadShop } from './shop-state';
@@ -35,8 +35,8 @@ export function skipStep(context: ShopContext, form: unknown): Outcome<{ batch: 
       );
     }
     const body = { kind: 'withdraw' as const, supersedes: stepId, reason };
-    addEntries(
-      context.db,
+    writeEntries(
+      context,
       batchOf(context, batch, [
         { atMs: state.nowMs, tense: 'planned', body, by: by ?? null, bakeId: step.bakeId },
       ]),

@@ -1,9 +1,8 @@
-import { stockAfter } from '@/core/journal';
-import { DomainError } from '@/core/units';
-import { addEntries, listBatch } from '@/data';
+import { newlyImpossible } from '@/core/journal';
+import { listBatch } from '@/data';
 import type { ShopContext } from './context';
-import { foldedWith } from './journal-memory';
-import { batchOf } from './entries';
+import { foldedJournal, foldedWith } from './journal-memory';
+import { batchOf, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 
 /**
@@ -23,15 +22,12 @@ export function undoBatch(context: ShopContext, batch: string): Outcome<{ batch:
       body: { kind: 'strike' as const, strikes: entry.id },
     })),
   );
-  try {
-    stockAfter(foldedWith(context, strikes).done);
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error;
+  if (newlyImpossible(foldedJournal(context), foldedWith(context, strikes)) !== null) {
     return refused(
       null,
       'Undo: a later step was done with what this one made. Take that one back first. Nothing was changed.',
     );
   }
-  addEntries(context.db, strikes);
+  writeEntries(context, strikes);
   return done({ batch: strikes[0]?.batch ?? batch });
 }

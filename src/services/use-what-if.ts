@@ -1,9 +1,9 @@
 import { isAct, type ActOf, type PlannedAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { roundToStep } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from './context';
-import { batchOf, replaceDraft, type EntryDraft } from './entries';
+import { batchOf, replaceDraft, type EntryDraft, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { loadShop, type ShopState } from './shop-state';
@@ -34,7 +34,7 @@ export function applyWhatIf(context: ShopContext, form: unknown): Outcome<{ batc
       step === undefined
         ? [{ atMs: state.nowMs, tense: 'done', body: { kind: 'move', lotId, placeId } }]
         : [replaceDraft(step, step.atMs, changed(step, parsed.value, state))];
-    addEntries(context.db, batchOf(context, batch, drafts));
+    writeEntries(context, batchOf(context, batch, drafts));
     return done({ batch });
   });
 }

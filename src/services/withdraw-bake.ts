@@ -1,6 +1,5 @@
-import { addEntries } from '@/data';
 import type { ShopContext } from './context';
-import { batchOf } from './entries';
+import { batchOf, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { loadShop } from './shop-state';
 
@@ -19,6 +18,6 @@ export function withdrawBake(context: ShopContext, bakeId: string): Outcome<{ ba
       body: { kind: 'withdraw' as const, supersedes: step.stepId },
     })),
   );
-  addEntries(context.db, entries);
+  writeEntries(context, entries);
   return done({ batch: entries[0]?.batch ?? '' });
 }

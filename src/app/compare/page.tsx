@@ -3,7 +3,7 @@ import { connection } from 'next/server';
 import { Compare } from '@/features/compare/compare';
 import { shopContext } from '@/services/context';
 import { compareView } from '@/services/scores/compare-view';
-import { takeChangeAction } from '../bakes/score-actions';
+import { takeChangeAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Side by side' };
 

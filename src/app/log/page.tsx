@@ -6,8 +6,7 @@ import { shopContext } from '@/services/context';
 import { logView } from '@/services/log';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { undoAction } from '../actions';
-import { noteAction } from '../bakes/score-actions';
+import { noteAction, undoAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Log' };
 

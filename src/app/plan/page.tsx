@@ -3,16 +3,18 @@ import { connection } from 'next/server';
 import { Plan } from '@/features/plan/plan';
 import { shopContext } from '@/services/context';
 import { planView } from '@/services/plan/view';
-import { moveStepAction, undoAction, withdrawBakeAction } from '../actions';
 import {
+  moveStepAction,
   pinStepAction,
   planFeedsAction,
   replanAction,
   setWishAction,
   stateDemandAction,
   takePlanAction,
+  undoAction,
+  withdrawBakeAction,
   withdrawDemandAction,
-} from './plan-actions';
+} from '../actions';
 
 export const metadata: Metadata = { title: 'Plan' };
 

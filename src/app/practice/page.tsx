@@ -3,7 +3,7 @@ import { connection } from 'next/server';
 import { Practice } from '@/features/practice/practice';
 import { shopContext } from '@/services/context';
 import { practiceView } from '@/services/practice/practice';
-import { logPracticeAction } from './practice-actions';
+import { logPracticeAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Practice' };
 

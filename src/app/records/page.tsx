@@ -3,8 +3,7 @@ import { connection } from 'next/server';
 import { Records } from '@/features/records/records';
 import { shopContext } from '@/services/context';
 import { recordsView } from '@/services/records/records-view';
-import { undoAction } from '../actions';
-import { keepBackupAction } from './record-actions';
+import { keepBackupAction, undoAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Records' };
 

@@ -7,17 +7,16 @@ import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import {
   changeEquipmentAction,
+  changeHoursAction,
   changePlaceAction,
   changeShopAction,
   logReadingAction,
   openSackAction,
-  takeSackBackAction,
   removeEquipmentAction,
+  takeSackBackAction,
   troubleProbeAction,
   undoAction,
 } from '../actions';
-
-import { changeHoursAction } from '../plan/plan-actions';
 
 export const metadata: Metadata = { title: 'Shop' };
 

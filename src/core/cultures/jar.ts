@@ -58,7 +58,7 @@ export function standing(jar: Jar, untilMs: number, around: Surroundings): RunLo
     around,
     NO_DOUBT,
   );
-  return { story, run };
+  return { story, unknown: null, run };
 }
 
 /** A run needs a stretch to run. */

@@ -2,7 +2,7 @@ import type { DoneAct } from '../journal';
 import { aged, learnFrom, lotVariance, priorSpeed, type SpeedBelief } from '../learning';
 import type { Trajectory } from '../kinetics';
 import { handlingOf, ripeWindow } from '../ripeness';
-import { addHours, hoursBetween } from '../units';
+import { addHours, DomainError, hoursBetween } from '../units';
 import { assimilateLooks, type ReadRun } from './assimilate';
 import { cultureOf } from './culture-of';
 import { NO_DOUBT } from './doubt';
@@ -14,6 +14,7 @@ import {
 } from './leavened-doughs';
 import { judgedBy } from './lot-forecast';
 import { runLot, type Surroundings } from './lot-run';
+import { notForecast, unknownByParents } from './no-forecast';
 import { placeTempC } from './places';
 import { surroundingsMet } from './met';
 import type { LearnedFrom, LotLesson, RememberedLessons } from './remembered-lessons';
@@ -112,14 +113,32 @@ function rememberedLesson(
   return lessons.lesson(story.lot.id, key, make);
 }
 
-function lessonOf(
+/** The lesson of a lot; of one that the model can not run nothing is learned. */
+function lessonOf(turn: Turn, runs: ReadonlyMap<string, RunLot>, request: LearnRequest): LotLesson {
+  const { story } = turn;
+  const untilMs = addHours(story.endMs ?? story.startMs, RUN_H);
+  const unlearned = (reason: string): LotLesson => ({
+    runLot: notForecast(story, { reason, untilMs }),
+    taught: null,
+  });
+  const byParents = unknownByParents(story, runs);
+  if (byParents !== null) return unlearned(byParents);
+  try {
+    return knownLesson(turn, runs, request);
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return unlearned(error.message);
+  }
+}
+
+function knownLesson(
   { story, belief, teaches: looksCount }: Turn,
   runs: ReadonlyMap<string, RunLot>,
   request: LearnRequest,
 ): LotLesson {
   const speed = belief === null ? 1 : Math.exp(belief.lnSpeed);
   const lot = lotAt(story, runs, request);
-  const runLot = { story, run: lot(speed).run };
+  const runLot = { story, unknown: null, run: lot(speed).run };
   const asDoughH = hoursAsDough(story, (lotId) => runs.get(lotId)?.story);
   const taught =
     belief === null || !looksCount ? null : lesson({ story, asDoughH }, belief, lot, speed);
@@ -220,7 +239,7 @@ function atSpeed(
   const state = startState(story, known, around);
   const untilMs = addHours(story.endMs ?? story.startMs, 1);
   const run: Trajectory = runLot({ story, state, speed, untilMs, stepH: STEP_H }, around, NO_DOUBT);
-  return new Map([...runs, [story.lot.id, { story, run }]]);
+  return new Map([...runs, [story.lot.id, { story, unknown: null, run }]]);
 }
 
 /** What looks take of the doubt is the variance of the shift that they make, where the doubt is right. */

@@ -6,7 +6,7 @@ import {
   type RipeWindow,
   type WindowOptions,
 } from '../ripeness';
-import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
+import { addHours, DomainError, hoursBetween, MS_PER_HOUR } from '../units';
 import { assimilateLooks, type LookEffect } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
 import type { CultureSpeed } from './culture-speed';
@@ -14,6 +14,7 @@ import { NO_DOUBT, type Doubt } from './doubt';
 import { doubtOf, type DrawnTruth } from './drawn-truth';
 import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough } from './leavened-doughs';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
+import { notForecast, unknownByParents } from './no-forecast';
 import { placeTempC } from './places';
 import { isYoung, startState, type RunLot } from './start-state';
 import type { LotStory } from './stories';
@@ -37,6 +38,8 @@ export interface WindowInstants {
 
 /** Everything forecast about one lot. */
 export interface LotForecast extends RunLot {
+  /** Why nothing can be forecast about it, in words; null for lots that are forecast. */
+  readonly unknown: string | null;
   readonly window: WindowInstants;
   readonly band: WindowBand | null;
   /** Speed of the lot against its culture, from its looks. */
@@ -75,8 +78,23 @@ export interface LotContext {
   readonly drawn?: DrawnTruth;
 }
 
-/** Forecasts one lot: start state, looks taken in, window, band. */
+/**
+ * Forecasts one lot: start state, looks taken in, window, band. What the model can not run (no flour in it, ten times the
+ * water) is a lot with its reason.
+ */
 export function forecastLot(story: LotStory, context: LotContext): LotForecast {
+  const untilMs = runUntil(story, 'room', context.nowMs);
+  const byParents = unknownByParents(story, context.runs);
+  if (byParents !== null) return notForecast(story, { reason: byParents, untilMs });
+  try {
+    return forecastKnown(story, context);
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error;
+    return notForecast(story, { reason: error.message, untilMs });
+  }
+}
+
+function forecastKnown(story: LotStory, context: LotContext): LotForecast {
   const { around, stepH = RUN_STEP_H, drawn } = context;
   const ambients = story.stays.map((stay) =>
     placeTempC(around.places, stay.placeId, Math.max(stay.fromMs, story.startMs)),
@@ -120,6 +138,7 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
   const band = context.withBand ? bandAt(learned.speed, learned.shrink, window) : null;
   return {
     story,
+    unknown: null,
     run,
     window: inInstants(story.startMs, window, band),
     band,
@@ -150,6 +169,7 @@ function drawnLot(
   const run = runLot({ ...lot.start, speed: lot.start.speed * known.speed }, around, doubt);
   return {
     story,
+    unknown: null,
     run,
     window: inInstants(story.startMs, lot.read(run), null),
     band: null,

@@ -14,11 +14,14 @@ import {
 } from '../kinetics';
 import type { ActOf } from '../journal';
 import { stateAt, type Surroundings } from './lot-run';
+import { isSourdoughKind } from './sourdough-kinds';
 import type { LotStory } from './stories';
 
 /** A lot already run: where a portion of it takes its state from. */
 export interface RunLot {
   readonly story: LotStory;
+  /** Why nothing can be forecast about it; null where its run can be read. */
+  readonly unknown: string | null;
   readonly run: Trajectory;
 }
 
@@ -81,7 +84,7 @@ function madeState(
   ];
   const state = isYoung(story)
     ? nothingKnown(freshFlourState(model, sum.wholegrainShare, Math.min(45, start.startC)))
-    : start.portions.length === 0 && isSourdough(start.lotKind)
+    : start.portions.length === 0 && isSourdoughKind(start.lotKind)
       ? ripeCulture(start.startC)
       : blendStates(parts, start.gasKept);
   addYeast(state, start, story, around);
@@ -101,11 +104,6 @@ export function isYoung({ start }: Pick<LotStory, 'start'>): boolean {
   return start.kind === 'make'
     ? start.young === true
     : start.kind === 'split' && start.dried === true;
-}
-
-/** Kinds that are alive by wild yeast; made from nothing, they were brought in ripe. */
-function isSourdough(kind: ActOf<'make'>['lotKind']): boolean {
-  return kind === 'starter' || kind === 'stiff starter' || kind === 'levain';
 }
 
 const ripeCache = new Map<number, MassState>();
@@ -138,10 +136,11 @@ function portionPart(
   return {
     flourG: sum.flourG,
     waterG: sum.waterG,
-    // Two peaks were seen of a young one: from here on it counts as ripe.
-    state: isYoung(parent.story)
-      ? ripeCulture(25)
-      : stateAt(parent.run, parent.story.startMs, atMs),
+    // Two peaks were seen of a young one: from here on it counts as ripe. So does a mother of which nothing can be said.
+    state:
+      isYoung(parent.story) || parent.unknown !== null
+        ? ripeCulture(25)
+        : stateAt(parent.run, parent.story.startMs, atMs),
   };
 }
 

@@ -31,5 +31,6 @@ export {
   type RoundStyle,
   type Target,
 } from './target';
+export { piecesFor, targetColumns } from './target-columns';
 export { doughPerFlour, doughWeights } from './weights';
 export { weighDose, type WeighedDose } from './yeast-dose';

@@ -51,7 +51,7 @@ export function stockAfter(acts: readonly TimedAct[]): Map<string, Lot> {
 }
 
 /**
- * One act on the stock, in place.
+ * One act on the stock, in place; an act that is refused leaves it as it was.
  * @throws {DomainError} lot-unknown, portion-exceeds-mass, lot-exists
  */
 export function applyAct(lots: Map<string, Lot>, act: Act, atMs: number): void {
@@ -109,12 +109,15 @@ function refuseExisting(lots: Map<string, Lot>, lotId: string): void {
 function applyMake(lots: Map<string, Lot>, act: Extract<Act, { kind: 'make' }>, atMs: number) {
   refuseExisting(lots, act.lotId);
   const taken: Composition[] = [];
+  const mothers = new Map<string, Lot>();
   for (const line of act.portions) {
-    const from = known(lots, line.lotId);
+    const from = mothers.get(line.lotId) ?? known(lots, line.lotId);
     const parts = portion(from.composition, line.massG);
     taken.push(parts.taken);
-    lots.set(line.lotId, { ...from, composition: parts.left, balls: ballsLeft(from, parts.left) });
+    const balls = ballsLeft(from, parts.left);
+    mothers.set(line.lotId, { ...from, composition: parts.left, balls });
   }
+  for (const [lotId, left] of mothers) lots.set(lotId, left);
   lots.set(act.lotId, {
     id: act.lotId,
     name: act.name,

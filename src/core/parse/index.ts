@@ -4,6 +4,7 @@ import { outOfRangeSentence, type NumberRule } from '../units';
 // The strict Content-Security-Policy forbids compiled schemas.
 z.config({ jitless: true });
 
+export { localTimeField } from './local-time';
 export { z };
 
 /** A number field that refuses letters, nothing and out-of-range values in one sentence. */

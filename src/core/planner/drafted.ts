@@ -8,6 +8,7 @@ import { piecesOf, type MethodLots, type MethodMoments } from './method-acts';
 import { draftLots, methodColumns, realSources, stepsOf } from './method-draft';
 import { leavenStarts, solveLeavens } from './method-leavens';
 import type { MethodRequest } from './method-request';
+import { plannedLot } from './refused-step';
 import type { Refreshments } from './refreshments';
 
 /** Everything of a bake for one hour of the mix. */
@@ -59,7 +60,7 @@ export function drafted(
   const steps = stepsOf(request, { method, columns, pieces, moments, refreshments }, ids);
   const run = runnable(request, steps, { method, columns, pieces, moments, ids });
   const forecast = forecastActs(request, run, { withBands });
-  const balls = forecast.get(ids.pieceIds[0] ?? '') as LotForecast;
+  const balls = plannedLot(forecast, ids.pieceIds[0] ?? '', run);
   return { method, columns, pieces, moments, steps, run, ids, lots: forecast, balls };
 }
 

@@ -4,14 +4,13 @@ import {
   type DoughColumns,
   type LeavenColumn,
   type Product,
-  roundBallG,
-  trayG,
+  piecesFor,
 } from '../formula';
 import type { ActOf } from '../journal';
 import { GAS_KEPT_BY_HAND } from '../kinetics';
 import type { Method, Stay } from '../methods';
 import type { Pantry } from '../composition';
-import { addHours, roundToStep } from '../units';
+import { addHours } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-acts';
 import type { Wave } from './plan-parts';
 
@@ -47,19 +46,8 @@ export function piecesOf(
   pantry: Pantry,
   stepG: number,
 ): Product[] {
-  const { target } = method;
-  const one = (name: string, count: number, weightG: number): Product[] => [
-    { name, count, weightG: roundToStep(weightG, stepG), keepsH: 24 },
-  ];
-  if (target.by === 'products') return target.products;
-  if (target.by === 'diameter')
-    return one('Balls', target.count, roundBallG(target.diameterCm, target.style));
-  if (target.by === 'tray') return one('Trays', target.count, trayG(target, method.dough, pantry));
-  const kept = columns.wholeG * (1 - method.lossShare);
-  const count = Math.max(1, Math.floor(kept / USUAL_BALL_G));
-  return one('Balls', count, Math.floor(kept / count / stepG) * stepG);
+  return piecesFor(method, columns, stepG, pantry);
 }
-const USUAL_BALL_G = 250;
 
 /** A leaven built: the act and its moves from place to place until the mix takes it. */
 export function leavenSteps(

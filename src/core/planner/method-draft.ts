@@ -1,4 +1,4 @@
-import { doughColumns, flourFor, type DoughColumns, type Product } from '../formula';
+import { targetColumns, type DoughColumns, type Product } from '../formula';
 import type { Method } from '../methods';
 import type { BakeStep } from './bake-acts';
 import { doughSteps, leavenSteps, type MethodLots, type MethodMoments } from './method-acts';
@@ -54,8 +54,7 @@ export function realSources(
 
 /** Columns of a method for what it is made for. */
 export function methodColumns(method: Method, request: Pick<MethodRequest, 'pantry' | 'steps'>) {
-  const flourG = flourFor(method.target, method.dough, method.lossShare, request.pantry);
-  return doughColumns(method.dough, flourG, request.steps, request.pantry);
+  return targetColumns(method, request.steps, request.pantry);
 }
 
 /** Every step of a bake in order of time, with the ids of its lots. */

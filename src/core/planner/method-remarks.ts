@@ -14,6 +14,7 @@ export function remarksOn(
 ): MethodRemark[] {
   return [
     ...ballsRemarks(plan, request),
+    ...lighterRemarks(plan, pieces),
     ...leavenRemarks(plan),
     ...nightRemarks(plan, request),
     ...pieces.flatMap((piece): MethodRemark[] =>
@@ -22,6 +23,20 @@ export function remarksOn(
         : [],
     ),
   ];
+}
+
+/** Pieces that are a few grams lighter than asked, so that the dough gives as many. */
+function lighterRemarks(
+  { method }: Pick<MethodPlan, 'method'>,
+  pieces: readonly Product[],
+): MethodRemark[] {
+  const asked = method.target.by === 'products' ? method.target.products : [];
+  return pieces.flatMap((piece, index): MethodRemark[] => {
+    const askedG = asked[index]?.weightG ?? piece.weightG;
+    return piece.weightG < askedG
+      ? [{ kind: 'pieces lighter', product: piece.name, weightG: piece.weightG, askedG }]
+      : [];
+  });
 }
 
 function ballsRemarks(

@@ -47,7 +47,13 @@ export type MethodRemark =
   | { readonly kind: 'balls late'; readonly minutes: number | null }
   | { readonly kind: 'balls slack'; readonly minutes: number }
   | { readonly kind: 'at night'; readonly what: string; readonly atMs: number }
-  | { readonly kind: 'keeps too short'; readonly product: string; readonly keepsH: number };
+  | { readonly kind: 'keeps too short'; readonly product: string; readonly keepsH: number }
+  | {
+      readonly kind: 'pieces lighter';
+      readonly product: string;
+      readonly weightG: number;
+      readonly askedG: number;
+    };
 
 /** A leaven within a plan. */
 export interface PlannedLeaven {
@@ -91,6 +97,14 @@ export interface MethodPlan {
 export interface NoMethodPlan {
   readonly kind: 'infeasible';
   readonly because:
-    'bake in the past' | 'too late to start' | 'moments out of order' | 'ends before it starts';
+    | 'bake in the past'
+    | 'too far ahead'
+    | 'service too long'
+    | 'too late to start'
+    | 'moments out of order'
+    | 'ends before it starts'
+    | 'a step can not be';
+  /** For a step that can not be: which one, why, and what would mend it. */
+  readonly says?: string;
   readonly earliestReadyMs: number | null;
 }

@@ -1,6 +1,7 @@
 import { formulaColumns, type Columns } from '../formula';
 import { addHours, hoursBetween, MS_PER_MINUTE } from '../units';
 import { poolishHours, solveDose } from './dose';
+import { FURTHEST_H, LONGEST_SERVICE_H } from './reach';
 import { previewBake, type BakeForecast } from './preview';
 import type { Moments, PlanRequest } from './request';
 import { nearestWorking } from './working-hours';
@@ -28,6 +29,8 @@ export interface NoPlan {
   /** What stops it. */
   readonly because:
     | 'bake in the past'
+    | 'too far ahead'
+    | 'service too long'
     | 'too late to start'
     | 'never ripe there'
     | 'moments out of order'
@@ -92,6 +95,12 @@ function refuse(request: PlanRequest): NoPlan | null {
   }
   if (request.readyFromMs <= request.nowMs) {
     return { kind: 'infeasible', because: 'bake in the past', ...nothing };
+  }
+  if (hoursBetween(request.nowMs, request.readyFromMs) > FURTHEST_H) {
+    return { kind: 'infeasible', because: 'too far ahead', ...nothing };
+  }
+  if (hoursBetween(request.readyFromMs, request.readyToMs) > LONGEST_SERVICE_H) {
+    return { kind: 'infeasible', because: 'service too long', ...nothing };
   }
   return null;
 }

@@ -1,9 +1,11 @@
 import type { LotForecast } from '../forecast';
 import { hoursRange, usualHours, type Method } from '../methods';
-import { addHours, hoursBetween, MS_PER_MINUTE } from '../units';
+import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
 import { draft, drafted, type Draft } from './drafted';
 import { remarksOn } from './method-remarks';
 import { inFives } from './wave-rules';
+import { FURTHEST_H, LONGEST_SERVICE_H } from './reach';
+import { plannedLot, STEP_REFUSED } from './refused-step';
 import { refreshmentsFor } from './refreshments';
 import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
@@ -22,6 +24,20 @@ const CLOSE_MS = 4 * MS_PER_MINUTE;
 export function planMethod(request: MethodRequest): MethodPlan | NoMethodPlan {
   const refusal = refuse(request);
   if (refusal !== null) return refusal;
+  try {
+    return planned(request);
+  } catch (error) {
+    if (!(error instanceof DomainError) || error.code !== STEP_REFUSED) throw error;
+    return {
+      kind: 'infeasible',
+      because: 'a step can not be',
+      says: error.message,
+      earliestReadyMs: null,
+    };
+  }
+}
+
+function planned(request: MethodRequest): MethodPlan | NoMethodPlan {
   const { mixAtMs, drafted } = settled(request);
   const firstMs = firstStepMs(request.method, mixAtMs, drafted.moments.leavenAtMs);
   if (firstMs < request.nowMs - MS_PER_MINUTE) {
@@ -104,6 +120,12 @@ function refuse(request: MethodRequest): NoMethodPlan | null {
   if (request.readyFromMs <= request.nowMs) {
     return { kind: 'infeasible', because: 'bake in the past', earliestReadyMs: null };
   }
+  if (hoursBetween(request.nowMs, request.readyFromMs) > FURTHEST_H) {
+    return { kind: 'infeasible', because: 'too far ahead', earliestReadyMs: null };
+  }
+  if (hoursBetween(request.readyFromMs, request.readyToMs) > LONGEST_SERVICE_H) {
+    return { kind: 'infeasible', because: 'service too long', earliestReadyMs: null };
+  }
   return null;
 }
 
@@ -159,6 +181,7 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
     ? drafted(request, method, moments, { withBands: request.withBands, refreshments })
     : before;
   const { columns, pieces, steps, run, ids, lots, balls } = whole;
+  const lot = (id: string) => plannedLot(lots, id, run);
   const leavens = columns.leavens.map(({ leaven }): PlannedLeaven => {
     const { made } = leaven;
     const lotId = made.by === 'taken' ? ids.sourceIds[leaven.id] : ids.leavenIds[leaven.id];
@@ -166,7 +189,7 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
       leavenId: leaven.id,
       name: leaven.name,
       atMs: moments.leavenAtMs[leaven.id] ?? null,
-      forecast: lots.get(lotId ?? '') as LotForecast,
+      forecast: lot(lotId ?? ''),
       raisedBy: made.by === 'yeast' ? made.freshShare : made.by === 'seed' ? made.seedShare : null,
     };
   });
@@ -181,9 +204,9 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
     steps,
     run,
     ids,
-    dough: lots.get(ids.doughId) as LotForecast,
+    dough: lot(ids.doughId),
     balls,
-    pieces: ids.pieceIds.map((id) => lots.get(id) as LotForecast),
+    pieces: ids.pieceIds.map(lot),
     lots,
     waves: request.waves ?? null,
   };

@@ -83,6 +83,8 @@ function sentence(remark: MethodRemark, at: (ms: number) => string): string {
       return `${remark.leavenName} is not ripe at the mix: more hours, a warmer place or another dose.`;
     case 'at night':
       return `${remark.what} at ${at(remark.atMs)}, outside the working hours.`;
+    case 'pieces lighter':
+      return `${remark.product} at ${remark.weightG} g instead of ${remark.askedG} g, so that the dough gives as many.`;
     case 'keeps too short':
       return `${remark.product} keep ${remark.keepsH} h: the service ends later than that.`;
   }

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import {
-  doughColumns,
+  targetColumns,
   editDough,
   flourFor,
   type CellChange,
@@ -115,8 +115,7 @@ function refusalOf(run: () => void): string | null {
 
 function columnsOf(method: Method, facts: DoughFacts): DoughColumns {
   const { pantry, scaleStepG, fineStepG } = facts.planning;
-  const flourG = flourFor(method.target, method.dough, method.lossShare, pantry);
-  return doughColumns(method.dough, flourG, { scaleStepG, fineStepG }, pantry);
+  return targetColumns(method, { scaleStepG, fineStepG }, pantry);
 }
 
 function safeColumns(method: Method, facts: DoughFacts): DoughColumns | null {

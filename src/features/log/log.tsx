@@ -140,7 +140,12 @@ function Row(props: {
         <strong>{clockText(row.atMs, timeZone)}</strong>
         {day === dateText(row.standsMs, timeZone) ? null : ` ${day}`}
       </TableCell>
-      <TableCell>{row.says}</TableCell>
+      <TableCell>
+        {row.says}
+        {row.doesNotCount === null || row.struck ? null : (
+          <strong> · does not count: {row.doesNotCount}</strong>
+        )}
+      </TableCell>
       <TableCell sx={WIDE_ONLY}>{row.by ?? ''}</TableCell>
       <TableCell sx={WIDE_ONLY}>
         <Belongs row={row} />

@@ -10,9 +10,13 @@ export interface Headline {
 /** Said of a lot that does not get there as far as is looked ahead. */
 export const NOT_IN_SIGHT = 'Not ripe in sight';
 
+/** Said of a lot that the model can not run: what is written of it is no dough that it knows. */
+const NO_FORECAST = 'No forecast';
+
 /** What the forecast says of a lot, in a sentence, and what it means for the next step. */
 export function headlineOf(view: LotView): Headline {
   if (view.pastMs !== null) return pastHeadline(view, view.pastMs);
+  if (view.unknown !== null) return { says: NO_FORECAST, detail: view.unknown };
   const { window } = view.strand;
   const at = (atMs: number | null) =>
     atMs === null ? 'no end in sight' : momentText(atMs, view.nowMs, view.units.timeZone);

@@ -189,5 +189,6 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     ballsLeft: null,
     chains: [],
     pastMs: null,
+    unknown: null,
   };
 }

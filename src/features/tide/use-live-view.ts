@@ -5,11 +5,13 @@ import type { TideView } from '@/services/tide';
 
 /** Silence of the stream after which the picture counts as stale: one lost packet is not news. */
 const STALE_MS = 4_000;
+/** How often a view that was not answered is asked for again. */
+const ASK_AGAIN_MS = 10_000;
 
 /** The home view as it stands now. */
 export interface LiveView {
   readonly view: TideView;
-  /** True while the shop can not be reached: the last picture stays. */
+  /** True while the shop can not be reached or can not answer: the last picture stays. */
   readonly stale: boolean;
   /** Asks for the view anew; while one answer is awaited, once more after it. */
   readonly ask: () => void;
@@ -21,7 +23,8 @@ export interface LiveView {
  */
 export function useLiveView(first: TideView): LiveView {
   const [fetched, setFetched] = useState<{ view: TideView; over: TideView } | null>(null);
-  const [stale, setStale] = useState(false);
+  const [silent, setSilent] = useState(false);
+  const [unanswered, setUnanswered] = useState(false);
   const view = fetched?.over === first ? fetched.view : first;
   const version = useRef(view.version);
   useEffect(() => {
@@ -39,6 +42,7 @@ export function useLiveView(first: TideView): LiveView {
       while (wanted.current) {
         wanted.current = false;
         const next = await fetchView();
+        setUnanswered(next === null);
         if (next === null) continue;
         // What was heard of meanwhile may be what this answer shows already.
         if (next.version === heard.current) wanted.current = false;
@@ -49,6 +53,12 @@ export function useLiveView(first: TideView): LiveView {
     void answer();
   }, [first]);
 
+  // A picture that could not be made anew is an old picture: said, and asked for again.
+  useEffect(() => {
+    if (!unanswered) return;
+    const timer = setInterval(ask, ASK_AGAIN_MS);
+    return () => clearInterval(timer);
+  }, [unanswered, ask]);
   useEffect(() => {
     const wake = () => {
       if (document.visibilityState === 'visible') ask();
@@ -66,17 +76,17 @@ export function useLiveView(first: TideView): LiveView {
     stream.onopen = () => {
       clearTimeout(silence);
       silence = undefined;
-      setStale(false);
+      setSilent(false);
     };
     stream.onerror = () => {
-      silence ??= setTimeout(() => setStale(true), STALE_MS);
+      silence ??= setTimeout(() => setSilent(true), STALE_MS);
     };
     return () => {
       clearTimeout(silence);
       stream.close();
     };
   }, [ask]);
-  return { view, stale, ask };
+  return { view, stale: silent || unanswered, ask };
 }
 
 /** The view as the server has it now; null where it can not be reached. */

@@ -2,9 +2,9 @@ import { CULTURE_KINDS, leavenAimC, type Culture } from '@/core/cultures';
 import type { Act } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
-import { addEntries, saveCulture } from '@/data';
+import { saveCulture } from '@/data';
 import type { ShopContext } from '../context';
-import { batchOf, type EntryDraft } from '../entries';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { nextCodes } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
@@ -98,7 +98,7 @@ export function describeCulture(
     const starts = before === null ? startDrafts(context, state, culture, described) : done([]);
     if (!starts.ok) return starts;
     saveCulture(context.db, culture);
-    addEntries(context.db, batchOf(context, described.batch, starts.value));
+    writeEntries(context, batchOf(context, described.batch, starts.value));
     return done({ batch: described.batch, id, before });
   });
 }

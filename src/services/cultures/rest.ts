@@ -1,10 +1,10 @@
 import { isStarter, type Culture } from '@/core/cultures';
 import { isAct, type Act, type Lot } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
-import { addEntries, saveCulture } from '@/data';
+import { saveCulture } from '@/data';
 import type { ShopContext } from '../context';
 import { doneDrafts } from '../done-drafts';
-import { batchOf, type EntryDraft } from '../entries';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { nextCode } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
@@ -53,7 +53,7 @@ export function restCulture(
       fulfils: null,
     });
     if (!drafts.ok) return drafts;
-    addEntries(context.db, batchOf(context, batch, drafts.value));
+    writeEntries(context, batchOf(context, batch, drafts.value));
     return done({ batch, lotId: act.value.kind === 'split' ? act.value.partLotId : jar.id });
   });
 }
@@ -134,7 +134,7 @@ export function retireCulture(
         )
       : [];
     saveCulture(context.db, { ...culture, retiredMs: retired ? state.nowMs : null });
-    addEntries(context.db, batchOf(context, batch, withdrawn));
+    writeEntries(context, batchOf(context, batch, withdrawn));
     return done({ batch, id: cultureId });
   });
 }

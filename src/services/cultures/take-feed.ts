@@ -2,10 +2,10 @@ import { isStarter, leavenAimC, type Culture } from '@/core/cultures';
 import { isAct, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
 import { doneDrafts } from '../done-drafts';
-import { batchOf, replaceDraft, type EntryDraft } from '../entries';
+import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../entries';
 import { doneAt } from '../hands';
 import { nextCode } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
@@ -98,7 +98,7 @@ function feedNow(
     ...carriedOut(step),
   });
   if (!drafts.ok) return drafts;
-  addEntries(context.db, batchOf(context, making.batch, drafts.value));
+  writeEntries(context, batchOf(context, making.batch, drafts.value));
   return done({ batch: making.batch, lotId });
 }
 
@@ -147,7 +147,7 @@ function planFeed(
   const act = actOf(culture, making, state, { lotId, atMs });
   const draft: EntryDraft =
     step === undefined ? { atMs, tense: 'planned', body: act } : replaceDraft(step, atMs, act);
-  addEntries(context.db, batchOf(context, making.batch, [draft]));
+  writeEntries(context, batchOf(context, making.batch, [draft]));
   return done({ batch: making.batch, lotId });
 }
 

@@ -2,10 +2,10 @@ import { massOf } from '@/core/composition';
 import type { Act, ActOf } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
 import { doneDrafts } from '../done-drafts';
-import { batchOf } from '../entries';
+import { batchOf, writeEntries } from '../entries';
 import { doneAt } from '../hands';
 import { nextCode } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
@@ -57,7 +57,7 @@ export function takeMix(
         ? doneDrafts(context, state, doing)
         : done([{ atMs: at.value, tense: 'planned' as const, body: act as Act }]);
     if (!drafts.ok) return drafts;
-    addEntries(context.db, batchOf(context, mix.batch, drafts.value));
+    writeEntries(context, batchOf(context, mix.batch, drafts.value));
     return done({ batch: mix.batch, lotId });
   });
 }

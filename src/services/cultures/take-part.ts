@@ -2,10 +2,10 @@ import { massOf } from '@/core/composition';
 import { HEALTH } from '@/core/cultures';
 import { HEALTH_SIGNS, type Act, type Lot } from '@/core/journal';
 import { numberField, wholeNumberField, z } from '@/core/parse';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
 import { doneDrafts } from '../done-drafts';
-import { batchOf } from '../entries';
+import { batchOf, writeEntries } from '../entries';
 import { doneAt } from '../hands';
 import { nextCode, type CodeFor } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
@@ -65,7 +65,7 @@ export function takePart(
         tense: 'done' as const,
         body: one,
       }));
-      addEntries(context.db, batchOf(context, part.batch, both));
+      writeEntries(context, batchOf(context, part.batch, both));
       return done({ batch: part.batch, lotId: lot.id });
     }
     const drafts = doneDrafts(context, state, {
@@ -76,7 +76,7 @@ export function takePart(
       fulfils: null,
     });
     if (!drafts.ok) return drafts;
-    addEntries(context.db, batchOf(context, part.batch, drafts.value));
+    writeEntries(context, batchOf(context, part.batch, drafts.value));
     return done({ batch: part.batch, lotId: act.kind === 'split' ? act.partLotId : lot.id });
   });
 }

@@ -1,9 +1,9 @@
 import { isStarter, leavenAimC, type Culture } from '@/core/cultures';
 import { isAct, type ActOf, type PlannedAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
-import { batchOf, replaceDraft, type EntryDraft } from '../entries';
+import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../entries';
 import { nextCodes } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
@@ -63,7 +63,7 @@ export function takeSeries(
       instants.push(at.value);
     }
     const { drafts, lotIds } = seriesDrafts(context, state, { culture, series, instants });
-    addEntries(context.db, batchOf(context, series.batch, drafts));
+    writeEntries(context, batchOf(context, series.batch, drafts));
     return done({ batch: series.batch, lotIds });
   });
 }

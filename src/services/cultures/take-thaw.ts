@@ -1,8 +1,8 @@
 import { isUsedUp } from '@/core/journal';
 import { z } from '@/core/parse';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
-import { batchOf, type EntryDraft } from '../entries';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
 import { loadShop } from '../shop-state';
@@ -63,7 +63,7 @@ export function takeThaw(context: ShopContext, form: unknown): Outcome<{ batch: 
       ...(room.value - out.value > 5 * 60_000 ? [move(out.value, fridgeId)] : []),
       move(room.value, roomId),
     ];
-    addEntries(context.db, batchOf(context, batch, [...before, ...moves]));
+    writeEntries(context, batchOf(context, batch, [...before, ...moves]));
     return done({ batch });
   });
 }

@@ -1,8 +1,8 @@
 import type { Act, ActOf } from '@/core/journal';
 import { addHours } from '@/core/units';
 import type { Culture } from '@/core/cultures';
-import { addEntries, saveCulture } from '@/data';
-import { batchOf, type EntryDraft } from '../entries';
+import { saveCulture } from '@/data';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import type { ShopContext } from '../context';
 import { takeDemoLook } from './demo-looks';
 import { burrOf, burrDays } from './demo-young';
@@ -263,7 +263,7 @@ export function keepDemoCultures(context: ShopContext, calendar: DemoCalendar): 
   ];
   drafts.sort((a, b) => a.atMs - b.atMs);
   for (const draft of drafts) {
-    addEntries(context.db, batchOf(context, context.newId(), [draft]));
+    writeEntries(context, batchOf(context, context.newId(), [draft]));
   }
   for (const { day, clock, misread } of GRUSA_LOOKS) {
     const look = { lotId: grusaLot(day - 1), atMs: calendar.at(day, clock), misread };

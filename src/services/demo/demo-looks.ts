@@ -2,9 +2,9 @@ import { BAKERS_YEAST, forecastShop, LEAVENED_DOUGHS } from '@/core/forecast';
 import type { ActOf } from '@/core/journal';
 import { valueAtHour } from '@/core/ripeness';
 import { hoursBetween } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
-import { batchOf } from '../entries';
+import { batchOf, writeEntries } from '../entries';
 import { loadShop } from '../shop-state';
 
 /** How fast the demo’s cultures and doughs truly are: its starter is a fifth slower than the book, its doughs a little. */
@@ -49,5 +49,5 @@ export function takeDemoLook(context: ShopContext, look: DemoLook): void {
   };
   const body: ActOf<'look'> = { kind: 'look', lotId: look.lotId, signs };
   const draft = { atMs: look.atMs, tense: 'done' as const, body, by: 'Maren' };
-  addEntries(context.db, batchOf(context, context.newId(), [draft]));
+  writeEntries(context, batchOf(context, context.newId(), [draft]));
 }

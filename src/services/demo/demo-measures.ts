@@ -2,9 +2,9 @@ import { mixParts, shopStories } from '@/core/forecast';
 import { isAct, type Act } from '@/core/journal';
 import { doughTemperatureC, waterFor } from '@/core/thermal';
 import { MS_PER_HOUR } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
-import { batchOf, type EntryDraft } from '../entries';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { loadShop } from '../shop-state';
 import type { DemoCalendar } from './demo-time';
 
@@ -51,6 +51,6 @@ export function readDemoProbes(context: ShopContext, calendar: DemoCalendar): vo
     })),
   );
   for (const draft of drafts) {
-    addEntries(context.db, batchOf(context, context.newId(), [draft]));
+    writeEntries(context, batchOf(context, context.newId(), [draft]));
   }
 }

@@ -1,8 +1,8 @@
 import { bakedOf, runBaked, standing } from '@/core/compare';
 import type { Opening, ScoreBody } from '@/core/journal';
 import { addHours } from '@/core/units';
-import { addEntries, listBakes } from '@/data';
-import { batchOf } from '../entries';
+import { listBakes } from '@/data';
+import { batchOf, writeEntries } from '../entries';
 import { loadShop } from '../shop-state';
 import { DEMO_TRUTH } from './demo-looks';
 import type { MovableContext } from './demo-bakes';
@@ -31,7 +31,7 @@ export function scoreDemoBakes(context: MovableContext, calendar: DemoCalendar):
       bakeId: bake.id,
       body: scoreFor(first, last, bake.readyFromMs),
     };
-    addEntries(context.db, batchOf(context, context.newId(), [draft]));
+    writeEntries(context, batchOf(context, context.newId(), [draft]));
   }
 }
 

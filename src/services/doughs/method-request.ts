@@ -1,14 +1,8 @@
 import type { MethodRequest, NoMethodPlan } from '@/core/planner';
 import { methodSchema } from '@/core/methods';
-import { z } from '@/core/parse';
+import { localTimeField, z } from '@/core/parse';
 import { fromLocalText, toLocalText } from '@/core/units';
 import { sourceFor, type DoughFacts } from './facts';
-
-const localTime = (name: string) =>
-  z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/, {
-    error: (issue) =>
-      `${name}: “${String(issue.input)}” is not a date and time. Allowed: for example 2026-11-27T18:00.`,
-  });
 
 /** A bake of a method as the page asks for it. */
 export const methodBakeSchema = z.object({
@@ -20,10 +14,10 @@ export const methodBakeSchema = z.object({
   method: methodSchema,
   /** The version it was opened in; null for one of the starting methods or a changed one. */
   versionId: z.string().max(80).nullable(),
-  readyFrom: localTime('Ready from'),
-  readyTo: localTime('Ready to'),
-  mixAt: localTime('Mix').nullable(),
-  leavenAt: z.record(z.string(), localTime('Leaven')),
+  readyFrom: localTimeField('Ready from'),
+  readyTo: localTimeField('Ready to'),
+  mixAt: localTimeField('Mix').nullable(),
+  leavenAt: z.record(z.string(), localTimeField('Leaven')),
 });
 export type MethodBake = z.output<typeof methodBakeSchema>;
 
@@ -64,6 +58,9 @@ export function methodRequestOf(
 
 const BECAUSE: Readonly<Record<NoMethodPlan['because'], string>> = {
   'bake in the past': 'Ready from: that hour has passed.',
+  'too far ahead': 'Ready from: that is more than a year ahead. Allowed: the next 400 days.',
+  'service too long': 'Ready to: the service is longer than two days. Allowed: up to 48 h.',
+  'a step can not be': 'This can not be planned.',
   'too late to start': 'Ready from: that is too soon, the first step would lie in the past.',
   'moments out of order':
     'Moments: leavens come before the mix, the mix before the end of the service.',
@@ -72,7 +69,7 @@ const BECAUSE: Readonly<Record<NoMethodPlan['because'], string>> = {
 
 /** Why a method can not be planned, and the nearest hour at which it can. */
 export function noMethodPlanSentence(plan: NoMethodPlan, timeZone: string): string {
-  const because = BECAUSE[plan.because];
+  const because = plan.says ?? BECAUSE[plan.because];
   if (plan.earliestReadyMs === null) return because;
   const text = toLocalText(plan.earliestReadyMs, timeZone);
   return `${because} Allowed: from ${text.slice(0, 10)} ${text.slice(11, 16)} on.`;

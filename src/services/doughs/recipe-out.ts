@@ -1,4 +1,4 @@
-import { doughColumns, flourFor } from '@/core/formula';
+import { targetColumns } from '@/core/formula';
 import { hoursRange, usualHours } from '@/core/methods';
 import { recipeJsonLd } from '@/formats/recipe-jsonld';
 import type { ShopContext } from '../context';
@@ -15,8 +15,7 @@ export function recipeOut(
   if (row === undefined) return null;
   const { method } = row;
   const { pantry, shop } = state;
-  const flourG = flourFor(method.target, method.dough, method.lossShare, pantry);
-  const columns = doughColumns(method.dough, flourG, shop, pantry);
+  const columns = targetColumns(method, shop, pantry);
   const leavenH = Object.values(method.leavenStays).map(usualHours);
   const place = (id: string) => (state.placeMap.get(id)?.name ?? id).toLowerCase();
   const stays = (all: typeof method.bulk) =>

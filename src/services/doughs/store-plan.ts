@@ -5,10 +5,10 @@ import {
   type MethodPlan,
   type MethodRequest,
 } from '@/core/planner';
-import { addBake, addEntries, addMethodVersion, listMethods, oneMethodVersion } from '@/data';
+import { addBake, addMethodVersion, listMethods, oneMethodVersion } from '@/data';
 import type { Method } from '@/core/methods';
 import type { ShopContext } from '../context';
-import { batchOf, type EntryDraft } from '../entries';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { methodCodes } from '../lot-codes';
 import type { ShopState } from '../shop-state';
 import { sourceFor, type SourceFact } from './facts';
@@ -87,7 +87,7 @@ export function storePlan(
       body: step.act,
     }));
     const more = one.more.map((draft) => ({ ...draft, bakeId }));
-    addEntries(context.db, batchOf(context, batch, [...drafts, ...more]));
+    writeEntries(context, batchOf(context, batch, [...drafts, ...more]));
   })();
   return { bakeId, batch };
 }

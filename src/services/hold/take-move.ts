@@ -2,9 +2,9 @@ import { actSchema } from '@/core/journal/schema';
 import { shopStories } from '@/core/forecast';
 import { z } from '@/core/parse';
 import { MS_PER_MINUTE } from '@/core/units';
-import { addEntries, maybeOneBake } from '@/data';
+import { maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
-import { batchOf, replaceDraft, type EntryDraft } from '../entries';
+import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../entries';
 import { foldedWith } from '../journal-memory';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
@@ -45,7 +45,7 @@ export function takeMove(context: ShopContext, form: unknown): Outcome<{ batch: 
     if (after > before) {
       return refused(null, 'Move: the stock does not allow it any more. Nothing was changed.');
     }
-    addEntries(context.db, entries);
+    writeEntries(context, entries);
     return done({ batch });
   });
 }

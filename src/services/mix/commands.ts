@@ -2,11 +2,11 @@ import { massOf } from '@/core/composition';
 import type { ActOf, Lot } from '@/core/journal';
 import { actsOfCards, markKinds, mixCard, type MarkWhat } from '@/core/mixing';
 import { z } from '@/core/parse';
-import { addEntries, addMark, addMixCard, listMarks, listMixCards } from '@/data';
+import { addMark, addMixCard, listMarks, listMixCards } from '@/data';
 import type { ShopContext } from '../context';
 import { stockOf } from '../cultures/registry';
 import { doneDrafts } from '../done-drafts';
-import { batchOf } from '../entries';
+import { batchOf, writeEntries } from '../entries';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
 import { loadShop, type ShopState } from '../shop-state';
@@ -161,7 +161,7 @@ export function finishCard(context: ShopContext, form: unknown): Outcome<Finishe
     if (!drafts.ok) return drafts;
     context.db.transaction(() => {
       addMark(context.db, cardIdOf(stepId, batchNumber), finish);
-      addEntries(context.db, batchOf(context, batch, drafts.value));
+      writeEntries(context, batchOf(context, batch, drafts.value));
     })();
     return done({ batch, written: true, waitsFor: 0 });
   });

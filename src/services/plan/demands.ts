@@ -1,4 +1,4 @@
-import { numberField, wholeNumberField, z } from '@/core/parse';
+import { localTimeField, numberField, wholeNumberField, z } from '@/core/parse';
 import { canBeSplit, MOST_DOUGHS } from '@/core/planner/week';
 import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { oneDemand, saveDemand, type DemandRow } from '@/data';
@@ -12,12 +12,6 @@ const HOURLY_RULE = { name: 'Pizzas in an hour', unit: '', min: 0, max: 2000 } a
 const DOUGHS_RULE = { name: 'Doughs', unit: '', min: 1, max: MOST_DOUGHS } as const;
 const LONGEST_SERVICE_MS = 12 * MS_PER_HOUR;
 
-const localTime = (name: string) =>
-  z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, {
-    error: (issue) =>
-      `${name}: “${String(issue.input)}” is not a date and time. Allowed: for example 2026-11-28T17:30.`,
-  });
-
 const demandSchema = z.object({
   /** Null for a new one. */
   id: z.string().max(80).nullable(),
@@ -26,8 +20,8 @@ const demandSchema = z.object({
     .trim()
     .min(1, { error: 'Name: a name is needed. Allowed: 1 to 30 letters.' })
     .max(30, { error: 'Name: too long. Allowed: 1 to 30 letters.' }),
-  readyFrom: localTime('From'),
-  readyTo: localTime('To'),
+  readyFrom: localTimeField('From'),
+  readyTo: localTimeField('To'),
   balls: wholeNumberField(BALLS_RULE),
   /** Pizzas in each hour; empty: as many in every hour. */
   perHour: z.array(numberField(HOURLY_RULE)).max(24).default([]),

@@ -4,11 +4,11 @@ import { isAct, type ActOf } from '@/core/journal';
 import { z } from '@/core/parse';
 import { isWorking, nearestWorking } from '@/core/planner/working-hours';
 import { addHours } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
 import { feedAct } from '../cultures/mother-fed-again';
 import { culturesOf, currentJar, stockOf } from '../cultures/registry';
-import { batchOf, replaceDraft, type EntryDraft } from '../entries';
+import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../entries';
 import { nextCodes } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
@@ -71,7 +71,7 @@ export function planFeeds(
       return [...feeds, ...repointed(state, row.jar, feeds)];
     });
     if (drafts.length === 0) return refused(null, 'Feeds: all of them are planned already.');
-    addEntries(context.db, batchOf(context, batch, drafts));
+    writeEntries(context, batchOf(context, batch, drafts));
     return done({ batch, feeds: rows.reduce((sum, row) => sum + row.instants.length, 0) });
   });
 }

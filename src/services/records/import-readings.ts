@@ -1,9 +1,9 @@
 import { z } from '@/core/parse';
 import { fromLocalText, isTimeZone } from '@/core/units';
-import { addEntries, listReadings } from '@/data';
+import { listReadings } from '@/data';
 import { loggerHead, readLogger } from '@/formats/logger-csv';
 import type { ShopContext } from '../context';
-import { batchOf, type EntryDraft } from '../entries';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { done, refused, type Outcome } from '../outcome';
 import { struckEntries } from '../journal-memory';
 import { parseForm } from '../parse-form';
@@ -58,7 +58,7 @@ export function storeReadings(
   if (drafts.length === 0) {
     return refused(null, 'Readings: all of them are in the journal already. Nothing was stored.');
   }
-  addEntries(context.db, batchOf(context, batch, drafts));
+  writeEntries(context, batchOf(context, batch, drafts));
   return done({ batch, stored: drafts.length });
 }
 

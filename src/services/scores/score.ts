@@ -9,9 +9,9 @@ import {
   type ScoreBody,
 } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
-import { addEntries, isLotNamed, PHOTO_NAME } from '@/data';
+import { isLotNamed, PHOTO_NAME } from '@/data';
 import type { ShopContext } from '../context';
-import { batchOf } from '../entries';
+import { batchOf, writeEntries } from '../entries';
 import { foldedJournal } from '../journal-memory';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm } from '../parse-form';
@@ -56,8 +56,8 @@ export function logScore(context: ShopContext, form: unknown): Outcome<{ batch: 
     return refused(null, 'Score: say at least one thing of the bake. Nothing was written.');
   }
   const atMs = context.clock().nowMs;
-  addEntries(
-    context.db,
+  writeEntries(
+    context,
     batchOf(context, batch, [{ atMs, tense: 'done', by: by ?? null, bakeId, body }]),
   );
   return done({ batch });
@@ -103,6 +103,6 @@ export function logNote(context: ShopContext, form: unknown): Outcome<{ batch: s
   }
   const atMs = context.clock().nowMs;
   const body = { kind: 'note' as const, text, ...(lotId == null ? {} : { lotId }) };
-  addEntries(context.db, batchOf(context, batch, [{ atMs, tense: 'done', by: by ?? null, body }]));
+  writeEntries(context, batchOf(context, batch, [{ atMs, tense: 'done', by: by ?? null, body }]));
   return done({ batch });
 }

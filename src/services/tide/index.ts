@@ -66,6 +66,9 @@ export function tideView(context: ShopContext): TideView {
     risks: risksOf(state, bakesInSight(context), forecast),
     conflicts: [
       ...forecast.conflicts.map((conflict) => conflict.sentence),
+      ...state.folded.notPossible
+        .filter(({ atMs }) => atMs > span.fromMs)
+        .map(({ sentence }) => `An entry does not count: ${sentence} Take it back in the Log.`),
       ...(state.air.problem === null ? [] : [state.air.problem]),
     ],
   };

@@ -2,10 +2,10 @@ import { massOf } from '@/core/composition';
 import { isAct, stockAfter, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
 import { handsMin } from '@/core/planner/week';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
-import { addEntries } from '@/data';
+
 import type { ShopContext } from '../context';
 import { doneDrafts } from '../done-drafts';
-import { batchOf, type EntryDraft } from '../entries';
+import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { nextCode } from '../lot-codes';
 import { done, refused, type Outcome } from '../outcome';
 import { parseForm, refusing } from '../parse-form';
@@ -46,7 +46,7 @@ export function planTrial(
       body: { kind: 'look', lotId, signs: {} },
     }));
     const drafts = [...second.value.drafts, ...looks, noteOf(state, trial, second.value)];
-    addEntries(context.db, batchOf(context, trial.batch, drafts));
+    writeEntries(context, batchOf(context, trial.batch, drafts));
     return done({ batch: trial.batch, lotId: second.value.lotId });
   });
 }

@@ -1,4 +1,4 @@
-import { numberField, z } from '@/core/parse';
+import { localTimeField, numberField, z } from '@/core/parse';
 
 /** What can be different in a trial. */
 export const TRIAL_THINGS = ['place', 'yeast', 'water', 'start'] as const;
@@ -19,9 +19,6 @@ export const trialSchema = z.object({
   }).nullish(),
   startC: numberField({ name: 'Just mixed', unit: '°C', min: 5, max: 35 }).nullish(),
   massG: numberField({ name: 'Trial lot', unit: 'g', min: 20, max: 100_000 }),
-  lookAt: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/, {
-    error: (issue) =>
-      `Look at both: “${String(issue.input)}” is not a date and time. Allowed: for example 2026-11-27T18:00.`,
-  }),
+  lookAt: localTimeField('Look at both'),
 });
 export type Trial = z.output<typeof trialSchema>;

@@ -4,8 +4,7 @@ import { connection } from 'next/server';
 import { BakePage } from '@/features/outcome/bake-page';
 import { shopContext } from '@/services/context';
 import { bakePage } from '@/services/scores/bake-page';
-import { undoAction } from '../../actions';
-import { scoreAction } from '../score-actions';
+import { scoreAction, undoAction } from '../../actions';
 
 export const metadata: Metadata = { title: 'A bake' };
 

@@ -9,7 +9,6 @@ import { shopContext } from '@/services/context';
 import { doughsView } from '@/services/doughs/view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { undoAction } from '../../actions';
 import {
   changeFlourAction,
   restoreVersionAction,
@@ -17,7 +16,8 @@ import {
   retireMethodAction,
   saveMethodAction,
   takeMethodBakeAction,
-} from '../dough-actions';
+  undoAction,
+} from '../../actions';
 
 export const metadata: Metadata = { title: 'Doughs' };
 

@@ -4,8 +4,7 @@ import { connection } from 'next/server';
 import { Hold } from '@/features/hold/hold';
 import { shopContext } from '@/services/context';
 import { holdView } from '@/services/hold/question';
-import { undoAction } from '../../actions';
-import { takeMoveAction } from '../hold-actions';
+import { takeMoveAction, undoAction } from '../../actions';
 
 export const metadata: Metadata = { title: 'Hold or hurry' };
 

@@ -4,8 +4,13 @@ import { connection } from 'next/server';
 import { MixCardView } from '@/features/mix/mix-card';
 import { shopContext } from '@/services/context';
 import { mixView } from '@/services/mix/view';
-import { doStepAction, undoAction } from '../../actions';
-import { finishCardAction, handleScaleAction, markCardAction } from '../mix-actions';
+import {
+  doStepAction,
+  finishCardAction,
+  handleScaleAction,
+  markCardAction,
+  undoAction,
+} from '../../actions';
 
 export const metadata: Metadata = { title: 'Mix' };
 

@@ -1,0 +1,14 @@
+'use server';
+
+import { command } from '@/services/commands/command';
+import { shopContext } from '@/services/context';
+import type { Outcome } from '@/services/outcome';
+
+/** The one way in for what a page has done: a command by its name, what it takes, and the id the page made for it. */
+export async function commandAction(
+  name: string,
+  args: readonly unknown[],
+  id: string,
+): Promise<Outcome<unknown>> {
+  return command(shopContext(), { name, args, id });
+}
