@@ -1,4 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { namesFrom, refusedStatus } from '@/app/same-shop';
 
 /** What the page may load: itself, and nothing from outside. */
 function policy(nonce: string): string {
@@ -19,8 +20,31 @@ function policy(nonce: string): string {
   ].join('; ');
 }
 
-/** Puts the Content-Security-Policy and the other security headers on every page. */
+const SAYS = {
+  403: 'This shop is read and written from its own pages only.',
+  421: 'Olvik answers to the names of its own machine only (127.0.0.1, localhost), and to those in OLVIK_HOSTS.',
+} as const;
+
+/** Refuses what another site's page asks; puts the Content-Security-Policy and the other security headers on every page. */
 export function proxy(request: NextRequest): NextResponse {
+  const said = (name: string) => request.headers.get(name);
+  const status = refusedStatus(
+    {
+      method: request.method,
+      host: said('host'),
+      origin: said('origin'),
+      site: said('sec-fetch-site'),
+      mode: said('sec-fetch-mode'),
+      dest: said('sec-fetch-dest'),
+    },
+    namesFrom(process.env['OLVIK_HOSTS']),
+  );
+  if (status !== null) {
+    return new NextResponse(SAYS[status], {
+      status,
+      headers: { 'Content-Type': 'text/plain; charset=utf-8', 'Cache-Control': 'no-store' },
+    });
+  }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce);
   const headers = new Headers(request.headers);
@@ -37,5 +61,5 @@ export function proxy(request: NextRequest): NextResponse {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!_next/static|_next/image|favicon.ico|icon.svg).*)' }],
+  matcher: [{ source: '/(.*)' }],
 };

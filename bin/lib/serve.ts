@@ -3,7 +3,14 @@ import { spawn } from 'node:child_process';
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
-import { maybeOneShop, MigrationError, openShop, type Db } from '@/data';
+import {
+  holdFolder,
+  maybeOneShop,
+  MigrationError,
+  openShop,
+  refuseLostShop,
+  type Db,
+} from '@/data';
 import { seedDemo } from '@/services/demo/seed';
 import { ensureShop } from '@/services/new-shop';
 import { z } from '@/core/parse';
@@ -48,10 +55,17 @@ const DATA = {
 function prepareData(mode: 'demo' | 'own', keep: boolean): string {
   const folder = path.resolve(process.env[DATA[mode].variable] ?? DATA[mode].folder);
   try {
-    if (mode === 'demo' && !keep) putAside(folder);
+    // Held first: a demo that runs is not put aside, nor a shop filled that another Olvik has open.
+    const held = holdFolder(folder);
+    if (mode === 'demo' && !keep) {
+      held.release();
+      putAside(folder);
+    }
+    refuseLostShop(folder);
     const db = openShop(folder);
     fill(db, mode);
     db.close();
+    held.release();
   } catch (error) {
     if (error instanceof MigrationError) refuse(error.message);
     if (['EACCES', 'ENOTDIR', 'EROFS'].includes((error as NodeJS.ErrnoException).code ?? '')) {

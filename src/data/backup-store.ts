@@ -1,8 +1,17 @@
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+} from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { DATABASE_FILE, type Db } from './connection';
 import { MigrationError } from './errors';
+import { OWN_FILE, OWN_FOLDER } from './own-files';
 
 /** A back-up copy of a shop’s database. */
 export interface Backup {
@@ -55,15 +64,38 @@ export function dataFolder(db: Db): string | null {
 /**
  * Copies the database while it is in use. Written aside and renamed, so that half a copy is never taken for one.
  * @param atMs when it is taken: its name
+ * @throws {MigrationError} backup-not-sound; no older one is touched then
  */
 export async function addBackup(db: Db, folder: string, atMs: number): Promise<Backup> {
   const kept = backupsFolder(folder);
-  mkdirSync(kept, { recursive: true });
+  mkdirSync(kept, { recursive: true, mode: OWN_FOLDER });
   const name = nameOf(atMs);
   const part = path.join(kept, `${name}.part`);
   await db.backup(part);
+  chmodSync(part, OWN_FILE);
+  const damage = damagedCopy(part);
+  if (damage !== null) {
+    rmSync(part, { force: true });
+    throw new MigrationError(
+      'backup-not-sound',
+      `Back-up: the copy is not sound (${damage}). It was not kept, the older ones stay. Look at the disk, and restore the newest good one if Olvik does not open any more.`,
+    );
+  }
   renameSync(part, path.join(kept, name));
   return { name, atMs: instantOf(name) ?? atMs, bytes: statSync(path.join(kept, name)).size };
+}
+
+/** What is wrong with a copy; null for a sound one. */
+function damagedCopy(file: string): string | null {
+  const copy = new Database(file, { readonly: true });
+  try {
+    const said = copy.pragma('integrity_check(1)', { simple: true }) as string;
+    return said === 'ok' ? null : said;
+  } catch (cause) {
+    return cause instanceof Error ? cause.message : String(cause);
+  } finally {
+    copy.close();
+  }
 }
 
 /** Removes a back-up. */
@@ -86,14 +118,33 @@ export async function restoreBackup(
   const current = path.join(folder, DATABASE_FILE);
   const aside = existsSync(current) ? `replaced-${nameOf(atMs)}` : null;
   if (aside !== null) {
-    const before = new Database(current);
-    before.pragma('wal_checkpoint(TRUNCATE)');
-    before.close();
+    // What is damaged can not be tidied; its log is kept beside it then.
+    const tidy = folded(current);
     renameSync(current, path.join(folder, aside));
+    for (const more of ['-wal', '-shm']) {
+      if (existsSync(`${current}${more}`) && !tidy) {
+        renameSync(`${current}${more}`, path.join(folder, `${aside}${more}`));
+      }
+    }
   }
   for (const more of ['-wal', '-shm']) rmSync(`${current}${more}`, { force: true });
+  chmodSync(part, OWN_FILE);
   renameSync(part, current);
   return aside;
+}
+
+/** Folds the log of a database into it; false where it can not be read. */
+function folded(file: string): boolean {
+  let db: Db | null = null;
+  try {
+    db = new Database(file);
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    return true;
+  } catch {
+    return false;
+  } finally {
+    db?.close();
+  }
 }
 
 async function copySound(file: string, to: string): Promise<void> {

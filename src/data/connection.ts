@@ -3,6 +3,7 @@ import path from 'node:path';
 import Database from 'better-sqlite3';
 import { MigrationError } from './errors';
 import { migrate } from './migrate';
+import { ownFiles, OWN_FOLDER } from './own-files';
 
 /** An open database of one shop. */
 export type Db = Database.Database;
@@ -12,7 +13,7 @@ export const DATABASE_FILE = 'olvik.sqlite';
 
 function prepareFolder(folder: string): void {
   try {
-    mkdirSync(folder, { recursive: true });
+    mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
     accessSync(folder, constants.W_OK | constants.R_OK);
     const file = path.join(folder, DATABASE_FILE);
     if (existsSync(file)) accessSync(file, constants.W_OK | constants.R_OK);
@@ -34,6 +35,7 @@ export function openShop(folder: string): Db {
   const db = new Database(path.join(folder, DATABASE_FILE));
   try {
     prepareConnection(db);
+    ownFiles(folder);
   } catch (cause) {
     db.close();
     if (cause instanceof MigrationError) throw cause;

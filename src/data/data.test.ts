@@ -129,7 +129,7 @@ test('a shop written with the first schema opens with all it holds', () => {
   addEntries(old, [entry('a')]);
   old.close();
   const db = openShop(where);
-  expect(db.pragma('user_version', { simple: true })).toBe(13);
+  expect(db.pragma('user_version', { simple: true })).toBe(15);
   expect(listEntries(db)).toEqual([entry('a')]);
   expect(listPlaces(db)).toEqual([
     {

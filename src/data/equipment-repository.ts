@@ -29,6 +29,11 @@ export function listEquipment(db: Db): Equipment[] {
     .all() as Equipment[];
 }
 
+/** What the shop has at hand: a kind of which there is none just now is left out. */
+export function listEquipmentThere(db: Db): Equipment[] {
+  return listEquipment(db).filter(({ count }) => count > 0);
+}
+
 /** Adds a thing, or changes the one of the same id. */
 export function saveEquipment(db: Db, thing: Equipment): void {
   db.prepare(

@@ -12,7 +12,14 @@ export class NotFoundError extends Error {
 /** The data folder can not be opened, or was written by a newer Olvik. */
 export class MigrationError extends Error {
   constructor(
-    readonly code: 'newer-database' | 'folder-not-writable' | 'not-a-database',
+    readonly code:
+      | 'newer-database'
+      | 'folder-not-writable'
+      | 'folder-in-use'
+      | 'not-a-database'
+      | 'database-missing'
+      | 'database-damaged'
+      | 'backup-not-sound',
     message: string,
     options?: ErrorOptions,
   ) {

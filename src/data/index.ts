@@ -26,6 +26,9 @@ export {
 export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
 export { openShop, openShopInMemory, snapshotOf, type Db } from './connection';
 export { MigrationError, NotFoundError } from './errors';
+export { holdFolder, type HeldFolder } from './folder-lock';
+export { clearParts } from './own-files';
+export { refuseLostShop } from './sound-shop';
 export {
   addEntries,
   eachReading,
@@ -45,7 +48,7 @@ export {
   saveShelf,
 } from './journal-repository';
 export { listFoundBatches, listLotNames, type FoundBatch } from './log-repository';
-export { listPhotoNames, maybePhoto, PHOTO_NAME, savePhoto } from './photo-store';
+export { dropPhoto, listPhotoNames, maybePhoto, PHOTO_NAME, savePhoto } from './photo-store';
 export { addPracticeRound, listPracticeRounds } from './practice-repository';
 export { dropLearningReset, listLearningResets, saveLearningReset } from './learning-repository';
 export {
@@ -65,6 +68,7 @@ export {
   dropEquipment,
   EQUIPMENT_KINDS,
   listEquipment,
+  listEquipmentThere,
   saveEquipment,
   type Equipment,
   type EquipmentKind,

@@ -4,10 +4,12 @@ import {
   readdirSync,
   readFileSync,
   renameSync,
+  rmSync,
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
 import type { Db } from './connection';
+import { OWN_FILE, OWN_FOLDER } from './own-files';
 
 /** A name under which a photo is kept: nothing else leads out of the folder. */
 export const PHOTO_NAME = /^[a-z0-9-]{8,60}\.jpg$/;
@@ -21,11 +23,17 @@ export function photosFolder(db: Db): string | null {
 export function savePhoto(db: Db, name: string, bytes: Uint8Array): boolean {
   const folder = photosFolder(db);
   if (folder === null || !PHOTO_NAME.test(name)) return false;
-  mkdirSync(folder, { recursive: true });
+  mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
   const file = path.join(folder, name);
-  writeFileSync(`${file}.part`, bytes);
+  writeFileSync(`${file}.part`, bytes, { mode: OWN_FILE });
   renameSync(`${file}.part`, file);
   return true;
+}
+
+/** Removes a photo. */
+export function dropPhoto(db: Db, name: string): void {
+  const folder = photosFolder(db);
+  if (folder !== null && PHOTO_NAME.test(name)) rmSync(path.join(folder, name), { force: true });
 }
 
 /** Names of the kept photos, in order. */

@@ -39,7 +39,13 @@ interface Picture {
 
 function decoded(bytes: Uint8Array): Picture | null {
   try {
-    return decode(bytes, { useTArray: true, formatAsRGBA: true, ...LIMITS });
+    const { width, height, data } = decode(bytes, {
+      useTArray: true,
+      formatAsRGBA: true,
+      ...LIMITS,
+    });
+    // Nothing but the picture: the encoder would write again where it was taken.
+    return { width, height, data };
   } catch {
     // Whatever the decoder can not read is no picture.
     return null;

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
-import { openShop, type Db } from '@/data';
+import { clearParts, holdFolder, openShop, refuseLostShop, type Db, type HeldFolder } from '@/data';
 import { readClock, type ClockReading } from './clock';
 
 /** What a query or a command works on. Tests make their own. */
@@ -15,12 +15,19 @@ export function contextOver(db: Db): ShopContext {
   return { db, clock: () => readClock(db), newId: () => randomUUID() };
 }
 
-const holder = globalThis as { olvikContext?: ShopContext };
+const holder = globalThis as { olvikContext?: ShopContext; olvikHeld?: HeldFolder };
 
 /** The running application's shop: one connection, opened at the first request. */
 export function shopContext(): ShopContext {
-  holder.olvikContext ??= contextOver(
-    openShop(process.env['OLVIK_DATA'] ?? path.join(process.cwd(), 'data', 'shop')),
-  );
+  holder.olvikContext ??= contextOver(openOwn());
   return holder.olvikContext;
+}
+
+/** The shop of this server's data folder, which no other process may write to while it runs. */
+function openOwn(): Db {
+  const folder = process.env['OLVIK_DATA'] ?? path.join(process.cwd(), 'data', 'shop');
+  holder.olvikHeld ??= holdFolder(folder);
+  refuseLostShop(folder);
+  clearParts(folder);
+  return openShop(folder);
 }

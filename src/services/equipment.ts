@@ -13,6 +13,7 @@ import {
 } from '@/data';
 import type { ShopContext } from './context';
 import { done, refused, type Outcome } from './outcome';
+import { over } from './over';
 import { parseForm } from './parse-form';
 
 export type { Equipment, EquipmentKind, ProbeFault } from '@/data';
@@ -26,7 +27,7 @@ const thingSchema = z
       .trim()
       .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
       .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
-    count: wholeNumberField({ name: 'How many', unit: '', min: 1, max: 500 }),
+    count: wholeNumberField({ name: 'How many', unit: '', min: 0, max: 500 }),
     least: numberField({ name: 'Least', unit: '', min: 0, max: 2000 }).default(0),
     most: numberField({ name: 'Most', unit: '', min: 0.1, max: 2000 }),
     heatMin: wholeNumberField({ name: 'Hot in', unit: 'min', min: 0, max: 600 }).default(0),
@@ -42,10 +43,11 @@ export function changeEquipment(
   context: ShopContext,
   form: unknown,
 ): Outcome<{ id: string; before: Equipment | null }> {
-  const parsed = parseForm(thingSchema, form);
+  const wanted = typeof form === 'object' && form !== null && 'id' in form ? form.id : null;
+  const before = listEquipment(context.db).find((one) => one.id === wanted) ?? null;
+  const parsed = parseForm(thingSchema, over(before, form));
   if (!parsed.ok) return parsed;
   const id = parsed.value.id ?? context.newId();
-  const before = listEquipment(context.db).find((one) => one.id === id) ?? null;
   saveEquipment(context.db, { ...parsed.value, id });
   return done({ id, before });
 }

@@ -14,6 +14,7 @@ import {
 } from '@/data';
 import type { ShopContext } from './context';
 import { done, refused, type Outcome } from './outcome';
+import { over } from './over';
 import { parseForm } from './parse-form';
 
 export type { Shop } from '@/data';
@@ -53,11 +54,11 @@ const shopFormSchema = z.object({
   waste: z.enum(['with discard', 'without discard']).default('with discard'),
 });
 
-/** Saves the shop's settings; answers what they were, so that the page can offer them back. */
+/** Saves the shop's settings that are sent, the others stay; answers what they were, so that the page can offer them back. */
 export function changeShop(context: ShopContext, form: unknown): Outcome<{ before: Shop | null }> {
-  const parsed = parseForm(shopFormSchema, form);
-  if (!parsed.ok) return parsed;
   const before = maybeOneShop(context.db);
+  const parsed = parseForm(shopFormSchema, over(before, form));
+  if (!parsed.ok) return parsed;
   const wish = before?.wish;
   saveShop(context.db, { ...parsed.value, ...(wish === undefined ? {} : { wish }) });
   return done({ before });
@@ -97,12 +98,19 @@ export interface PlaceBefore {
   readonly daily: readonly DailyPoint[] | null;
 }
 
-/** Adds a place, or changes one: a new temperature holds from now on, the past keeps its own. */
+const idOf = (form: unknown): unknown =>
+  typeof form === 'object' && form !== null && 'id' in form ? form.id : null;
+
+/** Adds a place, or changes what is sent of one: a new temperature holds from now on, the past keeps its own. */
 export function changePlace(
   context: ShopContext,
   form: unknown,
 ): Outcome<{ before: PlaceBefore | null }> {
-  const parsed = parseForm(placeFormSchema, form);
+  const stored = listPlaces(context.db).find(({ id }) => id === idOf(form));
+  const parsed = parseForm(
+    placeFormSchema,
+    over(stored === undefined ? null : beforeOf(stored), form),
+  );
   if (!parsed.ok) return parsed;
   const { id, name, capacityL, insulation, follows } = parsed.value;
   const daily = dailyOf(parsed.value.daily);

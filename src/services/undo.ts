@@ -1,7 +1,7 @@
 import { newlyImpossible } from '@/core/journal';
 import { listBatch } from '@/data';
 import type { ShopContext } from './context';
-import { foldedJournal, foldedWith } from './journal-memory';
+import { foldedJournal, foldedWith, struckEntries } from './journal-memory';
 import { batchOf, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 
@@ -12,10 +12,13 @@ import { done, refused, type Outcome } from './outcome';
 export function undoBatch(context: ShopContext, batch: string): Outcome<{ batch: string }> {
   const entries = listBatch(context.db, batch);
   if (entries.length === 0) return refused(null, 'Undo: this entry is not in the journal.');
+  const struck = struckEntries(context);
+  const standing = entries.filter((entry) => !struck.has(entry.id));
+  if (standing.length === 0) return refused(null, 'Undo: this was taken back already.');
   const strikes = batchOf(
     context,
     context.newId(),
-    [...entries].reverse().map((entry) => ({
+    [...standing].reverse().map((entry) => ({
       atMs: context.clock().nowMs,
       tense: 'done' as const,
       bakeId: entry.bakeId,

@@ -16,5 +16,9 @@ export function textStream(pieces: Iterator<string>): ReadableStream<Uint8Array>
       }
       controller.enqueue(encoder.encode(text));
     },
+    // A reader that goes away lets go of what the pieces are read from.
+    cancel() {
+      pieces.return?.();
+    },
   });
 }

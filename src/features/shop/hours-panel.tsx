@@ -64,6 +64,7 @@ export function HoursPanel(props: {
         (readHours(text) ?? []).map((one) => ({ who, weekday, ...one })),
       ),
       closed: { weekdays, dates: dates.split(/[\s,]+/).filter((one) => one !== '') },
+      seen: hours,
     });
   };
   return (

@@ -8,6 +8,7 @@ import { useState, useTransition } from 'react';
 import { useForm } from 'react-hook-form';
 import type { PlaceBefore } from '@/services/shop';
 import { useAskAnew } from '@/ui/ask-anew';
+import { changedOnly } from '@/ui/changed';
 import { useSay } from '@/ui/snack';
 import { dailyFields, dailyText, readDaily } from './daily-text';
 import type { PlaceActions } from './place-actions';
@@ -53,7 +54,10 @@ export function PlaceForm(props: {
     start(async () => {
       const daily = readDaily(fields.daily);
       if (typeof daily === 'string') return setWrong({ daily });
-      const outcome = await change({ ...fields, daily, id: place?.id ?? null });
+      const all = { ...fields, daily };
+      const { daily: opened, ...first } = firstFields(place);
+      const { changed, before: was } = changedOnly({ ...first, daily: readDaily(opened) }, all);
+      const outcome = await change(place === null ? all : { ...changed, id: place.id });
       if (!outcome.ok) {
         setWrong(
           Object.fromEntries(
@@ -71,7 +75,7 @@ export function PlaceForm(props: {
           : {
               action: {
                 label: 'Undo',
-                run: () => void change(before).then(() => askAnew()),
+                run: () => void change({ ...was, id: before.id }).then(() => askAnew()),
               },
             }),
       });

@@ -7,6 +7,7 @@ import { useState, useTransition } from 'react';
 import type { Outcome } from '@/services/outcome';
 import type { Shop } from '@/services/shop';
 import { useAskAnew } from '@/ui/ask-anew';
+import { changedOnly } from '@/ui/changed';
 import { useSay } from '@/ui/snack';
 
 const CHOICES = {
@@ -71,36 +72,57 @@ function minuteOf(text: string): number | string {
   return match === null ? text : Number(match[1]) * 60 + Number(match[2]);
 }
 
-/** The shop’s own settings. */
-export function SettingsPanel(props: {
-  shop: Shop;
-  change: (form: unknown) => Promise<Outcome<{ before: Shop | null }>>;
-}) {
-  const { shop, change } = props;
-  const [texts, setTexts] = useState<Texts>({
-    ...shop,
+function textsOf(shop: Shop): Texts {
+  return {
+    name: shop.name,
+    timeZone: shop.timeZone,
+    massUnit: shop.massUnit,
+    tempUnit: shop.tempUnit,
+    mixedBy: shop.mixedBy,
+    waste: shop.waste,
+    yeastType: shop.yeastType,
     scaleStepG: String(shop.scaleStepG),
     fineStepG: String(shop.fineStepG),
     workFrom: clock(shop.workFromMinute),
     workUntil: clock(shop.workUntilMinute),
     people: shop.people.join(', '),
     tapC: String(shop.tapC),
-  });
+  };
+}
+
+/** The fields that are sent, as the shop takes them. */
+function formOf({ workFrom, workUntil, people, ...rest }: Partial<Texts>) {
+  return {
+    ...rest,
+    ...(workFrom === undefined ? {} : { workFromMinute: minuteOf(workFrom) }),
+    ...(workUntil === undefined ? {} : { workUntilMinute: minuteOf(workUntil) }),
+    ...(people === undefined
+      ? {}
+      : {
+          people: people
+            .split(',')
+            .map((one) => one.trim())
+            .filter((one) => one !== ''),
+        }),
+  };
+}
+
+/** The shop’s own settings. */
+export function SettingsPanel(props: {
+  shop: Shop;
+  change: (form: unknown) => Promise<Outcome<{ before: Shop | null }>>;
+}) {
+  const { shop, change } = props;
+  const [opened, setOpened] = useState(() => textsOf(shop));
+  const [texts, setTexts] = useState(opened);
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
   const askAnew = useAskAnew();
   const say = useSay();
   const save = () =>
     start(async () => {
-      const outcome = await change({
-        ...texts,
-        workFromMinute: minuteOf(texts.workFrom),
-        workUntilMinute: minuteOf(texts.workUntil),
-        people: texts.people
-          .split(',')
-          .map((one) => one.trim())
-          .filter((one) => one !== ''),
-      });
+      const { changed, before } = changedOnly(opened, texts);
+      const outcome = await change(formOf(changed));
       if (!outcome.ok) {
         setWrong(
           Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
@@ -108,10 +130,17 @@ export function SettingsPanel(props: {
         return;
       }
       setWrong({});
-      const { before } = outcome.value;
+      setOpened(texts);
       say({
         text: 'Saved.',
-        action: { label: 'Undo', run: () => void change(before).then(() => askAnew()) },
+        action: {
+          label: 'Undo',
+          run: () => {
+            setTexts(opened);
+            setOpened(opened);
+            void change(formOf(before)).then(() => askAnew());
+          },
+        },
       });
       askAnew();
     });

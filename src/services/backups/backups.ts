@@ -4,6 +4,7 @@ import {
   dropBackup,
   journalVersion,
   listBackups,
+  MigrationError,
   type Backup,
 } from '@/data';
 import type { ShopContext } from '../context';
@@ -39,7 +40,13 @@ export async function keepBackup(
   if (folder === null) {
     return refused(null, 'Back-up: this shop is in memory only. Nothing was kept.');
   }
-  const backup = await addBackup(context.db, folder, realMs);
+  let backup: Backup;
+  try {
+    backup = await addBackup(context.db, folder, realMs);
+  } catch (error) {
+    if (error instanceof MigrationError) return refused(null, error.message);
+    throw error;
+  }
   const passed = passedBackups(listBackups(folder), realMs);
   for (const one of passed) dropBackup(folder, one.name);
   return done({ backup, dropped: passed.length });

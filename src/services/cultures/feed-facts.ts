@@ -4,7 +4,7 @@ import type { Pantry } from '@/core/composition';
 import { isAct, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import type { ShopUnits } from '@/core/units';
-import { listEquipment } from '@/data';
+import { listEquipmentThere } from '@/data';
 import type { ShopContext } from '../context';
 import { nextCodes } from '../lot-codes';
 import { planningFacts } from '../new-bake';
@@ -90,7 +90,7 @@ export function feedFacts(
     ),
     vessels: [
       { name: 'its jar', ml: culture.vesselMl },
-      ...listEquipment(context.db)
+      ...listEquipmentThere(context.db)
         .filter((thing) => thing.kind === 'tub')
         .map((thing) => ({ name: thing.name, ml: thing.most * ML_PER_LITRE }))
         .sort((a, b) => a.ml - b.ml),

@@ -4,7 +4,7 @@ import type { TakenWater } from '@/core/flour';
 import type { Box, LeavenKind, Mixer, Tub } from '@/core/formula';
 import type { Lot } from '@/core/journal';
 import type { ShopUnits } from '@/core/units';
-import { listEquipment, listFlours, type FlourRow } from '@/data';
+import { listEquipmentThere, listFlours, type FlourRow } from '@/data';
 import type { ShopContext } from '../context';
 import { culturesOf, currentJar, lotsOfCulture, stockOf } from '../cultures/registry';
 import { planningFacts } from '../new-bake';
@@ -42,7 +42,7 @@ export interface DoughFacts {
 
 /** The facts of the shop for its doughs. */
 export function doughFacts(context: ShopContext, state: ShopState): DoughFacts {
-  const things = listEquipment(context.db);
+  const things = listEquipmentThere(context.db);
   const of = (kind: string) => things.filter((thing) => thing.kind === kind);
   const { shop } = state;
   return {

@@ -1,5 +1,5 @@
 import type { ShopUnits } from '@/core/units';
-import { listEquipment, oneMethodVersion, type Bake } from '@/data';
+import { listEquipmentThere, oneMethodVersion, type Bake } from '@/data';
 import { handsMin, mixingMin } from '@/core/planner/week';
 import type { Act } from '@/core/journal';
 import { MS_PER_MINUTE } from '@/core/units';
@@ -41,7 +41,7 @@ export function handsList(context: ShopContext): HandsList {
   const moments = momentsOf(
     state,
     forecast,
-    listEquipment(context.db),
+    listEquipmentThere(context.db),
     (one) => one.tense === 'planned',
   ).map((moment): HandsMoment => {
     const bake = bakes.find((one) => one.id === moment.bakeId);

@@ -19,7 +19,7 @@ import {
   type WaterAnswer,
 } from '@/core/thermal';
 import type { ShopUnits } from '@/core/units';
-import { listEquipment, listMarks, listMixCards, type MixCardRow } from '@/data';
+import { listEquipmentThere, listMarks, listMixCards, type MixCardRow } from '@/data';
 import type { ShopContext } from '../context';
 import { stockOf } from '../cultures/registry';
 import { forecastState, loadShop, type ShopState } from '../shop-state';
@@ -167,7 +167,7 @@ export function loadCard(
 }
 
 function batchesOf(context: ShopContext, state: ShopState, act: ActOf<'make'>): number {
-  const mixers = listEquipment(context.db).filter((thing) => thing.kind === 'mixer');
+  const mixers = listEquipmentThere(context.db).filter((thing) => thing.kind === 'mixer');
   const [mixer] = [...mixers].sort((a, b) => b.most - a.most);
   if (mixer === undefined || state.shop.mixedBy === 'hand') return 1;
   const sums = totals(compositionOf(act, context, state), state.pantry);

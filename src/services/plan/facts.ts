@@ -9,7 +9,7 @@ import {
   type Weights,
 } from '@/core/planner/week';
 import { RememberedLots } from '@/core/forecast';
-import { listEquipment, type DemandRow } from '@/data';
+import { listEquipmentThere, type DemandRow } from '@/data';
 import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
 import { doughFacts, sourceFor, type DoughFacts } from '../doughs/facts';
@@ -56,7 +56,7 @@ function weightsOf({ shop }: ShopState): Weights {
 
 /** Litres of a place are counted from this many on: less is a shelf for a jar. */
 export function kitchenOf(context: ShopContext, state: ShopState): Kitchen {
-  const things = listEquipment(context.db);
+  const things = listEquipmentThere(context.db);
   const of = (kind: string) => things.filter((thing) => thing.kind === kind);
   const boxes = of('box');
   const { people } = state.shop;

@@ -14,6 +14,7 @@ import {
 } from '@/data';
 import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '../outcome';
+import { seenOf } from '../over';
 import { parseForm, refusing } from '../parse-form';
 import { loadShop } from '../shop-state';
 
@@ -36,7 +37,7 @@ const hoursSchema = z.object({
       .max(6, { error: 'Closed on: all days of the week. Allowed: up to six.' }),
     dates: z
       .array(
-        z.string().regex(/^\d{4}-\d{2}-\d{2}$/, {
+        z.iso.date({
           error: (issue) =>
             `Closed on: “${String(issue.input)}” is not a date. Allowed: for example 2026-12-24.`,
         }),
@@ -69,6 +70,13 @@ export function changeHours(context: ShopContext, form: unknown): Outcome<{ befo
       presences: listPresences(context.db),
       closed: listClosingDays(context.db),
     };
+    const seen = seenOf(form);
+    if (seen !== undefined && JSON.stringify(seen) !== JSON.stringify(before)) {
+      return refused(
+        null,
+        'Hours: they were changed on another device meanwhile. Nothing was stored; open this view anew to see them.',
+      );
+    }
     context.db.transaction(() => {
       savePresences(context.db, presences);
       saveClosingDays(context.db, closed);

@@ -5,7 +5,7 @@ import { brokenByNeeds } from '@/core/planner/week';
 import { atWallMinute, type ShopUnits } from '@/core/units';
 import {
   listDemands,
-  listEquipment,
+  listEquipmentThere,
   listPinned,
   type Bake,
   type DemandRow,
@@ -113,7 +113,7 @@ export function planView(context: ShopContext): PlanView {
     moments: momentsOf(
       state,
       forecast,
-      listEquipment(context.db),
+      listEquipmentThere(context.db),
       (one) => one.tense === 'planned' && one.bakeId !== null,
     ).map((one) => ({ ...one, pinned: pinned.has(one.ref) })),
     feeds: feedsWanted(context, state, span.toMs),

@@ -1,5 +1,5 @@
 import { MS_PER_HOUR } from '@/core/units';
-import { listEquipment } from '@/data';
+import { listEquipmentThere } from '@/data';
 import { shopVersion } from '../changes';
 import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
@@ -38,7 +38,7 @@ export function tideView(context: ShopContext): TideView {
   const moments = momentsOf(
     state,
     forecast,
-    listEquipment(context.db),
+    listEquipmentThere(context.db),
     (one) => one.atMs > span.fromMs,
   );
   return {

@@ -5,6 +5,7 @@ import { BakePage } from '@/features/outcome/bake-page';
 import { shopContext } from '@/services/context';
 import { bakePage } from '@/services/scores/bake-page';
 import { scoreAction, undoAction } from '../../actions';
+import { segmentOf } from '../../segment';
 
 export const metadata: Metadata = { title: 'A bake' };
 
@@ -12,7 +13,7 @@ type Props = { params: Promise<{ bakeId: string }> };
 
 export default async function Page({ params }: Props) {
   await connection();
-  const view = bakePage(shopContext(), decodeURIComponent((await params).bakeId));
+  const view = bakePage(shopContext(), segmentOf((await params).bakeId));
   if (view === null) notFound();
   return (
     <BakePage key={view.scoredMs} view={view} actions={{ score: scoreAction, undo: undoAction }} />

@@ -18,6 +18,7 @@ import {
   takeThawAction,
   undoAction,
 } from '../../actions';
+import { segmentOf } from '../../segment';
 
 export const metadata: Metadata = { title: 'Cultures' };
 
@@ -25,7 +26,7 @@ type Props = { params: Promise<{ path?: string[] }> };
 
 export default async function CulturesPage({ params }: Props) {
   await connection();
-  const path = ((await params).path ?? []).map((part) => decodeURIComponent(part));
+  const path = ((await params).path ?? []).map((part) => segmentOf(part));
   const view = culturesView(shopContext(), path);
   const { starters, chains } = view;
   return (

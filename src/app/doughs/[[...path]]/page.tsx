@@ -18,6 +18,7 @@ import {
   takeMethodBakeAction,
   undoAction,
 } from '../../actions';
+import { segmentOf } from '../../segment';
 
 export const metadata: Metadata = { title: 'Doughs' };
 
@@ -40,7 +41,7 @@ const PAGES: Readonly<Record<string, string>> = {
 
 export default async function DoughsPage({ params }: Props) {
   await connection();
-  const [first] = ((await params).path ?? []).map((part) => decodeURIComponent(part));
+  const [first] = ((await params).path ?? []).map((part) => segmentOf(part));
   const page = first === undefined ? undefined : PAGES[first];
   const view = doughsView(shopContext(), page === undefined ? (first ?? null) : null);
   if (view === null) notFound();

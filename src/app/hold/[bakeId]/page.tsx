@@ -5,6 +5,7 @@ import { Hold } from '@/features/hold/hold';
 import { shopContext } from '@/services/context';
 import { holdView } from '@/services/hold/question';
 import { takeMoveAction, undoAction } from '../../actions';
+import { segmentOf } from '../../segment';
 
 export const metadata: Metadata = { title: 'Hold or hurry' };
 
@@ -15,7 +16,7 @@ type Props = { params: Promise<{ bakeId: string }> };
 export default async function HoldPage({ params }: Props) {
   await connection();
   const { bakeId } = await params;
-  const view = holdView(shopContext(), decodeURIComponent(bakeId));
+  const view = holdView(shopContext(), segmentOf(bakeId));
   if (view === null) notFound();
   return <Hold view={view} actions={actions} />;
 }

@@ -11,6 +11,7 @@ import { ClockCap } from '@/ui/clock-cap';
 import { BackButton } from '@/ui/link-button';
 import { WordsHere } from '@/ui/words-here';
 import { handsActions } from '../../hands-actions';
+import { segmentOf } from '../../segment';
 
 type Props = { params: Promise<{ lotId: string }> };
 
@@ -21,11 +22,11 @@ function find(lotId: string): LotView {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: decodeURIComponent((await params).lotId) };
+  return { title: segmentOf((await params).lotId) };
 }
 
 export default async function LotPage({ params }: Props) {
-  const view = find(decodeURIComponent((await params).lotId));
+  const view = find(segmentOf((await params).lotId));
   const headline = headlineOf(view);
   return (
     <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>

@@ -11,6 +11,7 @@ import {
   markCardAction,
   undoAction,
 } from '../../actions';
+import { segmentOf } from '../../segment';
 
 export const metadata: Metadata = { title: 'Mix' };
 
@@ -24,7 +25,7 @@ export default async function MixPage({ params, searchParams }: Props) {
   const { stepId } = await params;
   const batch = Number((await searchParams).batch ?? '1');
   const number = Number.isInteger(batch) ? batch : 1;
-  const view = mixView(shopContext(), decodeURIComponent(stepId), number);
+  const view = mixView(shopContext(), segmentOf(stepId), number);
   if (view === null) notFound();
   return (
     <MixCardView

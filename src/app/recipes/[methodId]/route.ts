@@ -1,11 +1,12 @@
 import { shopContext } from '@/services/context';
 import { recipeOut } from '@/services/doughs/recipe-out';
+import { segmentOf } from '../../segment';
 
 type Props = { params: Promise<{ methodId: string }> };
 
 /** A method as a recipe in JSON-LD. */
 export async function GET(_: Request, { params }: Props): Promise<Response> {
-  const recipe = recipeOut(shopContext(), decodeURIComponent((await params).methodId));
+  const recipe = recipeOut(shopContext(), segmentOf((await params).methodId));
   if (recipe === null)
     return new Response('Recipe: this method is not in the shop.', { status: 404 });
   const name = recipe.name.replace(/[^A-Za-z0-9]+/g, '-').toLowerCase();

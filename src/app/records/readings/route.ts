@@ -3,12 +3,6 @@ import { previewReadings, storeReadings } from '@/services/records/import-readin
 
 /** A logger’s file: looked at, or stored. Larger than a form can be, hence a route. */
 export async function POST(request: Request): Promise<Response> {
-  if (request.headers.get('sec-fetch-site') === 'cross-site') {
-    return Response.json({
-      ok: false,
-      refusals: [{ field: null, sentence: 'Readings: only from this shop’s own pages.' }],
-    });
-  }
   const form: unknown = await request.json().catch(() => null);
   const store = new URL(request.url).searchParams.get('store') === 'yes';
   const context = shopContext();

@@ -2,6 +2,7 @@ import { shopContext } from '@/services/context';
 import { labelOf } from '@/services/labels/label';
 import { labelPdf } from '@/services/labels/pdf';
 import { labelSize } from '@/services/labels/sizes';
+import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ lotId: string }> };
 
@@ -9,7 +10,7 @@ const MOST = 200;
 
 /** Labels of a lot as PDF. */
 export async function GET(request: Request, { params }: Props): Promise<Response> {
-  const lotId = decodeURIComponent((await params).lotId);
+  const lotId = segmentOf((await params).lotId);
   const content = labelOf(shopContext(), lotId);
   if (content === null) {
     return new Response(`Lot: ${lotId.slice(0, 80)} has not been made yet.`, { status: 404 });

@@ -8,16 +8,17 @@ import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { loadShop } from '@/services/shop-state';
 import { printLabelsAction } from '../../../actions';
+import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ lotId: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: `Label ${decodeURIComponent((await params).lotId)}` };
+  return { title: `Label ${segmentOf((await params).lotId)}` };
 }
 
 export default async function LabelPage({ params }: Props) {
   const context = shopContext();
-  const content = labelOf(context, decodeURIComponent((await params).lotId));
+  const content = labelOf(context, segmentOf((await params).lotId));
   if (content === null) notFound();
   const { nowMs, shop } = loadShop(context);
   return (

@@ -1,12 +1,13 @@
 import { shopContext } from '@/services/context';
 import { lineageOf } from '@/services/lineage';
 import { lineageCsv } from '@/services/lineage-csv';
+import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ lotId: string }> };
 
 /** The lineage of a lot as CSV. */
 export async function GET(_: Request, { params }: Props): Promise<Response> {
-  const lotId = decodeURIComponent((await params).lotId);
+  const lotId = segmentOf((await params).lotId);
   const lineage = lineageOf(shopContext(), lotId);
   if (lineage === null) {
     return new Response(`Lot: ${lotId.slice(0, 80)} has not been made yet.`, { status: 404 });

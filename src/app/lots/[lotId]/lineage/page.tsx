@@ -5,15 +5,16 @@ import { shopContext } from '@/services/context';
 import { lineageOf } from '@/services/lineage';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
+import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ lotId: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: `Lineage ${decodeURIComponent((await params).lotId)}` };
+  return { title: `Lineage ${segmentOf((await params).lotId)}` };
 }
 
 export default async function LineagePage({ params }: Props) {
-  const lineage = lineageOf(shopContext(), decodeURIComponent((await params).lotId));
+  const lineage = lineageOf(shopContext(), segmentOf((await params).lotId));
   if (lineage === null) notFound();
   return (
     <ViewFrame

@@ -2,12 +2,13 @@ import { shopContext } from '@/services/context';
 import { mixSheet } from '@/services/mix/sheet-content';
 import { mixSheetPdf } from '@/services/mix/sheet-pdf';
 import { mixView } from '@/services/mix/view';
+import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ stepId: string }> };
 
 /** The sheet of a batch as PDF. */
 export async function GET(request: Request, { params }: Props): Promise<Response> {
-  const stepId = decodeURIComponent((await params).stepId);
+  const stepId = segmentOf((await params).stepId);
   const asked = new URL(request.url).searchParams.get('batch') ?? '1';
   const batch = Number(asked);
   const view = Number.isInteger(batch) ? mixView(shopContext(), stepId, batch) : null;

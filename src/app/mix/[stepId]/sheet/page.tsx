@@ -5,6 +5,7 @@ import { MixSheetView } from '@/features/mix/mix-sheet';
 import { shopContext } from '@/services/context';
 import { mixSheet } from '@/services/mix/sheet-content';
 import { mixView } from '@/services/mix/view';
+import { segmentOf } from '../../../segment';
 
 export const metadata: Metadata = { title: 'Mix sheet' };
 
@@ -12,7 +13,7 @@ type Props = { params: Promise<{ stepId: string }> };
 
 export default async function MixSheetPage({ params }: Props) {
   await connection();
-  const stepId = decodeURIComponent((await params).stepId);
+  const stepId = segmentOf((await params).stepId);
   const context = shopContext();
   const first = mixView(context, stepId, 1);
   if (first === null) notFound();

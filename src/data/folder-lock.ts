@@ -1,0 +1,42 @@
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { MigrationError } from './errors';
+import { OWN_FOLDER } from './own-files';
+
+/** Its lock is the operating system’s: it goes with the process that holds it, however that ends. */
+const LOCK_FILE = 'in-use.sqlite';
+
+/** A data folder held by one process. */
+export interface HeldFolder {
+  readonly release: () => void;
+}
+
+/**
+ * Holds a data folder for this process: a second Olvik on it, or a restore under a running one, would lose what is written.
+ * @throws {MigrationError} folder-in-use, folder-not-writable
+ */
+export function holdFolder(folder: string): HeldFolder {
+  let lock: Database.Database;
+  try {
+    mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
+    lock = new Database(path.join(folder, LOCK_FILE), { timeout: 0 });
+  } catch (cause) {
+    throw new MigrationError(
+      'folder-not-writable',
+      `The data folder ${folder} can not be written. Give a folder you may write to in OLVIK_DATA. Nothing was changed.`,
+      { cause },
+    );
+  }
+  try {
+    lock.exec('BEGIN EXCLUSIVE');
+  } catch (cause) {
+    lock.close();
+    throw new MigrationError(
+      'folder-in-use',
+      `Another Olvik runs on the data folder ${folder}. Stop it first, or give another folder in OLVIK_DATA. Nothing was changed.`,
+      { cause },
+    );
+  }
+  return { release: () => void lock.close() };
+}
