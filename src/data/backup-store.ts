@@ -122,8 +122,11 @@ export async function restoreBackup(
     const tidy = folded(current);
     renameSync(current, path.join(folder, aside));
     for (const more of ['-wal', '-shm']) {
-      if (existsSync(`${current}${more}`) && !tidy) {
-        renameSync(`${current}${more}`, path.join(folder, `${aside}${more}`));
+      if (existsSync(/* turbopackIgnore: true */ `${current}${more}`) && !tidy) {
+        renameSync(
+          `${current}${more}`,
+          path.join(/* turbopackIgnore: true */ folder, `${aside}${more}`),
+        );
       }
     }
   }

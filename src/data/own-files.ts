@@ -11,11 +11,11 @@ const INSIDE = ['', 'photos', 'backups'] as const;
 /** Keeps a data folder and the files of the shop in it to their owner. What can not be changed (another’s disk) stays as it is. */
 export function ownFiles(folder: string): void {
   for (const name of INSIDE) {
-    const at = path.join(folder, name);
-    if (!existsSync(at)) continue;
+    const at = path.join(/* turbopackIgnore: true */ folder, name);
+    if (!existsSync(/* turbopackIgnore: true */ at)) continue;
     restrict(at, OWN_FOLDER);
-    for (const file of readdirSync(at)) {
-      const full = path.join(at, file);
+    for (const file of readdirSync(/* turbopackIgnore: true */ at)) {
+      const full = path.join(/* turbopackIgnore: true */ at, file);
       if (/\.(sqlite(-wal|-shm)?|jpg|part)$/.test(file)) restrict(full, OWN_FILE);
     }
   }
@@ -32,10 +32,11 @@ function restrict(file: string, mode: number): void {
 /** Clears what a killed process left half written. Only where no other Olvik writes there: see {@link holdFolder}. */
 export function clearParts(folder: string): void {
   for (const name of INSIDE) {
-    const at = path.join(folder, name);
-    if (!existsSync(at)) continue;
-    for (const file of readdirSync(at)) {
-      if (file.endsWith('.part')) rmSync(path.join(at, file), { force: true });
+    const at = path.join(/* turbopackIgnore: true */ folder, name);
+    if (!existsSync(/* turbopackIgnore: true */ at)) continue;
+    for (const file of readdirSync(/* turbopackIgnore: true */ at)) {
+      if (file.endsWith('.part'))
+        rmSync(path.join(/* turbopackIgnore: true */ at, file), { force: true });
     }
   }
 }

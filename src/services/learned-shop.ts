@@ -36,7 +36,12 @@ const remembered = remembering<{ key: string; learned: LearnedShop }>('learned s
 /** What was learned of the shop; remembered until the journal, a place or a reset changes. */
 export function learnedShop(context: ShopContext, known: Known): LearnedShop {
   const resets = listLearningResets(context.db);
-  const key = JSON.stringify([journalVersion(context.db), known.places, [...resets]]);
+  const key = JSON.stringify([
+    journalVersion(context.db),
+    known.places,
+    [...known.pantry],
+    [...resets],
+  ]);
   const before = remembered.get(context);
   if (before?.key === key) return before.learned;
   const learned = learn(known, resets);

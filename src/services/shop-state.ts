@@ -118,7 +118,8 @@ const rememberedLessons = remembering<RememberedLessons>('lessons');
 export function learnedSpeeds(context: ShopContext, state: ShopState): readonly LearnedSpeed[] {
   const resetMs = listLearningResets(context.db);
   const hour = Math.floor(state.nowMs / MS_PER_HOUR);
-  const key = JSON.stringify([journalVersion(context.db), state.places, [...resetMs], hour]);
+  const facts = JSON.stringify([...state.pantry]);
+  const key = JSON.stringify([journalVersion(context.db), state.places, facts, [...resetMs], hour]);
   const known = taught.get(context);
   if (known?.key === key) return known.speeds;
   const lessons = rememberedLessons.get(context) ?? new RememberedLessons();
@@ -129,7 +130,7 @@ export function learnedSpeeds(context: ShopContext, state: ShopState): readonly 
     resetMs,
     places: state.placeMap,
     pantry: state.pantry,
-    remembered: { lessons, facts: JSON.stringify([...state.pantry]) },
+    remembered: { lessons, facts },
   });
   taught.set(context, { key, speeds });
   return speeds;
@@ -162,6 +163,9 @@ interface Remembered {
 }
 const remembered = remembering<Remembered>('forecast');
 
+/** What the places are taken as, learned offsets among it. */
+const placesKey = ({ placeMap }: ShopState) => [...placeMap.values()];
+
 /**
  * The forecast of the shop as it stands. Remembered until the journal, a place, the flours or,
  * while a step is overdue, the minute changes.
@@ -170,12 +174,22 @@ export function forecastState(context: ShopContext, state: ShopState): ShopForec
   const overdue = state.folded.plan.some((step) => step.atMs < state.nowMs);
   const minute = Math.floor(state.nowMs / (overdue ? MS_PER_MINUTE : MS_PER_HOUR));
   const speeds = learnedSpeeds(context, state);
-  const learnedKey = speeds.map(({ culture, belief }) => [culture, belief.lnSpeed]);
-  const key = JSON.stringify([journalVersion(context.db), state.places, minute, learnedKey]);
+  const facts = JSON.stringify([...state.pantry]);
+  const learnedKey = speeds.map(({ culture, belief }) => [
+    culture,
+    belief.lnSpeed,
+    belief.variance,
+  ]);
+  const key = JSON.stringify([
+    journalVersion(context.db),
+    placesKey(state),
+    facts,
+    minute,
+    learnedKey,
+  ]);
   const known = remembered.get(context);
   if (known?.key === key) return known.forecast;
   const lots = lotsOf(context);
-  const facts = JSON.stringify([...state.pantry]);
   const forecast = forecastShop({
     remembered: { lots, facts },
     folded: state.folded,

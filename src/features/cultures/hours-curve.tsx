@@ -6,6 +6,7 @@ import { clockText, dayText, momentText, riseText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
+import { zonedTicks } from '@/ui/zoned-ticks';
 
 const TOP = 62;
 const RULER = 40;
@@ -49,8 +50,12 @@ export function HoursCurve(props: {
     >
       <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
       <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {time.ticks(Math.max(3, Math.min(12, width / 100))).map((tick) => (
-        <g key={tick.getTime()}>
+      {zonedTicks(
+        { fromMs: Math.min(nowMs, atMs), toMs: endMs },
+        Math.max(3, Math.min(12, width / 100)),
+        timeZone,
+      ).map((tick) => (
+        <g key={tick}>
           <line x1={time(tick)} x2={time(tick)} y1={RULER - 7} y2={RULER} stroke="var(--ink)" />
           <text
             x={Math.max(16, time(tick))}
@@ -59,7 +64,7 @@ export function HoursCurve(props: {
             textAnchor="middle"
             fill="var(--ink)"
           >
-            {tickText(tick.getTime(), timeZone)}
+            {tickText(tick, timeZone)}
           </text>
         </g>
       ))}

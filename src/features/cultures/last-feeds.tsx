@@ -5,6 +5,7 @@ import { dayText, riseText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
+import { zonedTicks } from '@/ui/zoned-ticks';
 
 const HEIGHT = 190;
 const RULER = 34;
@@ -34,16 +35,20 @@ export function LastFeeds({ about, width }: { about: About; width: number }) {
     >
       <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
       <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {time.ticks(Math.max(3, Math.min(14, width / 80))).map((tick) => (
+      {zonedTicks(
+        { fromMs: first.startMs, toMs: nowMs },
+        Math.max(3, Math.min(14, width / 80)),
+        units.timeZone,
+      ).map((tick) => (
         <text
-          key={tick.getTime()}
+          key={tick}
           x={Math.max(18, time(tick))}
           y={RULER - 11}
           fontSize={rem(14)}
           textAnchor="middle"
           fill="var(--ink)"
         >
-          {dayText(tick.getTime(), units.timeZone)}
+          {dayText(tick, units.timeZone)}
         </text>
       ))}
       {level.ticks(2).map((rise) => (

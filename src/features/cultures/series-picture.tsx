@@ -7,6 +7,7 @@ import { clockText, dayText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
+import { zonedTicks } from '@/ui/zoned-ticks';
 
 const HEIGHT = 210;
 const RULER = 40;
@@ -50,22 +51,24 @@ export function SeriesPicture(props: {
     >
       <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
       <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {time.ticks(Math.max(3, width / 110)).map((tick) => {
-        const clock = clockText(tick.getTime(), timeZone);
-        return (
-          <text
-            key={tick.getTime()}
-            x={Math.max(20, time(tick))}
-            y={RULER - 14}
-            fontSize={rem(14)}
-            fontWeight={clock === '00:00' ? 700 : 400}
-            textAnchor="middle"
-            fill="var(--ink)"
-          >
-            {clock === '00:00' ? dayText(tick.getTime(), timeZone) : clock}
-          </text>
-        );
-      })}
+      {zonedTicks({ fromMs: nowMs, toMs: endMs }, Math.max(3, width / 110), timeZone).map(
+        (tick) => {
+          const clock = clockText(tick, timeZone);
+          return (
+            <text
+              key={tick}
+              x={Math.max(20, time(tick))}
+              y={RULER - 14}
+              fontSize={rem(14)}
+              fontWeight={clock === '00:00' ? 700 : 400}
+              textAnchor="middle"
+              fill="var(--ink)"
+            >
+              {clock === '00:00' ? dayText(tick, timeZone) : clock}
+            </text>
+          );
+        },
+      )}
       {curves.map(({ feed, curve, endMs: toMs }) => (
         <g key={feed.act.lotId}>
           {phaseCuts({ risingMs: null, window: feed.forecast.window }).map((cut) => (

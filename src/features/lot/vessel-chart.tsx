@@ -10,6 +10,7 @@ import { phaseCuts } from '@/ui/strand/strand-shape';
 import { QuietLines } from './quiet-lines';
 import { endOf, fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
 import { rem } from '@/ui/rem';
+import { zonedTicks } from '@/ui/zoned-ticks';
 
 const TOP = 96;
 const RULER = 40;
@@ -60,8 +61,12 @@ export function VesselChart(props: {
       ) : null}
       <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
       <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {time.ticks(Math.min(14, width / 90)).map((tick) => (
-        <g key={tick.getTime()}>
+      {zonedTicks(
+        { fromMs: curve.fromMs, toMs },
+        Math.min(14, width / 90),
+        view.units.timeZone,
+      ).map((tick) => (
+        <g key={tick}>
           <line x1={time(tick)} x2={time(tick)} y1={RULER - 7} y2={RULER} stroke="var(--ink)" />
           <text
             x={time(tick)}
@@ -70,7 +75,7 @@ export function VesselChart(props: {
             textAnchor="middle"
             fill="var(--ink)"
           >
-            {tickText(tick.getTime(), view.units.timeZone)}
+            {tickText(tick, view.units.timeZone)}
           </text>
         </g>
       ))}

@@ -8,6 +8,7 @@ import type { BakeStep } from '@/core/planner';
 import { clockText, dayText, riseText } from '@/ui/format';
 import { Glyph, type GlyphName } from '@/ui/marks/glyphs';
 import { useWidth } from '@/ui/use-width';
+import { zonedTicks } from '@/ui/zoned-ticks';
 
 const HEIGHT = 310;
 const TOP = 52;
@@ -70,16 +71,9 @@ export function DoughCurves(props: {
             </text>
           </g>
         ))}
-        {x.ticks(Math.max(4, Math.floor(width / 100))).map((tick) => (
-          <text
-            key={tick.getTime()}
-            x={x(tick)}
-            y={16}
-            fontSize={13}
-            textAnchor="middle"
-            fill="var(--ink)"
-          >
-            {tickText(tick.getTime(), timeZone)}
+        {zonedTicks(span, Math.max(4, Math.floor(width / 100)), timeZone).map((tick) => (
+          <text key={tick} x={x(tick)} y={16} fontSize={13} textAnchor="middle" fill="var(--ink)">
+            {tickText(tick, timeZone)}
           </text>
         ))}
         {run.masses.map((mass) => (

@@ -26,9 +26,11 @@ export function historyOf(
   const speeds = learnedSpeeds(context, state).map(({ culture, belief }) => [
     culture,
     belief.lnSpeed,
+    belief.variance,
   ]);
   const hour = Math.floor(state.nowMs / MS_PER_HOUR);
-  const key = JSON.stringify([journalVersion(context.db), speeds, hour]);
+  const rests = [[...state.placeMap.values()], [...state.pantry]];
+  const key = JSON.stringify([journalVersion(context.db), speeds, rests, hour]);
   const known = histories.get(context);
   if (known?.key === key) return known.lots;
   const { lots } = forecastShop({

@@ -1,6 +1,6 @@
 'use client';
 
-import { scaleTime, scaleLinear } from 'd3';
+import { scaleLinear } from 'd3';
 import { Fragment } from 'react';
 import type { LotForecast } from '@/core/forecast';
 import { addHours, MS_PER_HOUR } from '@/core/units';
@@ -11,6 +11,7 @@ import { Textures } from '../marks/textures';
 import { StrandPaths } from './strand-paths';
 import { strandShape, widthAt } from './strand-shape';
 import { rem } from '../rem';
+import { zonedTicks } from '../zoned-ticks';
 
 const HEIGHT = 136;
 const MIDDLE = 74;
@@ -18,7 +19,8 @@ const MIDDLE = 74;
 const NEAR = 46;
 const K = 0.9;
 const DISC_R = 14;
-const HOURS_PER_TICK = [1, 2, 3, 6, 12];
+/** Room that a mark with its hour wants, px. */
+const TICK_ROOM_PX = 44;
 
 /** A moment on the strip. */
 export interface StageDisc {
@@ -45,11 +47,7 @@ export function StageStrip(props: {
   const x = (atMs: number) => linear(atMs);
   const strandFor = (lot: LotForecast) => strandOf(lot, service.toMs, new Set());
   const strands = lots.map(strandFor);
-  const hours = (toMs - fromMs) / MS_PER_HOUR;
-  const step = HOURS_PER_TICK.find((one) => (one * width) / hours > 44) ?? 24;
-  const ticks = scaleTime([fromMs, toMs], [0, 1])
-    .ticks(hours)
-    .filter((tick) => Number(clockText(tick.getTime(), timeZone).slice(0, 2)) % step === 0);
+  const ticks = zonedTicks({ fromMs, toMs }, Math.max(1, width / TICK_ROOM_PX), timeZone);
   return (
     <svg
       width={width}
@@ -68,16 +66,10 @@ export function StageStrip(props: {
         fill="var(--lamp)"
       />
       {ticks.map((tick) => (
-        <g key={tick.getTime()}>
-          <line x1={x(tick.getTime())} x2={x(tick.getTime())} y1={18} y2={24} stroke="var(--ink)" />
-          <text
-            x={x(tick.getTime())}
-            y={14}
-            fontSize={rem(13)}
-            textAnchor="middle"
-            fill="var(--ink)"
-          >
-            {tickText(tick.getTime(), timeZone)}
+        <g key={tick}>
+          <line x1={x(tick)} x2={x(tick)} y1={18} y2={24} stroke="var(--ink)" />
+          <text x={x(tick)} y={14} fontSize={rem(13)} textAnchor="middle" fill="var(--ink)">
+            {tickText(tick, timeZone)}
           </text>
         </g>
       ))}
