@@ -60,6 +60,17 @@ export function loggerHead(
   };
 }
 
+/** Degrees that a column's name says: its unit, not a letter of a word (“Fridge °C” is °C); null where it says none. */
+export function unitIn(column: string): LoggerColumns['unit'] | null {
+  if (/fahrenheit|°\s*f\b|\bdeg(?:rees)?\s*f\b|[([_]\s*f\s*[)\]]?$|(?:^|\s)f$/i.test(column))
+    return 'F';
+  if (
+    /celsius|centigrade|°\s*c\b|\bdeg(?:rees)?\s*c\b|[([_]\s*c\s*[)\]]?$|(?:^|\s)c$/i.test(column)
+  )
+    return 'C';
+  return null;
+}
+
 /** Reads the rows of a logger’s file; one bad row is named and nothing of the file is taken. */
 export function readLogger(text: string, columns: LoggerColumns): ReadLogger {
   const records = recordsOf(text);

@@ -1,5 +1,6 @@
 import { WARMEST_WATER_C } from '@/core/thermal';
 import { isAct, stockAfter, type Act, type ActOf } from '@/core/journal';
+import { additionQuestion, farOffQuestion, isFar } from '@/core/mixing';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 
@@ -9,7 +10,7 @@ import { batchOf, writeEntries } from './entries';
 import { done, refused, type Outcome } from './outcome';
 import { parseForm, refusing } from './parse-form';
 import { loadShop, type ShopState } from './shop-state';
-import { mixedBy } from './tide/water';
+import { mixingOf } from './mix/water';
 
 const GRAMS_RULE = { name: 'Grams', unit: 'g', min: 0, max: 500_000 } as const;
 const TEMP_RULE = { name: 'Temperature', unit: '°C', min: -5, max: 40 } as const;
@@ -29,6 +30,8 @@ const doneFormSchema = z.object({
   iceG: numberField(GRAMS_RULE).nullish(),
   grams: z.record(z.string(), numberField(GRAMS_RULE)).default({}),
   count: numberField(COUNT_RULE).nullish(),
+  /** The baker was asked about amounts far from the plan, and means them. */
+  sure: z.boolean().default(false),
 });
 type DoneForm = z.output<typeof doneFormSchema>;
 
@@ -50,7 +53,12 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
     }
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
-    const act = actAsDone(step.act, parsed.value, state);
+    const by = isAct(step.act, 'make')
+      ? mixingOf(context, state, step.act, step.bakeId).by
+      : 'hand';
+    const act = actAsDone(step.act, parsed.value, by);
+    const question = parsed.value.sure ? null : amountsQuestion(step.act, act, state);
+    if (question !== null) return refused('sure', question);
     const drafts = doneDrafts(context, state, {
       act,
       atMs: at.value,
@@ -83,13 +91,42 @@ export function doneAt(text: string | null | undefined, state: ShopState): Outco
   return done(atMs);
 }
 
+/** What is asked about amounts far from the plan; null where they are near it. */
+function amountsQuestion(planned: Act, done: Act, state: ShopState): string | null {
+  if (isAct(planned, 'divide') && isAct(done, 'divide')) {
+    const ball = { name: 'a ball', massG: done.ballG, plannedG: planned.ballG };
+    const all = { name: 'balls in all', massG: done.count, plannedG: planned.count };
+    return isFar(all.massG, all.plannedG)
+      ? `${done.count} balls where ${planned.count} were planned: is that right?`
+      : farOffQuestion([ball], planned.count * planned.ballG);
+  }
+  if (!isAct(planned, 'make') || !isAct(done, 'make')) return null;
+  const stock = stockAfter(state.folded.done);
+  const amounts = [
+    ...planned.portions.map(({ lotId, massG }, i) => ({
+      name: stock.get(lotId)?.name ?? lotId,
+      massG: done.portions[i]?.massG ?? massG,
+      plannedG: massG,
+    })),
+    ...planned.ingredients.map(({ ingredientId, massG }, i) => ({
+      name: (state.pantry.get(ingredientId)?.name ?? ingredientId).toLowerCase(),
+      massG: done.ingredients[i]?.massG ?? massG,
+      plannedG: massG,
+    })),
+  ];
+  return farOffQuestion(
+    amounts,
+    amounts.reduce((sum, one) => sum + one.plannedG, 0),
+  );
+}
+
 /** The planned act with what was really weighed, measured and counted. */
-function actAsDone(act: Act, form: DoneForm, state: ShopState): Act {
+function actAsDone(act: Act, form: DoneForm, by: 'hand' | 'mixer'): Act {
   if (isAct(act, 'make')) {
     return {
       ...act,
       startC: form.tempC ?? act.startC,
-      ...measuredMix(act, form, state),
+      ...measuredMix(form, by),
       ingredients: act.ingredients.map((line) => ({
         ...line,
         massG: form.grams[line.ingredientId] ?? line.massG,
@@ -109,18 +146,18 @@ function actAsDone(act: Act, form: DoneForm, state: ShopState): Act {
 
 /** Water and mixing, where both water and mass were measured: what was only planned teaches nothing. */
 function measuredMix(
-  act: ActOf<'make'>,
   form: DoneForm,
-  state: ShopState,
+  by: 'hand' | 'mixer',
 ): Pick<ActOf<'make'>, 'waterC' | 'iceG' | 'mixedBy'> {
   if (form.tempC == null || form.waterC == null) return {};
-  return { waterC: form.waterC, iceG: form.iceG ?? 0, mixedBy: mixedBy(act, state) };
+  return { waterC: form.waterC, iceG: form.iceG ?? 0, mixedBy: by };
 }
 
 const actFormSchema = z.object({
   lotId: z.string().min(1),
   batch: z.string().min(8).max(80),
   at: z.string().nullish(),
+  sure: z.boolean().default(false),
   act: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('fold') }),
     z.object({ kind: z.literal('move'), placeId: z.string().min(1) }),
@@ -152,6 +189,11 @@ export function actOnLot(context: ShopContext, form: unknown): Outcome<{ batch: 
     }
     if (isAct(body, 'add') && !state.pantry.has(body.ingredients[0]?.ingredientId ?? '')) {
       return refused('ingredientId', 'Ingredient: choose one that the shop has.');
+    }
+    if (isAct(body, 'add') && !parsed.value.sure && act.kind === 'add') {
+      const name = state.pantry.get(act.ingredientId)?.name.toLowerCase() ?? act.ingredientId;
+      const question = additionQuestion(name, act.massG, lot.composition);
+      if (question !== null) return refused('sure', question);
     }
     writeEntries(context, batchOf(context, batch, [{ atMs: at.value, tense: 'done', body }]));
     return done({ batch });

@@ -7,12 +7,12 @@ import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/unit
 import type { ShopContext } from './context';
 import { culturesOf, stockOf } from './cultures/registry';
 import { lotAnyTime, type LotAnyTime } from './lot-any-time';
-import { type forecastState, type ShopState } from './shop-state';
+import { type ShopState } from './shop-state';
 import { CURVE_STEP_MS, inside, quietOf, tempsOf } from './lot-inside';
 import { lotHours, type LotHours } from './lot-hours';
 import { signWords } from './sign-words';
 import { trialOffer, type TrialOffer } from './trials/trial-offer';
-import { momentsOf } from './tide/moments';
+import { momentsOf, type ForecastOfShop } from './tide/moments';
 import { whatIfOffer, type WhatIfOffer } from './what-if-base';
 import { coldPlaceIds, strandOf } from './tide/strands';
 import type { Moment } from './tide/moment';
@@ -151,7 +151,7 @@ function viewOfLot(
     hours: lotHours(lot, state, forecast.lots),
     tightUntilMs: lot.window.tightUntilMs,
     aim: aimOf(lot),
-    next: nextOn(lotId, state, forecast),
+    next: nextOn(context, lotId, { state, forecast }),
     madeFrom: named(story.lot.madeFrom),
     becomes: named(story.becomes),
     offer: lot.unknown === null ? whatIfOffer(lot, state) : null,
@@ -245,18 +245,14 @@ function looksOf(lot: LotForecast): LookMark[] {
   });
 }
 
-function nextOn(
-  lotId: string,
-  state: ShopState,
-  forecast: ReturnType<typeof forecastState>,
-): Moment | null {
+function nextOn(context: ShopContext, lotId: string, shop: ForecastOfShop): Moment | null {
   const refs = new Set(
-    forecast.acts
+    shop.forecast.acts
       .filter(
         ({ act, tense }) =>
           tense === 'planned' && act.kind !== 'look' && lotsTouchedBy(act).includes(lotId),
       )
       .map((one) => one.ref),
   );
-  return momentsOf(state, forecast, [], (one) => refs.has(one.ref))[0] ?? null;
+  return momentsOf(context, shop, (one) => refs.has(one.ref))[0] ?? null;
 }

@@ -24,7 +24,7 @@ test('times by the shop’s wall clock', () => {
 });
 
 test('figures with thin spaces, the baker’s signs and units', () => {
-  expect(decimals(10161, 0)).toBe('10\u2009161');
+  expect(decimals(10161, 0)).toBe('10\u202f161');
   expect(massText(2.1, { massUnit: 'g' })).toBe('2.1 g');
   expect(massText(12_345, { massUnit: 'g' })).toBe('12.35 kg');
   expect(massText(283.495, { massUnit: 'oz' })).toBe('10 oz');

@@ -17,30 +17,39 @@ const MONTHS = [
 ];
 const two = (n: number) => String(n).padStart(2, '0');
 
+/** The wall clock to the nearest minute: the hour and its day go by the same one. */
+const toMinute = (atMs: number, timeZone: string) =>
+  wallTime(Math.round(atMs / 60_000) * 60_000, timeZone);
+
 /** "07:45" by the shop's wall clock, to the nearest minute. */
 export function clockText(atMs: number, timeZone: string): string {
-  const { hour, minute } = wallTime(Math.round(atMs / 60_000) * 60_000, timeZone);
+  const { hour, minute } = toMinute(atMs, timeZone);
   return `${two(hour)}:${two(minute)}`;
 }
 
 /** "Fri" by the shop's calendar. */
 export function dayText(atMs: number, timeZone: string): string {
-  return DAYS[wallTime(atMs, timeZone).weekday - 1] ?? '';
+  return DAYS[toMinute(atMs, timeZone).weekday - 1] ?? '';
 }
 
 /** "Fri 27 November". */
 export function dateText(atMs: number, timeZone: string): string {
-  const { day, month } = wallTime(atMs, timeZone);
+  const { day, month } = toMinute(atMs, timeZone);
   return `${dayText(atMs, timeZone)} ${day} ${MONTHS[month - 1] ?? ''}`;
 }
 
-/** "07:45" today, "Sat 07:45" on another day. */
+/** A weekday alone names an hour up to so many days away: further off the date is said with it. */
+const WEEKDAY_SAYS_MS = 6 * 86_400_000;
+
+/** "07:45" today, "Sat 07:45" on another day, "Fri 4 December 07:45" a week away. */
 export function momentText(atMs: number, nowMs: number, timeZone: string): string {
-  const here = wallTime(nowMs, timeZone);
-  const there = wallTime(atMs, timeZone);
+  const here = toMinute(nowMs, timeZone);
+  const there = toMinute(atMs, timeZone);
   const sameDay = here.day === there.day && here.month === there.month;
   const clock = clockText(atMs, timeZone);
-  return sameDay ? clock : `${dayText(atMs, timeZone)} ${clock}`;
+  if (sameDay) return clock;
+  const far = Math.abs(atMs - nowMs) > WEEKDAY_SAYS_MS;
+  return `${far ? dateText(atMs, timeZone) : dayText(atMs, timeZone)} ${clock}`;
 }
 
 /** "5 min", "1 h 20", "2 d 3 h": a length of time without its sign. */
@@ -75,11 +84,11 @@ export function riseText(rise: number): string {
   return `×${decimals(rise, 1)}`;
 }
 
-/** A number with at most so many decimals and thin spaces between thousands. */
+/** A number with at most so many decimals and narrow spaces between thousands, at which no line breaks. */
 export function decimals(value: number, digits: number): string {
   const rounded = Number(value.toFixed(digits));
   const [whole = '0', rest] = String(rounded).split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, '\u2009');
+  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, '\u202f');
   return rest === undefined ? grouped : `${grouped}.${rest}`;
 }
 

@@ -2,7 +2,16 @@
 
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 
 interface Notice {
   readonly text: string;
@@ -11,16 +20,24 @@ interface Notice {
 
 const SnackContext = createContext<(notice: Notice) => void>(() => undefined);
 
+let lastId = 0;
+/** A notice that has just come up does not take the tap that was under way, ms. */
+const SETTLES_MS = 500;
+
 /** Seconds that an offer to undo stays on the page; the Log keeps it for ever. */
 const UNDO_MS = 10_000;
 
 /** Says one notice at a time, with what can be done about it. */
 export function SnackProvider({ children }: { children: ReactNode }) {
-  const [notice, setNotice] = useState<Notice | null>(null);
+  const [notice, setNotice] = useState<(Notice & { readonly id: number }) | null>(null);
   const [open, setOpen] = useState(false);
+  const shownMs = useRef(0);
+  // On a phone the acts are at the thumb: notices stand above.
+  const narrow = useMediaQuery('(max-width: 899px)');
   const say = useCallback((next: Notice) => {
-    setNotice(next);
+    setNotice({ ...next, id: (lastId += 1) });
     setOpen(true);
+    shownMs.current = Date.now();
   }, []);
   const action = useMemo(() => {
     if (notice?.action === undefined) return undefined;
@@ -30,6 +47,8 @@ export function SnackProvider({ children }: { children: ReactNode }) {
         variant="text"
         color="inherit"
         onClick={() => {
+          // A tap that was meant for what lay there before is none for this.
+          if (Date.now() - shownMs.current < SETTLES_MS) return;
           setOpen(false);
           run();
         }}
@@ -42,7 +61,7 @@ export function SnackProvider({ children }: { children: ReactNode }) {
     <SnackContext value={say}>
       {children}
       <Snackbar
-        key={notice?.text}
+        key={notice?.id}
         open={open}
         onClose={(_, reason) => {
           if (reason !== 'clickaway') setOpen(false);
@@ -50,7 +69,7 @@ export function SnackProvider({ children }: { children: ReactNode }) {
         autoHideDuration={UNDO_MS}
         message={notice?.text}
         action={action}
-        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        anchorOrigin={{ vertical: narrow ? 'top' : 'bottom', horizontal: 'left' }}
       />
     </SnackContext>
   );

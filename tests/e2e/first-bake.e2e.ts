@@ -29,7 +29,7 @@ const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'n
 const row = (id: string) =>
   page.$eval(`[data-row="${id}"]`, (element) =>
     [...element.querySelectorAll('th,td')].map(
-      (cell) => cell.textContent?.replace(/\u2009/g, '') ?? '',
+      (cell) => cell.textContent?.replace(/\u202f/g, '') ?? '',
     ),
   );
 

@@ -66,6 +66,10 @@ export function assimilateLooks(
       lnSpeed = solveSpeed(lnSpeed, wanted, momentOf(look, now), runAt);
       now = runAt(Math.exp(lnSpeed));
     }
+    if (look.signs.poke === 'springs back') {
+      lnSpeed = slowUntilShut(lnSpeed, look.hour, runAt);
+      now = runAt(Math.exp(lnSpeed));
+    }
     variance = belief.variance;
     effects.push({ hour: look.hour, beforeH, afterH: keyHour(now.window) });
   }
@@ -76,15 +80,35 @@ export function assimilateLooks(
   };
 }
 
+/** Slowest that a lot is taken to be, against its forecast, in ln. Set. */
+const SLOWEST_LN = -1.6;
+const HALVINGS = 6;
+
+/** The nearest speed, no faster than the one given, at which a lot is not yet open at the hour at which it sprang back. */
+function slowUntilShut(lnSpeed: number, hour: number, runAt: (speed: number) => ReadRun): number {
+  const isShut = (ln: number) => {
+    const { opensH } = runAt(Math.exp(ln)).window;
+    return opensH === null || opensH > hour;
+  };
+  if (isShut(lnSpeed)) return lnSpeed;
+  let [slow, fast] = [Math.min(SLOWEST_LN, lnSpeed), lnSpeed];
+  for (let i = 0; i < HALVINGS; i += 1) {
+    const middle = (slow + fast) / 2;
+    if (isShut(middle)) slow = middle;
+    else fast = middle;
+  }
+  return slow;
+}
+
 /** What a look says about ln t of the run. */
 function believe(look: LookAtHour, now: ReadRun, variance: number): LnTimeBelief {
   let belief: LnTimeBelief = { mean: 0, variance };
   for (const seen of [riseObservation(look, now), acidObservation(look, now)]) {
     if (seen !== null) belief = updateBelief(belief, seen);
   }
-  for (const bound of boundsOf(look.signs, now.window)) {
-    const z = Math.log(look.hour) - Math.log(bound.atH);
-    belief = updateByBound(belief, { z, side: bound.side, variance: SIGN_VARIANCE });
+  for (const { atH, side, variance } of boundsOf(look.signs, now)) {
+    const z = Math.log(look.hour) - Math.log(atH);
+    belief = updateByBound(belief, { z, side, variance });
   }
   return belief;
 }
@@ -153,34 +177,58 @@ function slopeAt(run: Trajectory, hour: number): number {
 }
 
 /** What a sign says: the named moment of the window lies before the look, or after it. */
-type SignSays = readonly [moment: 'opens' | 'key' | 'closes', side: 'before' | 'after'];
+interface SignSays {
+  readonly moment: 'opens' | 'key' | 'closes';
+  readonly side: 'before' | 'after';
+  /** Share of the hours to that moment that are meant; 1 where it is left out. */
+  readonly share?: number;
+  /** Doubt of the sign, in ln t. */
+  readonly variance?: number;
+}
+const before = (moment: SignSays['moment'], more: Partial<SignSays> = {}): SignSays => ({
+  moment,
+  side: 'before',
+  ...more,
+});
+const after = (moment: SignSays['moment'], more: Partial<SignSays> = {}): SignSays => ({
+  moment,
+  side: 'after',
+  ...more,
+});
+
+/** A spoonful floats well before a leaven is ripe and goes on floating past it: it says only “not far from ripe”. Set. */
+const FLOATS_FROM = 0.7;
+const FLOAT_VARIANCE = 0.2 ** 2;
+/** A dough that springs back under the hand is not ready, whatever was forecast. Set. */
+const POKE_VARIANCE = 0.02 ** 2;
+/** Leavens this wet are tried in water: a stiff one sinks or floats by its air pockets. Water over flour. Set. */
+const FLOATS_AT_HYDRATION = 0.8;
 
 /** Signs that say only before or after a moment of the window. */
 const SAYS: Readonly<Record<string, readonly SignSays[]>> = {
-  sinking: [['key', 'before']],
-  sinks: [['opens', 'after']],
-  floats: [['opens', 'before']],
-  floury: [['opens', 'after']],
-  sharp: [['opens', 'before']],
-  boozy: [['opens', 'before']],
-  'springs back': [['opens', 'after']],
-  'comes back slowly': [
-    ['opens', 'before'],
-    ['closes', 'after'],
-  ],
-  stays: [['closes', 'before']],
+  domed: [after('closes')],
+  sinking: [before('key')],
+  sinks: [after('opens', { variance: FLOAT_VARIANCE })],
+  floats: [before('opens', { share: FLOATS_FROM, variance: FLOAT_VARIANCE })],
+  floury: [after('opens')],
+  sharp: [before('opens')],
+  boozy: [before('opens')],
+  'springs back': [after('opens', { variance: POKE_VARIANCE })],
+  'comes back slowly': [before('opens'), after('closes')],
+  stays: [before('closes')],
 };
 
 function boundsOf(
   signs: LookSigns,
-  window: RipeWindow,
-): { atH: number; side: 'before' | 'after' }[] {
+  { run, window }: ReadRun,
+): { atH: number; side: 'before' | 'after'; variance: number }[] {
   const at = { opens: window.opensH, key: keyHour(window), closes: window.closesH };
-  return [signs.dome, signs.float, signs.smell, signs.poke]
+  const float = run.constants.hydration >= FLOATS_AT_HYDRATION ? signs.float : undefined;
+  return [signs.dome, float, signs.smell, signs.poke]
     .flatMap((sign) => (sign === undefined ? [] : (SAYS[sign] ?? [])))
-    .flatMap(([moment, side]) => {
+    .flatMap(({ moment, side, share = 1, variance = SIGN_VARIANCE }) => {
       const atH = at[moment];
-      return atH === null || atH <= 0 ? [] : [{ atH, side }];
+      return atH === null || atH <= 0 ? [] : [{ atH: atH * share, side, variance }];
     });
 }
 

@@ -105,8 +105,8 @@ export function mixParts(
 ): { parts: WarmPart[]; waterG: number } {
   const weighed = Object.fromEntries(act.ingredients.map((one) => [one.ingredientId, one.massG]));
   const fresh = totals(weighed, shop.pantry);
-  const placeC = placeTempC(shop.places, act.placeId, atMs);
-  const parts: WarmPart[] = [{ flourG: fresh.flourG, waterG: 0, tempC: placeC }];
+  const flourC = flourTempC(shop.places, act.placeId, atMs);
+  const parts: WarmPart[] = [{ flourG: fresh.flourG, waterG: 0, tempC: flourC }];
   for (const line of act.portions) {
     const story = byLot.get(line.lotId);
     if (story === undefined) continue;
@@ -119,6 +119,23 @@ export function mixParts(
     });
   }
   return { parts, waterG: fresh.waterG };
+}
+
+/** Places in which a sack of flour stands, °C: a fridge or a proofer that the dough goes to is none. Set. */
+const FLOUR_STANDS = { least: 12, most: 27 } as const;
+/** A room as rooms are, °C. Set. */
+const ROOM_C = 21;
+
+/** Temperature of the flour of a mix, °C: that of the room it is weighed in, also where the dough then goes into the cold. */
+function flourTempC(places: Places, placeId: string, atMs: number): number {
+  const stands = (tempC: number) => tempC >= FLOUR_STANDS.least && tempC <= FLOUR_STANDS.most;
+  const thereC = placeTempC(places, placeId, atMs);
+  if (stands(thereC)) return thereC;
+  const rooms = [...places.keys()]
+    .map((id) => placeTempC(places, id, atMs))
+    .filter(stands)
+    .sort((a, b) => Math.abs(a - ROOM_C) - Math.abs(b - ROOM_C));
+  return rooms[0] ?? ROOM_C;
 }
 
 /** Core of a lot at an instant from its places and its lag alone, °C: within a degree, without a run. */

@@ -119,3 +119,52 @@ test('yeast added to a running lot brings it forward, flour added later puts it 
   expect(best('yeast-fresh', 4)).toBeLessThan(plain);
   expect(best('flour', 800)).toBeGreaterThan(plain);
 });
+
+describe('signs that say little', () => {
+  const poolish = (hour: number, signs?: LookSigns) => {
+    const looks = signs === undefined ? [] : [look(hour, 'P', signs)];
+    return shop([done(0, POOLISH), ...looks], hour).get('P')!;
+  };
+  const bestH = hoursOf(poolish(1).window.bestMs)!;
+  const movedMin = (signs: LookSigns, hour = bestH) =>
+    (hoursOf(poolish(hour, signs).window.bestMs)! - bestH) * 60;
+
+  test('a float at the forecast best, and after it, moves the best by minutes only and never to “past”', () => {
+    for (const hour of [bestH - 1, bestH, bestH + 0.3]) {
+      expect(Math.abs(movedMin({ float: 'floats' }, hour))).toBeLessThan(15);
+    }
+    const { closesMs } = poolish(bestH, { float: 'floats' }).window;
+    expect(hoursOf(closesMs)!).toBeGreaterThan(bestH);
+  });
+
+  test('a float hours before says that it is ahead', () => {
+    expect(movedMin({ float: 'floats' }, bestH * 0.5)).toBeLessThan(-15);
+  });
+
+  test('a dome is rising or ripe, a fallen one past its best', () => {
+    const domed = poolish(bestH + 0.4, { dome: 'domed' }).window;
+    expect(hoursOf(domed.closesMs)!).toBeGreaterThan(bestH + 0.4);
+    expect(movedMin({ dome: 'sinking' }, bestH - 0.5)).toBeLessThan(0);
+  });
+
+  test('balls that spring back are not ready at that hour, however ready they were forecast', () => {
+    const plain = shop(BAKED, 12).get('B')!.window;
+    for (const apartH of [-0.5, 0.2, 1, 1.8]) {
+      const hour = hoursOf(plain.opensMs)! + apartH;
+      const seen = shop([...BAKED, look(hour, 'B', { poke: 'springs back' })], hour).get('B')!;
+      expect(hoursOf(seen.window.opensMs)!).toBeGreaterThan(hour - 0.02);
+    }
+  });
+
+  test('a stiff leaven is not tried in water: its float says nothing', () => {
+    const stiff: Act = {
+      ...(POOLISH as Extract<Act, { kind: 'make' }>),
+      ingredients: (POOLISH as Extract<Act, { kind: 'make' }>).ingredients.map((line) =>
+        line.ingredientId === 'water' ? { ...line, massG: line.massG * 0.5 } : line,
+      ),
+    };
+    const at = (signs: LookSigns) =>
+      shop([done(0, stiff), look(3, 'P', signs)], 3).get('P')!.window.bestMs;
+    expect(at({ float: 'floats' })).toBe(at({ float: 'sinks' }));
+  });
+});

@@ -45,11 +45,15 @@ const leavenMade = z.discriminatedUnion('by', [
     by: z.literal('yeast'),
     /** Dose as fresh-yeast equivalent over the leaven’s flour. */
     freshShare: share(DOUGH_RULES.yeast),
+    /** Typed by the baker: hours give way, not the dose. */
+    typed: z.boolean().optional(),
   }),
   z.object({
     by: z.literal('seed'),
     /** Ripe seed over the flour weighed into the build. */
     seedShare: share(DOUGH_RULES.seed),
+    /** Typed by the baker: hours give way, not the seed. */
+    typed: z.boolean().optional(),
     /** Water over flour of the seed. */
     seedHydration: share(DOUGH_RULES.leavenWater),
     /** The culture it comes from; null: any that suits. */

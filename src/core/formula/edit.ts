@@ -121,7 +121,7 @@ function inLeavenColumn(dough: Dough, change: CellChange, share: number): Dough 
     if (change.ingredientId === WATER) return { ...leaven, hydration: share / leaven.flourShare };
     if (change.ingredientId === yeastId(dough.yeast.type) && leaven.made.by === 'yeast') {
       const fresh = toFreshEquivalentG(share, dough.yeast.type) / leaven.flourShare;
-      return { ...leaven, made: { ...leaven.made, freshShare: fresh } };
+      return { ...leaven, made: { ...leaven.made, freshShare: fresh, typed: true } };
     }
     const part = (leaven.flours ?? dough.flours).find((one) => one.flourId === change.ingredientId);
     if (part !== undefined && part.share > 0) return { ...leaven, flourShare: share / part.share };

@@ -68,6 +68,13 @@ function nearestPlace(tempC: number, { places, atMs }: MethodShop): string {
 export function nearestFlour(id: string, flours: readonly Flour[]): string {
   const own = flours.find((flour) => flour.id === id || flour.id === `flour-${id}`);
   if (own !== undefined) return own.id;
+  const kind = id.replace('flour-', '');
+  const called = CALLED[kind];
+  const byName = called === undefined ? undefined : flours.find(({ name }) => called.test(name));
+  if (byName !== undefined) return byName.id;
+  // Semolina, rye or rice stand for no plain flour.
+  const plain = flours.filter(({ name }) => !OF_THEIR_OWN.some((word) => word.test(name)));
+  const among = plain.length > 0 ? plain : flours;
   const wanted = FLOUR_AS[id.replace('flour-', '').replace('wholegrain', 'whole')] ?? {
     strengthW: 270,
     wholegrainShare: 0,
@@ -75,8 +82,19 @@ export function nearestFlour(id: string, flours: readonly Flour[]): string {
   const apart = (flour: Flour) =>
     Math.abs(strengthOf(flour) - wanted.strengthW) +
     W_PER_WHOLEGRAIN * Math.abs(flour.wholegrainShare - wanted.wholegrainShare);
-  return [...flours].sort((a, b) => apart(a) - apart(b))[0]?.id ?? id;
+  return [...among].sort((a, b) => apart(a) - apart(b))[0]?.id ?? id;
 }
+
+/** Words by which a shop calls its flours, by the flour of a recipe or a starting method. */
+const CALLED: Readonly<Record<string, RegExp>> = {
+  semolina: /semolina|durum|semola/i,
+  rye: /\brye\b/i,
+  rice: /\brice\b/i,
+  strong: /\bstrong\b|\bbread\b/i,
+  '00': /\b00\b/,
+  wholegrain: /whole|\bgraham\b/i,
+};
+const OF_THEIR_OWN = ['semolina', 'rye', 'rice'].map((kind) => CALLED[kind] as RegExp);
 
 /** Parts of the same flour become one. */
 function merged(parts: Method['dough']['flours']): Method['dough']['flours'] {

@@ -1,3 +1,4 @@
+export { additionQuestion, farOffQuestion, isFar, type Amount } from './far-off';
 export { actsOfCards } from './acts';
 export {
   mixCard,

@@ -47,7 +47,7 @@ export function solveLeavens(
 ): Method {
   return request.method.dough.leavens.reduce((method, leaven) => {
     const atMs = leavenAtMs[leaven.id];
-    if (atMs === undefined || !hasBest(leaven, method, request)) return method;
+    if (atMs === undefined || isTyped(leaven) || !hasBest(leaven, method, request)) return method;
     const wantedH = Math.max(0.1, hoursBetween(atMs, mixAtMs));
     const hours = (value: number) =>
       bestAfterH(request, withRaised(method, leaven, value), leaven, { atMs, mixAtMs });
@@ -56,6 +56,9 @@ export function solveLeavens(
     return withRaised(method, leaven, found.kind === 'found' ? found.value : found.nearest);
   }, request.method);
 }
+
+/** True for a dose or a seed that the baker typed: it is weighed as it stands. */
+const isTyped = ({ made }: Leaven) => made.by !== 'taken' && made.typed === true;
 
 /** Hours from the build to the best of a leaven alone; null where it never gets there. */
 function bestAfterH(

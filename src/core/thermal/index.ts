@@ -6,4 +6,5 @@ export {
   WARMEST_WATER_C,
   type WarmPart,
   type WaterAnswer,
+  type WaterRequest,
 } from './water-temperature';

@@ -28,12 +28,15 @@ export interface NumberRule {
  */
 export function outOfRangeSentence(rule: NumberRule, value: unknown): string {
   const unit = rule.unit === '' ? '' : ` ${rule.unit}`;
-  const shown = String(value).replace('-', '−');
+  const shown = String(typeof value === 'number' ? tidy(value) : value).replace('-', '−');
   return `${rule.name}: ${shown}${typeof value === 'number' ? unit : ''} is not possible. Allowed: ${rule.min} to ${rule.max}${unit}.`.replace(
     / -/g,
     ' −',
   );
 }
+
+/** A figure as it is said: six digits are enough, and the last bits of a sum are none. */
+const tidy = (value: number) => Number(value.toPrecision(6));
 
 /**
  * Passes a finite number inside its rule, refuses every other.

@@ -28,7 +28,7 @@ const words = (markup: string) =>
   markup
     .replace(/<style[^>]*>[^<]*<\/style>/g, '')
     .replace(/<[^>]+>/g, ' ')
-    .replace(/\u2009/g, '')
+    .replace(/\u202f/g, '')
     .replace(/\s+/g, ' ');
 
 test('a first form is tomorrow evening on the bench, forty balls', () => {

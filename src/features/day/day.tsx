@@ -62,7 +62,7 @@ export function Day({ view }: { view: TideView }) {
       />
       <Sheet
         title="Services"
-        heads={['Service', 'From', 'To', 'Balls wanted', 'Ripe in turn']}
+        heads={['Service', 'From', 'To', 'Balls wanted', 'Balls ready all through']}
         rows={view.services
           .filter((service) => service.toMs > clock.nowMs)
           .map((service) => [
@@ -70,7 +70,7 @@ export function Day({ view }: { view: TideView }) {
             at(service.fromMs),
             at(service.toMs),
             String(service.wanted),
-            String(service.ripe),
+            service.odds === null ? 'baked' : `${Math.round(service.odds * 100)} %`,
           ])}
       />
       <Sheet

@@ -62,7 +62,11 @@ function makes(method: Method, columns: DoughColumns | null, { units }: DoughFac
     return { ask: 'Makes, held', says: `${target.count} × ${target.diameterCm} cm`, detail: all };
   }
   if (target.by === 'tray') {
-    return { ask: 'Makes, held', says: `${target.count} trays`, detail: all };
+    return {
+      ask: 'Makes, held',
+      says: `${target.count} ${target.count === 1 ? 'tray' : 'trays'}`,
+      detail: all,
+    };
   }
   return { ask: 'Makes', says: all || '–', detail: 'from what is there' };
 }

@@ -9,9 +9,11 @@ export function NumberBox(props: {
   label: string;
   value: number;
   onValue: (value: number) => void;
+  /** The field is entered: what is typed until it is left is one change. */
+  onEnter?: () => void;
   error?: string | undefined;
 }) {
-  const { name, label, value, onValue, error } = props;
+  const { name, label, value, onValue, onEnter, error } = props;
   const [text, setText] = useState<string | null>(null);
   const shown = String(Number(value.toFixed(3)));
   return (
@@ -26,6 +28,7 @@ export function NumberBox(props: {
         const next = Number(event.target.value.replace(',', '.'));
         if (event.target.value.trim() !== '' && Number.isFinite(next)) onValue(next);
       }}
+      onFocus={onEnter}
       onBlur={() => setText(null)}
       slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
     />

@@ -32,6 +32,7 @@ makes 7 balls of 260 g`;
 function useChecked(
   text: string,
   answers: Readonly<Record<number, number>>,
+  counts: Readonly<Record<number, boolean>>,
   flours: readonly Flour[],
 ) {
   const checked = useMemo(() => {
@@ -39,12 +40,12 @@ function useChecked(
       const read = looksLikeJson(text) ? readRecipe(text) : null;
       if (read?.kind === 'refused') return { check: null, refused: read.sentence };
       const lines = read === null ? text : read.lines.join('\n');
-      return { check: checkRecipe({ text: lines, answers }), refused: null };
+      return { check: checkRecipe({ text: lines, answers, counts }), refused: null };
     } catch (error) {
       if (!(error instanceof DomainError)) throw error;
       return { check: null, refused: error.message };
     }
-  }, [text, answers]);
+  }, [text, answers, counts]);
   const made = useMemo(() => {
     if (checked.check === null) return null;
     try {
@@ -62,6 +63,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
   const { facts } = view;
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Readonly<Record<number, number>>>({});
+  const [counts, setCounts] = useState<Readonly<Record<number, boolean>>>({});
   const [wrong, setWrong] = useState<string | null>(null);
   const [busy, start] = useTransition();
   const router = useRouter();
@@ -70,11 +72,12 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
     () => facts.flours.filter((flour) => flour.retiredMs === null),
     [facts.flours],
   );
-  const { checked, made } = useChecked(text, answers, flours);
+  const { checked, made } = useChecked(text, answers, counts, flours);
   const type = (next: string) => {
     setWrong(null);
     setText(next);
     setAnswers({});
+    setCounts({});
   };
   const use = () =>
     start(async () => {
@@ -137,6 +140,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
           <RecipeLines
             lines={checked.check?.lines ?? []}
             answers={answers}
+            onCounts={(index, one) => setCounts((before) => ({ ...before, [index]: one }))}
             units={facts.units}
             onAnswer={(index, massG) =>
               setAnswers((before) => {

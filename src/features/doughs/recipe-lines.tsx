@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { RecipeLine } from '@/core/formula/check';
 import type { ShopUnits } from '@/core/units';
@@ -14,8 +15,10 @@ export function RecipeLines(props: {
   answers: Readonly<Record<number, number>>;
   units: ShopUnits;
   onAnswer: (index: number, massG: number | null) => void;
+  /** Whether a line counts as an ingredient. */
+  onCounts: (index: number, counts: boolean) => void;
 }) {
-  const { lines, answers, units, onAnswer } = props;
+  const { lines, answers, units, onAnswer, onCounts } = props;
   return (
     <Box component="ol" aria-label="Lines" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {lines
@@ -36,6 +39,7 @@ export function RecipeLines(props: {
                 px: 1,
                 py: 0.75,
                 borderBottom: '1px solid var(--line)',
+                ...(line.kind === 'skipped' ? { opacity: 0.75, py: 0 } : {}),
                 ...(open ? { border: '2px dashed var(--ink)', my: 0.5 } : {}),
               }}
             >
@@ -61,6 +65,15 @@ export function RecipeLines(props: {
                     />
                   )}
                 </Box>
+              ) : null}
+              {line.kind === 'skipped' || open ? (
+                <Button
+                  size="small"
+                  variant="text"
+                  onClick={() => onCounts(line.index, line.kind === 'skipped')}
+                >
+                  {line.kind === 'skipped' ? 'Count it' : 'Leave it out'}
+                </Button>
               ) : null}
               {askable ? (
                 <AnswerField

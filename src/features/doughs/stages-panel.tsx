@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
+import { useRef } from 'react';
 import type { Method, Stay } from '@/core/methods';
 import type { DoughFacts } from '@/services/doughs/facts';
 import { tempText } from '@/ui/format';
@@ -97,8 +98,19 @@ function Stays(props: {
 }) {
   const { name, stays, facts, set } = props;
   const places = placesOf(facts);
+  // Each figure is taken against the stay as it stood when the field was entered: what is typed halfway widens nothing.
+  const entered = useRef<{ readonly index: number; readonly stay: Stay } | null>(null);
   const change = (index: number, changed: Partial<Stay>) =>
-    set(stays.map((one, i) => (i === index ? widened({ ...one, ...changed }) : one)));
+    set(
+      stays.map((one, i) => {
+        if (i !== index) return one;
+        const before = entered.current?.index === index ? entered.current.stay : one;
+        return widened({ ...before, ...changed });
+      }),
+    );
+  const enter = (index: number, stay: Stay) => () => {
+    entered.current = { index, stay };
+  };
   return (
     <Box component="section" aria-label={`${name}, places and hours`}>
       <Typography variant="h3">{name}</Typography>
@@ -112,24 +124,30 @@ function Stays(props: {
             label="In"
             value={stay.placeId}
             options={places}
-            onChange={(placeId) => change(index, { placeId })}
+            onChange={(placeId) => {
+              entered.current = null;
+              change(index, { placeId });
+            }}
           />
           <NumberBox
             name={`${name}-hours-${index}`}
             label="Hours"
             value={stay.hours}
+            onEnter={enter(index, stay)}
             onValue={(hours) => change(index, { hours })}
           />
           <NumberBox
             name={`${name}-least-${index}`}
             label="fewest"
             value={stay.leastH}
+            onEnter={enter(index, stay)}
             onValue={(leastH) => change(index, { leastH })}
           />
           <NumberBox
             name={`${name}-most-${index}`}
             label="most"
             value={stay.mostH}
+            onEnter={enter(index, stay)}
             onValue={(mostH) => change(index, { mostH })}
           />
         </Box>

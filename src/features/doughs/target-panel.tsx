@@ -50,7 +50,7 @@ function firstTarget(by: Target['by'], method: Method): Target {
     case 'diameter':
       return { by, count: 40, diameterCm: 30, style: 'middling' };
     case 'tray':
-      return { by, count: 4, lengthCm: 40, widthCm: 30, thicknessMm: 8 };
+      return { by, count: 4, lengthCm: 40, widthCm: 30, thicknessMm: 4 };
     case 'flour':
       return { by, flourG: 5000 };
     case 'leaven':

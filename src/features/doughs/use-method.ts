@@ -8,6 +8,7 @@ import {
   type CellChange,
   type DoughColumns,
   type Held,
+  type Leaven,
 } from '@/core/formula';
 import { methodSchema, type Method } from '@/core/methods';
 import { doughPerFlour } from '@/core/formula';
@@ -25,12 +26,22 @@ export interface BakeWish {
   readonly leavenAt: Readonly<Record<string, string>>;
 }
 
+/** The service that was typed last on this page: it stays when the method is saved, or another one is opened for it. */
+let typedWish: BakeWish | null = null;
+
+/** The first wish of a method, with the service that was typed before where it still stands for the same. */
+function wishFrom(first: BakeWish): BakeWish {
+  if (typedWish === null) return first;
+  const { readyFrom, readyTo } = typedWish;
+  return typedWish.name === first.name ? typedWish : { ...first, readyFrom, readyTo };
+}
+
 /** A method being worked on: its columns at once, its plan when it is worked out. */
 export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish) {
   const [past, setPast] = useState<readonly Method[]>([]);
   const [method, setMethod] = useState(opened);
   const [held, setHeld] = useState<Held>('dough');
-  const [wish, setWish] = useState(firstWish);
+  const [wish, setWish] = useState(() => wishFrom(firstWish));
   const [refused, setRefused] = useState<string | null>(null);
   const { pantry, scaleStepG, fineStepG } = facts.planning;
 
@@ -38,13 +49,16 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
     const parsed = methodSchema.safeParse(next);
     if (!parsed.success) {
       setRefused(parsed.error.issues.map((issue) => issue.message).join(' '));
+      // A name that is being typed may be empty for a moment: it stays as it is typed, and is asked for.
+      const { issues } = parsed.error;
+      if (issues.every(({ path }) => path.at(-1) === 'name')) setMethod(next);
       return;
     }
     const wrong = refusalOf(() => columnsOf(parsed.data, facts));
     setRefused(wrong);
     if (wrong !== null) return;
     setPast((all) => [...all, method]);
-    setMethod(parsed.data);
+    setMethod(withTypedNames(parsed.data, next));
   };
   const undo = () => {
     const before = past.at(-1);
@@ -55,28 +69,35 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
   };
   const edit = (cell: CellChange) => {
     const wrong = refusalOf(() => {
-      const flourG = flourFor(method.target, method.dough, method.lossShare, pantry);
-      const edited = editDough({ dough: method.dough, flourG, held }, cell, pantry);
+      const { dough } = shown;
+      const flourG = flourFor(method.target, dough, method.lossShare, pantry);
+      const edited = editDough({ dough, flourG, held }, cell, pantry);
       const next = { ...method, dough: edited.dough };
       change(held === 'flour' ? keepFlour(next, edited.flourG, facts) : next);
     });
     if (wrong !== null) setRefused(wrong);
   };
 
-  const columns = useMemo(() => safeColumns(method, facts), [method, facts]);
   const asks = useMemo(
-    () => (columns === null ? null : { bake: { ...wish, method }, facts }),
-    [columns, wish, method, facts],
+    () => (safeColumns(method, facts) === null ? null : { bake: { ...wish, method }, facts }),
+    [wish, method, facts],
   );
   const settled = useSettled(asks, 200);
   const { answer, refused: planRefused, busy } = useCompute('method', settled);
+  const plan = answer?.kind === 'plan' ? answer.plan.method : null;
+  const shown = useMemo(() => withFound(method, plan), [method, plan]);
+  const columns = useMemo(() => safeColumns(shown, facts), [shown, facts]);
   return {
     method,
     columns,
     held,
     setHeld,
     wish,
-    setWish: (changed: Partial<BakeWish>) => setWish((before) => ({ ...before, ...changed })),
+    setWish: (changed: Partial<BakeWish>) =>
+      setWish((before) => {
+        typedWish = { ...before, ...changed };
+        return typedWish;
+      }),
     change,
     edit,
     undo: past.length > 0 ? undo : null,
@@ -86,6 +107,43 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
     planning: busy || settled !== asks,
     steps: { scaleStepG, fineStepG },
   };
+}
+
+/** The method as it was checked, its names as they are typed: the space before the next word is not cut off. */
+function withTypedNames(checked: Method, typed: Method): Method {
+  const { target } = checked;
+  const products = typed.target.by === 'products' ? typed.target.products : [];
+  return {
+    ...checked,
+    name: typed.name,
+    target:
+      target.by === 'products'
+        ? {
+            ...target,
+            products: target.products.map((one, i) => ({
+              ...one,
+              name: products[i]?.name ?? one.name,
+            })),
+          }
+        : target,
+  };
+}
+
+/** The method with the doses and seeds that its plan found: the table shows what is weighed. */
+function withFound(method: Method, plan: Method | null): Method {
+  if (plan === null) return method;
+  const leavens = method.dough.leavens.map((leaven): Leaven => {
+    const found = plan.dough.leavens.find((one) => one.id === leaven.id)?.made;
+    const { made } = leaven;
+    if (made.by === 'yeast' && found?.by === 'yeast' && made.typed !== true) {
+      return { ...leaven, made: { ...made, freshShare: found.freshShare } };
+    }
+    if (made.by === 'seed' && found?.by === 'seed' && made.typed !== true) {
+      return { ...leaven, made: { ...made, seedShare: found.seedShare } };
+    }
+    return leaven;
+  });
+  return { ...method, dough: { ...method.dough, leavens } };
 }
 
 /** With its flour held, a dough of another weight makes heavier or lighter pieces, as many as before. */

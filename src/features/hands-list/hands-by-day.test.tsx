@@ -18,7 +18,7 @@ const words = (element: ReactElement) =>
   renderToStaticMarkup(element)
     .replace(/<style[^>]*>[^<]*<\/style>/g, '')
     .replace(/<[^>]+>/g, ' ')
-    .replace(/\u2009/g, '')
+    .replace(/\u202f/g, '')
     .replace(/\s+/g, ' ');
 
 test('the list of hands without a plan says what to do first', () => {

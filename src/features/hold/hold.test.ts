@@ -59,7 +59,7 @@ test('costs are told in moves, minutes and grams, and where the balls are weak',
     '2 moves, 6 min of hands',
     '1.2 g yeast',
     '550 g flour and its water',
-    '1\u2009100 g leaven left over',
+    '1\u202f100 g leaven left over',
   ]);
   const odds = (...halfHours: ReturnType<typeof half>[]) => ({ ...move({}).odds, halfHours });
   const weak = (...all: ReturnType<typeof half>[]) =>

@@ -22,6 +22,7 @@ import { holdScale, type HoldScale } from './hold-scale';
 import { moveWords } from './hold-words';
 import { LeavenCurve } from './leaven-curve';
 import { MoveRow } from './move-row';
+import { newId } from '@/ui/new-id';
 
 /** A bake that may slip: how its leaven stands, and what can still be done, best first. */
 export function Hold({ view, actions }: { view: HoldView; actions: HoldActions }) {
@@ -175,7 +176,7 @@ function Moves(props: {
   const [more, setMore] = useState(false);
   const take = (move: ShownMove) =>
     start(async () => {
-      const batch = crypto.randomUUID();
+      const batch = newId();
       const outcome = await actions.take({ bakeId: bake.id, batch, changes: move.changes });
       if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
       const undo = () => void actions.undo(batch).then(() => router.refresh());

@@ -9,6 +9,7 @@ import type { LogView } from '@/services/log';
 import type { Outcome } from '@/services/outcome';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
+import { newId } from '@/ui/new-id';
 
 /** Writes a note: about the day, or about the lot whose entries are shown. */
 export type WriteNote = (form: unknown) => Promise<Outcome<{ batch: string }>>;
@@ -33,7 +34,7 @@ export function NoteLine(props: {
     event.preventDefault();
     start(async () => {
       const outcome = await write({
-        batch: crypto.randomUUID(),
+        batch: newId(),
         text,
         by: by === '' ? null : by,
         lotId: lot ?? null,

@@ -9,6 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { LotView } from '@/services/lot-view';
 import type { HandsActions } from '@/ui/hands/actions';
+import { SureQuestion } from '@/ui/hands/sure-question';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 
 /** What the hands may do to a lot outside its plan: fold it, move it, add to it by feel. */
@@ -17,12 +18,17 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
   const [placeId, setPlaceId] = useState(view.places[0]?.id ?? '');
   const [ingredientId, setIngredientId] = useState('water');
   const [massG, setMassG] = useState('');
-  const act = (what: unknown, said: string) =>
+  const [asked, setAsked] = useState<{ what: unknown; said: string } | null>(null);
+  const act = (what: unknown, said: string, sure = false) => {
+    setAsked({ what, said });
     run(
-      () => actions.actOnLot({ lotId: view.code, batch: newBatch(), act: what }),
+      () => actions.actOnLot({ lotId: view.code, batch: newBatch(), act: what, sure }),
       () => said,
+      () => setMassG(''),
     );
-  const wrong = Object.values(refused)[0];
+  };
+  const { sure: question, ...others } = refused;
+  const wrong = Object.values(others)[0];
   const { name } = view.strand;
   return (
     <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
@@ -30,6 +36,11 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
         Do something to it now
       </Typography>
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
+      <SureQuestion
+        question={question}
+        busy={busy}
+        onYes={() => asked !== null && act(asked.what, asked.said, true)}
+      />
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField
           select

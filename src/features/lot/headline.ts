@@ -43,6 +43,10 @@ function pastHeadline({ strand, units }: LotView, pastMs: number): Headline {
 }
 
 function verdict(view: LotView): string {
+  const { endMs } = view.strand;
+  if (endMs !== null && endMs <= view.nowMs) {
+    return view.strand.kind === 'balls' ? 'Baked' : 'Used up';
+  }
   if (view.strand.kind === 'balls') return ballsVerdict(view);
   const { opensMs, closesMs } = view.strand.window;
   if (closesMs !== null && closesMs < view.nowMs) return 'Past its best';

@@ -184,6 +184,8 @@ function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
           batch: newBatch(),
           grams: { ball: weightG },
           count,
+          // Worked out from the dough as it was weighed, and shown: nothing to ask.
+          sure: true,
         }),
       () => `${fact.name}: ${count} divided.`,
     );

@@ -21,6 +21,7 @@ import { TimePane } from './time-pane';
 import { useCard } from './use-card';
 import { useScale, type Shown } from './use-scale';
 import { WeighPane } from './weigh-pane';
+import { SureQuestion } from '@/ui/hands/sure-question';
 
 /** One batch on one screen, at arm's length: the lines in order of adding, the live scale, timers, the salt. */
 export function MixCardView({ view, actions }: { view: MixView; actions: MixActions }) {
@@ -137,6 +138,7 @@ function Pane(props: PaneProps) {
           {refused}
         </Alert>
       )}
+      <SureQuestion question={working.question} onYes={working.yes} />
       {pauseProposed(card, mix.limitC) ? (
         <Alert severity="warning" data-testid="pause">
           The dough is at your limit of {tempText(mix.limitC, units)}: pause, let it cool, go on.

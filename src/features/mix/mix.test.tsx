@@ -90,6 +90,8 @@ const workingOf = (view: MixView): ReturnType<typeof useCard> => ({
   busy: false,
   refused: null,
   setRefused: () => undefined,
+  question: undefined,
+  yes: () => undefined,
 });
 const ok = {
   ok: true as const,
@@ -112,7 +114,7 @@ const words = (element: ReactElement) =>
   renderToStaticMarkup(element)
     .replace(/<style[^>]*>[^<]*<\/style>/g, '')
     .replace(/<[^>]+>/g, ' ')
-    .replace(/\u2009/g, '')
+    .replace(/\u202f/g, '')
     .replace(/\s+/g, ' ');
 
 const rows = (marks: readonly Mark[], nowMs = T0) => {

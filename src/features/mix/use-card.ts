@@ -18,15 +18,19 @@ export function useCard(view: MixView, actions: MixActions, nowMs: number) {
     return [...view.marks, ...pending.filter((mark) => !known.has(mark.id))];
   }, [view.marks, pending]);
   const card = useMemo(() => mixCard(view.items, marks), [view.items, marks]);
-  const write = (...whats: readonly MarkWhat[]) => {
+  const [question, setQuestion] = useState<Question | null>(null);
+  const write = (...whats: readonly MarkWhat[]) => send(whats, false);
+  const send = (whats: readonly MarkWhat[], sure: boolean) => {
     setRefused(null);
+    setQuestion(null);
     const fresh = whats.map((what): Mark => ({ id: newBatch(), atMs: nowMs, what }));
     setPending((before) => [...before, ...fresh]);
     start(async () => {
       for (const mark of fresh) {
-        const sentence = await writeOne(view, actions, mark);
-        if (sentence !== null) {
-          setRefused(sentence);
+        const wrong = await writeOne(view, actions, mark, sure);
+        if (wrong !== null) {
+          if (wrong.asks) setQuestion({ sentence: wrong.sentence, whats });
+          else setRefused(wrong.sentence);
           setPending((before) => before.filter((one) => !fresh.includes(one)));
           break;
         }
@@ -34,15 +38,35 @@ export function useCard(view: MixView, actions: MixActions, nowMs: number) {
       askAnew();
     });
   };
-  return { card, marks, write, busy, refused, setRefused };
+  const yes = () => question !== null && send(question.whats, true);
+  return { card, marks, write, busy, refused, setRefused, question: question?.sentence, yes };
 }
 
-async function writeOne(view: MixView, actions: MixActions, mark: Mark): Promise<string | null> {
+/** What was to be written, and what is asked about it first. */
+interface Question {
+  readonly sentence: string;
+  readonly whats: readonly MarkWhat[];
+}
+
+async function writeOne(
+  view: MixView,
+  actions: MixActions,
+  mark: Mark,
+  sure: boolean,
+): Promise<{ readonly sentence: string; readonly asks: boolean } | null> {
   try {
     const { stepId, batchNumber } = view;
-    const outcome = await actions.mark({ stepId, batchNumber, markId: mark.id, what: mark.what });
-    return outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' ');
+    const outcome = await actions.mark({
+      ...{ stepId, batchNumber, sure },
+      ...{ markId: mark.id, what: mark.what },
+    });
+    if (outcome.ok) return null;
+    return {
+      sentence: outcome.refusals.map((one) => one.sentence).join(' '),
+      asks: outcome.refusals[0]?.field === 'sure',
+    };
   } catch {
-    return 'Olvik did not answer. This line was not stored; try again.';
+    const sentence = 'Olvik does not answer: it is not known whether this line was stored.';
+    return { sentence, asks: false };
   }
 }

@@ -69,7 +69,7 @@ export function WeighPane(props: {
           The dough wants no more
         </Button>
       ) : null}
-      <Typed line={line} wantedG={wantedG} write={write} />
+      <Typed key={item.id} line={line} wantedG={wantedG} write={write} />
       <ByFeel view={view} working={working} />
       <UndoLast working={working} />
       <SimulatedScalePanel

@@ -16,6 +16,7 @@ import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import { Photos } from './photos';
 import type { ScoreActions } from './score-actions';
+import { newId } from '@/ui/new-id';
 
 type Fields = Record<string, string | null>;
 
@@ -35,7 +36,7 @@ export function ScoreForm({ view, actions }: { view: BakePageView; actions: Scor
         ...fields,
         photos,
         bakeId: view.bakeId,
-        batch: crypto.randomUUID(),
+        batch: newId(),
       });
       if (!outcome.ok) return setRefusals(outcome.refusals.map((one) => one.sentence));
       setRefusals([]);

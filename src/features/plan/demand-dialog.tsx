@@ -13,6 +13,8 @@ import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import type { PlanSearch } from '@/services/plan/search';
 import type { DemandRow, PlanView } from '@/services/plan/view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { useSay } from '@/ui/snack';
 import { WallTimeField } from '@/ui/wall-time-field';
 import { changedForm, newForm, type DemandForm } from './demand-form';
 import type { PlanActions } from './plan-actions';
@@ -34,6 +36,8 @@ export function DemandDialog(props: {
   );
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
+  const say = useSay();
+  const askAnew = useAskAnew();
   const set = (changes: Partial<DemandForm>) => setForm((before) => ({ ...before, ...changes }));
   const save = () =>
     start(async () => {
@@ -45,6 +49,22 @@ export function DemandDialog(props: {
           outcome.refusals.map((one) => [one.field?.split('.')[0] ?? '', one.sentence]),
         ),
       );
+    });
+  const remove = () =>
+    start(async () => {
+      if (demand === null) return;
+      const outcome = await actions.withdrawDemand(demand.id, true);
+      if (!outcome.ok) {
+        return setWrong({ '': outcome.refusals.map((one) => one.sentence).join(' ') });
+      }
+      say({
+        text: `${demand.name}: removed. A bake that is planned for it stays.`,
+        action: {
+          label: 'Undo',
+          run: () => void actions.withdrawDemand(demand.id, false).then(askAnew),
+        },
+      });
+      onSaved(demand.id);
     });
   const text = (name: 'name' | 'balls' | 'perHour' | 'doughs', label: string, hint = '') => (
     <TextField
@@ -92,6 +112,17 @@ export function DemandDialog(props: {
         {wrong[''] === undefined ? null : <Typography role="alert">{wrong['']}</Typography>}
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
+        {demand === null ? null : (
+          <Button
+            variant="text"
+            disabled={busy}
+            onClick={remove}
+            sx={{ mr: 'auto' }}
+            data-testid="remove-demand"
+          >
+            {demand.weekly ? 'Remove it, every week' : 'Remove this service'}
+          </Button>
+        )}
         <Button variant="text" onClick={onClose}>
           Cancel
         </Button>

@@ -55,7 +55,7 @@ const markup = (element: ReactElement) =>
 const words = (element: ReactElement) =>
   markup(element)
     .replace(/<[^>]+>/g, ' ')
-    .replace(/\u2009/g, '')
+    .replace(/\u202f/g, '')
     .replace(/\s+/g, ' ');
 const count = (html: string, what: string) => html.split(what).length - 1;
 

@@ -16,6 +16,7 @@ import { GlyphDisc } from '@/ui/marks/glyphs';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import type { PlanActions } from './plan-actions';
+import { newId } from '@/ui/new-id';
 
 const NUDGE_MS = 15 * 60_000;
 
@@ -46,7 +47,7 @@ export function PlannedService(props: {
     });
   const replan = () =>
     start(async () => {
-      const form = { bakeId: service.bakeId, batch: crypto.randomUUID() };
+      const form = { bakeId: service.bakeId, batch: newId() };
       const outcome = await actions.replan(form);
       if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
       const { bakeId, batch } = outcome.value;
@@ -60,7 +61,7 @@ export function PlannedService(props: {
   const nudge = (stepId: string, toMs: number) =>
     start(async () => {
       const at = toLocalText(toMs, view.units.timeZone);
-      const outcome = await actions.move({ stepId, at, batch: crypto.randomUUID() });
+      const outcome = await actions.move({ stepId, at, batch: newId() });
       if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
       const { batch } = outcome.value;
       say({ text: 'Moved, with what follows.', action: { label: 'Undo', run: () => undo(batch) } });

@@ -129,12 +129,30 @@ export function SideBySide(props: {
   );
 }
 
+/** Why no method can be planned, each with its reason; the service is changed above. */
+function WhyNone({ refused }: { refused: PlanSearch['refused'] }) {
+  return (
+    <Box sx={{ p: 2 }} data-testid="why-none">
+      <Typography>
+        {refused.length === 0
+          ? 'None of the shop’s methods makes what this service asks for. Allow others under “Change this service”, or make one under Doughs.'
+          : 'No method can be ready for this service:'}
+      </Typography>
+      <Box component="ul" sx={{ m: 0, pl: 3 }}>
+        {refused.map(({ name, because }) => (
+          <li key={name}>
+            <strong>{name}</strong>: {because}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
 function Searching(props: { search: Parameters<typeof SideBySide>[0]['search']; found: number }) {
   const { search, found } = props;
   if (!search.busy) {
-    return found > 0 ? null : (
-      <Typography sx={{ p: 2 }}>No method of the shop can be planned for this service.</Typography>
-    );
+    return found > 0 ? null : <WhyNone refused={search.answer?.refused ?? []} />;
   }
   return (
     <Box

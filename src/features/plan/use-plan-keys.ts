@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import { keyIsTaken } from '@/ui/keys-taken';
 
 /** What the keys of the Plan view do. */
 export interface PlanKeys {
@@ -14,7 +15,7 @@ export interface PlanKeys {
 export function usePlanKeys(keys: PlanKeys): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (isBusy(event)) return;
+      if (keyIsTaken(event)) return;
       const act = actOf(event.key, keys);
       if (act === null) return;
       event.preventDefault();
@@ -23,15 +24,6 @@ export function usePlanKeys(keys: PlanKeys): void {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
-}
-
-function isBusy({ key, target, metaKey, ctrlKey, altKey }: KeyboardEvent): boolean {
-  if (metaKey || ctrlKey || altKey) return true;
-  const element = target instanceof Element ? target : null;
-  const typing =
-    element?.closest('input, textarea, select, [role="dialog"], [role="menu"]') != null;
-  // Enter on a button is the button’s own.
-  return typing || (key === 'Enter' && element?.closest('button, a') != null);
 }
 
 function actOf(key: string, keys: PlanKeys): (() => void) | null {

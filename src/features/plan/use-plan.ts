@@ -10,6 +10,7 @@ import { useCompute } from '@/ui/compute/use-compute';
 import { useSay } from '@/ui/snack';
 import type { Ladder } from '@/services/plan/ladder';
 import type { PlanActions } from './plan-actions';
+import { newId } from '@/ui/new-id';
 
 /** The service that is looked at, its plans as they are found, and what can be done. */
 export function usePlan(view: PlanView, actions: PlanActions, opened: string | null) {
@@ -30,7 +31,7 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
         ...ladder.take,
         demandId: service.demandId,
         date: service.date,
-        batch: crypto.randomUUID(),
+        batch: newId(),
         anyway: ladder.broken.length > 0,
       });
       if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
@@ -43,7 +44,7 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
   const planFeeds = () =>
     start(async () => {
       const outcome = await actions.planFeeds({
-        batch: crypto.randomUUID(),
+        batch: newId(),
         untilMs: view.span.toMs,
       });
       if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });

@@ -17,6 +17,7 @@ import { momentText } from '@/ui/format';
 import { useSay } from '@/ui/snack';
 import type { PlanActions } from './plan-actions';
 import { demandOfService } from './use-plan';
+import { newId } from '@/ui/new-id';
 
 /** All open services planned together: what would be taken for each, as it is found, and one tap that takes them all. */
 export function WeekDialog(props: {
@@ -51,7 +52,7 @@ export function WeekDialog(props: {
           ...ladder.take,
           demandId: service.demandId,
           date: service.date,
-          batch: crypto.randomUUID(),
+          batch: newId(),
         });
         if (!outcome.ok) {
           say({

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
+import { keyIsTaken } from '@/ui/keys-taken';
 
 /** What keys do on the bench of a whole dough. */
 export interface BenchKeys {
@@ -19,7 +20,7 @@ export function useBenchKeys(keys: BenchKeys): void {
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTaken(event)) return;
+      if (keyIsTaken(event, ['Enter', ' '])) return;
       const { go, now, later, undo, place } = latest.current;
       const digit = /^[1-9]$/.test(event.key) ? Number(event.key) - 1 : -1;
       if (digit >= 0) return place(digit);
@@ -31,10 +32,4 @@ export function useBenchKeys(keys: BenchKeys): void {
     document.addEventListener('keydown', press);
     return () => document.removeEventListener('keydown', press);
   }, []);
-}
-
-function isTaken({ target, key }: KeyboardEvent): boolean {
-  if (!(target instanceof HTMLElement)) return false;
-  if (target.closest('[role="listbox"], [role="combobox"], [role="menu"]') !== null) return true;
-  return (key === ' ' || key === 'Enter') && target.closest('button, a, input') !== null;
 }

@@ -7,7 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { loggerHead } from '@/formats/logger-csv';
+import { loggerHead, readLogger, unitIn } from '@/formats/logger-csv';
 import type { Outcome } from '@/services/outcome';
 import type { ReadingsPreview } from '@/services/records/import-readings';
 import type { RecordsView } from '@/services/records/records-view';
@@ -15,13 +15,15 @@ import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, dateText, tempText } from '@/ui/format';
 import { FileButton } from '@/ui/file-button';
 import { useSay } from '@/ui/snack';
+import { newId } from '@/ui/new-id';
 
 interface Asked {
   readonly text: string;
   readonly head: readonly string[];
   readonly time: string;
   readonly temperature: string;
-  readonly unit: 'C' | 'F';
+  /** Empty until it is known or chosen. */
+  readonly unit: 'C' | 'F' | '';
   readonly order: 'day first' | 'month first';
   readonly placeId: string;
   readonly timeZone: string;
@@ -33,13 +35,12 @@ function askedOf(
   { head, time, temperature }: NonNullable<ReturnType<typeof loggerHead>>,
   view: RecordsView,
 ): Asked {
-  const rest = (temperature ?? '').replace(/temp\w*/i, '');
   return {
     text,
     head,
     time: time ?? head[0] ?? '',
     temperature: temperature ?? head[1] ?? '',
-    unit: /f/i.test(rest) ? 'F' : 'C',
+    unit: unitIn(temperature ?? head[1] ?? '') ?? '',
     order: 'day first',
     placeId: view.places[0]?.id ?? '',
     timeZone: view.units.timeZone,
@@ -91,13 +92,13 @@ export function ReadingsImport(props: {
   };
   const look = async () => {
     if (asked === null) return;
-    const outcome = await ask<ReadingsPreview>(asked, false, crypto.randomUUID());
+    const outcome = await ask<ReadingsPreview>(asked, false, newId());
     setPreview(outcome.ok ? outcome.value : null);
     setRefusal(outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' '));
   };
   const store = async () => {
     if (asked === null) return;
-    const outcome = await ask<{ batch: string; stored: number }>(asked, true, crypto.randomUUID());
+    const outcome = await ask<{ batch: string; stored: number }>(asked, true, newId());
     if (!outcome.ok) return setRefusal(outcome.refusals.map((one) => one.sentence).join(' '));
     const { batch, stored } = outcome.value;
     setAsked(null);
@@ -126,7 +127,11 @@ export function ReadingsImport(props: {
       {asked === null ? null : <Columns asked={asked} view={view} change={change} />}
       {asked === null || preview !== null ? null : (
         <Box>
-          <Button onClick={() => void look()} data-testid="look-at-readings">
+          <Button
+            onClick={() => void look()}
+            disabled={asked.unit === ''}
+            data-testid="look-at-readings"
+          >
             Look at them first
           </Button>
         </Box>
@@ -137,6 +142,16 @@ export function ReadingsImport(props: {
     </Box>
   );
 }
+
+/** The range that a file would give in a unit, as the shop reads degrees; nothing where it can not be read. */
+function rangeIn({ unit: _, ...asked }: Asked, unit: 'C' | 'F', { units }: RecordsView): string {
+  const read = readLogger(asked.text.slice(0, LOOKED_AT), { ...asked, unit });
+  if (read.kind === 'refused' || read.rows.length === 0) return '';
+  const temps = read.rows.map((one) => one.tempC);
+  return `: ${tempText(Math.min(...temps), units)} to ${tempText(Math.max(...temps), units)}`;
+}
+/** Letters of a file that are read to show its range. */
+const LOOKED_AT = 40_000;
 
 function Columns(props: {
   asked: Asked;
@@ -170,8 +185,9 @@ function Columns(props: {
       {choose('Time stands in', 'time', columns)}
       {choose('Temperature in', 'temperature', columns)}
       {choose('Degrees', 'unit', [
-        ['C', '°C'],
-        ['F', '°F'],
+        ['', 'choose'],
+        ['C', `°C${rangeIn(asked, 'C', view)}`],
+        ['F', `°F${rangeIn(asked, 'F', view)}`],
       ])}
       {choose('Dates have', 'order', [
         ['day first', 'the day first'],
@@ -205,6 +221,11 @@ function Preview(props: { preview: ReadingsPreview; view: RecordsView; store: ()
         between {temp(preview.leastC)} and {temp(preview.mostC)}
         {preview.known === 0 ? '' : `; ${preview.known} of them are in the journal already`}.
       </Typography>
+      {preview.unlikely === null ? null : (
+        <Alert severity="warning" sx={{ my: 1 }}>
+          {preview.unlikely}
+        </Alert>
+      )}
       {preview.first.map((one) => (
         <Typography key={one.atMs} variant="body2">
           {at(one.atMs)}: {temp(one.tempC)}

@@ -69,7 +69,7 @@ export function PlaceForm(props: {
       setWrong({});
       const { before } = outcome.value;
       say({
-        text: `${fields.name}: ${daily.length > 0 ? 'its curve holds' : `${fields.tempC}°`} from now on.`,
+        text: `${fields.name}: ${daily.length > 0 ? 'its curve holds' : `${fields.tempC} °C`} from now on.`,
         ...(before === null
           ? {}
           : {

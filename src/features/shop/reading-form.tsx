@@ -41,7 +41,7 @@ export function ReadingForm(props: {
       setText('');
       const { batch, offsetC } = outcome.value;
       say({
-        text: `${place.name}: ${text}° measured, ${offsetWords(offsetC, units)}.`,
+        text: `${place.name}: ${text} °C measured, ${offsetWords(offsetC, units)}.`,
         action: {
           label: 'Undo',
           run: () => void actions.undo(batch).then(() => askAnew()),

@@ -140,6 +140,7 @@ describe('a dragged moment', () => {
     toMs: NOW + 9 * H,
     wanted: 1,
     ripe: 1,
+    odds: 0.9,
   };
   const mix = moment({});
   const ball = moment({ ref: 'm2', glyph: 'ball', atMs: NOW + 4 * H, title: 'Ball' });

@@ -223,14 +223,29 @@ function HandsCard(props: {
         ))}
       </Box>
       {first ? (
-        <Box sx={{ display: 'flex', gap: 1, mt: 0.25, position: 'relative', zIndex: 1 }}>
+        <Box
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            columnGap: 0.5,
+            mt: 0.25,
+            position: 'relative',
+            zIndex: 1,
+          }}
+        >
           <Button
             size="small"
             variant="contained"
             color="inherit"
             onClick={onDone}
             aria-keyshortcuts="d"
-            sx={{ flex: 1, background: 'var(--paper)', color: 'var(--ink)', whiteSpace: 'nowrap' }}
+            sx={{
+              flex: '1 0 auto',
+              px: 1.5,
+              background: 'var(--paper)',
+              color: 'var(--ink)',
+              whiteSpace: 'nowrap',
+            }}
           >
             Done now
           </Button>
@@ -239,7 +254,7 @@ function HandsCard(props: {
             variant="text"
             color="inherit"
             onClick={onOpen}
-            sx={{ textDecoration: 'underline', whiteSpace: 'nowrap' }}
+            sx={{ px: 0.75, minWidth: 0, textDecoration: 'underline', whiteSpace: 'nowrap' }}
           >
             Other time
           </Button>

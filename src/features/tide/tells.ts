@@ -12,6 +12,8 @@ export interface Tell {
   readonly words: string;
   /** The strand it lights. */
   readonly lotId: string | null;
+  /** The bake that it asks to hold or to hurry; null where nothing is at risk. */
+  readonly holdBakeId: string | null;
 }
 
 /** A mix within this of its leaven’s best counts as at the peak even where the window is unknown, min. */
@@ -27,11 +29,18 @@ export function tellsOf(view: TideView, nowMs: number): Tell[] {
     placeTell(view, nowMs),
     serviceTell(view, nowMs),
   ];
-  return tells.map((tell) => ({ ...tell, words: tell.words ?? plainWords(tell) }));
+  return tells.map((tell) => ({
+    ...tell,
+    words: tell.words ?? plainWords(tell),
+    holdBakeId: tell.holdBakeId ?? null,
+  }));
 }
 
 /** A tell whose words may go without saying. */
-type Shown = Omit<Tell, 'words'> & { readonly words?: string };
+type Shown = Omit<Tell, 'words' | 'holdBakeId'> & {
+  readonly words?: string;
+  readonly holdBakeId?: string | null;
+};
 
 function plainWords({ question, answer, detail }: Shown): string {
   return `${question}: ${answer}${detail === '' ? '' : `, ${detail}`}.`;
@@ -68,7 +77,11 @@ function ripeTell(view: TideView, nowMs: number): Shown {
 
 function soonest(view: TideView, nowMs: number): Pick<Tell, 'answer' | 'detail' | 'lotId'> {
   const next = view.strands
-    .filter(({ window, keeping }) => !keeping && (window.opensMs ?? 0) > nowMs)
+    .filter(({ window, keeping, endMs }) => {
+      const opensMs = window.opensMs ?? 0;
+      // What is used or thrown away before it opens is never ripe.
+      return !keeping && opensMs > nowMs && (endMs === null || endMs > opensMs);
+    })
     .sort((a, b) => (a.window.opensMs ?? 0) - (b.window.opensMs ?? 0))[0];
   if (next === undefined)
     return { answer: 'Nothing', detail: 'nothing is on its way', lotId: null };
@@ -139,6 +152,7 @@ function peakTell(view: TideView, nowMs: number): Shown {
       )
       .join('. ')}.`,
     lotId: shown?.lotId ?? null,
+    holdBakeId: missed?.bakeId ?? null,
   };
 }
 
@@ -198,22 +212,21 @@ function serviceTell(view: TideView, nowMs: number): Shown {
   if (ahead.length === 0) {
     return { question, answer: 'No service planned', detail: '', alert: false, lotId: null };
   }
-  const short = ahead.some((service) => service.ripe < service.wanted);
+  const least = [...ahead].sort((a, b) => (a.odds ?? 1) - (b.odds ?? 1))[0];
+  const unsure = least !== undefined && !isSure(least);
   const { timeZone } = view.units;
   return {
     question,
     answer: ahead
       .map((one) => `${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one)}`)
       .join('  '),
-    detail: `ripe in turn ${ahead.map((one) => `${one.ripe}/${one.wanted}`).join(', ')}`,
-    alert: short,
+    detail: `balls ready all through, ${ahead.map((one) => one.wanted).join(' and ')} pizzas`,
+    alert: least !== undefined && (least.odds ?? 1) < AT_RISK,
     words: `${question}: ${ahead
-      .map(
-        (one) =>
-          `${one.name}, ${momentText(one.fromMs, nowMs, timeZone)}: ${one.ripe} of ${one.wanted} balls ripe in their turn`,
-      )
+      .map((one) => `${one.name}, ${momentText(one.fromMs, nowMs, timeZone)}: ${chanceWords(one)}`)
       .join('. ')}.`,
-    lotId: ballsOf(view, ahead.find((one) => one.ripe < one.wanted) ?? ahead[0]),
+    lotId: ballsOf(view, least),
+    holdBakeId: unsure ? (least?.bakeId ?? null) : null,
   };
 }
 
@@ -250,7 +263,24 @@ function shortMoment(atMs: number, nowMs: number, timeZone: string): string {
   return text.includes(' ') ? dayText(atMs, timeZone) : text;
 }
 
-/** "✓", or how many balls are not ripe in their turn. */
-export function coverText(service: Pick<Service, 'wanted' | 'ripe'>): string {
-  return service.ripe >= service.wanted ? '✓' : `−${service.wanted - service.ripe}`;
+/** From this chance on a service counts as covered. */
+const SURE = 0.8;
+/** Under this one it is said loudly. */
+const AT_RISK = 0.5;
+
+/** True for a service that is baked, or as good as covered. */
+const isSure = ({ odds }: Pick<Service, 'odds'>) => odds === null || odds >= SURE;
+
+/** "✓" for a service that is covered, otherwise the chance that it is. */
+export function coverText(service: Pick<Service, 'odds'>): string {
+  return isSure(service) ? '✓' : percentText(service.odds ?? 0);
 }
+
+/** The chance of a service in words. */
+export function chanceWords({ odds, wanted }: Pick<Service, 'odds' | 'wanted'>): string {
+  return odds === null
+    ? `${wanted} baked`
+    : `${wanted} pizzas, balls ready all through with a chance of ${percentText(odds)}`;
+}
+
+const percentText = (share: number) => `${Math.round(share * 100)} %`;

@@ -68,7 +68,15 @@ const view: TideView = {
   moments: [],
   sheets: [],
   services: [
-    { bakeId: 'b', name: 'Harbour', fromMs: now + 8 * H, toMs: now + 11 * H, wanted: 44, ripe: 40 },
+    {
+      bakeId: 'b',
+      name: 'Harbour',
+      fromMs: now + 8 * H,
+      toMs: now + 11 * H,
+      wanted: 44,
+      ripe: 40,
+      odds: 0.62,
+    },
   ],
   conflicts: [],
   toScore: null,
@@ -111,11 +119,11 @@ test('a strand has its seen part solid, its future dashed, and a texture for eac
   expect(svg).toContain('Harbour poolish');
 });
 
-test('the window’s hours are labelled, the doubt is drawn, the service says what is not ripe in its turn', () => {
+test('the window’s hours are labelled, the doubt is drawn, the service says its chance', () => {
   const svg = draw(view);
   expect(svg).toContain('09:10');
   expect(svg).toContain('var(--doubt)');
-  expect(svg).toContain('44 −4');
+  expect(svg).toContain('44 62 %');
 });
 
 test('lighting one strand dims the others', () => {

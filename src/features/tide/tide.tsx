@@ -1,5 +1,6 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import Box from '@mui/material/Box';
 import dynamic from 'next/dynamic';
 import { Suspense, useMemo, useState } from 'react';
@@ -37,6 +38,7 @@ const KeysDialog = dynamic(() => import('./keys-dialog').then((one) => one.KeysD
 export function Tide(props: { view: TideView; stale: boolean; actions: HandsActions }) {
   const { view, stale, actions } = props;
   const nowMs = useShopMinute(view.clock);
+  const router = useRouter();
   const framed = useFrame();
   const { frame } = framed;
   const [panMs, setPanMs] = useState(0);
@@ -101,7 +103,11 @@ export function Tide(props: { view: TideView; stale: boolean; actions: HandsActi
           leftWidth={frame.keelX}
           tall={frame.tall}
           stale={stale}
-          onTell={(tell) => tell.lotId !== null && setLit(lit === tell.lotId ? null : tell.lotId)}
+          onTell={(tell) => {
+            if (tell.holdBakeId !== null)
+              return router.push(`/hold/${encodeURIComponent(tell.holdBakeId)}`);
+            if (tell.lotId !== null) setLit(lit === tell.lotId ? null : tell.lotId);
+          }}
         />
       </Suspense>
       <Suspense>
@@ -117,7 +123,7 @@ export function Tide(props: { view: TideView; stale: boolean; actions: HandsActi
           onMoment={openMoment}
           onMove={move}
           actions={actions}
-          problem={refused[''] ?? null}
+          problem={Object.values(refused)[0] ?? null}
           onProblemSeen={clear}
         />
       </Suspense>

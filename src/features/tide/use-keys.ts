@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
+import { keyIsTaken } from '@/ui/keys-taken';
 
 /** Single keys for the hands; silent while a field or a dialog has the keyboard. */
 export function useKeys(keys: Readonly<Record<string, () => unknown>>): void {
@@ -10,10 +11,7 @@ export function useKeys(keys: Readonly<Record<string, () => unknown>>): void {
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      const busy = target.closest('input, textarea, [role="dialog"], [role="menu"]') !== null;
-      const pressing = event.key === 'Enter' && target.closest('button, a') !== null;
-      if (busy || pressing || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (keyIsTaken(event)) return;
       const run = latest.current[event.key];
       if (run === undefined) return;
       event.preventDefault();

@@ -3,7 +3,8 @@ import { toLocalText } from '@/core/units';
 import { handsCalendar } from '@/formats/icalendar';
 import type { HandsList, HandsMoment } from './hands-list';
 
-const grams = (massG: number) => `${Number(massG.toFixed(massG < 10 ? 2 : 0))} g`;
+/** As many digits as the views show. */
+const grams = (massG: number) => `${Number(massG.toFixed(massG < 10 ? 2 : massG < 100 ? 1 : 0))} g`;
 
 /** What is weighed or counted at a moment, a line each. */
 function lineTexts({ lines }: HandsMoment): string[] {

@@ -1,11 +1,12 @@
 import type { ShopUnits } from '@/core/units';
-import { listEquipmentThere, oneMethodVersion, type Bake } from '@/data';
+import { oneMethodVersion, type Bake } from '@/data';
 import { handsMin, mixingMin } from '@/core/planner/week';
 import type { Act } from '@/core/journal';
 import { MS_PER_MINUTE } from '@/core/units';
 import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
-import { forecastState, loadShop } from '../shop-state';
+import { forecastState, loadShop, type ShopState } from '../shop-state';
+import { batchesOf } from '../mix/batches';
 import { momentsOf } from '../tide/moments';
 import type { MomentLine } from '../tide/moment';
 
@@ -37,28 +38,26 @@ export function handsList(context: ShopContext): HandsList {
   const { shop, nowMs } = state;
   const forecast = forecastState(context, state);
   const bakes = bakesInSight(context);
+  // Where one person is there, it is nobody else.
+  const only = shop.people.length === 1 ? (shop.people[0] ?? null) : null;
   const acts = new Map(forecast.acts.map((one) => [one.ref, one.act]));
-  const moments = momentsOf(
-    state,
-    forecast,
-    listEquipmentThere(context.db),
-    (one) => one.tense === 'planned',
-  ).map((moment): HandsMoment => {
-    const bake = bakes.find((one) => one.id === moment.bakeId);
-    const act = acts.get(moment.ref);
-    const minutes = act === undefined ? 0 : minutesOf(context, act, bake);
-    return {
-      stepId: moment.ref,
-      atMs: moment.atMs,
-      toMs: moment.atMs + minutes * MS_PER_MINUTE,
-      title: moment.title,
-      who: moment.by,
-      bake: bake?.name ?? '',
-      place: state.placeMap.get(moment.placeId ?? '')?.name ?? '',
-      lines: moment.lines,
-      foot: moment.foot,
-    };
-  });
+  const moments = momentsOf(context, { state, forecast }, (one) => one.tense === 'planned').map(
+    (moment): HandsMoment => {
+      const bake = bakes.find((one) => one.id === moment.bakeId);
+      const act = acts.get(moment.ref);
+      return {
+        stepId: moment.ref,
+        atMs: moment.atMs,
+        toMs: act === undefined ? moment.atMs : endOf(context, act, moment.atMs, { bake, state }),
+        title: moment.title,
+        who: moment.by ?? only,
+        bake: bake?.name ?? '',
+        place: state.placeMap.get(moment.placeId ?? '')?.name ?? '',
+        lines: moment.lines,
+        foot: moment.foot,
+      };
+    },
+  );
   return {
     shopName: shop.name,
     units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
@@ -68,12 +67,20 @@ export function handsList(context: ShopContext): HandsList {
   };
 }
 
-function minutesOf(context: ShopContext, act: Act, bake: Bake | undefined): number {
-  if (act.kind === 'use') {
-    return bake === undefined ? 0 : (act.untilMs - bake.readyFromMs) / MS_PER_MINUTE;
-  }
-  if (act.kind === 'make' && act.lotKind === 'dough' && bake?.methodVersionId != null) {
-    return mixingMin(oneMethodVersion(context.db, bake.methodVersionId).method, 1);
-  }
-  return handsMin(act);
+/** When hands are free again: a service, or a wave of one, ends when it ends; a mix goes in as many batches as its mixer takes. */
+function endOf(
+  context: ShopContext,
+  act: Act,
+  atMs: number,
+  { bake, state }: { readonly bake: Bake | undefined; readonly state: ShopState },
+): number {
+  if (act.kind === 'use') return Math.max(atMs, act.untilMs);
+  const minutes =
+    act.kind === 'make' && act.lotKind === 'dough' && bake?.methodVersionId != null
+      ? mixingMin(
+          oneMethodVersion(context.db, bake.methodVersionId).method,
+          batchesOf(context, state, act),
+        )
+      : handsMin(act);
+  return atMs + minutes * MS_PER_MINUTE;
 }

@@ -1,6 +1,6 @@
 import { massOf } from '@/core/composition';
 import type { ActOf, Lot } from '@/core/journal';
-import { actsOfCards, markKinds, mixCard, type MarkWhat } from '@/core/mixing';
+import { actsOfCards, markKinds, mixCard, type MarkWhat, farOffQuestion } from '@/core/mixing';
 import { z } from '@/core/parse';
 import { addMark, addMixCard, listMarks, listMixCards } from '@/data';
 import type { ShopContext } from '../context';
@@ -22,6 +22,8 @@ const markForm = z.object({
   /** Made by the page, so that a second tap writes nothing twice. */
   markId: z.string().min(8).max(80),
   what: markKinds,
+  /** The baker was asked about an amount far from the card, and means it. */
+  sure: z.boolean().default(false),
 });
 
 /** Writes what happened on a mix card, at the moment it happened. */
@@ -35,12 +37,27 @@ export function markCard(context: ShopContext, form: unknown): Outcome<{ markId:
     const { state, planned, loaded } = open.value;
     const wrong = refuseMark(what, loaded, planned, state);
     if (wrong !== null) return refused('what', wrong);
+    const question = parsed.value.sure ? null : weighedQuestion(what, loaded);
+    if (question !== null) return refused('sure', question);
     context.db.transaction(() => {
       begin(context, { stepId, batchNumber, loaded, nowMs: state.nowMs });
       addMark(context.db, cardIdOf(stepId, batchNumber), { id: markId, atMs: state.nowMs, what });
     })();
     return done({ markId });
   });
+}
+
+/** What is asked about a line that weighs far from what the card wants; null for a line that does not. */
+function weighedQuestion(what: MarkWhat, { card }: LoadedCard): string | null {
+  if (what.kind !== 'weigh') return null;
+  const line = card.lines.find(({ item }) => item.id === what.itemId);
+  if (line === undefined || line.item.kind !== 'weigh') return null;
+  const leftG = line.wantedG - (line.item.heldBack ? (line.weighedG ?? 0) : 0);
+  // Of held-back water as little is taken as the dough wants.
+  if (line.item.heldBack && what.massG <= leftG) return null;
+  const wholeG = card.lines.reduce((sum, one) => sum + one.wantedG, 0);
+  const { name } = line.item;
+  return farOffQuestion([{ name: name.toLowerCase(), massG: what.massG, plannedG: leftG }], wholeG);
 }
 
 interface OpenCard {

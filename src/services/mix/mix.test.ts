@@ -158,12 +158,29 @@ test('a mark sent twice is written once; a card of nothing, or done already, is 
     batchNumber: 1,
     markId: 'mark-twice-1',
     what: { kind: 'weigh', itemId: 'salt', massG: 5, by: 'scale' },
+    sure: true,
   };
   markCard(context, form);
   markCard(context, form);
   expect(view().marks.filter((one) => one.what.kind === 'weigh')).toHaveLength(1);
   expect(markCard(context, { ...form, stepId: 'none' })).toMatchObject({ ok: false });
   expect(mixView(context, 'none', 1)).toBeNull();
+});
+
+test('an amount far from the card is asked about; the head tells what is truly in the bowl', () => {
+  const salt = view().items.find((one) => one.id === 'salt');
+  const wantedG = salt?.kind === 'weigh' ? salt.massG : 0;
+  const share = () => view().sums.saltG / view().sums.flourG;
+  const before = share();
+  const what = { kind: 'weigh', itemId: 'salt', massG: wantedG * 25, by: 'scale' };
+  const form = { stepId, batchNumber: 1, markId: 'mark-far-off', what };
+  expect(markCard(context, form)).toMatchObject({
+    ok: false,
+    refusals: [{ field: 'sure', sentence: expect.stringMatching(/is that right\?/) as string }],
+  });
+  expect(view().marks).toEqual([]);
+  expect(markCard(context, { ...form, sure: true })).toMatchObject({ ok: true });
+  expect(share()).toBeGreaterThan(before * 20);
 });
 
 test('the sheet says what the card says, on the page and as PDF', async () => {
@@ -175,7 +192,9 @@ test('the sheet says what the card says, on the page and as PDF', async () => {
 });
 
 test('what happened on a card can only be added to', () => {
-  mark({ kind: 'weigh', itemId: 'salt', massG: 5, by: 'scale' });
+  const salt = view().items.find((one) => one.id === 'salt');
+  const massG = salt?.kind === 'weigh' ? salt.massG : 0;
+  mark({ kind: 'weigh', itemId: 'salt', massG, by: 'scale' });
   expect(() => db.exec('DELETE FROM mix_mark')).toThrow('only ever added to');
   const kinds = listEntries(db).map((entry: Entry) => entry.body.kind);
   expect(kinds).not.toContain('add');

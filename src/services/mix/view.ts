@@ -1,6 +1,5 @@
-import { allergensOf, totals, type CompositionTotals, mixCompositions } from '@/core/composition';
-import { mixParts } from '@/core/forecast';
-import { batchesFor, divideByWeight, redivide, type Product } from '@/core/formula';
+import { allergensOf, totals, type CompositionTotals } from '@/core/composition';
+import { divideByWeight, redivide, type Product } from '@/core/formula';
 import { isAct, type ActOf } from '@/core/journal';
 import {
   cardItems,
@@ -19,15 +18,14 @@ import {
   type WaterAnswer,
 } from '@/core/thermal';
 import type { ShopUnits } from '@/core/units';
-import { listEquipmentThere, listMarks, listMixCards, type MixCardRow } from '@/data';
+import { listMarks, listMixCards, type MixCardRow } from '@/data';
 import type { ShopContext } from '../context';
+import { batchesOf, compositionOf } from './batches';
+import { mixingOf, waterRequest } from './water';
 import { stockOf } from '../cultures/registry';
 import { forecastState, loadShop, type ShopState } from '../shop-state';
 import { stockNotes } from '../tide/sheets';
 import { plannedMix, type PlannedMix } from './planned-mix';
-
-/** The minutes of mixing that the learned heat of a mixer stands for. Source: as the learning takes it, about ten. */
-const LEARNED_MINUTES = 10;
 
 /** A dough still to be divided, with the weights that use it up. */
 export interface DivideFact {
@@ -86,15 +84,32 @@ export interface MixView {
 /** The id of a batch’s card: made of its step, so that two tablets open the same one. */
 export const cardIdOf = (stepId: string, batchNumber: number) => `${stepId}.${batchNumber}`;
 
-/** The mix card of a planned mix; null where there is no such mix. */
-export function mixView(context: ShopContext, stepId: string, batchNumber: number): MixView | null {
+/** The first batch that is not finished; the first of all where every one is. */
+function nextBatch(context: ShopContext, state: ShopState, planned: PlannedMix): number {
+  for (let number = 1; ; number += 1) {
+    const loaded = loadCard(context, state, planned, number);
+    if (loaded === null) return 1;
+    if (loaded.card.finished === null) return number;
+  }
+}
+
+/**
+ * The mix card of a planned mix; null where there is no such mix.
+ * @param asked the batch; null: the one that is next
+ */
+export function mixView(
+  context: ShopContext,
+  stepId: string,
+  asked: number | null,
+): MixView | null {
   const state = loadShop(context);
   const planned = plannedMix(context, state, stepId);
   if (planned === null) return null;
+  const batchNumber = asked ?? nextBatch(context, state, planned);
   const loaded = loadCard(context, state, planned, batchNumber);
   if (loaded === null) return null;
   const { items, marks, card, batches, water } = loaded;
-  const whole = compositionOf(planned.act, context, state);
+  const whole = compositionOf(asWeighed(planned.act, card), context, state);
   const sums = totals(whole, state.pantry);
   const { shop } = state;
   const divides = dividesOf(state, planned.act.lotId, card.out?.doughG ?? null);
@@ -125,6 +140,27 @@ export function mixView(context: ShopContext, stepId: string, batchNumber: numbe
   };
 }
 
+/** The mix with what was really weighed into this batch, and what is still to be weighed as it is wanted. */
+function asWeighed(act: ActOf<'make'>, card: MixCard): ActOf<'make'> {
+  const apart = new Map<string, number>();
+  for (const { item, weighedG, wantedG, done } of card.lines) {
+    if (item.kind !== 'weigh') continue;
+    const id = 'lotId' in item.of ? item.of.lotId : item.of.ingredientId;
+    const plannedG = item.massG;
+    const isG = done ? (weighedG ?? 0) : wantedG;
+    apart.set(id, (apart.get(id) ?? 0) + isG - plannedG);
+  }
+  const changed = (massG: number, id: string) => Math.max(0, massG + (apart.get(id) ?? 0));
+  return {
+    ...act,
+    ingredients: act.ingredients.map((line) => ({
+      ...line,
+      massG: changed(line.massG, line.ingredientId),
+    })),
+    portions: act.portions.map((line) => ({ ...line, massG: changed(line.massG, line.lotId) })),
+  };
+}
+
 /** A card with its items and marks. */
 export interface LoadedCard {
   readonly row: MixCardRow | null;
@@ -150,6 +186,7 @@ export function loadCard(
   const batches = begun?.batches ?? batchesOf(context, state, planned.act);
   if (batchNumber < 1 || batchNumber > batches) return null;
   const stock = stockOf(context, state);
+  const { lots } = forecastState(context, state);
   const items = cardItems({
     act: planned.act,
     batches,
@@ -157,7 +194,10 @@ export function loadCard(
     schools: planned.schools,
     pantry: state.pantry,
     lotNames: Object.fromEntries(
-      planned.act.portions.map(({ lotId }) => [lotId, stock.get(lotId)?.name ?? lotId]),
+      planned.act.portions.map(({ lotId }) => [
+        lotId,
+        stock.get(lotId)?.name ?? lots.get(lotId)?.story.lot.name ?? lotId,
+      ]),
     ),
     iceG: begun?.iceG ?? water?.answer.iceG ?? 0,
     stepG: state.shop.scaleStepG,
@@ -166,57 +206,22 @@ export function loadCard(
   return { row, items, marks, card: mixCard(items, marks), batches, water };
 }
 
-function batchesOf(context: ShopContext, state: ShopState, act: ActOf<'make'>): number {
-  const mixers = listEquipmentThere(context.db).filter((thing) => thing.kind === 'mixer');
-  const [mixer] = [...mixers].sort((a, b) => b.most - a.most);
-  if (mixer === undefined || state.shop.mixedBy === 'hand') return 1;
-  const sums = totals(compositionOf(act, context, state), state.pantry);
-  const hydration = sums.flourG > 0 ? sums.waterG / sums.flourG : 0.65;
-  const { name, least, most } = mixer;
-  const answer = batchesFor(Math.max(1, sums.massG), hydration, {
-    name,
-    leastKg: least,
-    mostKg: most,
-  });
-  return answer.kind === 'batches' ? answer.batches.count : 1;
-}
-
-/** Everything of a planned mix, its leavens as they are or as they are planned to be. */
-function compositionOf(act: ActOf<'make'>, context: ShopContext, state: ShopState) {
-  const { lots } = forecastState(context, state);
-  const parts = act.portions.map(({ lotId, massG }) => {
-    const composition = lots.get(lotId)?.story.lot.composition ?? {};
-    const whole = Object.values(composition).reduce((a, b) => a + b, 0);
-    const share = whole > 0 ? massG / whole : 0;
-    return Object.fromEntries(Object.entries(composition).map(([id, one]) => [id, one * share]));
-  });
-  const fresh = act.ingredients.map(({ ingredientId, massG }) => ({ [ingredientId]: massG }));
-  return mixCompositions([...fresh, ...parts]);
-}
-
 function waterFact(context: ShopContext, state: ShopState, planned: PlannedMix): WaterFact | null {
-  const { lots } = forecastState(context, state);
-  const stories = new Map([...lots].map(([id, lot]) => [id, lot.story]));
-  const { parts, waterG } = mixParts(planned.act, planned.atMs, stories, {
-    places: state.placeMap,
-    pantry: state.pantry,
+  const mixing = mixingOf(context, state, planned.act, planned.bakeId);
+  const request = waterRequest(planned.act, planned.atMs, mixing, {
+    state,
+    forecast: forecastState(context, state),
   });
-  if (waterG <= 0) return null;
-  const minutes = planned.mix.steps
-    .filter((step) => step.speed === 'fast' || step.speed === 'slow')
-    .reduce((sum, step) => sum + step.minutes, 0);
-  const byMixer = planned.mix.by === 'mixer';
-  const mixingC = byMixer ? (state.learned.mixerHeat.mean * minutes) / LEARNED_MINUTES : 0;
-  const aimC = planned.mix.aimC;
-  const request = { aimC, parts, waterG, mixingC, tapC: state.shop.tapC };
-  const [flour, leaven] = parts;
+  if (request === null) return null;
+  const [flour, leaven] = request.parts;
+  const { aimC, mixingC } = request;
   return {
     answer: waterFor(request),
     remedies: remediesFor(request),
     rule: shopRule({
       aimC,
-      roomC: flour?.tempC ?? 20,
-      flourC: flour?.tempC ?? 20,
+      roomC: flour?.tempC ?? aimC,
+      flourC: flour?.tempC ?? aimC,
       leavenC: leaven?.tempC ?? null,
       mixingC,
     }),

@@ -7,6 +7,7 @@ import {
   type Proposal,
 } from '@/core/planner/week';
 import { planningShop, type PlanFacts } from './facts';
+import { noMethodPlanSentence } from '../doughs/method-request';
 import { ladderOf, type Ladder } from './ladder';
 
 /** What is known of the plans of a service so far. */
@@ -29,6 +30,8 @@ export interface PlanSearch {
     readonly doughs: number;
     readonly readyFromMs: number;
   } | null;
+  /** Methods that can not be planned, each with why in a sentence. */
+  readonly refused: readonly { readonly name: string; readonly because: string }[];
   readonly share: number;
 }
 
@@ -74,6 +77,10 @@ function searchOf(found: Alternatives, facts: PlanFacts): PlanSearch {
             doughs: nearest.doughs,
             readyFromMs: nearest.proposal.demand.readyFromMs,
           },
+    refused: found.refused.map(({ name, why }) => ({
+      name,
+      because: noMethodPlanSentence(why, facts.dough.planning.timeZone),
+    })),
     share: found.share,
   };
 }

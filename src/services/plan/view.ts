@@ -3,14 +3,7 @@ import { isClosedOn, workedSpans } from '@/core/planner';
 import type { Broken, DemandMethod } from '@/core/planner/week';
 import { brokenByNeeds } from '@/core/planner/week';
 import { atWallMinute, type ShopUnits } from '@/core/units';
-import {
-  listDemands,
-  listEquipmentThere,
-  listPinned,
-  type Bake,
-  type DemandRow,
-  type ShopWish,
-} from '@/data';
+import { listDemands, listPinned, type Bake, type DemandRow, type ShopWish } from '@/data';
 import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop, workingHours, type ShopState } from '../shop-state';
@@ -111,9 +104,8 @@ export function planView(context: ShopContext): PlanView {
     fullest: fullestOf(state, forecast, { fromMs: nowMs, toMs: span.toMs }),
     changes,
     moments: momentsOf(
-      state,
-      forecast,
-      listEquipmentThere(context.db),
+      context,
+      { state, forecast },
       (one) => one.tense === 'planned' && one.bakeId !== null,
     ).map((one) => ({ ...one, pinned: pinned.has(one.ref) })),
     feeds: feedsWanted(context, state, span.toMs),

@@ -7,7 +7,8 @@ import { batchOf, type EntryDraft, writeEntries } from '../entries';
 import { done, refused, type Outcome } from '../outcome';
 import { struckEntries } from '../journal-memory';
 import { parseForm } from '../parse-form';
-import { loadShop } from '../shop-state';
+import { loadShop, type ShopState } from '../shop-state';
+import { setTempC } from '@/core/forecast';
 
 const schema = z.object({
   text: z.string().min(1).max(60_000_000, { error: 'Readings: the file is too large.' }),
@@ -30,7 +31,12 @@ export interface ReadingsPreview {
   readonly leastC: number | null;
   readonly mostC: number | null;
   readonly first: readonly { readonly atMs: number; readonly tempC: number }[];
+  /** Why they can hardly be of this place; null where they can. */
+  readonly unlikely: string | null;
 }
+
+/** A place is not this far from what it is set to through a whole file, °C. Set. */
+const UNLIKELY_C = 12;
 
 /** By whom a logger’s readings are written. */
 const LOGGER = 'logger';
@@ -104,6 +110,7 @@ function readingsOf(
       leastC: least(temps),
       mostC: most(temps),
       first: all.slice(0, SHOWN),
+      unlikely: unlikelyOf(all, state, placeId),
     },
     drafts: fresh.map(({ atMs, tempC }): EntryDraft => ({
       atMs,
@@ -112,6 +119,20 @@ function readingsOf(
       body: { kind: 'reading', placeId, tempC },
     })),
   });
+}
+
+function unlikelyOf(
+  all: readonly { readonly atMs: number; readonly tempC: number }[],
+  { placeMap }: ShopState,
+  placeId: string,
+): string | null {
+  const place = placeMap.get(placeId);
+  const middle = [...all].sort((a, b) => a.tempC - b.tempC)[Math.floor(all.length / 2)];
+  if (place === undefined || middle === undefined) return null;
+  const setC = setTempC(place, middle.atMs);
+  return Math.abs(middle.tempC - setC) <= UNLIKELY_C
+    ? null
+    : `${place.name} is set to ${Math.round(setC)} °C, and half of these are ${middle.tempC < setC ? 'under' : 'over'} ${Math.round(middle.tempC)} °C. Is it the right place, and are they °C or °F?`;
 }
 
 /** Instants of a file at which the place was measured already. */

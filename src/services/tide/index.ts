@@ -1,5 +1,4 @@
 import { MS_PER_HOUR } from '@/core/units';
-import { listEquipmentThere } from '@/data';
 import { shopVersion } from '../changes';
 import { bakesInSight } from '../bakes-in-sight';
 import type { ShopContext } from '../context';
@@ -35,12 +34,7 @@ export function tideView(context: ShopContext): TideView {
   const bands = bandsOf(state, forecast, span);
   const cold = coldPlaceIds(bands);
   const { shop } = state;
-  const moments = momentsOf(
-    state,
-    forecast,
-    listEquipmentThere(context.db),
-    (one) => one.atMs > span.fromMs,
-  );
+  const moments = momentsOf(context, { state, forecast }, (one) => one.atMs > span.fromMs);
   return {
     version,
     shopName: shop.name,

@@ -2,22 +2,30 @@ import { totals, type Pantry } from '@/core/composition';
 import type { ForecastAct, ShopForecast } from '@/core/forecast';
 import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
-import type { Equipment } from '@/data';
+import { listEquipmentThere } from '@/data';
+import type { ShopContext } from '../context';
+import { mixingOf, waterOf } from '../mix/water';
 import type { ShopState } from '../shop-state';
 import { signWords } from '../sign-words';
 import type { Glyph, Moment, MomentLine } from './moment';
 import { vesselOf } from './vessel';
-import { waterOf } from './water';
+
+/** A shop with its forecast. */
+export interface ForecastOfShop {
+  readonly state: ShopState;
+  readonly forecast: ShopForecast;
+}
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
 
 /** The acts of a forecast that the hands do, those asked for, as moments. */
 export function momentsOf(
-  state: ShopState,
-  forecast: ShopForecast,
-  things: readonly Equipment[],
+  context: Pick<ShopContext, 'db'>,
+  shop: ForecastOfShop,
   asked: (one: ForecastAct) => boolean,
 ): Moment[] {
+  const { state, forecast } = shop;
+  const things = listEquipmentThere(context.db);
   const acts = forecast.acts.filter(
     (one) => one.act.kind !== 'discard' && one.act.kind !== 'aim' && asked(one),
   );
@@ -28,18 +36,19 @@ export function momentsOf(
     ),
   );
   return acts.map((one) => ({
-    ...momentOf(one, state, forecast, batches.get(one.ref) ?? null),
+    ...momentOf(context, one, shop, batches.get(one.ref) ?? null),
     vessel: one.tense === 'done' ? null : vesselOf(one.act, things, state, forecast),
   }));
 }
 
 function momentOf(
+  context: Pick<ShopContext, 'db'>,
   one: ForecastAct,
-  state: ShopState,
-  forecast: ShopForecast,
+  shop: ForecastOfShop,
   batch: string | null,
 ): Omit<Moment, 'vessel'> {
   const { act } = one;
+  const { state, forecast } = shop;
   const peak = peakOf(act, one.atMs, forecast);
   return {
     ref: one.ref,
@@ -51,7 +60,7 @@ function momentOf(
     by: one.by,
     lines: linesOf(act, state.pantry, forecast),
     foot: footOf(act, one, state),
-    water: waterWanted(act, one, state, forecast),
+    water: waterWanted(context, one, shop),
     lotId: lotOf(act),
     placeId: 'placeId' in act ? act.placeId : null,
     offPeakMinutes: peak?.minutes ?? null,
@@ -174,21 +183,20 @@ function footOf(act: Act, one: ForecastAct, state: ShopState): string {
     return `to ${place(act.placeId)}`;
   }
   if (isAct(act, 'use')) {
-    const hours = hoursBetween(one.atMs, act.untilMs);
-    return `${Math.round(hours * 10) / 10} h of service`;
+    const hours = Math.round(hoursBetween(one.plannedMs, act.untilMs) * 10) / 10;
+    return hours > 0 ? `${hours} h of service` : '';
   }
   return '';
 }
 
 /** The water of a mass still to be made. */
 function waterWanted(
-  act: Act,
-  one: ForecastAct,
-  state: ShopState,
-  forecast: ShopForecast,
+  context: Pick<ShopContext, 'db'>,
+  { act, atMs, tense, bakeId }: ForecastAct,
+  shop: ForecastOfShop,
 ): Moment['water'] {
-  if (one.tense === 'done' || !isAct(act, 'make')) return null;
-  return waterOf(act, one.atMs, state, forecast);
+  if (tense === 'done' || !isAct(act, 'make')) return null;
+  return waterOf(act, atMs, mixingOf(context, shop.state, act, bakeId), shop);
 }
 
 /** How a mix meets the window of the leaven it takes most of. */

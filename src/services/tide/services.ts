@@ -1,6 +1,7 @@
 import type { ForecastAct, ShopForecast } from '@/core/forecast';
 import { isAct } from '@/core/journal';
 import type { Bake } from '@/data';
+import { oddsOfBake } from '../plan/odds-of-bake';
 import type { Service } from './view';
 
 /** The services that a forecast reaches, with how many balls are ripe when their turn comes. */
@@ -19,10 +20,14 @@ export function servicesOf(bakes: readonly Bake[], forecast: ShopForecast): Serv
         toMs: bake.readyToMs,
         wanted: bake.formula?.balls ?? planned,
         ripe: known.reduce((sum, turn) => sum + ripeIn(turn, forecast), 0),
+        odds: isBaked(bake, uses) ? null : oddsOfBake(bake, forecast),
       },
     ];
   });
 }
+
+const isBaked = (bake: Bake, uses: readonly ForecastAct[]) =>
+  uses.every((one) => one.bakeId !== bake.id || one.tense === 'done');
 
 /** A part of the balls with its part of the service. */
 interface Turn {

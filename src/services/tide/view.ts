@@ -63,6 +63,8 @@ export interface Service {
   readonly wanted: number;
   /** Balls that are ripe when their turn comes, by an even pace over the service. */
   readonly ripe: number;
+  /** Chance that balls are ready in every half hour of the service, 0–1, as Plan has it; null for one that was baked. */
+  readonly odds: number | null;
 }
 
 /** Everything the home view shows. */

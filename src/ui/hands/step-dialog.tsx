@@ -19,6 +19,7 @@ import { waterText } from '../water-text';
 import { CautionLine } from '../caution-line';
 import { LinkButton } from '../link-button';
 import type { HandsActions } from './actions';
+import { SureQuestion } from './sure-question';
 import { newBatch, useAct } from './use-act';
 
 const NUDGES_MIN = [-30, -5, 5, 30];
@@ -42,12 +43,13 @@ export function StepDialog(props: {
   const [grams, setGrams] = useState<Record<string, string>>(
     Object.fromEntries(sheet.lines.map((line) => [line.id, String(line.massG)])),
   );
-  const done = () =>
+  const done = (sure = false) =>
     run(
       () =>
         actions.doStep({
           stepId: sheet.stepId,
           batch,
+          sure,
           at,
           grams,
           tempC: tempC === '' ? null : tempC,
@@ -83,6 +85,7 @@ export function StepDialog(props: {
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {refused[''] === undefined ? null : <Alert severity="warning">{refused['']}</Alert>}
+        <SureQuestion question={refused['sure']} busy={busy} onYes={() => done(true)} />
         {sheet.notes.map((note) => (
           <Typography key={note} variant="body2">
             {note}
@@ -144,7 +147,7 @@ export function StepDialog(props: {
           <Box sx={{ flex: '1 1 240px' }}>
             <WallTimeField label="Done at" value={at} onChange={setAt} error={refused['at']} />
           </Box>
-          <Button variant="contained" size="large" onClick={done} disabled={busy}>
+          <Button variant="contained" size="large" onClick={() => done()} disabled={busy}>
             Done
           </Button>
         </Box>

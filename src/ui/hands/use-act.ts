@@ -3,6 +3,7 @@
 import { useState, useTransition } from 'react';
 import type { Outcome } from '@/services/outcome';
 import { useAskAnew } from '../ask-anew';
+import { newId } from '../new-id';
 import { useSay } from '../snack';
 import type { HandsActions } from './actions';
 
@@ -54,7 +55,9 @@ export function useAct(actions: Pick<HandsActions, 'undo'>) {
         after?.(outcome.value);
         askAnew();
       } catch {
-        setRefused({ '': 'Olvik did not answer. Nothing was stored; try again.' });
+        setRefused({
+          '': 'Olvik could not show what became of this. Look into the Log before it is done again.',
+        });
       }
     });
   }
@@ -68,5 +71,5 @@ function sentence(refusals: readonly { sentence: string }[]): string {
 
 /** A new batch name, made by the page so that a second tap writes nothing twice. */
 export function newBatch(): string {
-  return crypto.randomUUID();
+  return newId();
 }

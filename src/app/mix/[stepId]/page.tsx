@@ -23,8 +23,8 @@ type Props = {
 export default async function MixPage({ params, searchParams }: Props) {
   await connection();
   const { stepId } = await params;
-  const batch = Number((await searchParams).batch ?? '1');
-  const number = Number.isInteger(batch) ? batch : 1;
+  const batch = Number((await searchParams).batch ?? Number.NaN);
+  const number = Number.isInteger(batch) ? batch : null;
   const view = mixView(shopContext(), segmentOf(stepId), number);
   if (view === null) notFound();
   return (

@@ -98,3 +98,30 @@ test('what is too long is refused, and nonsense breaks nothing', () => {
     expect(() => checkRecipe({ text })).not.toThrow();
   }
 });
+
+describe('what a recipe says of itself', () => {
+  test('salt by the cent is of all flour, the leaven’s counted; by the litre of all water', () => {
+    const text = '800 g flour\n500 g water\n400 g poolish\nsalt 2.5 %';
+    const check = checkRecipe({ text });
+    expect(check.sums?.saltShare.value).toBeCloseTo(0.025, 6);
+    const byLitre = checkRecipe({
+      text: text.replace('salt 2.5 %', '30 g salt per litre of water'),
+    });
+    expect([...(byLitre.sums?.grams.values() ?? [])].at(-1)).toBeCloseTo(0.03 * 700, 6);
+  });
+
+  test('290 g against 283 is told', () => {
+    const check = checkRecipe({
+      text: '1 kg flour\n650 g water\n28 g salt\nmakes 6 balls of 290 g',
+    });
+    expect(check.claims).toMatchObject([{ claimed: 290, agrees: false }]);
+  });
+
+  test('headings and steps open no line', () => {
+    const check = checkRecipe({
+      text: 'Quay dough\n\nIngredients:\n1 kg flour\n650 g water\n\nMethod\nMix and rest 30 min.\nBake hot.',
+    });
+    expect(check.open).toBe(0);
+    expect(check.sums?.doughG.value).toBe(1650);
+  });
+});

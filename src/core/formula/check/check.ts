@@ -9,6 +9,8 @@ export interface RecipeQuestion {
   readonly text: string;
   /** Grams the baker gives for a line, by its number from 0. */
   readonly answers?: Readonly<Record<number, number>>;
+  /** Whether a line counts, where the baker says so; by its number from 0. */
+  readonly counts?: Readonly<Record<number, boolean>>;
 }
 
 /** What a pasted recipe really is. */
@@ -29,7 +31,7 @@ const ANSWER = { name: 'Grams of the line', unit: 'g', min: 0.01, max: 1_000_000
  * Reads a recipe line by line and works out what it really is. What can not be read is said, never guessed.
  * @throws {DomainError} recipe-too-long, answer-range
  */
-export function checkRecipe({ text, answers = {} }: RecipeQuestion): RecipeCheck {
+export function checkRecipe({ text, answers = {}, counts = {} }: RecipeQuestion): RecipeCheck {
   const raws = text.split(/\r?\n/);
   if (text.length > MOST_LETTERS || raws.length > MOST_LINES) {
     throw new DomainError(
@@ -38,7 +40,7 @@ export function checkRecipe({ text, answers = {} }: RecipeQuestion): RecipeCheck
       { lines: raws.length, letters: text.length },
     );
   }
-  const read = raws.map((raw, index) => readLine(raw, index));
+  const read = raws.map((raw, index) => readLine(raw, index, counts[index]));
   const answered = read.map((line) => withAnswer(line, answers[line.index]));
   const first = recipeSums(answered);
   const lines =

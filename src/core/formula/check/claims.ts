@@ -4,18 +4,28 @@ import { amountsIn, readNumber } from './quantity';
 export type RecipeClaim =
   | { readonly of: 'hydration'; readonly share: number }
   | { readonly of: 'salt'; readonly share: number }
-  | { readonly of: 'pieces'; readonly count: number; readonly weightG: number | null }
+  | {
+      readonly of: 'pieces';
+      readonly count: number;
+      /** Of “6–7 pizzas” the greater; as `count` where one number is said. */
+      readonly most: number;
+      readonly weightG: number | null;
+    }
   | { readonly of: 'dough'; readonly massG: number };
 
 const PIECE_WORDS =
-  '(?:dough )?(?:pizzas?|balls?|dough balls?|pieces?|panetti|bases?|crusts?|pies?|breads?|flatbreads?|trays?)';
+  '(?:dough )?(?:pizzas?|balls?|dough balls?|pieces?|panetti|bases?|crusts?|pies?|breads?|flatbreads?|trays?|portions?|servings?|rounds?|loaf|loaves)';
 const HYDRATION =
   /(\d+(?:[.,]\d+)?)\s*%\s*(?:hydration|water content)|hydration\s*(?:of|is|:|=)?\s*(\d+(?:[.,]\d+)?)\s*%/;
 const COUNTED = new RegExp(
-  `(?:makes|yields?|gives|serves|for|enough for|divide into|yield)\\s*:?\\s*(?:about |around |up to )?(\\d+)\\s*(?:[x×]\\s*)?(?:(?:about )?\\d|${PIECE_WORDS}|people|persons)`,
+  `(?:makes|yields?|gives|serves|for|enough for|divide into|yield)\\s*:?\\s*(?:about |around |up to )?(\\d+)(?!\\d)(?:\\s*(?:-|–|to|or)\\s*(\\d+)(?!\\d))?\\s*(?:[x×]\\s*)?(?:(?:about )?\\d|${PIECE_WORDS}|people|persons)`,
 );
 const TIMES = new RegExp(
   `^(\\d+)\\s*(?:[x×]\\s*(\\d+(?:[.,]\\d+)?)\\s*(g|kg|oz)\\s*${PIECE_WORDS}|${PIECE_WORDS}\\s*(?:of|at|à)\\s*(\\d+(?:[.,]\\d+)?)\\s*(g|kg|oz))`,
+);
+/** Nothing but a count of pieces: “6–7 pizzas”, “about 6 portions”. */
+const BARE = new RegExp(
+  `^(?:about |around )?(\\d+)(?:\\s*(?:-|–|to|or)\\s*(\\d+))?\\s*(?:small |medium |large |round )?${PIECE_WORDS}$`,
 );
 const DOUGH =
   /(?:total dough|dough weight|total weight|yields?|makes)\s*(?:weight|of)?\s*:?\s*(?:about )?[\d.,½¼¾ ]+\s*(?:kg|g|lb|oz)\b(?!.*(?:balls?|pizzas?|pieces?))/;
@@ -32,7 +42,10 @@ export function readClaim(text: string): { claim: RecipeClaim; says: string } | 
   const pieces = readPieces(text);
   if (pieces !== null) {
     const each = pieces.weightG === null ? '' : ` of ${round(pieces.weightG)} g`;
-    return { claim: pieces, says: `says ${pieces.count} pieces${each}` };
+    const { count, most } = pieces;
+    const many =
+      most > count ? `${count} to ${most} pieces` : count === 1 ? '1 piece' : `${count} pieces`;
+    return { claim: pieces, says: `says ${many}${each}` };
   }
   if (DOUGH.test(text)) {
     const amount = amountsIn(text).find((one) => one.unit?.of === 'weight');
@@ -47,13 +60,16 @@ export function readClaim(text: string): { claim: RecipeClaim; says: string } | 
 function readPieces(text: string): Extract<RecipeClaim, { of: 'pieces' }> | null {
   const counted = COUNTED.exec(text);
   const times = TIMES.exec(text);
-  if (counted === null && times === null) return null;
-  const count = Number((times ?? counted)?.[1]);
+  const bare = BARE.exec(text);
+  const found = times ?? counted ?? bare;
+  if (found === null) return null;
+  const count = Number(found[1]);
   if (!(count >= 1 && count <= 2000)) return null;
+  const upTo = times === null ? Number(found[2] ?? count) : count;
   const weight = amountsIn(text).find((one) => one.unit?.of === 'weight');
   const weightG =
     weight?.unit == null ? null : ((weight.low + weight.high) / 2) * weight.unit.factor;
-  return { of: 'pieces', count, weightG };
+  return { of: 'pieces', count, most: Math.max(count, Math.min(2000, upTo)), weightG };
 }
 
 const round = (value: number) => Number(value.toPrecision(3));

@@ -12,9 +12,9 @@ export interface ClaimCompared {
   readonly why: string | null;
 }
 
-/** Shares agree within half a point, or 6 % of a small one, weights within 3 %, beyond what spoons leave open. */
+/** Shares agree within half a point, or 6 % of a small one, weights within 1 %, beyond what spoons leave open. */
 const SHARE_SLACK = { points: 0.005, ofShare: 0.06 } as const;
-const MASS_SLACK = 0.03;
+const MASS_SLACK = 0.01;
 
 /** Everything a recipe says of itself, beside what its weights give. */
 export function compareClaims(lines: readonly RecipeLine[], sums: RecipeSums): ClaimCompared[] {
@@ -24,7 +24,7 @@ export function compareClaims(lines: readonly RecipeLine[], sums: RecipeSums): C
       return lineShare(line.thing.kind, line.claimedShare, sums);
     }
     if (line.kind === 'percent' && sums.grams.get(line.index) === undefined) {
-      return lineShare(line.thing.kind, line.share, sums);
+      return line.over === 'flour' ? lineShare(line.thing.kind, line.share, sums) : [];
     }
     return [];
   });

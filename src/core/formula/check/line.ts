@@ -1,6 +1,6 @@
 import { amountsIn, withFigures, type WrittenAmount } from './quantity';
 import type { RecipeUnit } from './units';
-import { thingIn, type RecipeThing } from './words';
+import { thingIn, thingOfLine, type RecipeThing } from './words';
 import { readClaim, type RecipeClaim } from './claims';
 
 /** Grams with the range that its measure carries. */
@@ -14,6 +14,8 @@ export interface MassRange {
 export type RecipeLine = { readonly index: number; readonly raw: string } & (
   | { readonly kind: 'empty' }
   | { readonly kind: 'note'; readonly says: string }
+  /** No ingredient: a heading, a step of the method, or left out by the baker. */
+  | { readonly kind: 'skipped'; readonly says: string }
   | { readonly kind: 'claim'; readonly claim: RecipeClaim; readonly says: string }
   | UnderstoodLine
   | PercentLine
@@ -45,6 +47,8 @@ export interface PercentLine {
   readonly kind: 'percent';
   readonly thing: RecipeThing;
   readonly share: number;
+  /** What it is a share of: all flour, or the water. */
+  readonly over: 'flour' | 'water';
   readonly says: string;
   readonly hydration: number | null;
 }
@@ -67,20 +71,75 @@ export function plainText(raw: string): string {
   );
 }
 
-/** Reads one line of a recipe; what it can not read it says, and guesses nothing. */
-export function readLine(raw: string, index: number): RecipeLine {
+/**
+ * Reads one line of a recipe; what it can not read it says, and guesses nothing.
+ * @param counts whether the baker wants it counted: left out, headings and steps of the method are passed over
+ */
+export function readLine(raw: string, index: number, counts?: boolean): RecipeLine {
   const base = { index, raw };
   const text = plainText(raw);
   if (text === '') return { ...base, kind: 'empty' };
+  if (counts === false) return { ...base, kind: 'skipped', says: 'left out' };
   const claim = readClaim(text);
   if (claim !== null) return { ...base, kind: 'claim', ...claim };
   const bare = text.replace(NO_AMOUNTS, (found) => ' '.repeat(found.length));
-  const found = thingIn(text.replace(/\([^)]*\)/g, ' ')) ?? thingIn(text) ?? yeastOfNoType(text);
+  const perLitre = saltPerLitre(text);
+  if (perLitre !== null) return { ...base, ...perLitre };
+  const passed = counts === true ? null : noIngredient(raw, text);
+  if (passed !== null) return { ...base, kind: 'skipped', says: passed };
+  const named = thingOfLine(text.replace(/\([^)]*\)/g, blank)) ?? thingOfLine(text);
+  if (named !== null && named.beside !== null) {
+    const says = `${named.beside.name} and ${named.thing.name} on one line: how much of each?`;
+    return { ...base, kind: 'not understood', says, thing: null };
+  }
+  const found = named ?? yeastOfNoType(text);
   const without = found === null ? bare : bare.replace(found.word, ' '.repeat(found.word.length));
   const amounts = amountsIn(without);
   if (amounts.length === 0) return withoutAmount(base, text, found?.thing ?? null);
   if (found === null) return unknownThing(base, amounts);
   return { ...base, ...amountLine(found.thing, amounts, without) };
+}
+
+const blank = (words: string) => ' '.repeat(words.length);
+
+/** "30 g salt per litre of water": a share of the water. */
+function saltPerLitre(text: string): Omit<PercentLine, never> | null {
+  const found =
+    /(\d+(?:[.,]\d+)?)\s*g(?:rams?)?\s*(?:of\s+)?(?:fine |coarse |sea )*salt\s*(?:per|a|to (?:the|a)|for each|\/)\s*(?:1\s*)?(?:l\b|lit(?:re|er))/.exec(
+      text,
+    );
+  const salt = thingIn('salt');
+  if (found === null || salt === null) return null;
+  const gramsPerL = Number((found[1] ?? '').replace(',', '.'));
+  return {
+    kind: 'percent',
+    thing: salt.thing,
+    share: gramsPerL / 1000,
+    over: 'water',
+    says: `salt, ${gramsPerL} g to each litre of water`,
+    hydration: null,
+  };
+}
+
+/** Words that a step of the method begins with. */
+const STEP_VERBS =
+  /^(?:step \d+|(?:then|now|next|next day|finally|meanwhile|the (?:next|following) day|after(?:wards)?|when|once|in the (?:morning|evening)|overnight)[ ,]|(?:add|autolyse|bake|ball|beat|blend|bring|bulk|chill|combine|cook|cool|cover|cut|discard|dissolve|divide|dust|feed|ferment|fold|form|freeze|heat|keep|knead|leave|let|make|mix|oil|place|pour|preheat|pre-heat|prepare|proof|prove|punch|put|refrigerate|remove|rest|ripen|roll|round|scale|serve|set|shape|slap|sprinkle|stir|store|stretch|take|temper|top|transfer|turn|warm|weigh|whisk|work)\b)/;
+/** Words that head a part of a recipe. */
+const HEADINGS =
+  /^(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|notes?|tips?|for the .{1,40}|the .{1,30}|dough|final dough|main dough|final mix|poolish|biga|levain|starter|sponge|day (?:one|two|three|\d+))\s*:?$/;
+const FEW_WORDS = 7;
+
+/** What a line is that is no ingredient: a heading, a title, a step of the method; null for one that may be. */
+function noIngredient(raw: string, text: string): string | null {
+  const hasFigure = /\d|\bpinch|\bhandful|½|¼|¾/.test(text);
+  if (HEADINGS.test(text) || (!hasFigure && /:\s*$/.test(raw))) return 'a heading';
+  // A step may weigh something: it begins with what is to be done, an ingredient with how much or what.
+  if (STEP_VERBS.test(text)) return 'a step of the method';
+  const words = text.split(' ').length;
+  if (!hasFigure && thingIn(text) === null && !NOTES.test(text)) {
+    return words <= FEW_WORDS ? 'a heading' : 'a step of the method';
+  }
+  return null;
 }
 
 const TYPE_NOT_SAID = 'yeast, type not said';
@@ -129,7 +188,7 @@ function amountLine(thing: RecipeThing, amounts: readonly WrittenAmount[], text:
   if (rest.length === 0) {
     if (share === null) return { kind: 'not understood', says: `${thing.name}: how much?`, thing };
     const says = `${thing.name}, ${round(share * 100)} % of the flour`;
-    return { kind: 'percent', thing, share, says, hydration: null };
+    return { kind: 'percent', thing, share, over: 'flour', says, hydration: null };
   }
   const totals = alternatives(rest, text).map((group) => groupMass(group, thing));
   const bad = totals.find((one) => typeof one === 'string');

@@ -90,10 +90,59 @@ test.each([
   ['1 sachet of salt', 'question', 'no amount'],
   ['300 mg salt', 'question', 'Are grams meant?'],
   ['120 g moonlight', 'not understood', 'what is it?'],
-  ['knead for ten minutes', 'not understood', 'not understood'],
-  ['mix everything 12', 'not understood', 'not understood'],
 ])('“%s” is not guessed: %s', (raw, kind, says) => {
   const line = readLine(raw, 0);
   expect(line.kind).toBe(kind);
   expect('says' in line ? line.says : '').toContain(says);
+});
+
+describe('what a line is about', () => {
+  test.each([
+    ['1 cup water, what this flour needed', 'water'],
+    ['1000 g wholemeal poolish', 'poolish'],
+    ['300 g water for the flour', 'water'],
+    ['500 g flour, strong if there is any', 'flour'],
+    ['200 g starter fed with rye', 'starter'],
+  ])('“%s” is %s', (raw, id) => {
+    const line = readLine(raw, 0);
+    expect(line).toMatchObject({ kind: 'understood', thing: { id } });
+  });
+
+  test('two things on one line are asked about', () => {
+    expect(readLine('500 g flour and water', 0)).toMatchObject({ kind: 'not understood' });
+  });
+
+  test.each([
+    'Ingredients',
+    'For the dough:',
+    'Harbour Friday dough',
+    'Mix everything and rest 30 min.',
+    'Add 30 g salt and knead for 10 minutes',
+    '1) Dissolve the yeast in 600 ml water',
+    'Leave in the fridge for 24 h',
+    'Then divide into balls',
+  ])('“%s” is passed over, and counted where the baker says so', (raw) => {
+    expect(readLine(raw, 0).kind).toBe('skipped');
+    expect(readLine(raw, 0, true).kind).not.toBe('skipped');
+  });
+
+  test('an ingredient is left out where the baker says so', () => {
+    expect(readLine('500 g flour', 0, false)).toMatchObject({ kind: 'skipped' });
+  });
+
+  test('salt to the litre is a share of the water', () => {
+    expect(readLine('30 g salt per litre of water', 0)).toMatchObject({
+      ...{ kind: 'percent', share: 0.03, over: 'water' },
+      thing: { id: 'salt' },
+    });
+  });
+
+  test.each([
+    ['6–7 pizzas', 6, 7, null],
+    ['6 portions', 6, 6, null],
+    ['makes 7 to 8 balls', 7, 8, null],
+    ['1 loaf of 1000 g', 1, 1, 1000],
+  ])('“%s” claims pieces', (raw, count, most, weightG) => {
+    expect(readLine(raw, 0)).toMatchObject({ claim: { of: 'pieces', count, most, weightG } });
+  });
 });

@@ -25,7 +25,7 @@ const VULGAR: Readonly<Record<string, number>> = {
 const VULGARS = Object.keys(VULGAR).join('');
 
 /** One number: "1 ½", "1½", "½", "1 1/2", "1/2", "1 000", "1,000", "1.5", "1,5". */
-const NUMBER = `(?:\\d+[ \\u2009]?[${VULGARS}]|[${VULGARS}]|\\d+ \\d+/\\d+|\\d+/\\d+|\\d{1,3}(?:[ \\u2009,']\\d{3})+(?![\\d])(?:\\.\\d+)?|\\d+(?:[.,]\\d+)?)`;
+const NUMBER = `(?:\\d+[ \\u2009\\u202f]?[${VULGARS}]|[${VULGARS}]|\\d+ \\d+/\\d+|\\d+/\\d+|\\d{1,3}(?:[ \\u2009\\u202f\\u00a0,']\\d{3})+(?![\\d])(?:\\.\\d+)?|\\d+(?:[.,]\\d+)?)`;
 const AMOUNT = new RegExp(`(${NUMBER})(?:\\s*(?:-|–|to)\\s*(${NUMBER}))?`, 'g');
 /** Words that are numbers. */
 const WORDS: readonly (readonly [RegExp, string])[] = [
@@ -58,8 +58,8 @@ export function readNumber(written: string): number {
   if (fraction !== null) {
     return Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]);
   }
-  if (/^\d{1,3}(?:[ \u2009,']\d{3})+(?:\.\d+)?$/.test(text)) {
-    return Number(text.replace(/[ \u2009,']/g, ''));
+  if (/^\d{1,3}(?:[ \u2009\u202f\u00a0,']\d{3})+(?:\.\d+)?$/.test(text)) {
+    return Number(text.replace(/[ \u2009\u202f\u00a0,']/g, ''));
   }
   return Number(text.replace(',', '.'));
 }

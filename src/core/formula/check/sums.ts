@@ -105,15 +105,16 @@ function countedLines(lines: readonly RecipeLine[]): Counted[] | null {
         ]
       : [],
   );
-  const flourG = weighed
-    .filter((line) => line.thing.kind === 'flour')
-    .reduce((all, line) => all + line.mass.massG, 0);
+  const bring = (of: 'flour' | 'water') =>
+    weighed.reduce((all, line) => all + brought(line, line.mass.massG)[of], 0);
+  // Per cents are of all flour, that of the leavens counted.
+  const flourG = bring('flour');
   if (!(flourG > 0)) return null;
   const said = new Set(weighed.map((line) => line.thing.id));
   const byShare = lines.flatMap((line): Counted[] => {
     if (line.kind !== 'percent' || said.has(line.thing.id) || line.thing.kind === 'flour')
       return [];
-    const massG = line.share * flourG;
+    const massG = line.share * (line.over === 'water' ? bring('water') : flourG);
     const mass = { massG, lowG: massG, highG: massG };
     return [{ index: line.index, thing: line.thing, mass, hydration: line.thing.hydration ?? 0 }];
   });

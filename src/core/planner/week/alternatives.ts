@@ -1,3 +1,4 @@
+import type { NoMethodPlan } from '../method-request';
 import type { Demand } from './demand';
 import { nearestFeasible, type Nearest } from './nearest';
 import { knotOf, type Knot } from './knots';
@@ -13,6 +14,8 @@ export interface Alternatives {
   readonly knot: Knot | null;
   /** The nearest bake that can be; only sought where nothing can be taken. */
   readonly nearest: Nearest | null;
+  /** Methods that can not be planned at all, each with what stops it. */
+  readonly refused: readonly { readonly name: string; readonly why: NoMethodPlan }[];
   /** Methods looked through. */
   readonly share: number;
 }
@@ -30,6 +33,7 @@ export function* alternativesOf(
 ): Generator<Alternatives, Alternatives> {
   const all: Proposal[] = [];
   const best = new Map<string, Proposal>();
+  const refused: { name: string; why: NoMethodPlan }[] = [];
   const total = demand.methods.length + 1;
   let done = 0;
   for (const method of demand.methods) {
@@ -39,12 +43,12 @@ export function* alternativesOf(
       all.push(...found.proposals);
       const [first] = found.proposals;
       if (first !== undefined) best.set(method.key, withOdds(first, shop, DRAWS));
-    }
-    yield alternatives([...best.values()], all, null, done / total);
+    } else refused.push({ name: method.method.name, why: found.because });
+    yield { ...alternatives([...best.values()], all, null, done / total), refused };
   }
   const takeable = [...best.values()].some((one) => one.broken.length === 0);
   const nearest = takeable ? null : nearestFeasible(demand, shop, all);
-  return alternatives([...best.values()], all, nearest, 1);
+  return { ...alternatives([...best.values()], all, nearest, 1), refused };
 }
 
 function alternatives(
@@ -52,7 +56,7 @@ function alternatives(
   all: readonly Proposal[],
   nearest: Nearest | null,
   share: number,
-): Alternatives {
+): Omit<Alternatives, 'refused'> {
   const inOrder = [...found].sort(byBrokenThenPoints);
   const best = inOrder.find((one) => one.broken.length === 0) ?? null;
   return {

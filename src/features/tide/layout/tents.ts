@@ -1,5 +1,5 @@
 import type { Service, TideView } from '@/services/tide';
-import { coverText } from '../tells';
+import { chanceWords, coverText } from '../tells';
 import { textWidth } from './labels';
 import type { Frame, Tent } from './picture-parts';
 import type { TimeScale } from './time-scale';
@@ -30,8 +30,9 @@ export function tentsOf(view: TideView, scale: TimeScale, frame: Frame): Tent[] 
 
 function tentOf(services: readonly Service[], scale: TimeScale, frame: Frame): Tent {
   const wanted = services.reduce((sum, one) => sum + one.wanted, 0);
-  const ripe = services.reduce((sum, one) => sum + Math.min(one.ripe, one.wanted), 0);
-  const text = `${wanted} ${coverText({ wanted, ripe })}`;
+  const known = services.flatMap((one) => one.odds ?? []);
+  const odds = known.length === 0 ? null : Math.min(...known);
+  const text = `${wanted} ${coverText({ odds })}`;
   const from = scale.x(Math.max(Math.min(...services.map((one) => one.fromMs)), scale.fromMs));
   const to = scale.x(Math.min(Math.max(...services.map((one) => one.toMs)), scale.toMs));
   const width = Math.max(textWidth(text, TEXT_PX * frame.text) + 14, to - from);
@@ -40,8 +41,6 @@ function tentOf(services: readonly Service[], scale: TimeScale, frame: Frame): T
     x: Math.max(frame.labelWidth, wished),
     width,
     text,
-    title: services
-      .map((one) => `${one.name}: ${one.ripe} of ${one.wanted} balls ripe in their turn`)
-      .join('\n'),
+    title: services.map((one) => `${one.name}: ${chanceWords(one)}`).join('\n'),
   };
 }
