@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { command } from '@/services/commands/command';
 import { COMMANDS } from '@/services/commands/registry';
+import { shopLog } from '@/services/shop-log';
 import { loadShop } from '@/services/shop-state';
 import { listBakes } from '@/data';
 import { demoShop } from './demo-shop';
@@ -49,9 +50,7 @@ test('whatever a page sends is answered or refused in words, and the views go on
   const valid = validCommands(context).filter(({ name }) => name !== 'printLabels');
   const names = Object.keys(COMMANDS).filter((name) => name !== 'printLabels');
   const faults: string[] = [];
-  const quiet = jest.spyOn(console, 'error').mockImplementation((...said: unknown[]) => {
-    faults.push(said.map(String).join(' '));
-  });
+  shopLog.level = 'silent';
   let sent = 0;
   const send = async (name: string, args: unknown) => {
     sent += 1;
@@ -85,7 +84,6 @@ test('whatever a page sends is answered or refused in words, and the views go on
       also === null ? once : withAt(once, again[also[0] % again.length] ?? [0], also[1]),
     );
   }
-  quiet.mockRestore();
   expect(faults).toEqual([]);
   const { plan } = loadShop(context).folded;
   const asked = {

@@ -25,16 +25,21 @@ function nameOf(host: string): string | null {
  * @param allowed names beside the loopback ones that the shop answers to
  */
 export function refusedStatus(asker: Asker, allowed: ReadonlySet<string>): 403 | 421 | null {
-  const { method, host, origin, site, mode, dest } = asker;
-  const name = host === null ? null : nameOf(host);
+  const name = asker.host === null ? null : nameOf(asker.host);
   if (name === null || !(LOOPBACK.has(name) || allowed.has(name))) return 421;
-  if (origin !== null && origin !== 'null' && !isOwn(origin, host as string)) return 403;
-  if (site === null || site === 'same-origin' || site === 'none') {
-    return origin === 'null' && !isReading(method) ? 403 : null;
-  }
-  const follows = isReading(method) && mode === 'navigate' && dest === 'document';
-  return follows ? null : 403;
+  return isForeign(asker) ? 403 : null;
 }
+
+/** True for what a browser says another page is doing; a program that is no browser says nothing of it. */
+function isForeign({ method, host, origin, site, mode, dest }: Asker): boolean {
+  if (origin === 'null') return !isReading(method) || isElsewhere(site);
+  if (origin !== null && !isOwn(origin, host ?? '')) return true;
+  const follows = isReading(method) && mode === 'navigate' && dest === 'document';
+  return isElsewhere(site) && !follows;
+}
+
+const isElsewhere = (site: string | null) =>
+  site !== null && site !== 'same-origin' && site !== 'none';
 
 const isReading = (method: string) => method === 'GET' || method === 'HEAD';
 

@@ -8,12 +8,7 @@ export {
   restoreBackup,
   type Backup,
 } from './backup-store';
-export {
-  addCommand,
-  dropCommandsBefore,
-  maybeOneCommand,
-  type DoneCommand,
-} from './command-repository';
+export { addCommand, dropCommandsBefore, maybeOneCommand } from './command-repository';
 export { databaseVersion } from './version-repository';
 export {
   addBake,

@@ -1,5 +1,5 @@
 import { WARMEST_WATER_C } from '@/core/thermal';
-import { isAct, stockAfter, type Act, type ActOf } from '@/core/journal';
+import { isAct, stockAfter, type Act, type ActOf, type Lot } from '@/core/journal';
 import { additionQuestion, farOffQuestion, isFar } from '@/core/mixing';
 import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
@@ -190,14 +190,22 @@ export function actOnLot(context: ShopContext, form: unknown): Outcome<{ batch: 
     if (isAct(body, 'add') && !state.pantry.has(body.ingredients[0]?.ingredientId ?? '')) {
       return refused('ingredientId', 'Ingredient: choose one that the shop has.');
     }
-    if (isAct(body, 'add') && !parsed.value.sure && act.kind === 'add') {
-      const name = state.pantry.get(act.ingredientId)?.name.toLowerCase() ?? act.ingredientId;
-      const question = additionQuestion(name, act.massG, lot.composition);
-      if (question !== null) return refused('sure', question);
-    }
+    const question = parsed.value.sure ? null : addedQuestion(act, lot, state);
+    if (question !== null) return refused('sure', question);
     writeEntries(context, batchOf(context, batch, [{ atMs: at.value, tense: 'done', body }]));
     return done({ batch });
   });
+}
+
+/** What is asked about an addition that is much of its mass; null for every other act. */
+function addedQuestion(
+  act: z.output<typeof actFormSchema>['act'],
+  { composition }: Lot,
+  { pantry }: ShopState,
+): string | null {
+  if (act.kind !== 'add') return null;
+  const name = pantry.get(act.ingredientId)?.name.toLowerCase() ?? act.ingredientId;
+  return additionQuestion(name, act.massG, composition);
 }
 
 function bodyOf(lotId: string, act: z.output<typeof actFormSchema>['act']): Act {

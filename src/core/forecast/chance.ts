@@ -2,7 +2,7 @@ import { EIGHTY_PERCENT, normalBelow } from '../numeric';
 import type { RipeWindow } from '../ripeness';
 import { hoursBetween } from '../units';
 import { type HourBand, type WindowBand } from './band';
-import type { LotForecast } from './lot-forecast';
+import type { LotForecast } from './lot-told';
 
 /**
  * Chance that a lot is inside its ripe window at an hour: that it has opened and not yet closed. The two are taken

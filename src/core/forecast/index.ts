@@ -3,7 +3,8 @@ export { type ForecastAct } from './effective-plan';
 export { forecastShop, shopStories, type ShopForecast } from './forecast';
 export { LEAVENED_DOUGHS } from './leavened-doughs';
 export { type CultureSpeed } from './culture-speed';
-export { BOOK_SPEED_LN_SD, forecastLot, type LotForecast } from './lot-forecast';
+export type { LotForecast } from './lot-told';
+export { BOOK_SPEED_LN_SD, forecastLot } from './lot-forecast';
 export {
   placeTempC,
   setTempC,

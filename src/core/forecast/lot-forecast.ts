@@ -7,50 +7,18 @@ import {
   type WindowOptions,
 } from '../ripeness';
 import { addHours, DomainError, hoursBetween, MS_PER_HOUR } from '../units';
-import { assimilateLooks, type LookEffect } from './assimilate';
+import { assimilateLooks } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
 import type { CultureSpeed } from './culture-speed';
 import { NO_DOUBT, type Doubt } from './doubt';
 import { doubtOf, type DrawnTruth } from './drawn-truth';
 import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough } from './leavened-doughs';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
+import type { InstantBand, LotForecast, WindowInstants } from './lot-told';
 import { notForecast, unknownByParents } from './no-forecast';
 import { placeTempC } from './places';
 import { isYoung, startState, type RunLot } from './start-state';
 import type { LotStory } from './stories';
-
-/** Instants that hold 8 runs in 10. */
-export type InstantBand = readonly [earlyMs: number, lateMs: number] | null;
-
-/** A ripe window in instants, each with its band. */
-export interface WindowInstants {
-  readonly opensMs: number | null;
-  readonly bestMs: number | null;
-  readonly closesMs: number | null;
-  readonly opensBand: InstantBand;
-  readonly bestBand: InstantBand;
-  readonly closesBand: InstantBand;
-  readonly peakRise: number;
-  readonly by: RipeWindow['by'];
-  /** Until when balls spring back when opened; null for other kinds. */
-  readonly tightUntilMs: number | null;
-}
-
-/** Everything forecast about one lot. */
-export interface LotForecast extends RunLot {
-  /** Why nothing can be forecast about it, in words; null for lots that are forecast. */
-  readonly unknown: string | null;
-  readonly window: WindowInstants;
-  readonly band: WindowBand | null;
-  /** Speed of the lot against its culture, from its looks. */
-  readonly speed: number;
-  readonly lookEffects: readonly LookEffect[];
-  /** Speed the run was made with: its culture’s times its own. */
-  readonly runSpeed: number;
-  /** Factor on every sd of its band, under 1 after looks. */
-  readonly shrink: number;
-  readonly extraLnSd: number;
-}
 
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
 const LOOK_AHEAD_H: Readonly<Record<string, number>> = { cold: 120, tempered: 40, room: 40 };

@@ -1,7 +1,7 @@
 import { recipe, simulate, STATE_SIZE, X, type Trajectory } from '../kinetics';
 import { hoursBetween } from '../units';
 import { massOf } from '../composition';
-import type { LotForecast } from './lot-forecast';
+import type { LotForecast } from './lot-told';
 import { NO_DOUBT } from './doubt';
 import type { RunLot } from './start-state';
 import { isSourdoughKind } from './sourdough-kinds';

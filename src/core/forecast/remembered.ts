@@ -1,4 +1,4 @@
-import type { LotForecast } from './lot-forecast';
+import type { LotForecast } from './lot-told';
 
 /** A forecast with what it was made from. */
 interface Kept {

@@ -156,6 +156,7 @@ test('a flour changed is made up by the others; a leaven changed by the final mi
   expect(dosed.dough.leavens[0]!.made).toEqual({
     by: 'yeast',
     freshShare: expect.closeTo(0.003, 9),
+    typed: true,
   });
 });
 

@@ -14,7 +14,7 @@ export {
   type Score,
   type Tenses,
 } from './fold';
-export { newlyImpossible, possibleFold, type NotPossible, type PossibleFold } from './possible';
+export { newlyImpossible, possibleFold, type PossibleFold } from './possible';
 export {
   entrySchema,
   HEALTH_SIGNS,

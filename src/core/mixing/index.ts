@@ -1,4 +1,4 @@
-export { additionQuestion, farOffQuestion, isFar, type Amount } from './far-off';
+export { additionQuestion, farOffQuestion, isFar } from './far-off';
 export { actsOfCards } from './acts';
 export {
   mixCard,

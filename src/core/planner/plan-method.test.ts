@@ -273,32 +273,3 @@ test('feeds in a row before a levain: each gives what the next takes, and is bes
   expect(Math.abs(bestMs - builtMs) / MS_PER_MINUTE).toBeLessThan(20);
   expect(planMethod(request(method, { nowMs: first.atMs + 3_600_000 })).kind).toBe('infeasible');
 });
-
-describe('nothing stays in the bowl', () => {
-  const products = (count: number, weightG: number) => ({
-    by: 'products' as const,
-    products: [{ name: 'Balls', count, weightG, keepsH: 72 }],
-  });
-  test.each([
-    ['nine balls of 200 g', products(9, 200)],
-    ['seven of 283 g', products(7, 283)],
-    ['rounds by diameter', { by: 'diameter', count: 5, diameterCm: 31, style: 'middling' }],
-    ['a tray', { by: 'tray', count: 1, lengthCm: 40, widthCm: 30, thicknessMm: 4 }],
-  ] as const)('%s are planned of every method of the library', (_, target) => {
-    for (const { id } of LIBRARY) {
-      const plan = planMethod(request({ ...methodOf(id), target, lossShare: 0 } as Method));
-      expect([id, plan.kind]).toEqual([id, 'plan']);
-    }
-  });
-
-  test('a year that was typed halfway and one far ahead are refused at once', () => {
-    const ahead = { readyFromMs: at('2029-11-27T18:00'), readyToMs: at('2029-11-27T19:00') };
-    expect(planMethod(request(methodOf(LIBRARY[0]!.id), ahead))).toMatchObject({
-      because: 'too far ahead',
-    });
-    const long = { readyToMs: at('2028-11-27T18:00') };
-    expect(planMethod(request(methodOf(LIBRARY[0]!.id), long))).toMatchObject({
-      because: 'service too long',
-    });
-  });
-});

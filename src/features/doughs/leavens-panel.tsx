@@ -64,6 +64,11 @@ export function LeavensPanel(props: {
           <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
             {USUAL_LEAVENS[leaven.kind].says}. {madeSays(leaven, facts)}
           </Typography>
+          {isTyped(leaven) ? (
+            <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set(found(leaven))}>
+              Use calculated dose
+            </Button>
+          ) : null}
           <Button
             size="small"
             variant="text"
@@ -87,9 +92,21 @@ export function LeavensPanel(props: {
   );
 }
 
+/** True for a dose that the baker typed: hours give way to it. */
+const isTyped = ({ made }: Leaven) => made.by !== 'taken' && made.typed === true;
+
+/** The leaven with its dose found for the hour again. */
+function found(leaven: Leaven): Leaven {
+  const { made } = leaven;
+  if (made.by === 'taken') return leaven;
+  return { ...leaven, made: { ...made, typed: false } };
+}
+
 function madeSays(leaven: Leaven, facts: DoughFacts): string {
   const { made } = leaven;
-  if (made.by === 'yeast') return 'Its dose is found for the hour.';
+  if (made.by === 'yeast') {
+    return isTyped(leaven) ? 'Its dose is as you typed it.' : 'Its dose is found for the hour.';
+  }
   const source = sourceFor(leaven, facts.sources);
   if (source === null) return 'The shop has no culture for it yet.';
   const there = massText(source.thereG, facts.units);

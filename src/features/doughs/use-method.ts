@@ -8,7 +8,6 @@ import {
   type CellChange,
   type DoughColumns,
   type Held,
-  type Leaven,
 } from '@/core/formula';
 import { methodSchema, type Method } from '@/core/methods';
 import { doughPerFlour } from '@/core/formula';
@@ -16,6 +15,7 @@ import { DomainError } from '@/core/units';
 import type { DoughFacts } from '@/services/doughs/facts';
 import { useCompute } from '@/ui/compute/use-compute';
 import { useSettled } from '@/ui/use-settled';
+import { withFound, withTypedNames } from './shown-method';
 
 /** When a bake is wanted, and what is held of its hours. */
 export interface BakeWish {
@@ -85,8 +85,8 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
   const settled = useSettled(asks, 200);
   const { answer, refused: planRefused, busy } = useCompute('method', settled);
   const plan = answer?.kind === 'plan' ? answer.plan.method : null;
-  const shown = useMemo(() => withFound(method, plan), [method, plan]);
-  const columns = useMemo(() => safeColumns(shown, facts), [shown, facts]);
+  const shown = withFound(method, plan);
+  const columns = safeColumns(shown, facts);
   return {
     method,
     columns,
@@ -107,43 +107,6 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
     planning: busy || settled !== asks,
     steps: { scaleStepG, fineStepG },
   };
-}
-
-/** The method as it was checked, its names as they are typed: the space before the next word is not cut off. */
-function withTypedNames(checked: Method, typed: Method): Method {
-  const { target } = checked;
-  const products = typed.target.by === 'products' ? typed.target.products : [];
-  return {
-    ...checked,
-    name: typed.name,
-    target:
-      target.by === 'products'
-        ? {
-            ...target,
-            products: target.products.map((one, i) => ({
-              ...one,
-              name: products[i]?.name ?? one.name,
-            })),
-          }
-        : target,
-  };
-}
-
-/** The method with the doses and seeds that its plan found: the table shows what is weighed. */
-function withFound(method: Method, plan: Method | null): Method {
-  if (plan === null) return method;
-  const leavens = method.dough.leavens.map((leaven): Leaven => {
-    const found = plan.dough.leavens.find((one) => one.id === leaven.id)?.made;
-    const { made } = leaven;
-    if (made.by === 'yeast' && found?.by === 'yeast' && made.typed !== true) {
-      return { ...leaven, made: { ...made, freshShare: found.freshShare } };
-    }
-    if (made.by === 'seed' && found?.by === 'seed' && made.typed !== true) {
-      return { ...leaven, made: { ...made, seedShare: found.seedShare } };
-    }
-    return leaven;
-  });
-  return { ...method, dough: { ...method.dough, leavens } };
 }
 
 /** With its flour held, a dough of another weight makes heavier or lighter pieces, as many as before. */

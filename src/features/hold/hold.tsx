@@ -15,6 +15,7 @@ import { Textures } from '@/ui/marks/textures';
 import { answerNotice } from '@/ui/notice-answers';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
+import { newId as newBatch } from '@/ui/new-id';
 import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
 import type { HoldActions } from './hold-actions';
@@ -22,7 +23,6 @@ import { holdScale, type HoldScale } from './hold-scale';
 import { moveWords } from './hold-words';
 import { LeavenCurve } from './leaven-curve';
 import { MoveRow } from './move-row';
-import { newId } from '@/ui/new-id';
 
 /** A bake that may slip: how its leaven stands, and what can still be done, best first. */
 export function Hold({ view, actions }: { view: HoldView; actions: HoldActions }) {
@@ -176,12 +176,12 @@ function Moves(props: {
   const [more, setMore] = useState(false);
   const take = (move: ShownMove) =>
     start(async () => {
-      const batch = newId();
-      const outcome = await actions.take({ bakeId: bake.id, batch, changes: move.changes });
+      const asked = { bakeId: bake.id, batch: newBatch(), changes: move.changes };
+      const outcome = await actions.take(asked);
       if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-      const undo = () => void actions.undo(batch).then(() => router.refresh());
-      const { title } = moveWords(move, view);
-      say({ text: `${title}: taken, with what follows.`, action: { label: 'Undo', run: undo } });
+      const undo = () => void actions.undo(asked.batch).then(() => router.refresh());
+      const text = `${moveWords(move, view).title}: taken, with what follows.`;
+      say({ text, action: { label: 'Undo', run: undo } });
       router.push('/');
     });
   const leave = () => {
@@ -190,7 +190,6 @@ function Moves(props: {
   };
   const open = moves.filter((move) => !isOver(move, nowMs));
   const shown = left ? [] : open.slice(0, more ? open.length : FIRST_SHOWN);
-  const bestOdds = shown[0]?.odds.service ?? 0;
   return (
     <>
       {shown.map((move, index) => (
@@ -201,7 +200,7 @@ function Moves(props: {
           scale={scale}
           width={width}
           best={index === 0}
-          asGood={index > 0 && bestOdds - move.odds.service < AS_GOOD}
+          asGood={index > 0 && (shown[0]?.odds.service ?? 0) - move.odds.service < AS_GOOD}
           busy={busy}
           onTake={() => take(move)}
         />

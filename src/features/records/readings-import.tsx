@@ -144,7 +144,7 @@ export function ReadingsImport(props: {
 }
 
 /** The range that a file would give in a unit, as the shop reads degrees; nothing where it can not be read. */
-function rangeIn({ unit: _, ...asked }: Asked, unit: 'C' | 'F', { units }: RecordsView): string {
+function rangeIn(asked: Asked, unit: 'C' | 'F', { units }: RecordsView): string {
   const read = readLogger(asked.text.slice(0, LOOKED_AT), { ...asked, unit });
   if (read.kind === 'refused' || read.rows.length === 0) return '';
   const temps = read.rows.map((one) => one.tempC);

@@ -5,8 +5,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState, useTransition } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import type { PlaceBefore } from '@/services/shop';
+import type { ShopUnits } from '@/core/units';
+import { asFahrenheit } from './as-fahrenheit';
 import { useAskAnew } from '@/ui/ask-anew';
 import { changedOnly } from '@/ui/changed';
 import { useSay } from '@/ui/snack';
@@ -40,10 +42,11 @@ function firstFields(place: PlaceBefore | null): PlaceFields {
 export function PlaceForm(props: {
   place: PlaceBefore | null;
   change: PlaceActions['changePlace'];
+  units: ShopUnits;
   onSaved?: () => void;
 }) {
-  const { place, change, onSaved } = props;
-  const { register, handleSubmit, formState } = useForm<PlaceFields>({
+  const { place, change, units, onSaved } = props;
+  const { register, handleSubmit, formState, control } = useForm<PlaceFields>({
     defaultValues: firstFields(place),
   });
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
@@ -82,13 +85,15 @@ export function PlaceForm(props: {
       onSaved?.();
       askAnew();
     });
+  const typedC = useWatch({ control, name: 'tempC' });
+  const hint = (name: keyof PlaceFields) => (name === 'tempC' ? asFahrenheit(typedC, units) : '');
   const field = (name: keyof PlaceFields, label: string) => (
     <TextField
       label={label}
       {...register(name)}
       error={wrong[name] !== undefined}
       placeholder={name === 'daily' ? '06:00 19, 14:00 24, 22:00 20' : ''}
-      helperText={wrong[name] ?? ''}
+      helperText={wrong[name] ?? hint(name)}
       slotProps={{
         htmlInput: {
           inputMode: name === 'name' || name === 'daily' ? 'text' : 'decimal',

@@ -34,6 +34,7 @@ export function PlacesPanel(props: {
             <PlaceForm
               place={place}
               change={actions.changePlace}
+              units={units}
               onSaved={() => setChanging(null)}
             />
           ) : (
@@ -64,7 +65,12 @@ export function PlacesPanel(props: {
         </Box>
       ))}
       {adding ? (
-        <PlaceForm place={null} change={actions.changePlace} onSaved={() => setAdding(false)} />
+        <PlaceForm
+          place={null}
+          change={actions.changePlace}
+          units={units}
+          onSaved={() => setAdding(false)}
+        />
       ) : (
         <Button onClick={() => setAdding(true)} sx={{ justifySelf: 'start' }}>
           Add a place

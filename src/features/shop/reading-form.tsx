@@ -11,6 +11,7 @@ import { degreesApartText, momentText, tempText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
+import { asFahrenheit } from './as-fahrenheit';
 import type { PlaceActions } from './place-actions';
 
 /** A temperature measured in a place: one figure, and what was learned from all of them. */
@@ -65,7 +66,7 @@ export function ReadingForm(props: {
         value={text}
         onChange={(event) => setText(event.target.value)}
         error={wrong !== null}
-        helperText={wrong ?? ''}
+        helperText={wrong ?? asFahrenheit(text, units)}
         slotProps={{ htmlInput: { inputMode: 'decimal' } }}
         sx={{ width: 150 }}
       />

@@ -11,7 +11,7 @@ import { waterDegrees } from '@/ui/water-text';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { Key } from './key';
 import { isAtPeak, offPeakText } from './tells';
-import { ToCard } from './to-card';
+import { FirstActs } from './first-acts';
 import { rem } from '@/ui/rem';
 
 /** The strip under the picture: what was just done, and the next moments with their grams. */
@@ -223,43 +223,7 @@ function HandsCard(props: {
         ))}
       </Box>
       {first ? (
-        <Box
-          sx={{
-            display: 'flex',
-            flexWrap: 'wrap',
-            columnGap: 0.5,
-            mt: 0.25,
-            position: 'relative',
-            zIndex: 1,
-          }}
-        >
-          <Button
-            size="small"
-            variant="contained"
-            color="inherit"
-            onClick={onDone}
-            aria-keyshortcuts="d"
-            sx={{
-              flex: '1 0 auto',
-              px: 1.5,
-              background: 'var(--paper)',
-              color: 'var(--ink)',
-              whiteSpace: 'nowrap',
-            }}
-          >
-            Done now
-          </Button>
-          <Button
-            size="small"
-            variant="text"
-            color="inherit"
-            onClick={onOpen}
-            sx={{ px: 0.75, minWidth: 0, textDecoration: 'underline', whiteSpace: 'nowrap' }}
-          >
-            Other time
-          </Button>
-          <ToCard moment={moment} />
-        </Box>
+        <FirstActs moment={moment} onDone={onDone} onOpen={onOpen} />
       ) : (
         <Typography variant="caption" sx={{ color: 'var(--ink2)', lineHeight: 1.25 }}>
           {[peakText(moment), whereText(moment)]

@@ -4,6 +4,7 @@ import { addCommand, dropCommandsBefore, maybeOneCommand, NotFoundError } from '
 import type { ShopContext } from '../context';
 import { refused, type Outcome } from '../outcome';
 import { forgetAll } from '../remembering';
+import { shopLog } from '../shop-log';
 
 /** A command as it arrives: its name, and the id that its page made for it. */
 export interface Call {
@@ -97,7 +98,7 @@ export function refusalOf(error: unknown, name: string): Outcome<never> {
   if (error instanceof DomainError) return refused(null, error.message);
   if (error instanceof NotFoundError) return refused(null, `${error.message} Nothing was stored.`);
   if (isMissingReference(error)) return refused(null, MISSING);
-  console.error(`command ${name} failed`, error);
+  shopLog.error({ command: name, err: error }, 'command failed');
   return refused(
     null,
     'Olvik could not do this: a fault of its own, not of what was typed. Nothing was stored, nothing was lost.',

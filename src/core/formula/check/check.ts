@@ -1,6 +1,7 @@
 import { DomainError, requireNumber } from '../../units';
 import { compareClaims, type ClaimCompared } from './compare';
-import { readLine, type MassRange, type RecipeLine } from './line';
+import type { MassRange } from './amount-mass';
+import { readLine, type RecipeLine } from './line';
 import { magnitudeQuestion } from './magnitude';
 import { recipeSums, type RecipeSums } from './sums';
 

@@ -41,11 +41,7 @@ export function readClaim(text: string): { claim: RecipeClaim; says: string } | 
   }
   const pieces = readPieces(text);
   if (pieces !== null) {
-    const each = pieces.weightG === null ? '' : ` of ${round(pieces.weightG)} g`;
-    const { count, most } = pieces;
-    const many =
-      most > count ? `${count} to ${most} pieces` : count === 1 ? '1 piece' : `${count} pieces`;
-    return { claim: pieces, says: `says ${many}${each}` };
+    return { claim: pieces, says: piecesSay(pieces) };
   }
   if (DOUGH.test(text)) {
     const amount = amountsIn(text).find((one) => one.unit?.of === 'weight');
@@ -55,6 +51,12 @@ export function readClaim(text: string): { claim: RecipeClaim; says: string } | 
     }
   }
   return null;
+}
+
+function piecesSay({ count, most, weightG }: Extract<RecipeClaim, { of: 'pieces' }>): string {
+  const each = weightG === null ? '' : ` of ${round(weightG)} g`;
+  if (most > count) return `says ${count} to ${most} pieces${each}`;
+  return `says ${count} ${count === 1 ? 'piece' : 'pieces'}${each}`;
 }
 
 function readPieces(text: string): Extract<RecipeClaim, { of: 'pieces' }> | null {

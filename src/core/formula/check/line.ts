@@ -1,14 +1,9 @@
+import { groupMass, type MassRange, type WeighedAmount } from './amount-mass';
 import { amountsIn, withFigures, type WrittenAmount } from './quantity';
-import type { RecipeUnit } from './units';
-import { thingIn, thingOfLine, type RecipeThing } from './words';
+import { NOTES, noIngredient, saltPerLitre } from './no-ingredient';
+import { thingOfLine } from './thing-of-line';
+import { thingIn, type RecipeThing } from './words';
 import { readClaim, type RecipeClaim } from './claims';
-
-/** Grams with the range that its measure carries. */
-export interface MassRange {
-  readonly massG: number;
-  readonly lowG: number;
-  readonly highG: number;
-}
 
 /** What Olvik made of one line. */
 export type RecipeLine = { readonly index: number; readonly raw: string } & (
@@ -53,8 +48,6 @@ export interface PercentLine {
   readonly hydration: number | null;
 }
 
-const NOTES =
-  /\b(to taste|as needed|as required|if needed|optional|for dusting|for the (?:tray|bowl|board|pan|peel)|a little extra|extra for)\b/;
 /** Heat, strength and types of flour are figures that are no amounts. */
 const NO_AMOUNTS =
   /\b(?:at |of )?-?\d+(?:[.,]\d+)?\s*(?:°\s*[cf]?|degrees?)(?![a-z])|\b[wt]\s?\d{2,3}\b|\bw\s*=?\s*\d{3}\b|\btype \d+\b|\bno\.? ?\d\b/g;
@@ -82,64 +75,31 @@ export function readLine(raw: string, index: number, counts?: boolean): RecipeLi
   if (counts === false) return { ...base, kind: 'skipped', says: 'left out' };
   const claim = readClaim(text);
   if (claim !== null) return { ...base, kind: 'claim', ...claim };
-  const bare = text.replace(NO_AMOUNTS, (found) => ' '.repeat(found.length));
   const perLitre = saltPerLitre(text);
-  if (perLitre !== null) return { ...base, ...perLitre };
+  if (perLitre !== null) return { ...base, kind: 'percent', ...perLitre };
   const passed = counts === true ? null : noIngredient(raw, text);
   if (passed !== null) return { ...base, kind: 'skipped', says: passed };
-  const named = thingOfLine(text.replace(/\([^)]*\)/g, blank)) ?? thingOfLine(text);
-  if (named !== null && named.beside !== null) {
-    const says = `${named.beside.name} and ${named.thing.name} on one line: how much of each?`;
-    return { ...base, kind: 'not understood', says, thing: null };
-  }
-  const found = named ?? yeastOfNoType(text);
-  const without = found === null ? bare : bare.replace(found.word, ' '.repeat(found.word.length));
-  const amounts = amountsIn(without);
-  if (amounts.length === 0) return withoutAmount(base, text, found?.thing ?? null);
-  if (found === null) return unknownThing(base, amounts);
-  return { ...base, ...amountLine(found.thing, amounts, without) };
+  return { ...base, ...ingredientLine(text) };
 }
 
 const blank = (words: string) => ' '.repeat(words.length);
 
-/** "30 g salt per litre of water": a share of the water. */
-function saltPerLitre(text: string): Omit<PercentLine, never> | null {
-  const found =
-    /(\d+(?:[.,]\d+)?)\s*g(?:rams?)?\s*(?:of\s+)?(?:fine |coarse |sea )*salt\s*(?:per|a|to (?:the|a)|for each|\/)\s*(?:1\s*)?(?:l\b|lit(?:re|er))/.exec(
-      text,
-    );
-  const salt = thingIn('salt');
-  if (found === null || salt === null) return null;
-  const gramsPerL = Number((found[1] ?? '').replace(',', '.'));
-  return {
-    kind: 'percent',
-    thing: salt.thing,
-    share: gramsPerL / 1000,
-    over: 'water',
-    says: `salt, ${gramsPerL} g to each litre of water`,
-    hydration: null,
-  };
-}
-
-/** Words that a step of the method begins with. */
-const STEP_VERBS =
-  /^(?:step \d+|(?:then|now|next|next day|finally|meanwhile|the (?:next|following) day|after(?:wards)?|when|once|in the (?:morning|evening)|overnight)[ ,]|(?:add|autolyse|bake|ball|beat|blend|bring|bulk|chill|combine|cook|cool|cover|cut|discard|dissolve|divide|dust|feed|ferment|fold|form|freeze|heat|keep|knead|leave|let|make|mix|oil|place|pour|preheat|pre-heat|prepare|proof|prove|punch|put|refrigerate|remove|rest|ripen|roll|round|scale|serve|set|shape|slap|sprinkle|stir|store|stretch|take|temper|top|transfer|turn|warm|weigh|whisk|work)\b)/;
-/** Words that head a part of a recipe. */
-const HEADINGS =
-  /^(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|notes?|tips?|for the .{1,40}|the .{1,30}|dough|final dough|main dough|final mix|poolish|biga|levain|starter|sponge|day (?:one|two|three|\d+))\s*:?$/;
-const FEW_WORDS = 7;
-
-/** What a line is that is no ingredient: a heading, a title, a step of the method; null for one that may be. */
-function noIngredient(raw: string, text: string): string | null {
-  const hasFigure = /\d|\bpinch|\bhandful|½|¼|¾/.test(text);
-  if (HEADINGS.test(text) || (!hasFigure && /:\s*$/.test(raw))) return 'a heading';
-  // A step may weigh something: it begins with what is to be done, an ingredient with how much or what.
-  if (STEP_VERBS.test(text)) return 'a step of the method';
-  const words = text.split(' ').length;
-  if (!hasFigure && thingIn(text) === null && !NOTES.test(text)) {
-    return words <= FEW_WORDS ? 'a heading' : 'a step of the method';
+/** A line with an ingredient: what it is, and how much. */
+function ingredientLine(
+  text: string,
+): Found | Without<Extract<RecipeLine, { kind: 'note' }>, 'index' | 'raw'> {
+  const named = thingOfLine(text.replace(/\([^)]*\)/g, blank)) ?? thingOfLine(text);
+  if (named !== null && named.beside !== null) {
+    const says = `${named.beside.name} and ${named.thing.name} on one line: how much of each?`;
+    return { kind: 'not understood', says, thing: null };
   }
-  return null;
+  const found = named ?? yeastOfNoType(text);
+  const bare = text.replace(NO_AMOUNTS, blank);
+  const without = found === null ? bare : bare.replace(found.word, ' '.repeat(found.word.length));
+  const amounts = amountsIn(without);
+  if (amounts.length === 0) return withoutAmount(text, found?.thing ?? null);
+  if (found === null) return unknownThing(amounts);
+  return amountLine(found.thing, amounts, without);
 }
 
 const TYPE_NOT_SAID = 'yeast, type not said';
@@ -152,25 +112,18 @@ function yeastOfNoType(text: string): { thing: RecipeThing; word: string } | nul
     : { thing: { ...instant.thing, name: TYPE_NOT_SAID }, word: 'yeast' };
 }
 
-function withoutAmount(
-  base: { index: number; raw: string },
-  text: string,
-  thing: RecipeThing | null,
-): RecipeLine {
+function withoutAmount(text: string, thing: RecipeThing | null): ReturnType<typeof ingredientLine> {
   if (NOTES.test(text)) {
-    return { ...base, kind: 'note', says: `${thing?.name ?? 'kept as a note'}: kept as a note` };
+    return { kind: 'note', says: `${thing?.name ?? 'kept as a note'}: kept as a note` };
   }
   const says = thing === null ? 'not understood' : `${thing.name}: how much?`;
-  return { ...base, kind: 'not understood', says, thing };
+  return { kind: 'not understood', says, thing };
 }
 
-function unknownThing(
-  base: { index: number; raw: string },
-  amounts: readonly WrittenAmount[],
-): RecipeLine {
+function unknownThing(amounts: readonly WrittenAmount[]): Found {
   const weighed = amounts.some((one) => one.unit?.of === 'weight' || one.unit?.of === 'volume');
   const says = weighed ? 'not understood: what is it?' : 'not understood';
-  return { ...base, kind: 'not understood', says, thing: null };
+  return { kind: 'not understood', says, thing: null };
 }
 
 type Without<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
@@ -271,81 +224,6 @@ function isSum(before: WrittenAmount, after: WrittenAmount, text: string): boole
 
 const isTimes = (before: WrittenAmount, after: WrittenAmount, text: string) =>
   before.unit === null && /^[x×]$/.test(between(before, after, text));
-
-interface WeighedAmount {
-  readonly mass: MassRange;
-  readonly how: string;
-}
-
-function groupMass(group: readonly WrittenAmount[], thing: RecipeThing): WeighedAmount | string {
-  let sum: MassRange = { massG: 0, lowG: 0, highG: 0 };
-  let how = '';
-  for (const amount of group) {
-    const one = amountMass(amount, thing);
-    if (typeof one === 'string') return one;
-    sum = {
-      massG: sum.massG + one.mass.massG,
-      lowG: sum.lowG + one.mass.lowG,
-      highG: sum.highG + one.mass.highG,
-    };
-    how = one.how;
-  }
-  return { mass: sum, how };
-}
-
-function amountMass(amount: WrittenAmount, thing: RecipeThing): WeighedAmount | string {
-  const { unit } = amount;
-  if (unit === null) return counted(amount, thing);
-  if (unit.of === 'count') return packed(amount, thing, unit);
-  if (unit.id === 'pinch') return pinched(amount, thing, unit);
-  if (unit.of !== 'weight') return measured(amount, thing, unit);
-  return unit.id === 'mg'
-    ? `${thing.name}: mg is not a baker’s unit. Are grams meant?`
-    : ranged(amount, unit.factor, 0, '');
-}
-
-/** A bare number: pieces of what comes in pieces, a question for everything else. */
-function counted(amount: WrittenAmount, { name, kind, eachG }: RecipeThing) {
-  return kind === 'liquid' && eachG !== undefined
-    ? ranged(amount, eachG, 0.12, `, ${eachG} g each`)
-    : `${name}: ${round((amount.low + amount.high) / 2)} of what? No unit is given.`;
-}
-
-function packed(amount: WrittenAmount, { name, kind, eachG }: RecipeThing, unit: RecipeUnit) {
-  return kind === 'yeast' && eachG !== undefined
-    ? ranged(amount, eachG, unit.doubt, `, ${eachG} g a ${unit.name}`)
-    : `${name}: a ${unit.name} of it is no amount.`;
-}
-
-function pinched(amount: WrittenAmount, { name, pinches }: RecipeThing, unit: RecipeUnit) {
-  return pinches === true
-    ? ranged(amount, unit.factor, unit.doubt, `, about ${unit.factor} g a pinch`)
-    : `${name}: a pinch of it is no amount.`;
-}
-
-/** A volume or a measure: by the density of what is in it. */
-function measured(amount: WrittenAmount, thing: RecipeThing, unit: RecipeUnit): WeighedAmount {
-  const each = unit.factor * thing.density;
-  const per =
-    unit.of === 'measure' ? `, ${round(each)} g a ${unit.name}` : `, ${round(thing.density)} g/ml`;
-  return ranged(amount, each, Math.hypot(unit.doubt, thing.densityDoubt), per);
-}
-
-function ranged(
-  { low, high }: WrittenAmount,
-  each: number,
-  doubt: number,
-  how: string,
-): WeighedAmount {
-  return {
-    mass: {
-      massG: ((low + high) / 2) * each,
-      lowG: low * each * (1 - doubt),
-      highG: high * each * (1 + doubt),
-    },
-    how,
-  };
-}
 
 const width = (mass: MassRange) => (mass.highG - mass.lowG) / Math.max(1e-9, mass.massG);
 /** Two amounts disagree where even their ranges, a little widened for rounding, do not meet. */

@@ -1,7 +1,8 @@
 import { waterShareOf } from '../../composition';
 import { toFreshEquivalentG, type YeastType } from '../../units';
 import { pantryOf } from '../pantry';
-import type { MassRange, RecipeLine } from './line';
+import type { MassRange } from './amount-mass';
+import type { RecipeLine } from './line';
 import type { RecipeThing } from './words';
 
 /** A figure with the range that spoons and cups leave it. */
