@@ -25,8 +25,27 @@ const SAYS = {
   421: 'Olvik answers to the names of its own machine only (127.0.0.1, localhost), and to those in OLVIK_HOSTS.',
 } as const;
 
+const plain = (status: number, text: string) =>
+  new NextResponse(text, {
+    status,
+    headers: { 'Content-Type': 'text/plain; charset=utf-8', 'Cache-Control': 'no-store' },
+  });
+
+/** True for an address whose escapes mean something. */
+function isReadable(url: string): boolean {
+  try {
+    decodeURIComponent(new URL(url).pathname);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** Refuses what another site's page asks; puts the Content-Security-Policy and the other security headers on every page. */
 export function proxy(request: NextRequest): NextResponse {
+  if (!isReadable(request.url)) {
+    return plain(400, 'Address: it can not be read. Nothing was changed.');
+  }
   const said = (name: string) => request.headers.get(name);
   const status = refusedStatus(
     {
@@ -40,10 +59,7 @@ export function proxy(request: NextRequest): NextResponse {
     namesFrom(process.env['OLVIK_HOSTS']),
   );
   if (status !== null) {
-    return new NextResponse(SAYS[status], {
-      status,
-      headers: { 'Content-Type': 'text/plain; charset=utf-8', 'Cache-Control': 'no-store' },
-    });
+    return plain(status, SAYS[status]);
   }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce);

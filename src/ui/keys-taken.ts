@@ -1,5 +1,8 @@
 /** What takes keys of its own: fields, also those that are no inputs (the parts of a date), and what lies over the page. */
-const TYPED_INTO = 'input, textarea, select, [contenteditable="true"], [role="spinbutton"]';
+const TYPED_INTO =
+  'input:not([type="range"], [type="checkbox"], [type="radio"]), textarea, select, [contenteditable="true"], [role="spinbutton"]';
+/** Keys with which a slider is moved, and a box is ticked. */
+const MOVES = /^(?:Arrow|Home|End|Page)| /;
 const OVER_THE_PAGE = '[role="dialog"], [role="menu"], [role="listbox"]';
 
 /**
@@ -10,7 +13,13 @@ const OVER_THE_PAGE = '[role="dialog"], [role="menu"], [role="listbox"]';
 export function keyIsTaken(event: KeyboardEvent, pressing: readonly string[] = ['Enter']): boolean {
   if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return true;
   if (document.querySelector(OVER_THE_PAGE) !== null) return true;
-  const target = event.target instanceof Element ? event.target : null;
-  if (target?.closest(TYPED_INTO) != null) return true;
-  return pressing.includes(event.key) && target?.closest('button, a, [role="button"]') != null;
+  return event.target instanceof Element && isFor(event.target, event.key, pressing);
+}
+
+/** True for a key that what has the focus takes itself. */
+function isFor(target: Element, key: string, pressing: readonly string[]): boolean {
+  const inside = (what: string) => target.closest(what) !== null;
+  if (inside(TYPED_INTO)) return true;
+  if (inside('input') && MOVES.test(key)) return true;
+  return pressing.includes(key) && inside('button, a, [role="button"]');
 }

@@ -3,15 +3,7 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import {
-  createContext,
-  useCallback,
-  useContext,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 
 interface Notice {
   readonly text: string;
@@ -21,8 +13,8 @@ interface Notice {
 const SnackContext = createContext<(notice: Notice) => void>(() => undefined);
 
 let lastId = 0;
-/** A notice that has just come up does not take the tap that was under way, ms. */
-const SETTLES_MS = 500;
+/** Left of the keel of the home view nothing is done: a notice never lies over the next act. */
+const LEFT_OF_THE_ACTS = 'calc(26vw - 32px)';
 
 /** Seconds that an offer to undo stays on the page; the Log keeps it for ever. */
 const UNDO_MS = 10_000;
@@ -31,13 +23,11 @@ const UNDO_MS = 10_000;
 export function SnackProvider({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<(Notice & { readonly id: number }) | null>(null);
   const [open, setOpen] = useState(false);
-  const shownMs = useRef(0);
-  // On a phone the acts are at the thumb: notices stand above.
-  const narrow = useMediaQuery('(max-width: 899px)');
+  // Where the acts reach down to the left corner, on a phone and on a narrow tablet, notices stand above.
+  const narrow = useMediaQuery('(max-width: 1199px)');
   const say = useCallback((next: Notice) => {
     setNotice({ ...next, id: (lastId += 1) });
     setOpen(true);
-    shownMs.current = Date.now();
   }, []);
   const action = useMemo(() => {
     if (notice?.action === undefined) return undefined;
@@ -47,8 +37,6 @@ export function SnackProvider({ children }: { children: ReactNode }) {
         variant="text"
         color="inherit"
         onClick={() => {
-          // A tap that was meant for what lay there before is none for this.
-          if (Date.now() - shownMs.current < SETTLES_MS) return;
           setOpen(false);
           run();
         }}
@@ -69,6 +57,7 @@ export function SnackProvider({ children }: { children: ReactNode }) {
         autoHideDuration={UNDO_MS}
         message={notice?.text}
         action={action}
+        sx={narrow ? {} : { maxWidth: LEFT_OF_THE_ACTS }}
         anchorOrigin={{ vertical: narrow ? 'top' : 'bottom', horizontal: 'left' }}
       />
     </SnackContext>

@@ -111,7 +111,7 @@ test('the paper is pulled by the finger and back with Esc, moments are walked th
 test('the day as tables says what the picture says', async () => {
   await goto('/day');
   const text = await textOf(page);
-  for (const words of ['Feed Grusa', 'S-G21', 'Balls wanted', 'Fullest, from now on', '06:20']) {
+  for (const words of ['Feed Grusa', 'S-G21', 'Balls wanted', 'Fullest, from now on', '06:30']) {
     expect(text).toContain(words);
   }
 });
@@ -231,7 +231,7 @@ test('a temperature measured in a place teaches Olvik the place, and a wrong one
   const form = 'form[aria-label="Reading in Bench"]';
   await page.type(`${form} input`, '24');
   await page.click(`${form} button`);
-  await waitForText(page, 'Bench: 24° measured, taken to be');
+  await waitForText(page, 'Bench: 24 °C measured, taken to be');
   await goto('/learned');
   await waitForText(page, 'warmer than set');
   await goto('/shop');

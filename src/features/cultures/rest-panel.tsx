@@ -28,6 +28,10 @@ const restForm = (how: How, massG: string, flatMm: string) => ({
   ...(how === 'frozen' ? { flatMm } : {}),
 });
 
+/** True where it is said what is put to rest, and where. */
+const canRest = (one: { how: How; placeId: string; massG: string; lotId: string | null }) =>
+  one.lotId !== null && one.placeId !== '' && (one.how === 'moved' || one.massG.trim() !== '');
+
 /** Rest of a culture: into another place, a back-up dried or frozen, or retired. */
 export function RestPanel(props: {
   about: About;
@@ -57,6 +61,7 @@ export function RestPanel(props: {
         }),
       () =>
         how === 'moved' ? `${culture.name}: in ${placeName}.` : `${culture.name}: back-up put by.`,
+      () => setMass(''),
     );
   const retire = () =>
     run(
@@ -101,7 +106,7 @@ export function RestPanel(props: {
           <span />
         )}
         <Button
-          disabled={busy || row.lotId === null || placeId === ''}
+          disabled={busy || !canRest({ how, placeId, massG, lotId: row.lotId })}
           onClick={rest}
           sx={{ minHeight: 48 }}
         >

@@ -34,6 +34,8 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           ...partForm(view, { amount, as, placeId, flatMm, chainId }),
         }),
       (value) => (as === 'gone' ? `${name}: gone.` : `${name}: ${value.lotId} put by.`),
+      // What was taken is taken: the next part is said anew.
+      () => setAmount(''),
     );
   const wrong = Object.values(refused)[0];
   return (
@@ -78,7 +80,12 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
             slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
           />
         )}
-        <Button size="small" disabled={busy} onClick={take} sx={{ minHeight: 48 }}>
+        <Button
+          size="small"
+          disabled={[busy, amount.trim() === ''].includes(true)}
+          onClick={take}
+          sx={{ minHeight: 48 }}
+        >
           {as === 'gone' ? 'It is gone' : 'Put it by'}
         </Button>
       </Box>

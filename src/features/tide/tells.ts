@@ -215,12 +215,15 @@ function serviceTell(view: TideView, nowMs: number): Shown {
   const least = [...ahead].sort((a, b) => (a.odds ?? 1) - (b.odds ?? 1))[0];
   const unsure = least !== undefined && !isSure(least);
   const { timeZone } = view.units;
+  const said = (index: number) => {
+    const one = ahead[index];
+    if (one === undefined) return '';
+    return `${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one)} of ${one.wanted}`;
+  };
   return {
     question,
-    answer: ahead
-      .map((one) => `${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one)}`)
-      .join('  '),
-    detail: `balls ready all through, ${ahead.map((one) => one.wanted).join(' and ')} pizzas`,
+    answer: said(0),
+    detail: ahead.length > 1 ? `then ${said(1)}` : '',
     alert: least !== undefined && (least.odds ?? 1) < AT_RISK,
     words: `${question}: ${ahead
       .map((one) => `${one.name}, ${momentText(one.fromMs, nowMs, timeZone)}: ${chanceWords(one)}`)

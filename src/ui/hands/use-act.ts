@@ -1,6 +1,6 @@
 'use client';
 
-import { useState, useTransition } from 'react';
+import { useEffect, useState, useTransition } from 'react';
 import type { Outcome } from '@/services/outcome';
 import { useAskAnew } from '../ask-anew';
 import { newId } from '../new-id';
@@ -18,10 +18,20 @@ export function latestOwnBatch(): string | null {
   return latestBatch;
 }
 
+/** A panel that stays open rests so long after it wrote: a second tap meant the first, ms. */
+const RESTS_MS = 1_200;
+
 /** Runs acts of the hands: shows refusals, says what was done and offers to take it back. */
 export function useAct(actions: Pick<HandsActions, 'undo'>) {
   const [refused, setRefused] = useState<Refused>({});
-  const [busy, start] = useTransition();
+  const [running, start] = useTransition();
+  const [justDone, setJustDone] = useState(false);
+  useEffect(() => {
+    if (!justDone) return undefined;
+    const timer = setTimeout(() => setJustDone(false), RESTS_MS);
+    return () => clearTimeout(timer);
+  }, [justDone]);
+  const busy = running || justDone;
   const askAnew = useAskAnew();
   const say = useSay();
 
@@ -51,6 +61,7 @@ export function useAct(actions: Pick<HandsActions, 'undo'>) {
         setRefused({});
         const { batch } = outcome.value;
         latestBatch = batch;
+        setJustDone(true);
         say({ text: said(outcome.value), action: { label: 'Undo', run: () => takeBack(batch) } });
         after?.(outcome.value);
         askAnew();

@@ -216,8 +216,8 @@ describe('tells', () => {
     const mix = view.moments.find((one) => one.tense === 'planned' && one.glyph === 'mix')!;
     expect(peak?.answer).toContain(clockText(mix.atMs, ZONE));
     expect(place?.question).toBeTruthy();
-    expect(service?.detail).toMatch(/24 and \d+ pizzas/);
-    expect(service?.answer).toMatch(/11:30 (✓|\d+ %)/);
+    expect(service?.answer).toMatch(/11:30 (✓|\d+ %) of 24/);
+    expect(service?.detail).toMatch(/then 17:30 (✓|\d+ %) of \d+/);
   });
   test('an overdue step says since when', () => {
     const [, next] = tellsOf(view, fromLocalText('2026-11-27T07:00', ZONE));
