@@ -25,6 +25,8 @@ test('a starting method is opened, its figures typed over by keyboard alone, and
   await waitForText(page, 'Poolish, two days');
   await press(page, 'Poolish, same day');
   await page.waitForSelector('table[aria-label="Formula"]');
+  // With the dose that is found for the hours, which the table shows.
+  await waitForText(page, 'Balls open from');
   const flour = await cell('Strong bread flour, whole dough, g');
   const salt = '[aria-label^="Salt, whole dough, % of all flour"]';
   await page.focus(salt);
