@@ -22,18 +22,38 @@ export function chanceInside(
   return Math.max(0, opened - closed) * (1 - neverShare);
 }
 
+/** A lot that is to be ready from one instant to another. */
+export interface Turn {
+  readonly lot: LotForecast;
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
 /** Chance that a lot is ready from one instant to another: opened by the first, not closed by the last. */
-export function chanceThrough(
+export const chanceThrough = (lot: LotForecast, fromMs: number, toMs: number): number =>
+  chanceOfAll([{ lot, fromMs, toMs }]);
+
+/**
+ * Chance that all turns hold: each lot opened by its first instant and not closed by its last. All moments are taken to move
+ * together, as they do when everything runs early or late.
+ * @returns 0–1; 1 where nothing is asked
+ */
+export function chanceOfAll(turns: readonly Turn[]): number {
+  const open = turns.map(({ lot, fromMs }) => passedAt(lot, 'opens', fromMs));
+  const closed = turns.map(({ lot, toMs }) => passedAt(lot, 'closes', toMs));
+  return Math.max(0, Math.min(1, ...open) - Math.max(0, ...closed));
+}
+
+/** Chance that a lot has opened, or closed, by an instant. */
+function passedAt(
   { window, band, story }: LotForecast,
-  fromMs: number,
-  toMs: number,
+  moment: 'opens' | 'closes',
+  atMs: number,
 ): number {
-  const inHours = (atMs: number | null) =>
-    atMs === null ? null : hoursBetween(story.startMs, atMs);
-  const ripe = { opensH: inHours(window.opensMs), closesH: inHours(window.closesMs) };
-  const hours = band ?? { opensH: null, closesH: null };
-  const at = (atMs: number) => chanceInside(ripe, hours, hoursBetween(story.startMs, atMs));
-  return Math.min(at(fromMs), at(toMs));
+  const momentMs = moment === 'opens' ? window.opensMs : window.closesMs;
+  if (momentMs === null) return 0;
+  const hours = band?.[moment === 'opens' ? 'opensH' : 'closesH'] ?? null;
+  return passedBy(hoursBetween(story.startMs, atMs), hoursBetween(story.startMs, momentMs), hours);
 }
 
 /** Chance that a moment has passed by an hour, from its median and its 80 % band, each side in ln t. */

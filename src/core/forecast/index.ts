@@ -14,7 +14,7 @@ export {
   type Places,
 } from './places';
 export { recipeOf } from './recipe-of';
-export { chanceInside, chanceThrough } from './chance';
+export { chanceInside, chanceOfAll, chanceThrough, type Turn } from './chance';
 export { RememberedLessons } from './remembered-lessons';
 export { RememberedLots } from './remembered';
 export { NO_DOUBT } from './doubt';

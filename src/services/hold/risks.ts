@@ -2,7 +2,7 @@ import { chanceInside, type ShopForecast } from '@/core/forecast';
 import { isAct } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 import type { Bake } from '@/data';
-import { readyByHalfHours } from '../plan/odds-of-bake';
+import { worstHalfHour } from '../plan/odds-of-bake';
 import type { ShopState } from '../shop-state';
 
 /** A bake whose mix or service may not be met. */
@@ -64,7 +64,7 @@ function ballsRisk(bake: Bake, forecast: ShopForecast): Risk[] {
   const dough = forecast.lots.get(use.act.lotId)?.story.lot.madeFrom[0];
   const begun = dough !== undefined && forecast.lots.get(dough)?.story.tense === 'done';
   if (!begun) return [];
-  const chance = Math.min(...readyByHalfHours(bake, forecast).map((half) => half.ready));
+  const chance = worstHalfHour(bake, forecast);
   if (chance >= SERVICE_AT_RISK) return [];
   const { lotId } = use.act;
   return [{ bakeId: bake.id, name: bake.name, lotId, behindMin: null, chance }];
