@@ -64,8 +64,8 @@ export async function serve(
     });
   };
   const end = async (signal: NodeJS.Signals) => {
-    const { pid, exitCode } = child;
-    if (pid === undefined || exitCode !== null) return;
+    const { pid, exitCode, signalCode } = child;
+    if (pid === undefined || exitCode !== null || signalCode !== null) return;
     const ended = new Promise((resolve) => child.once('exit', resolve));
     process.kill(-pid, signal);
     await ended;

@@ -1,5 +1,5 @@
 import { request } from 'node:http';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser, HTTPRequest, Page } from 'puppeteer-core';
 import { openBrowser, openPage, serve, textOf, type, waitForText, type Served } from './browser';
 
 let served: Served;
@@ -20,10 +20,11 @@ afterAll(async () => {
 });
 
 const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
-/** Presses the first button or link that holds a text and can be pressed. */
+/** Presses the first button or link that holds a text and can be pressed; in an open dialog, one of its own. */
 const tap = async (text: string) => {
   const pressed = (wanted: string) => {
-    const all = [...document.querySelectorAll<HTMLElement>('button, a')];
+    const open = document.querySelector('[role="dialog"]') ?? document;
+    const all = [...open.querySelectorAll<HTMLElement>('button, a')];
     const one = all.find(
       (each) => each.textContent?.includes(wanted) === true && !each.hasAttribute('disabled'),
     );
@@ -144,6 +145,7 @@ test('all views open afterwards, the lot says why it has no forecast', async () 
   const lot = await page.$$eval('a[href^="/lots/P"]', (all) => all[0]?.getAttribute('href') ?? '');
   await goto(lot);
   expect(await textOf(page)).toContain('No forecast');
+  served.setNow('2026-12-01T23:30:00Z');
   await goto('/');
   await tap('turn out?');
   await page.waitForFunction(() => location.pathname.startsWith('/bakes/'));
@@ -154,7 +156,7 @@ test('a lost answer is asked about: what was stored is said to be, and is there 
   await goto('/log');
   await page.setRequestInterception(true);
   let lost = 0;
-  page.on('request', (sent) => {
+  const lose = (sent: HTTPRequest) => {
     if (sent.method() === 'POST' && lost === 0) {
       lost += 1;
       // The shop gets it; the page never hears of it.
@@ -171,7 +173,8 @@ test('a lost answer is asked about: what was stored is said to be, and is there 
       );
       forward.end(sent.postData() ?? '');
     } else void sent.continue();
-  });
+  };
+  page.on('request', lose);
   const field = 'input[name="note"], textarea[name="note"]';
   await page.waitForSelector(field);
   await page.type(field, 'Cold morning');
@@ -179,6 +182,7 @@ test('a lost answer is asked about: what was stored is said to be, and is there 
   await page.waitForFunction(() => document.body.innerText.includes('Note written'), {
     timeout: 20_000,
   });
+  page.off('request', lose);
   await page.setRequestInterception(false);
   expect(lost).toBe(1);
   await goto('/log');

@@ -11,15 +11,17 @@ export function bakeToScore(
   bakes: readonly Bake[],
 ): { readonly bakeId: string; readonly name: string } | null {
   const { folded, nowMs } = state;
-  const baked = new Set(
-    folded.done.flatMap(({ act, bakeId }) =>
-      act.kind === 'use' && bakeId !== null ? [bakeId] : [],
-    ),
-  );
+  // A service held later than planned is over when its last balls went in.
+  const bakedMs = new Map<string, number>();
+  for (const { act, bakeId, atMs } of folded.done) {
+    if (act.kind !== 'use' || bakeId === null) continue;
+    bakedMs.set(bakeId, Math.max(atMs, bakedMs.get(bakeId) ?? atMs));
+  }
+  const overMs = (bake: Bake) => Math.max(bake.readyToMs, bakedMs.get(bake.id) ?? 0);
   const scored = new Set(folded.scores.map((one) => one.bakeId));
   const last = bakes
-    .filter((bake) => bake.readyToMs <= nowMs && bake.readyToMs > addHours(nowMs, -ASKED_H))
-    .filter((bake) => baked.has(bake.id) && !scored.has(bake.id))
+    .filter((bake) => overMs(bake) <= nowMs && overMs(bake) > addHours(nowMs, -ASKED_H))
+    .filter((bake) => bakedMs.has(bake.id) && !scored.has(bake.id))
     .at(-1);
   return last === undefined ? null : { bakeId: last.id, name: last.name };
 }
