@@ -34,7 +34,7 @@ export interface WeekService {
   /** As it is asked for; null where a plan stands. */
   readonly asked: Occurrence | null;
   readonly state: 'baked' | 'planned' | 'open';
-  /** Chance of its worst half hour; null where there is no plan. */
+  /** Chance that balls are ready in every half hour of it, 0–1; null where there is no plan. */
   readonly odds: number | null;
   readonly changed: boolean;
 }
