@@ -1,9 +1,16 @@
+import {
+  at,
+  methodOf,
+  place,
+  PLACES,
+  planned,
+  request,
+  ZONE,
+} from '../../../tests/fixtures/method-plans';
 import { FLOURS } from '../../../tests/fixtures/doughs';
-import type { PlaceHistory } from '../forecast';
-import { pantryOf } from '../formula';
-import { LIBRARY, methodSchema, placedMethod, type Method } from '../methods';
+import { LIBRARY, methodSchema, type Method } from '../methods';
 import { massOf } from '../composition';
-import { fromLocalText, hoursBetween, MS_PER_MINUTE } from '../units';
+import { hoursBetween, MS_PER_MINUTE } from '../units';
 import { blendOf, enduranceOf } from '../flour';
 import { forecastActs } from './forecast-acts';
 import type { Refreshment } from './refreshments';
@@ -15,49 +22,6 @@ import {
   type MethodPlan,
   type MethodRequest,
 } from '.';
-
-const zone = 'Europe/Oslo';
-const at = (text: string) => fromLocalText(text, zone);
-const place = (id: string, tempC: number): PlaceHistory => ({
-  id,
-  name: id,
-  settings: [{ fromMs: 0, tempC }],
-});
-const PLACES = [place('proofer', 28), place('bench', 21), place('cellar', 16), place('fridge', 4)];
-const nowMs = at('2026-11-23T08:00');
-const shop = { places: PLACES, flours: FLOURS, atMs: nowMs, yeastType: 'fresh' as const };
-const pantry = pantryOf(FLOURS);
-
-function request(method: Method, changes: Partial<MethodRequest> = {}): MethodRequest {
-  return {
-    method,
-    name: 'Friday',
-    readyFromMs: at('2026-11-27T18:00'),
-    readyToMs: at('2026-11-27T19:30'),
-    held: {},
-    nowMs,
-    places: new Map(PLACES.map((one) => [one.id, one])),
-    pantry,
-    steps: { scaleStepG: 1, fineStepG: 0.1 },
-    workingHours: { fromMinute: 360, untilMinute: 1380 },
-    timeZone: zone,
-    cultureSpeeds: new Map(),
-    sources: [],
-    withBands: false,
-    ...changes,
-  };
-}
-
-const methodOf = (id: string) =>
-  placedMethod(
-    LIBRARY.find((one) => one.id === id)!,
-    shop,
-  );
-const planned = (id: string, changes: Partial<MethodRequest> = {}): MethodPlan => {
-  const plan = planMethod(request(methodOf(id), changes));
-  if (plan.kind !== 'plan') throw new Error(`${id}: ${plan.because}`);
-  return plan;
-};
 
 test('a dozen and more starting methods, each a method, each with its own name and its line', () => {
   expect(LIBRARY.length).toBeGreaterThanOrEqual(12);
@@ -114,7 +78,7 @@ test('a leaven with a best is best within minutes of the mix, built while somebo
     const plan = planned(id);
     const bestMs = leaven!.forecast.window.bestMs ?? leaven!.forecast.window.opensMs!;
     expect(Math.abs(bestMs - plan.mixAtMs) / MS_PER_MINUTE).toBeLessThan(16);
-    expect(isWorking(leaven!.atMs!, request(methodOf(id)).workingHours, zone)).toBe(true);
+    expect(isWorking(leaven!.atMs!, request(methodOf(id)).workingHours, ZONE)).toBe(true);
   }
 });
 

@@ -1,52 +1,6 @@
-import { FLOURS } from '../../../tests/fixtures/doughs';
-import type { PlaceHistory } from '../forecast';
-import { pantryOf } from '../formula';
-import { LIBRARY, placedMethod, type Method } from '../methods';
-import { fromLocalText } from '../units';
-import { planMethod, type MethodPlan, type MethodRequest } from '.';
-
-const zone = 'Europe/Oslo';
-const at = (text: string) => fromLocalText(text, zone);
-const place = (id: string, tempC: number): PlaceHistory => ({
-  id,
-  name: id,
-  settings: [{ fromMs: 0, tempC }],
-});
-const PLACES = [place('proofer', 28), place('bench', 21), place('cellar', 16), place('fridge', 4)];
-const nowMs = at('2026-11-23T08:00');
-const shop = { places: PLACES, flours: FLOURS, atMs: nowMs, yeastType: 'fresh' as const };
-const pantry = pantryOf(FLOURS);
-
-function request(method: Method, changes: Partial<MethodRequest> = {}): MethodRequest {
-  return {
-    method,
-    name: 'Friday',
-    readyFromMs: at('2026-11-27T18:00'),
-    readyToMs: at('2026-11-27T19:30'),
-    held: {},
-    nowMs,
-    places: new Map(PLACES.map((one) => [one.id, one])),
-    pantry,
-    steps: { scaleStepG: 1, fineStepG: 0.1 },
-    workingHours: { fromMinute: 360, untilMinute: 1380 },
-    timeZone: zone,
-    cultureSpeeds: new Map(),
-    sources: [],
-    withBands: false,
-    ...changes,
-  };
-}
-
-const methodOf = (id: string) =>
-  placedMethod(
-    LIBRARY.find((one) => one.id === id)!,
-    shop,
-  );
-const planned = (id: string, changes: Partial<MethodRequest> = {}): MethodPlan => {
-  const plan = planMethod(request(methodOf(id), changes));
-  if (plan.kind !== 'plan') throw new Error(`${id}: ${plan.because}`);
-  return plan;
-};
+import { at, methodOf, planned, request } from '../../../tests/fixtures/method-plans';
+import { LIBRARY, type Method } from '../methods';
+import { planMethod, type MethodPlan } from '.';
 
 describe('nothing stays in the bowl', () => {
   const products = (count: number, weightG: number) => ({

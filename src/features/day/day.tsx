@@ -6,7 +6,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import type { Moment, TideView } from '@/services/tide';
-import { massText, momentText, tempText } from '@/ui/format';
+import { massText, momentText, percentText, tempText } from '@/ui/format';
 import { waterDegrees } from '@/ui/water-text';
 import { PrintButton } from '@/ui/print-button';
 import { rem } from '@/ui/rem';
@@ -70,7 +70,7 @@ export function Day({ view }: { view: TideView }) {
             at(service.fromMs),
             at(service.toMs),
             String(service.wanted),
-            service.odds === null ? 'baked' : `${Math.round(service.odds * 100)} %`,
+            service.odds === null ? 'baked' : percentText(service.odds, 0),
           ])}
       />
       <Sheet

@@ -1,5 +1,5 @@
 import type { Band, Moment, Service, Strand, TideView } from '@/services/tide';
-import { clockText, dayText, momentText, spanText } from '@/ui/format';
+import { clockText, dayText, momentText, percentText, spanText } from '@/ui/format';
 
 /** One of the five answers of the header. */
 export interface Tell {
@@ -276,14 +276,12 @@ const isSure = ({ odds }: Pick<Service, 'odds'>) => odds === null || odds >= SUR
 
 /** "✓" for a service that is covered, otherwise the chance that it is. */
 export function coverText(service: Pick<Service, 'odds'>): string {
-  return isSure(service) ? '✓' : percentText(service.odds ?? 0);
+  return isSure(service) ? '✓' : percentText(service.odds ?? 0, 0);
 }
 
 /** The chance of a service in words. */
 export function chanceWords({ odds, wanted }: Pick<Service, 'odds' | 'wanted'>): string {
   return odds === null
     ? `${wanted} baked`
-    : `${wanted} pizzas, balls ready all through with a chance of ${percentText(odds)}`;
+    : `${wanted} pizzas, balls ready all through with a chance of ${percentText(odds, 0)}`;
 }
-
-const percentText = (share: number) => `${Math.round(share * 100)} %`;

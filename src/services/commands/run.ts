@@ -1,6 +1,12 @@
 import { DomainError } from '@/core/units';
 import { z } from '@/core/parse';
-import { addCommand, dropCommandsBefore, maybeOneCommand, NotFoundError } from '@/data';
+import {
+  databaseVersion,
+  addCommand,
+  dropCommandsBefore,
+  maybeOneCommand,
+  NotFoundError,
+} from '@/data';
 import type { ShopContext } from '../context';
 import { refused, type Outcome } from '../outcome';
 import { forgetAll } from '../remembering';
@@ -36,7 +42,7 @@ export function runOnce<T>(
   const { db } = context;
   const known = answerOf<T>(context, { name, id });
   if (known !== null) return known;
-  const before = changesOf(context);
+  const before = databaseVersion(context.db);
   try {
     return db
       .transaction(() => {
@@ -48,13 +54,10 @@ export function runOnce<T>(
       .immediate();
   } catch (error) {
     // What was written and taken back may have been remembered meanwhile.
-    if (changesOf(context) !== before) forgetAll(context);
+    if (databaseVersion(context.db) !== before) forgetAll(context);
     return refusalOf(error, name);
   }
 }
-
-const changesOf = ({ db }: ShopContext) =>
-  db.prepare('SELECT total_changes()').pluck().get() as number;
 
 /** The answer of a command that was carried out before; null where it was not. A used id of another command is refused. */
 export function answerOf<T>(context: ShopContext, { name, id }: Call): Outcome<T> | null {
