@@ -1,5 +1,5 @@
 /** Imports point downwards only. */
-const layers = ['core', 'devices', 'formats', 'data', 'services', 'ui', 'features', 'app'];
+const layers = ['core', 'devices', 'formats', 'shop', 'data', 'server', 'ui', 'features', 'app'];
 const upwards = layers.slice(0, -1).map((layer, index) => ({
   name: `${layer}-imports-no-layer-above`,
   severity: 'error',
@@ -18,16 +18,29 @@ module.exports = {
       to: { path: '^src/features/', pathNot: '^src/features/$1/' },
     },
     {
-      name: 'only-services-read-data',
+      name: 'only-the-server-reads-data',
       severity: 'error',
       from: { path: '^src/(ui|features|app)/', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/data/' },
     },
     {
-      name: 'core-is-pure',
+      // What pages show is described by the server; nothing of it runs in them.
+      name: 'pages-take-only-types-from-the-server',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/(ui|features)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/server/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'core-and-shop-are-pure',
+      severity: 'error',
+      from: { path: '^src/(core|shop)/', pathNot: '\\.test\\.ts$' },
       to: { path: 'node_modules/(react|next|@mui|d3|better-sqlite3)' },
+    },
+    {
+      name: 'core-and-shop-run-anywhere',
+      severity: 'error',
+      from: { path: '^src/(core|shop)/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
     },
     {
       name: 'no-orphans',

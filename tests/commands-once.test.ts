@@ -1,7 +1,7 @@
 import type { Db } from '@/data';
-import { command } from '@/services/commands/command';
-import { arrived } from '@/services/commands/run';
-import type { Outcome } from '@/services/outcome';
+import { command } from '@/server/commands/command';
+import { arrived } from '@/server/commands/run';
+import type { Outcome } from '@/shop/outcome';
 import { demoShop } from './demo-shop';
 import { validCommands } from './fixtures/valid-commands';
 

@@ -10,10 +10,12 @@ import {
 } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
+import { RememberedLessons, RememberedLots } from '@/core/forecast';
 import { openShopInMemory, type Db } from '@/data';
-import { contextOver, type ShopContext } from '@/services/context';
-import { seedDemo } from '@/services/demo/seed';
-import { demoCalendar } from '@/services/demo/demo-time';
+import { contextOver, type ShopContext } from '@/server/context';
+import { seedDemo } from '@/server/demo/seed';
+import { demoCalendar } from '@/server/demo/demo-time';
+import { remembering } from '@/server/remembering';
 
 /** Any instant of the week that the demo of the tests stands in. */
 export const DEMO_NOW_MS = Date.parse('2026-11-27T05:10:00Z');
@@ -21,11 +23,21 @@ export const DEMO_NOW_MS = Date.parse('2026-11-27T05:10:00Z');
 const ROOT = path.resolve(__dirname, '..');
 const CACHE = path.join(ROOT, 'node_modules', '.cache', 'olvik-demo');
 /** What the demo is written by: another line there, another demo. */
-const WRITTEN_BY = ['src/core', 'src/services', 'src/data'];
+const WRITTEN_BY = ['src/core', 'src/shop', 'src/server', 'src/data'];
+
+const LOTS = new RememberedLots();
+const LESSONS = new RememberedLessons();
+
+/** Runs and lessons are kept by what they rest on: one demo shop lends them to the next. */
+export function withLent(context: ShopContext): ShopContext {
+  remembering<RememberedLots>('lots').set(context, LOTS);
+  remembering<RememberedLessons>('lessons').set(context, LESSONS);
+  return context;
+}
 
 /** A demo shop of one's own, in memory: seeded once for all tests, each gets a copy. */
 export function demoShop(): { db: Db; startMs: number; context: ShopContext } {
-  const db = new Database(seeded());
+  const db = new Database(demoBytes());
   db.pragma('foreign_keys = ON');
   const { startMs } = demoCalendar(DEMO_NOW_MS);
   return { db, startMs, context: demoContext(db, startMs) };
@@ -33,10 +45,11 @@ export function demoShop(): { db: Db; startMs: number; context: ShopContext } {
 
 /** A context over a demo shop, with its clock standing at its start. */
 export function demoContext(db: Db, nowMs: number): ShopContext {
-  return { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: true }) };
+  return withLent({ ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: true }) });
 }
 
-function seeded(): Buffer {
+/** The demo shop of {@link DEMO_NOW_MS} as the bytes of its database. */
+export function demoBytes(): Buffer {
   const file = path.join(CACHE, `${writtenBy()}.sqlite`);
   if (existsSync(file)) return readFileSync(file);
   const db = openShopInMemory();

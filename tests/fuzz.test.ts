@@ -19,8 +19,9 @@ import {
   wishFor,
   type MassRequest,
   type WhatIfBase,
+  plainState,
+  requestState,
 } from '@/core/forecast';
-import { plainState, requestState } from '@/core/forecast';
 import { learnQuantity } from '@/core/learning';
 import { seededNormal } from '@/core/numeric';
 import { ripeWindow } from '@/core/ripeness';

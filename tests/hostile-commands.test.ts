@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { command } from '@/services/commands/command';
-import { COMMANDS } from '@/services/commands/registry';
-import { shopLog } from '@/services/shop-log';
-import { loadShop } from '@/services/shop-state';
+import { command } from '@/server/commands/command';
+import { COMMANDS } from '@/server/commands/registry';
+import { shopLog } from '@/server/shop-log';
+import { loadShop } from '@/server/shop/load-shop';
 import { listBakes } from '@/data';
 import { demoShop } from './demo-shop';
 import { everyView } from './fixtures/every-view';

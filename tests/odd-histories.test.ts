@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { isAct, lotMadeBy, type Act, type Entry } from '@/core/journal';
 import { addEntries, openShopInMemory } from '@/data';
-import { contextOver, type ShopContext } from '@/services/context';
-import { takeBake } from '@/services/new-bake';
-import { ensureShop } from '@/services/new-shop';
-import { forecastState, loadShop } from '@/services/shop-state';
+import { contextOver, type ShopContext } from '@/server/context';
+import { takeBake } from '@/server/bakes/new-bake';
+import { ensureShop } from '@/server/shop/new-shop';
+import { forecastState, loadShop } from '@/server/shop/load-shop';
 import { everyView } from './fixtures/every-view';
 import { FRIDAY_FORM, value } from './fixtures/services';
 

@@ -1,8 +1,8 @@
 // Copies the shop’s database, also while Olvik runs: node bin/lib/bundle.mjs backup
 import path from 'node:path';
 import { MigrationError, openShop } from '@/data';
-import { contextOver } from '@/services/context';
-import { keepBackup } from '@/services/backups/backups';
+import { contextOver } from '@/server/context';
+import { keepBackup } from '@/server/backups/backups';
 
 const folder = path.resolve(process.env['OLVIK_DATA'] ?? path.join('data', 'shop'));
 try {

@@ -1,5 +1,6 @@
 // Coverage of the 80 % bands, with the truth drawn from the model's own doubts and from outside them.
 import { fed, levainPart, raised, yeasted } from '@/core/forecast/calibration/cases';
+import { cellarBiga, poolish } from '@/core/forecast/calibration/table';
 import { drawDoubt, windowBand } from '@/core/forecast/band';
 import { NO_DOUBT, type Doubt } from '@/core/forecast/doubt';
 import { readRequest, runRequest, type MassRequest } from '@/core/forecast/mass-request';
@@ -7,24 +8,13 @@ import { doubtfulRequest } from '@/core/forecast/request-band';
 import { BOOK_MODEL, type Model } from '@/core/kinetics';
 import { seededNormal } from '@/core/numeric';
 
-const poolish = (freshPct: number, tempC: number) =>
-  yeasted({ kind: 'poolish', freshPct, startC: tempC });
-
 /** Eight kinds of case. */
 const CASES: Readonly<Record<string, MassRequest>> = {
   'poolish, overnight 21°': poolish(0.3, 21),
   'poolish, short 24°': poolish(0.9, 24),
   'starter 1:5:5 at 24°': fed({ kind: 'starter', ratio: [1, 5, 5], placeC: 24 }),
   'levain 20 % at 21°': fed({ kind: 'levain', ratio: [0.2, 1, 1], placeC: 21 }),
-  'biga, cellar': yeasted({
-    kind: 'biga',
-    freshPct: 1,
-    startC: 20,
-    placeC: 18,
-    hydration: 0.45,
-    strengthW: 320,
-    massKg: 1.5,
-  }),
+  'biga, cellar': cellarBiga,
   'balls, straight 22°': yeasted({
     kind: 'balls',
     freshPct: 0.3,

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { addEntries, openShop, type Db } from '@/data';
-import { ensureShop } from '@/services/new-shop';
+import { ensureShop } from '@/server/shop/new-shop';
 import { openAt } from './served';
 
 const NOW = Date.parse('2026-11-27T05:10:00Z');

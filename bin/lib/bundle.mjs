@@ -17,7 +17,11 @@ await build({
   target: 'node20',
   packages: 'external',
   tsconfigRaw: {},
-  alias: { '@': path.join(root, 'src') },
+  alias: {
+    '@': path.join(root, 'src'),
+    // What may run on the server alone runs here, too.
+    'server-only': path.join(root, 'node_modules', 'server-only', 'empty.js'),
+  },
   logLevel: 'error',
 });
 process.argv = [process.argv[0], outfile, ...rest];

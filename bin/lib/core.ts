@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { z } from '@/core/parse';
 import { DomainError } from '@/core/units';
-import { CORE_OPERATIONS } from '@/services/core-requests';
+import { CORE_OPERATIONS } from '@/shop/questions/core-requests';
 
 function refuse(code: string, sentence: string): never {
   process.stderr.write(`${JSON.stringify({ error: { code, sentence } })}\n`);

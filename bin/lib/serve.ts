@@ -11,8 +11,8 @@ import {
   refuseLostShop,
   type Db,
 } from '@/data';
-import { seedDemo } from '@/services/demo/seed';
-import { ensureShop } from '@/services/new-shop';
+import { seedDemo } from '@/server/demo/seed';
+import { ensureShop } from '@/server/shop/new-shop';
 import { z } from '@/core/parse';
 
 const HOST = '127.0.0.1';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { CommandAnswer, CommandArgs, CommandName } from '@/services/commands/registry';
+import type { CommandAnswer, CommandArgs, CommandName } from '@/server/commands/registry';
 import { sender } from '@/ui/send';
 import { commandAction } from './command-action';
 

@@ -1,8 +1,8 @@
 'use server';
 
-import { command } from '@/services/commands/command';
-import { shopContext } from '@/services/context';
-import type { Outcome } from '@/services/outcome';
+import { command } from '@/server/commands/command';
+import { shopContext } from '@/server/context';
+import type { Outcome } from '@/shop/outcome';
 
 /** The one way in for what a page has done: a command by its name, what it takes, and the id the page made for it. */
 export async function commandAction(

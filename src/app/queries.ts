@@ -1,7 +1,7 @@
 'use server';
 
-import { shopContext } from '@/services/context';
-import { readMoveFacts } from '@/services/move-facts';
+import { shopContext } from '@/server/context';
+import { readMoveFacts } from '@/server/hands/move-facts';
 
 /** What moving a step rests on, for the page that drags one. */
 export async function moveFactsAction() {

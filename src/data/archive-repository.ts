@@ -5,7 +5,8 @@ import {
   type ArchiveTable,
 } from '@/formats/archive/tables';
 import type { ArchiveRow } from '@/formats/archive/archive';
-import type { Db } from './connection';
+import type { Db } from './db';
+import { formulaBakesToMethods } from './formula-bakes';
 
 const columnsOf = (table: ArchiveTable) => Object.keys(ARCHIVE_TABLES[table]);
 
@@ -70,6 +71,7 @@ export function fillFromArchive(
         );
       });
     }
+    formulaBakesToMethods(db);
     const broken = db.pragma('foreign_key_check') as { table: string; rowid: number | null }[];
     const [first] = broken;
     if (first !== undefined) throw new Error(`${first.table} names something that is not there`);

@@ -9,7 +9,8 @@ import {
 } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { DATABASE_FILE, type Db } from './connection';
+import { DATABASE_FILE } from './connection';
+import type { Db } from './db';
 import { MigrationError } from './errors';
 import { OWN_FILE, OWN_FOLDER } from './own-files';
 

@@ -1,47 +1,22 @@
-import { formulaSchema, type Formula } from '@/core/formula';
-import type { Db } from './connection';
+import { type Bake } from '@/shop/kept/bake';
+import type { Db } from './db';
 import { NotFoundError } from './errors';
 
-/** A demand for balls. */
-export interface Bake {
-  readonly id: string;
-  readonly name: string;
-  readonly createdMs: number;
-  readonly readyFromMs: number;
-  readonly readyToMs: number;
-  /** Of a bake from a poolish; null for one of a method. */
-  readonly formula: Formula | null;
-  /** The version it is baked with; null for a bake from a poolish. */
-  readonly methodVersionId: string | null;
-  readonly poolishPlaceId: string;
-  readonly doughPlaceId: string;
-  /** The service it meets, and the day of it; left out where nobody asked for it. */
-  readonly demandId?: string | null;
-  readonly demandDate?: string | null;
-}
-
 const COLUMNS = `id, name, created_ms AS createdMs, ready_from_ms AS readyFromMs,
-  ready_to_ms AS readyToMs, formula, poolish_place_id AS poolishPlaceId,
-  dough_place_id AS doughPlaceId, method_version_id AS methodVersionId,
+  ready_to_ms AS readyToMs, method_version_id AS methodVersionId,
   demand_id AS demandId, demand_date AS demandDate`;
-
-function toBake(row: unknown): Bake {
-  const { formula, ...rest } = row as Omit<Bake, 'formula'> & { formula: string };
-  return { ...rest, formula: formulaSchema.nullable().parse(JSON.parse(formula)) };
-}
 
 /** The bakes whose service ends at an instant or after it, the earliest service first; every one where none is given. */
 export function listBakes(db: Db, fromMs = -Number.MAX_SAFE_INTEGER): Bake[] {
   return db
     .prepare(`SELECT ${COLUMNS} FROM bake WHERE ready_to_ms >= ? ORDER BY ready_from_ms`)
-    .all(fromMs)
-    .map(toBake);
+    .all(fromMs) as Bake[];
 }
 
 /** One bake; null where there is none of that id. */
 export function maybeOneBake(db: Db, id: string): Bake | null {
   const row = db.prepare(`SELECT ${COLUMNS} FROM bake WHERE id = ?`).get(id);
-  return row === undefined ? null : toBake(row);
+  return row === undefined ? null : (row as Bake);
 }
 
 /** Names of bakes by their ids; those that are not there are left out. */
@@ -62,17 +37,12 @@ export function oneBake(db: Db, id: string): Bake {
   return bake;
 }
 
-/** Adds a bake. */
+/** Adds a bake. What earlier days kept of one is left empty: its places are the first one’s. */
 export function addBake(db: Db, bake: Bake): void {
   db.prepare(
     `INSERT INTO bake (id, name, created_ms, ready_from_ms, ready_to_ms, formula,
        poolish_place_id, dough_place_id, method_version_id, demand_id, demand_date)
-     VALUES (@id, @name, @createdMs, @readyFromMs, @readyToMs, @formula,
-       @poolishPlaceId, @doughPlaceId, @methodVersionId, @demandId, @demandDate)`,
-  ).run({
-    ...bake,
-    demandId: bake.demandId ?? null,
-    demandDate: bake.demandDate ?? null,
-    formula: JSON.stringify(bake.formula),
-  });
+     SELECT @id, @name, @createdMs, @readyFromMs, @readyToMs, 'null', place.id, place.id,
+       @methodVersionId, @demandId, @demandDate FROM place ORDER BY place.rowid LIMIT 1`,
+  ).run({ ...bake, demandId: bake.demandId ?? null, demandDate: bake.demandDate ?? null });
 }

@@ -1,4 +1,4 @@
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** A clock that showed `demoMs` when the machine's clock showed `realMs` and runs at `rate`. */
 export interface DemoClock {

@@ -1,4 +1,4 @@
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** A command that was carried out, with what it answered. */
 export interface DoneCommand {

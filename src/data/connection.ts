@@ -1,12 +1,11 @@
+import 'server-only';
+import type { Db } from './db';
 import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { MigrationError } from './errors';
 import { migrate } from './migrate';
 import { ownFiles, OWN_FOLDER } from './own-files';
-
-/** An open database of one shop. */
-export type Db = Database.Database;
 
 /** Name of the shop's database in its data folder. */
 export const DATABASE_FILE = 'olvik.sqlite';

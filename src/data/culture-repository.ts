@@ -1,6 +1,6 @@
 import type { Culture } from '@/core/cultures';
 import { z } from '@/core/parse';
-import type { Db } from './connection';
+import type { Db } from './db';
 
 const floursSchema = z
   .array(z.object({ flourId: z.string().min(1), share: z.number().min(0).max(1) }))

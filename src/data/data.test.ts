@@ -1,4 +1,5 @@
-import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { FORTY_BALLS } from '../../tests/fixtures/baking';
+import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -104,17 +105,46 @@ test('a file that is no database, and a folder that is none, get a sentence', ()
   rmSync(where, { recursive: true });
 });
 
-const OLD_FORMULA = {
-  balls: 40,
-  ballG: 250,
-  hydration: 0.65,
-  saltShare: 0.027,
-  oilShare: 0,
-  prefermentedShare: 0.3,
-  lossShare: 0.015,
-  flourId: 'f',
-  yeastType: 'fresh',
-};
+describe('a database of a day on which a migration that had gone out was still written on', () => {
+  const sqlOf = (version: number) =>
+    readdirSync('src/data/migrations')
+      .filter((name) => Number(name.slice(0, 3)) <= version)
+      .sort()
+      .map((name) => readFileSync(`src/data/migrations/${name}`, 'utf8'))
+      .join('\n');
+  const stored = (version: number, change: (db: Database.Database) => void) => {
+    const where = folder();
+    const old = new Database(path.join(where, 'olvik.sqlite'));
+    old.exec(sqlOf(version));
+    old.pragma(`user_version = ${version}`);
+    old.exec("INSERT INTO place (id, name, capacity_l) VALUES ('bench', 'Bench', 20)");
+    change(old);
+    old.close();
+    return where;
+  };
+
+  test.each([
+    ['places that did not follow the weather yet', 8, 'ALTER TABLE place DROP COLUMN follows'],
+    ['a journal without its days', 9, 'DROP INDEX journal_day'],
+    ['the same, brought up since then', 15, 'DROP INDEX journal_day'],
+  ])('%s: it opens with all it holds', (_, version, sql) => {
+    const db = openShop(stored(version, (old) => old.exec(sql)));
+    expect(listPlaces(db)).toMatchObject([{ id: 'bench', capacityL: 20, follows: 0 }]);
+    const plan = db.prepare("SELECT name FROM sqlite_master WHERE name = 'journal_day'").get();
+    expect(plan).toBeDefined();
+    db.close();
+  });
+
+  test('one that nobody wrote is refused by what it lacks, and left as it is', () => {
+    const where = stored(9, (old) => old.exec('ALTER TABLE place DROP COLUMN insulation'));
+    expect(() => openShop(where)).toThrow(/lacks place\.insulation.*bin\/restore/s);
+    const again = new Database(path.join(where, 'olvik.sqlite'));
+    expect(again.pragma('user_version', { simple: true })).toBe(9);
+    again.close();
+  });
+});
+
+const OLD_FORMULA = { ...FORTY_BALLS, flourId: 'f' };
 
 test('a shop written with the first schema opens with all it holds', () => {
   const where = folder();
@@ -141,7 +171,14 @@ test('a shop written with the first schema opens with all it holds', () => {
       settings: [{ fromMs: 0, tempC: 21, daily: null }],
     },
   ]);
-  expect(oneBake(db, 'b')).toMatchObject({ formula: OLD_FORMULA, methodVersionId: null });
+  // What was baked by a formula is a version of a method that says the same.
+  const [method] = listMethods(db);
+  expect(oneBake(db, 'b').methodVersionId).toBe(method?.id);
+  expect(method?.method).toMatchObject({
+    name: 'Friday',
+    dough: { hydration: OLD_FORMULA.hydration, flours: [{ flourId: 'f', share: 1 }] },
+    bulk: [{ placeId: 'bench' }],
+  });
   expect(listFlours(db)).toEqual([
     {
       id: 'f',
@@ -155,7 +192,6 @@ test('a shop written with the first schema opens with all it holds', () => {
       retiredMs: null,
     },
   ]);
-  expect(listMethods(db)).toEqual([]);
   expect(listLearningResets(db).size).toBe(0);
   db.close();
   rmSync(where, { recursive: true });

@@ -1,24 +1,7 @@
+import { type DemandRow } from '@/shop/kept/demand';
 import { z } from '@/core/parse';
-import type { Db } from './connection';
+import type { Db } from './db';
 import { NotFoundError } from './errors';
-
-/** A service that is wanted, once or every week. */
-export interface DemandRow {
-  readonly id: string;
-  readonly name: string;
-  readonly createdMs: number;
-  readonly readyFromMs: number;
-  readonly readyToMs: number;
-  readonly balls: number;
-  /** Pizzas in each hour; null: as many in every hour. */
-  readonly perHour: readonly number[] | null;
-  /** Ids of the methods that will do; none: any. */
-  readonly methods: readonly string[];
-  readonly weekly: boolean;
-  readonly withdrawnMs: number | null;
-  /** Doughs that it is made of, each for its own stretch; 1 where left out. */
-  readonly doughs?: number;
-}
 
 const perHourSchema = z.array(z.number().min(0).max(5000)).max(24).nullable();
 const methodsSchema = z.array(z.string().min(1).max(80)).max(40);

@@ -14,6 +14,7 @@ export class MigrationError extends Error {
   constructor(
     readonly code:
       | 'newer-database'
+      | 'odd-database'
       | 'folder-not-writable'
       | 'folder-in-use'
       | 'not-a-database'

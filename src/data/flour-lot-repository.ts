@@ -1,4 +1,4 @@
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** The sack a flour comes from, from an instant on. */
 export interface FlourLot {

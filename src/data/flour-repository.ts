@@ -1,14 +1,10 @@
+import { type FlourRow } from '@/shop/kept/flour';
 import type { Flour } from '@/core/flour';
 import { z } from '@/core/parse';
-import type { Db } from './connection';
+import type { Db } from './db';
 import { NotFoundError } from './errors';
 
 const allergensSchema = z.array(z.string().min(1).max(40)).max(20);
-
-/** A flour of the shop; retired ones stay, for lots of the past are made of them. */
-export interface FlourRow extends Flour {
-  readonly retiredMs: number | null;
-}
 
 /** Every flour the shop ever had. */
 export function listFlours(db: Db): FlourRow[] {

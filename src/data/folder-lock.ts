@@ -1,8 +1,8 @@
-import { mkdirSync } from 'node:fs';
+import { closeSync, mkdirSync, openSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { MigrationError } from './errors';
-import { OWN_FOLDER } from './own-files';
+import { OWN_FILE, OWN_FOLDER } from './own-files';
 
 /** Its lock is the operating system’s: it goes with the process that holds it, however that ends. */
 const LOCK_FILE = 'in-use.sqlite';
@@ -20,7 +20,10 @@ export function holdFolder(folder: string): HeldFolder {
   let lock: Database.Database;
   try {
     mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
-    lock = new Database(path.join(folder, LOCK_FILE), { timeout: 0 });
+    const file = path.join(folder, LOCK_FILE);
+    // Its journal is made with the rights of the file beside it.
+    closeSync(openSync(file, 'a', OWN_FILE));
+    lock = new Database(file, { timeout: 0 });
   } catch (cause) {
     throw new MigrationError(
       'folder-not-writable',

@@ -1,5 +1,5 @@
 import type { ClosingDays, Presence } from '@/core/planner';
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** Who is there when; empty: everybody, in the shop's hours. */
 export function listPresences(db: Db): Presence[] {

@@ -10,16 +10,10 @@ export {
 } from './backup-store';
 export { addCommand, dropCommandsBefore, maybeOneCommand } from './command-repository';
 export { databaseVersion } from './version-repository';
-export {
-  addBake,
-  listBakeNames,
-  listBakes,
-  maybeOneBake,
-  oneBake,
-  type Bake,
-} from './bake-repository';
+export { addBake, listBakeNames, listBakes, maybeOneBake, oneBake } from './bake-repository';
 export { maybeOneDemoClock, saveDemoClock } from './clock-repository';
-export { openShop, openShopInMemory, snapshotOf, type Db } from './connection';
+export { openShop, openShopInMemory, snapshotOf } from './connection';
+export type { Db } from './db';
 export { MigrationError, NotFoundError } from './errors';
 export { holdFolder, type HeldFolder } from './folder-lock';
 export { clearParts } from './own-files';
@@ -54,19 +48,12 @@ export {
   oneShop,
   savePlace,
   saveShop,
-  wishSchema,
-  type Place,
-  type Shop,
-  type ShopWish,
 } from './shop-repository';
 export {
   dropEquipment,
-  EQUIPMENT_KINDS,
   listEquipment,
   listEquipmentThere,
   saveEquipment,
-  type Equipment,
-  type EquipmentKind,
 } from './equipment-repository';
 export {
   listProbes,
@@ -77,13 +64,8 @@ export {
 } from './probe-repository';
 export { listCultures, saveCulture } from './culture-repository';
 export { addFlourLot, dropFlourLot, listFlourLots, type FlourLot } from './flour-lot-repository';
-export {
-  addPrintedLabel,
-  listPrintedLabels,
-  type LabelContent,
-  type PrintedLabel,
-} from './label-repository';
-export { listFlours, retireFlour, saveFlour, type FlourRow } from './flour-repository';
+export { addPrintedLabel, listPrintedLabels, type PrintedLabel } from './label-repository';
+export { listFlours, retireFlour, saveFlour } from './flour-repository';
 export {
   addMethodVersion,
   listMethods,
@@ -99,7 +81,7 @@ export {
   listMixCards,
   type MixCardRow,
 } from './mix-card-repository';
-export { listDemands, oneDemand, saveDemand, type DemandRow } from './demand-repository';
+export { listDemands, oneDemand, saveDemand } from './demand-repository';
 export {
   listClosingDays,
   listPinned,

@@ -1,5 +1,5 @@
 import { entrySchema, type Entry, type Reading } from '@/core/journal';
-import type { Db } from './connection';
+import type { Db } from './db';
 
 const COLUMNS = `id, at_ms AS atMs, recorded_ms AS recordedMs, tense, batch, by,
   bake_id AS bakeId, fulfils, body`;

@@ -1,15 +1,6 @@
-import { z } from '@/core/parse';
-import type { Db } from './connection';
+import { contentSchema, type LabelContent } from '@/shop/kept/label';
 
-const contentSchema = z.object({
-  code: z.string(),
-  name: z.string(),
-  lines: z.array(z.object({ what: z.string(), says: z.string() })),
-  does: z.string(),
-});
-
-/** What stands on a label: its lot’s code and name, lines of a word and what it says, and what to do. */
-export type LabelContent = z.output<typeof contentSchema>;
+import type { Db } from './db';
 
 /** A label as it was printed. */
 export interface PrintedLabel {

@@ -1,4 +1,4 @@
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** Instants from which looks count again, by culture. */
 export function listLearningResets(db: Db): Map<string, number> {

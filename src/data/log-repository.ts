@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/journal';
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** What is looked for in the journal; what is left out is not asked for. */
 export interface LogQuery {

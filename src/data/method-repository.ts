@@ -1,5 +1,5 @@
 import { methodSchema, type Method } from '@/core/methods';
-import type { Db } from './connection';
+import type { Db } from './db';
 import { NotFoundError } from './errors';
 
 /** A method as it stands in one of its versions. */
@@ -68,7 +68,8 @@ export function addMethodVersion(db: Db, version: Omit<MethodVersion, 'number'>)
       methodId: version.methodId,
       createdMs: version.createdMs,
       number,
-      body: JSON.stringify(version.method),
+      // In the order of its schema: what is the same is written the same.
+      body: JSON.stringify(methodSchema.parse(version.method)),
     });
     return number;
   })();

@@ -1,7 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import type Database from 'better-sqlite3';
+import Database from 'better-sqlite3';
 import { MigrationError } from './errors';
+import { formulaBakesToMethods } from './formula-bakes';
+import { mendSchema } from './mend-schema';
 
 interface Migration {
   readonly version: number;
@@ -24,8 +26,9 @@ function listMigrations(root: string): Migration[] {
 }
 
 /**
- * Brings a database to the newest schema, each migration in one transaction; forward only.
- * @throws {MigrationError} newer-database when it was written by a newer Olvik; nothing is changed then
+ * Brings a database to the newest schema, all of it in one transaction; forward only.
+ * @throws {MigrationError} newer-database when it was written by a newer Olvik, odd-database when its tables are none of
+ *   Olvik’s; nothing is changed then
  */
 export function migrate(db: Database.Database, root = process.cwd()): void {
   const migrations = listMigrations(root);
@@ -37,10 +40,16 @@ export function migrate(db: Database.Database, root = process.cwd()): void {
       `The shop's database has schema ${version}; this Olvik knows schemas up to ${newest}. Start the newer Olvik that wrote it. Nothing was changed.`,
     );
   }
-  for (const migration of migrations.filter((one) => one.version > version)) {
-    db.transaction(() => {
+  db.transaction(() => {
+    for (const migration of migrations.filter((one) => one.version > version)) {
       db.exec(migration.sql);
       db.pragma(`user_version = ${migration.version}`);
-    })();
-  }
+    }
+    mendSchema(db, () => {
+      const fresh = new Database(':memory:');
+      for (const { sql } of migrations) fresh.exec(sql);
+      return fresh;
+    });
+    formulaBakesToMethods(db);
+  })();
 }

@@ -1,5 +1,5 @@
 import { markSchema, type Mark } from '@/core/mixing';
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** A batch of a planned mix on its card. */
 export interface MixCardRow {

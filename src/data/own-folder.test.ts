@@ -37,6 +37,7 @@ const codeOf = (run: () => unknown) => {
 test('what a shop keeps is its owner’s alone, also what an earlier Olvik left open to all', async () => {
   const where = path.join(folder(), 'shop');
   openShop(where).close();
+  const held = holdFolder(where);
   const db = openShop(where);
   savePhoto(db, 'photo-12345678.jpg', new Uint8Array([1]));
   await addBackup(db, where, NOW);
@@ -47,6 +48,7 @@ test('what a shop keeps is its owner’s alone, also what an earlier Olvik left 
       expect([file.name, modeOf(path.join(where, inside, file.name))]).toEqual([file.name, 0o600]);
     }
   }
+  held.release();
   db.close();
 });
 

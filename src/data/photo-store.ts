@@ -8,7 +8,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
-import type { Db } from './connection';
+import type { Db } from './db';
 import { OWN_FILE, OWN_FOLDER } from './own-files';
 
 /** A name under which a photo is kept: nothing else leads out of the folder. */

@@ -1,4 +1,4 @@
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** A jar that was judged in practice. */
 export interface PracticeRow {

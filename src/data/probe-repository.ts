@@ -1,4 +1,4 @@
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** What a simulated probe can be told to suffer from. */
 export const PROBE_FAULTS = ['none', 'door open', 'failing', 'lost', 'frozen'] as const;

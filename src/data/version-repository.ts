@@ -1,4 +1,4 @@
-import type { Db } from './connection';
+import type { Db } from './db';
 
 /** A text that changes with every write to the database, by this connection or by another. */
 export function databaseVersion(db: Db): string {

@@ -25,9 +25,9 @@ test('times by the shop’s wall clock', () => {
 
 test('figures with thin spaces, the baker’s signs and units', () => {
   expect(decimals(10161, 0)).toBe('10\u202f161');
-  expect(massText(2.1, { massUnit: 'g' })).toBe('2.1 g');
-  expect(massText(12_345, { massUnit: 'g' })).toBe('12.35 kg');
-  expect(massText(283.495, { massUnit: 'oz' })).toBe('10 oz');
+  expect(massText(2.1, { massUnit: 'g' })).toBe('2.1\u00a0g');
+  expect(massText(12_345, { massUnit: 'g' })).toBe('12.35\u00a0kg');
+  expect(massText(283.495, { massUnit: 'oz' })).toBe('10\u00a0oz');
   expect(tempText(-18, { tempUnit: 'C' })).toBe('−18°');
   expect(tempText(21, { tempUnit: 'F' })).toBe('69.8°F');
   expect(percentText(0.027)).toBe('2.7 %');

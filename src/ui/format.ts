@@ -61,11 +61,15 @@ export function spanText(ms: number): string {
   return `${Math.floor(hours / 24)} d ${hours % 24} h`;
 }
 
+/** Between a figure and its unit no line breaks. */
+const NO_BREAK = '\u00a0';
+
 /** Grams as the shop reads them: "620 g", "3.2 kg", "2.1 g", or ounces. */
 export function massText(massG: number, units: Pick<ShopUnits, 'massUnit'>): string {
-  if (units.massUnit === 'oz') return `${decimals(gramsToOunces(massG), massG < 100 ? 2 : 1)} oz`;
-  if (massG >= 10_000) return `${decimals(massG / 1000, 2)} kg`;
-  return `${decimals(massG, massG < 10 ? 2 : massG < 100 ? 1 : 0)} g`;
+  if (units.massUnit === 'oz')
+    return `${decimals(gramsToOunces(massG), massG < 100 ? 2 : 1)}${NO_BREAK}oz`;
+  if (massG >= 10_000) return `${decimals(massG / 1000, 2)}${NO_BREAK}kg`;
+  return `${decimals(massG, massG < 10 ? 2 : massG < 100 ? 1 : 0)}${NO_BREAK}g`;
 }
 
 /** Degrees as the shop reads them: "21°" or "70°F". */

@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { GlyphDisc } from './marks/glyphs';
 import { rem } from './rem';
+import { WallTimeField } from './wall-time-field';
 
 /** The head of a panel: what it is about, in one line what comes of it. */
 export function PanelHead(props: { title: string; children?: ReactNode }) {
@@ -27,7 +28,7 @@ export function PanelRefusal({ sentence }: { sentence: string | null }) {
 }
 
 /** The found figure at arm’s length, and what comes of it in words. */
-export function Finding(props: { figure: string; children: ReactNode }) {
+export function Finding(props: { figure: string; testId?: string; children: ReactNode }) {
   return (
     <Box
       aria-live="polite"
@@ -35,7 +36,7 @@ export function Finding(props: { figure: string; children: ReactNode }) {
     >
       <Typography
         component="p"
-        data-testid="found"
+        data-testid={props.testId ?? 'found'}
         sx={{ fontSize: rem(42), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
       >
         {props.figure}
@@ -108,7 +109,7 @@ export function FigureField(props: {
 
 /** One of a few. */
 export function ChoiceField(props: {
-  name: string;
+  name?: string;
   label: string;
   value: string;
   options: readonly { readonly id: string; readonly name: string }[];
@@ -118,7 +119,7 @@ export function ChoiceField(props: {
   return (
     <TextField
       select
-      name={name}
+      {...(name === undefined ? {} : { name })}
       label={label}
       value={value}
       slotProps={{ select: { native: true } }}
@@ -130,6 +131,21 @@ export function ChoiceField(props: {
         </option>
       ))}
     </TextField>
+  );
+}
+
+/** The hour that something is wanted at, by the shop’s clock. */
+export function ReadyField(props: {
+  value: string;
+  error: string | undefined;
+  onChange: (value: string) => void;
+  label?: string;
+}) {
+  const { value, error, onChange, label = 'Ready at' } = props;
+  return (
+    <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
+      <WallTimeField label={label} name="readyAt" value={value} onChange={onChange} error={error} />
+    </Box>
   );
 }
 
@@ -149,6 +165,20 @@ export function FieldRow({ children, columns = 5 }: { children: ReactNode; colum
       {children}
     </Box>
   );
+}
+
+/** The flours of a mix to read at arm’s length. */
+export function FlourLines(props: {
+  lines: readonly { readonly ingredientId: string; readonly massG: number }[];
+  flours: readonly { readonly id: string; readonly name: string }[];
+}) {
+  return props.lines.map(({ ingredientId, massG }) => (
+    <WeightLine
+      key={ingredientId}
+      name={props.flours.find((one) => one.id === ingredientId)?.name ?? ingredientId}
+      massG={massG}
+    />
+  ));
 }
 
 /** A weight to read at arm’s length. */

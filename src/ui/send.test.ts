@@ -1,4 +1,4 @@
-import type { Outcome } from '@/services/outcome';
+import type { Outcome } from '@/shop/outcome';
 import { sender, type Line } from './send';
 
 const ok = (value: unknown): Outcome<unknown> => ({ ok: true, value });

@@ -1,4 +1,4 @@
-import type { Outcome } from '@/services/outcome';
+import type { Outcome } from '@/shop/outcome';
 import { newId } from './new-id';
 
 /** The way to the shop: sends a command, and asks what became of one. Both throw where the shop can not be reached. */

@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import IconButton from '@mui/material/IconButton';
 import dynamic from 'next/dynamic';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 
 // The words come when they are first asked for: no view waits for them.
 const WordsDrawer = dynamic(() => import('./words-drawer').then((one) => one.WordsDrawer), {
@@ -24,10 +24,19 @@ const ONLY_SAID = {
   whiteSpace: 'nowrap',
 } as const;
 
+/** A view that is still being worked out gains words: what is open is read anew so often. */
+const READ_ANEW_MS = 1000;
+
 /** One tap to the meaning of every word of the trade that the view shows; what is given is the thing tapped, else a book. */
 export function WordsHere({ children }: { children?: ReactNode }) {
   const [text, setText] = useState<string | null>(null);
   const [asked, setAsked] = useState(false);
+  const isOpen = text !== null;
+  useEffect(() => {
+    if (!isOpen) return undefined;
+    const timer = setInterval(() => setText(textOfView()), READ_ANEW_MS);
+    return () => clearInterval(timer);
+  }, [isOpen]);
   const open = () => {
     setAsked(true);
     setText(textOfView());
@@ -72,7 +81,7 @@ export function WordsHere({ children }: { children?: ReactNode }) {
   );
 }
 
-/** Everything that stands in the view, pictures and their names included, word apart from word. */
+/** Everything that stands in the view, pictures and their names included, word apart from word; not the meanings themselves. */
 function textOfView(): string {
   const words: string[] = [];
   const walker = document.createTreeWalker(
@@ -80,7 +89,7 @@ function textOfView(): string {
     NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT,
     {
       acceptNode: (node) =>
-        node instanceof Element && ['SCRIPT', 'STYLE'].includes(node.tagName)
+        node instanceof Element && node.matches('script, style, [role="dialog"]')
           ? NodeFilter.FILTER_REJECT
           : NodeFilter.FILTER_ACCEPT,
     },

@@ -1,10 +1,11 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { openShop, type Db } from '@/data';
 import type { Browser, Page } from 'puppeteer-core';
 import { freePort } from '../../bin/lib/served';
+import { DEMO_NOW_MS, demoBytes } from '../demo-shop';
 
 export { openChromium as openBrowser } from '../../bin/lib/chromium';
 
@@ -35,6 +36,9 @@ export async function serve(
     const db = openShop(data);
     fill(db);
     db.close();
+  } else if (mode === 'demo' && Date.parse(nowIso) === DEMO_NOW_MS) {
+    mkdirSync(data, { mode: 0o700 });
+    writeFileSync(path.join(data, 'olvik.sqlite'), demoBytes(), { mode: 0o600 });
   }
   let child: ChildProcess;
   const start = async () => {
@@ -106,17 +110,34 @@ export async function openPage(
 
 /** The page's whole text. */
 export async function textOf(page: Page): Promise<string> {
-  return page.evaluate(() => document.body.innerText);
+  return page.evaluate(() => document.body.innerText.replaceAll('\u00a0', ' '));
 }
 
 /** Waits until a text stands on the page. */
 export async function waitForText(page: Page, text: string): Promise<void> {
-  const there = (wanted: string) => document.body.innerText.includes(wanted);
+  const there = (wanted: string) =>
+    document.body.innerText.replaceAll('\u00a0', ' ').includes(wanted);
   try {
     await page.waitForFunction(there, { timeout: 20_000 }, text);
   } catch {
     throw new Error(`“${text}” does not stand on the page: ${await textOf(page)}`);
   }
+}
+
+/** Presses the first button that says a text, once it can be pressed. */
+export async function pressButton(page: Page, says: string): Promise<void> {
+  await page.waitForFunction(
+    (wanted) => {
+      const one = [...document.querySelectorAll('button')].find((each) =>
+        each.textContent?.replaceAll('\u00a0', ' ').includes(wanted),
+      );
+      if (one === undefined || one.disabled) return false;
+      one.click();
+      return true;
+    },
+    { timeout: 20_000 },
+    says,
+  );
 }
 
 /** Presses the button or link whose name begins with a text. */

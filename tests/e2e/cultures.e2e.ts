@@ -1,28 +1,17 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage, serve, waitForText, type Served } from './browser';
+import type { Page } from 'puppeteer-core';
+import { pressButton, type Served, waitForText } from './browser';
+import { journey, DEMO_NOW } from './journey';
 
 let served: Served;
-let browser: Browser;
 let page: Page;
 let wrong: string[];
 
-beforeAll(async () => {
-  served = await serve('demo', '2026-11-27T05:10:00Z');
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
-});
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
+journey({ mode: 'demo', nowIso: DEMO_NOW }, (made) => {
+  ({ served, page, wrong } = made);
 });
 
 const ratio = () => page.$eval('[data-testid="ratio"]', (one) => one.textContent ?? '');
-const clickButton = (text: string) =>
-  page.evaluate((wanted) => {
-    [...document.querySelectorAll('button')]
-      .find((one) => one.textContent?.includes(wanted))
-      ?.click();
-  }, text);
+const clickButton = (text: string) => pressButton(page, text);
 const type = async (field: string, value: string) => {
   await page.click(`input[name="${field}"]`, { count: 3 });
   await page.keyboard.type(value);

@@ -1,32 +1,15 @@
-import { createRequire } from 'node:module';
-import { readFileSync } from 'node:fs';
-import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage, press, serve, textOf, waitForText, type Served } from './browser';
-import { VIEWS } from './views';
+import type { Page } from 'puppeteer-core';
+import { press, pressButton, textOf, waitForText } from './browser';
+import { journey, DEMO_NOW } from './journey';
 
-let served: Served;
-let browser: Browser;
 let page: Page;
 let wrong: string[];
 
-beforeAll(async () => {
-  served = await serve('demo', '2026-11-27T05:10:00Z');
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
-});
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
+const { goto } = journey({ mode: 'demo', nowIso: DEMO_NOW }, (made) => {
+  ({ page, wrong } = made);
 });
 
-const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
-const clickButton = (text: string) =>
-  page.evaluate((wanted) => {
-    const button = [...document.querySelectorAll('button')].find((one) =>
-      one.textContent?.includes(wanted),
-    );
-    button?.click();
-  }, text);
+const clickButton = (text: string) => pressButton(page, text);
 
 test('the Tide of the demo shop answers the five questions', async () => {
   await goto('/');
@@ -245,41 +228,6 @@ test('the keys are listed under the question mark', async () => {
   await page.keyboard.type('?');
   await waitForText(page, 'Next step: done now');
   await press(page, 'Close');
-});
-
-test.each(['light', 'dark'])('no view fails the accessibility rules in %s', async (scheme) => {
-  const axe = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
-  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
-  for (const view of VIEWS) {
-    await goto(view);
-    const found = await page.evaluate(async (source) => {
-      // The policy forbids injected script tags; the debugger's own evaluation is not a script of the page.
-      (0, eval)(source);
-      const runner = (
-        window as unknown as {
-          axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
-        }
-      ).axe;
-      const { violations } = await runner.run();
-      return violations.map((one) => `${one.id}: ${one.nodes[0]?.html ?? ''}`);
-    }, axe);
-    expect({ view, found }).toEqual({ view, found: [] });
-  }
-});
-
-test.each([
-  [390, 844],
-  [1920, 1080],
-])('no view is wider than a screen of %i × %i', async (width, height) => {
-  await page.setViewport({ width, height });
-  for (const view of VIEWS) {
-    await goto(view);
-    const over = await page.evaluate(
-      () => document.documentElement.scrollWidth - window.innerWidth,
-    );
-    expect({ view, over: Math.max(0, over) }).toEqual({ view, over: 0 });
-  }
-  await page.setViewport({ width: 1280, height: 800 });
 });
 
 test('no request left the machine, nothing broke the content policy, no page failed', () => {

@@ -1,7 +1,7 @@
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage, serve, waitForText, type Served } from './browser';
+import { openBrowser, openPage, pressButton, serve, type Served, waitForText } from './browser';
 
 let served: Served;
 const browsers: Browser[] = [];
@@ -31,12 +31,6 @@ const open = async () => {
     await page.waitForSelector('section[aria-label="Hands"] button');
   }
 };
-const clickButton = (page: Page, text: string) =>
-  page.evaluate((wanted) => {
-    [...document.querySelectorAll('button')]
-      .find((one) => one.textContent?.includes(wanted))
-      ?.click();
-  }, text);
 const firstCard = (page: Page) =>
   page.$eval('section[aria-label="Hands"] li', (one) => (one as HTMLElement).innerText);
 
@@ -51,7 +45,7 @@ test('what is done on one device stands on the other without a touch', async () 
       { subtree: true, childList: true, characterData: true },
     );
   });
-  await clickButton(tablet, 'Done now');
+  await pressButton(tablet, 'Done now');
   await phone.waitForFunction(
     () =>
       !(
@@ -62,7 +56,7 @@ test('what is done on one device stands on the other without a touch', async () 
   const ms = await phone.evaluate(() => (window as unknown as { changedMs: number }).changedMs);
   process.stdout.write(`\nseen on the other device after ${Math.round(ms)} ms\n`);
   await waitForText(tablet, 'Feed Grusa: done.');
-  await clickButton(tablet, 'Undo');
+  await pressButton(tablet, 'Undo');
   await phone.waitForFunction(
     () =>
       (
@@ -74,7 +68,7 @@ test('what is done on one device stands on the other without a touch', async () 
 
 test('two people who do the same step at once do it once', async () => {
   await open();
-  await Promise.all([clickButton(tablet, 'Done now'), clickButton(phone, 'Done now')]);
+  await Promise.all([pressButton(tablet, 'Done now'), pressButton(phone, 'Done now')]);
   await waitForText(phone, 'Feed Grusa');
   for (const page of [tablet, phone]) {
     await page.waitForFunction(
@@ -128,7 +122,7 @@ test('a step is skipped with its reason, never without one', async () => {
     (document.querySelector('[aria-label^="Open "]') as HTMLElement | null)?.click();
   });
   await waitForText(tablet, 'Or skip it, because');
-  await clickButton(tablet, 'Skip');
+  await pressButton(tablet, 'Skip');
   await waitForText(tablet, 'Reason: say in a word why it is skipped.');
 });
 

@@ -1,23 +1,18 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { ensureShop } from '@/services/new-shop';
-import { openBrowser, openPage, press, serve, textOf, waitForText, type Served } from './browser';
+import type { Page } from 'puppeteer-core';
+import { ensureShop } from '@/server/shop/new-shop';
+import { press, textOf, waitForText } from './browser';
+import { journey } from './journey';
 
-let served: Served;
-let browser: Browser;
 let page: Page;
 let wrong: string[];
 
-beforeAll(async () => {
-  served = await serve('own', '2026-11-23T08:00:00Z', (db) => ensureShop(db, 'Europe/Oslo'));
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
-});
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
-});
+const { goto } = journey(
+  { mode: 'own', nowIso: '2026-11-23T08:00:00Z', fill: (db) => ensureShop(db, 'Europe/Oslo') },
+  (made) => {
+    ({ page, wrong } = made);
+  },
+);
 
-const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 const cell = (label: string) =>
   page.$eval(`[aria-label^="${label}"]`, (one) => (one as HTMLElement).innerText);
 test('a starting method is opened, its figures typed over by keyboard alone, and the rest follows', async () => {

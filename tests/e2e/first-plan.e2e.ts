@@ -1,19 +1,25 @@
-import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage, press, serve, type, waitForText, type Served } from './browser';
+import type { Page } from 'puppeteer-core';
+import { press, type, waitForText, type Served } from './browser';
+import { journey } from './journey';
 
 let served: Served;
-let browser: Browser;
 let page: Page;
 let wrong: string[];
 
-beforeAll(async () => {
-  served = await serve('own', '2026-11-26T11:00:00Z');
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
+journey({ mode: 'own', nowIso: '2026-11-26T11:00:00Z' }, (made) => {
+  ({ served, page, wrong } = made);
 });
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
+
+test('an archive of more than ten megabytes is read to its end, and nothing says what serves it', async () => {
+  // Only its last bytes say which version it is of.
+  const body = `${' '.repeat(12_000_000)}{"format":"olvik-shop","version":99,"tables":{}}`;
+  const answer = await fetch(`${served.url}/shop/archive.json`, {
+    method: 'POST',
+    body,
+    headers: { origin: served.url },
+  });
+  expect(answer.headers.get('x-powered-by')).toBeNull();
+  expect(JSON.stringify(await answer.json())).toContain('version 99 is not known');
 });
 
 /**

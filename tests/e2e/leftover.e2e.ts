@@ -1,13 +1,13 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import type { Act } from '@/core/journal';
 import { addEntries, addPlace, saveCulture, type Db } from '@/data';
-import { ensureShop } from '@/services/new-shop';
-import { openBrowser, openPage, serve, waitForText, type Served } from './browser';
+import { ensureShop } from '@/server/shop/new-shop';
+import { waitForText, type Served } from './browser';
+import { journey } from './journey';
 
 const EVENING = Date.parse('2026-11-26T20:00:00Z');
 const H = 3_600_000;
 let served: Served;
-let browser: Browser;
 let page: Page;
 let wrong: string[];
 
@@ -86,17 +86,13 @@ function afterService(db: Db): void {
   );
 }
 
-beforeAll(async () => {
-  served = await serve('own', new Date(EVENING).toISOString(), afterService);
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
-});
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
-});
+const { goto } = journey(
+  { mode: 'own', nowIso: new Date(EVENING).toISOString(), fill: afterService },
+  (made) => {
+    ({ served, page, wrong } = made);
+  },
+);
 
-const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 const text = () => page.evaluate(() => document.body.innerText);
 const click = (name: string) =>
   page.evaluate((wanted) => {
@@ -130,7 +126,7 @@ test('what a service left goes into the chain with its own flour, water and salt
   await click('Put it by');
   await waitForText(page, 'C1126-1 put by.');
   await goto('/lots/C1126-1');
-  expect(await text()).toMatch(/1\s?500 g/);
+  expect(await text()).toMatch(/1\s?500\sg/);
 });
 
 test('the next day it is refreshed: the share answers the hour, its salt is counted', async () => {

@@ -1,28 +1,17 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
-import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage, press, serve, waitForText, type Served } from './browser';
+import type { Page } from 'puppeteer-core';
+import { press, waitForText, type Served } from './browser';
+import { journey, DEMO_NOW } from './journey';
 
 let served: Served;
-let browser: Browser;
 let page: Page;
 let wrong: string[];
 
-beforeAll(async () => {
-  served = await serve('demo', '2026-11-27T05:10:00Z');
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
+const { goto, click, textIn } = journey({ mode: 'demo', nowIso: DEMO_NOW }, (made) => {
+  ({ served, page, wrong } = made);
 });
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
-});
-
-const goto = (at: string) => page.goto(`${served.url}${at}`, { waitUntil: 'networkidle2' });
-const click = async (selector: string) => (await page.waitForSelector(selector))!.click();
-
-const textIn = (selector: string) => page.$eval(selector, (one) => (one as HTMLElement).innerText);
 
 /** A tap on one answer of a question of the score. */
 const answer = (question: string, value: string) =>

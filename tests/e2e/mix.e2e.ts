@@ -2,13 +2,14 @@ import { spawnSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
-import { methodRows } from '@/services/doughs/methods';
-import { takeMethodBake } from '@/services/doughs/take-method-bake';
-import { contextOver } from '@/services/context';
-import { doStep } from '@/services/hands';
-import { ensureShop } from '@/services/new-shop';
-import { loadShop } from '@/services/shop-state';
-import { openBrowser, openPage, serve, waitForText, type Served } from './browser';
+import { methodRows } from '@/server/doughs/methods';
+import { takeMethodBake } from '@/server/doughs/take-method-bake';
+import { contextOver } from '@/server/context';
+import { doStep } from '@/server/hands/hands';
+import { ensureShop } from '@/server/shop/new-shop';
+import { loadShop } from '@/server/shop/load-shop';
+import { openPage, waitForText, type Served } from './browser';
+import { journey } from './journey';
 import type { Db } from '@/data';
 
 const NOW = Date.parse('2026-11-23T08:00:00Z');
@@ -40,16 +41,11 @@ function withPoolish(db: Db): void {
   if (!done.ok) throw new Error(JSON.stringify(done));
 }
 
-beforeAll(async () => {
-  served = await serve('own', new Date(NOW).toISOString(), withPoolish);
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
-});
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
+journey({ mode: 'own', nowIso: new Date(NOW).toISOString(), fill: withPoolish }, (made) => {
+  ({ served, browser, page, wrong } = made);
 });
 
+// The tablet is closed once: always the page that is open.
 const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 const kept = () =>
   page.waitForFunction(

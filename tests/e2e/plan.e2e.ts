@@ -1,23 +1,17 @@
 import ICAL from 'ical.js';
 import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openPage, press, serve, textOf, waitForText, type Served } from './browser';
+import { openPage, press, serve, textOf, waitForText, type Served } from './browser';
+import { journey, DEMO_NOW } from './journey';
 
 let served: Served;
 let browser: Browser;
 let page: Page;
 let wrong: string[];
 
-beforeAll(async () => {
-  served = await serve('demo', '2026-11-27T05:10:00Z');
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
-});
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
+const { goto } = journey({ mode: 'demo', nowIso: DEMO_NOW }, (made) => {
+  ({ served, browser, page, wrong } = made);
 });
 
-const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 const count = (selector: string) => page.$$eval(selector, (all) => all.length);
 const gone = (selector: string) =>
   page.waitForFunction(

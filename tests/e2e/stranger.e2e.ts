@@ -1,25 +1,18 @@
 import { request } from 'node:http';
-import type { Browser, HTTPRequest, Page } from 'puppeteer-core';
-import { openBrowser, openPage, serve, textOf, type, waitForText, type Served } from './browser';
+import type { HTTPRequest, Page } from 'puppeteer-core';
+import { textOf, type, waitForText, type Served } from './browser';
+import { journey } from './journey';
 
 let served: Served;
-let browser: Browser;
 let page: Page;
 let wrong: string[];
 
-beforeAll(async () => {
-  served = await serve('own', '2026-11-26T11:00:00Z');
-  browser = await openBrowser();
-  ({ page, wrong } = await openPage(browser, served.url));
-  // A visitor’s tablet: its clock stands in another zone than the shop’s.
-  await page.emulateTimezone('America/New_York');
+const { goto } = journey({ mode: 'own', nowIso: '2026-11-26T11:00:00Z' }, (made) => {
+  ({ served, page, wrong } = made);
 });
-afterAll(async () => {
-  await browser?.close();
-  await served?.stop();
-});
+// A visitor’s tablet: its clock stands in another zone than the shop’s.
+beforeAll(() => page.emulateTimezone('America/New_York'));
 
-const goto = (path: string) => page.goto(`${served.url}${path}`, { waitUntil: 'networkidle2' });
 /** Presses the first button or link that holds a text and can be pressed; in an open dialog, one of its own. */
 const tap = async (text: string) => {
   const pressed = (wanted: string) => {
@@ -121,8 +114,16 @@ test('it is planned, and every step is done with odd amounts: asked about once, 
     await goto('/');
     const before = await textOf(page);
     expect(before).toContain(title);
+    const next = () =>
+      page.$eval('section[aria-label="Hands"] ol', (one) => (one as HTMLElement).innerText);
+    const acts = await next();
     await tap('Done now');
-    await page.waitForFunction((was) => document.body.innerText !== was, {}, before);
+    await page.waitForFunction(
+      (was) =>
+        document.querySelector<HTMLElement>('section[aria-label="Hands"] ol')?.innerText !== was,
+      {},
+      acts,
+    );
   }
 });
 

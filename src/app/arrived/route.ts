@@ -1,5 +1,5 @@
-import { arrived } from '@/services/commands/run';
-import { shopContext } from '@/services/context';
+import { arrived } from '@/server/commands/run';
+import { shopContext } from '@/server/context';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,6 +1,6 @@
-import { shopVersion, watchShop } from '@/services/changes';
-import { shopContext } from '@/services/context';
-import { eventStream } from '@/services/event-stream';
+import { shopVersion, watchShop } from '@/server/journal/changes';
+import { shopContext } from '@/server/context';
+import { eventStream } from '@/server/streams/event-stream';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Compare } from '@/features/compare/compare';
-import { shopContext } from '@/services/context';
-import { compareView } from '@/services/scores/compare-view';
+import { shopContext } from '@/server/context';
+import { compareView } from '@/server/scores/compare-view';
 import { takeChangeAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Side by side' };

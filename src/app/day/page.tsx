@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Day } from '@/features/day/day';
-import { shopContext } from '@/services/context';
-import { tideView } from '@/services/tide';
+import { shopContext } from '@/server/context';
+import { tideView } from '@/server/tide';
 import { clockText, dateText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { HandsByDay } from '@/features/hands-list/hands-by-day';
-import { shopContext } from '@/services/context';
-import { handsList } from '@/services/hands-list/hands-list';
+import { shopContext } from '@/server/context';
+import { handsList } from '@/server/hands-list/hands-list';
 import { clockText, dateText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 

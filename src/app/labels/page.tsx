@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Labels } from '@/features/labels/labels';
-import { shopContext } from '@/services/context';
-import { labelsView } from '@/services/labels/print';
+import { shopContext } from '@/server/context';
+import { labelsView } from '@/server/labels/print';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Learned } from '@/features/learned/learned';
-import { shopContext } from '@/services/context';
-import { learnedView } from '@/services/learned';
+import { shopContext } from '@/server/context';
+import { learnedView } from '@/server/learned/learned';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { resetLearnedAction, undoResetAction } from '../actions';

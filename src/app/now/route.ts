@@ -1,5 +1,5 @@
-import { shopContext } from '@/services/context';
-import { tideView } from '@/services/tide';
+import { shopContext } from '@/server/context';
+import { tideView } from '@/server/tide';
 
 export const dynamic = 'force-dynamic';
 

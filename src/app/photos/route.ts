@@ -1,6 +1,6 @@
 import { MOST_PHOTO_BYTES } from '@/formats/photo';
-import { shopContext } from '@/services/context';
-import { keepPhoto } from '@/services/scores/photos';
+import { shopContext } from '@/server/context';
+import { keepPhoto } from '@/server/scores/photos';
 
 /** Keeps a photo that a page sends: JPEG bytes, at most eight million of them. */
 export async function POST(request: Request): Promise<Response> {

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Plan } from '@/features/plan/plan';
-import { shopContext } from '@/services/context';
-import { planView } from '@/services/plan/view';
+import { shopContext } from '@/server/context';
+import { planView } from '@/server/plan/view';
 import {
   moveStepAction,
   pinStepAction,

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Practice } from '@/features/practice/practice';
-import { shopContext } from '@/services/context';
-import { practiceView } from '@/services/practice/practice';
+import { shopContext } from '@/server/context';
+import { practiceView } from '@/server/practice/practice';
 import { logPracticeAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Practice' };

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Records } from '@/features/records/records';
-import { shopContext } from '@/services/context';
-import { recordsView } from '@/services/records/records-view';
+import { shopContext } from '@/server/context';
+import { recordsView } from '@/server/records/records-view';
 import { keepBackupAction, undoAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Records' };

@@ -1,5 +1,5 @@
-import { eventStream } from '@/services/event-stream';
-import { readScale } from '@/services/mix/scale';
+import { eventStream } from '@/server/streams/event-stream';
+import { readScale } from '@/server/mix/scale';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Shop } from '@/features/shop/shop';
-import { shopContext } from '@/services/context';
-import { shopView } from '@/services/shop-view';
+import { shopContext } from '@/server/context';
+import { shopView } from '@/server/shop/shop-view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import {

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Playground } from '@/features/lot/playground';
-import { shopContext } from '@/services/context';
-import { logView } from '@/services/log';
+import { shopContext } from '@/server/context';
+import { logView } from '@/server/journal/log';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 

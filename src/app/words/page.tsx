@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Words } from '@/features/words/words';
-import { shopContext } from '@/services/context';
+import { shopContext } from '@/server/context';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { shopView } from '@/services/shop-view';
+import { shopView } from '@/server/shop/shop-view';
 
 export const metadata: Metadata = { title: 'Words' };
 

@@ -1,3 +1,5 @@
+import { nothingYet } from '../forecast/stories';
+import { lotMade } from '../journal/stock';
 import { massOf, mixCompositions, totals, type Composition, type Pantry } from '../composition';
 import {
   forecastLot,
@@ -28,23 +30,26 @@ export interface Jar {
   readonly culture: CultureSpeed;
 }
 
+/** A story that begins with its lot as it stands: a part of itself. */
+export const asItStands = (lot: Lot, massG: number, placeId: string): ActOf<'split'> => ({
+  kind: 'split',
+  lotId: lot.id,
+  partLotId: lot.id,
+  name: lot.name,
+  lotKind: lot.kind,
+  massG,
+  placeId,
+});
+
 /** The jar left standing where it is until an instant. */
 export function standing(jar: Jar, untilMs: number, around: Surroundings): RunLot {
   const { lot, fromMs, placeId } = jar;
   const story: LotStory = {
-    ...emptyStory(),
+    ...nothingYet(),
     lot,
     tense: 'done',
     startMs: fromMs,
-    start: {
-      kind: 'split',
-      lotId: lot.id,
-      partLotId: lot.id,
-      name: lot.name,
-      lotKind: lot.kind,
-      massG: massOf(lot.composition),
-      placeId,
-    },
+    start: asItStands(lot, massOf(lot.composition), placeId),
     stays: [{ placeId, fromMs, toMs: null }],
   };
   const run = runLot(
@@ -64,16 +69,6 @@ export function standing(jar: Jar, untilMs: number, around: Surroundings): RunLo
 /** A run needs a stretch to run. */
 const STANDS_AT_LEAST_MS = MS_PER_HOUR / 10;
 
-const emptyStory = () => ({
-  handling: [],
-  aims: [],
-  looks: [],
-  becomes: [],
-  takenUntilMs: null,
-  endMs: null,
-  endedBy: null,
-});
-
 /** A making that takes from a jar, and when it is done. */
 export interface Draft {
   readonly act: ActOf<'make'>;
@@ -92,21 +87,8 @@ export function forecastDraft(
 ): LotForecast {
   const { mothers, culture } = from;
   const story: LotStory = {
-    ...emptyStory(),
-    lot: {
-      id: act.lotId,
-      name: act.name,
-      kind: act.lotKind,
-      cultureId: act.cultureId ?? null,
-      madeAtMs: atMs,
-      composition: madeOf(act, mothers),
-      placeId: act.placeId,
-      balls: null,
-      ballG: null,
-      flatMm: null,
-      part: false,
-      madeFrom: act.portions.map((line) => line.lotId),
-    },
+    ...nothingYet(),
+    lot: lotMade(act, atMs, madeOf(act, mothers)),
     tense: 'planned',
     startMs: atMs,
     start: act,

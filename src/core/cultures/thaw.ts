@@ -1,3 +1,5 @@
+import { asItStands, jarOf, standing, type Jar } from './jar';
+import { nothingYet } from '../forecast/stories';
 import type { Pantry } from '../composition';
 import {
   forecastLot,
@@ -11,7 +13,6 @@ import { isWorking, type WorkingHours } from '../planner';
 import { addHours, hoursBetween, MS_PER_HOUR } from '../units';
 import { curveOf, risingOf, type SheetCurve } from './feed-picture';
 import { ripeMs } from './feed';
-import { jarOf, standing, type Jar } from './jar';
 
 /** A frozen lot to be ready at an hour. Plain data: it can be posted to a worker. */
 export interface ThawQuestion {
@@ -192,23 +193,9 @@ class Thaw {
       lot,
       tense: 'planned',
       startMs,
-      start: {
-        kind: 'split',
-        lotId: lot.id,
-        partLotId: lot.id,
-        name: lot.name,
-        lotKind: lot.kind,
-        massG: 0,
-        placeId: stays[0]?.placeId ?? lot.placeId,
-      },
+      start: asItStands(lot, 0, stays[0]?.placeId ?? lot.placeId),
       stays,
-      handling: [],
-      aims: [],
-      looks: [],
-      becomes: [],
-      takenUntilMs: null,
-      endMs: null,
-      endedBy: null,
+      ...nothingYet(),
     };
   }
 

@@ -1,5 +1,4 @@
-import type { Composition, Pantry } from '../composition';
-import { totals } from '../composition';
+import { type Composition, type Pantry, totals } from '../composition';
 import { feedAmounts, roundedAmounts, type FeedAmounts } from './amounts';
 import type { Culture } from './culture';
 

@@ -22,27 +22,13 @@ export function chanceInside(
   return Math.max(0, opened - closed) * (1 - neverShare);
 }
 
-/** A lot that is to be ready from one instant to another. */
-export interface Turn {
-  readonly lot: LotForecast;
-  readonly fromMs: number;
-  readonly toMs: number;
-}
-
-/** Chance that a lot is ready from one instant to another: opened by the first, not closed by the last. */
-export const chanceThrough = (lot: LotForecast, fromMs: number, toMs: number): number =>
-  chanceOfAll([{ lot, fromMs, toMs }]);
-
 /**
- * Chance that all turns hold: each lot opened by its first instant and not closed by its last. All moments are taken to move
- * together, as they do when everything runs early or late.
- * @returns 0–1; 1 where nothing is asked
+ * Chance that a lot is ready from one instant to another: opened by the first, not closed by the last. The two are taken
+ * to move together, as they do when everything runs early or late.
+ * @returns 0–1
  */
-export function chanceOfAll(turns: readonly Turn[]): number {
-  const open = turns.map(({ lot, fromMs }) => passedAt(lot, 'opens', fromMs));
-  const closed = turns.map(({ lot, toMs }) => passedAt(lot, 'closes', toMs));
-  return Math.max(0, Math.min(1, ...open) - Math.max(0, ...closed));
-}
+export const chanceThrough = (lot: LotForecast, fromMs: number, toMs: number): number =>
+  Math.max(0, passedAt(lot, 'opens', fromMs) - passedAt(lot, 'closes', toMs));
 
 /** Chance that a lot has opened, or closed, by an instant. */
 function passedAt(

@@ -5,16 +5,18 @@ export { LEAVENED_DOUGHS } from './leavened-doughs';
 export { type CultureSpeed } from './culture-speed';
 export type { LotForecast } from './lot-told';
 export { BOOK_SPEED_LN_SD, forecastLot } from './lot-forecast';
+export { isCold, placeKind } from './place-kinds';
 export {
   placeTempC,
   setTempC,
+  tempAt,
   type DailyPoint,
   type PlaceHistory,
   type PlaceReading,
   type Places,
 } from './places';
 export { recipeOf } from './recipe-of';
-export { chanceInside, chanceOfAll, chanceThrough, type Turn } from './chance';
+export { chanceInside, chanceThrough } from './chance';
 export { RememberedLessons } from './remembered-lessons';
 export { RememberedLots } from './remembered';
 export { NO_DOUBT } from './doubt';

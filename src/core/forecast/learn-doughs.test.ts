@@ -1,19 +1,11 @@
-import { BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
+import { doneAt, BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
 import { valueAtHour } from '../ripeness';
-import type { Act, DoneAct } from '../journal';
+import type { DoneAct } from '../journal';
 import { forecastShop, LEAVENED_DOUGHS, learnSpeeds, type CultureSpeed } from '.';
 import { isLeavenedDough } from './leavened-doughs';
 
 const H = 3_600_000;
-const done = (hour: number, act: Act): DoneAct => ({
-  entryId: `${act.kind}-${hour}`,
-  atMs: T0 + hour * H,
-  act,
-  by: null,
-  bakeId: null,
-  fulfils: null,
-  batch: 'b',
-});
+const done = doneAt;
 
 /** One bake a day: poolish, dough, balls. */
 const bakeOn = (day: number): DoneAct[] => {

@@ -1,17 +1,9 @@
-import { BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
+import { doneAt, BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
 import type { Act, DoneAct, LookSigns } from '../journal';
 import { forecastShop } from '.';
 
 const H = 3_600_000;
-const done = (hour: number, act: Act, n = 0): DoneAct => ({
-  entryId: `${act.kind}-${hour}-${n}`,
-  atMs: T0 + hour * H,
-  act,
-  by: null,
-  bakeId: null,
-  fulfils: null,
-  batch: 'b',
-});
+const done = doneAt;
 const shop = (acts: readonly DoneAct[], nowH: number) =>
   forecastShop({
     folded: { done: acts, plan: [] },

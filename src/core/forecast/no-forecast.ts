@@ -14,6 +14,16 @@ const STILL_HYDRATION = 0.65;
 const STILL_STEP_H = 0.1;
 const LONGEST_STILL_H = 24 * 60;
 
+/** No hour of a window is known. */
+export const NO_WINDOW = {
+  opensMs: null,
+  bestMs: null,
+  closesMs: null,
+  opensBand: null,
+  bestBand: null,
+  closesBand: null,
+} as const;
+
 /**
  * A lot that can not be forecast, with the reason in words: it stands where it stands, its level is left at one, and nothing
  * is said of when it is ripe.
@@ -28,12 +38,7 @@ export function notForecast(
     unknown: reason,
     run: stillRun(story, untilMs),
     window: {
-      opensMs: null,
-      bestMs: null,
-      closesMs: null,
-      opensBand: null,
-      bestBand: null,
-      closesBand: null,
+      ...NO_WINDOW,
       peakRise: 1,
       by: 'stretch',
       tightUntilMs: null,

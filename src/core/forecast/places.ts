@@ -60,10 +60,11 @@ const STRETCH_MIN = 30;
  * @throws {DomainError} place-unknown
  */
 export function placeTempC(places: Places, placeId: string, atMs: number): number {
-  return tempOf(placeOf(places, placeId), atMs);
+  return tempAt(placeOf(places, placeId), atMs);
 }
 
-function tempOf(place: PlaceHistory, atMs: number): number {
+/** The same of one place, °C. */
+export function tempAt(place: PlaceHistory, atMs: number): number {
   return setTempC(place, atMs) + correctionC(place, atMs);
 }
 
@@ -184,7 +185,7 @@ export function ambientStretches(places: Places, placeId: string, span: Span): A
     for (const cutMs of [...cuts(place, { fromMs: startMs, toMs: endMs }), endMs]) {
       stretches.push({
         untilH: hoursBetween(span.fromMs, cutMs),
-        ambientC: tempOf(place, (startMs + cutMs) / 2),
+        ambientC: tempAt(place, (startMs + cutMs) / 2),
       });
       startMs = cutMs;
     }

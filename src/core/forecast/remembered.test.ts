@@ -1,17 +1,9 @@
-import { BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
-import type { Act, DoneAct } from '../journal';
+import { doneAt, BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
+import type { DoneAct } from '../journal';
 import { forecastShop, learnSpeeds, RememberedLessons, RememberedLots } from '.';
 
 const H = 3_600_000;
-const done = (hour: number, act: Act): DoneAct => ({
-  entryId: `${act.kind}-${hour}`,
-  atMs: T0 + hour * H,
-  act,
-  by: null,
-  bakeId: null,
-  fulfils: null,
-  batch: 'b',
-});
+const done = doneAt;
 const OTHER = { ...POOLISH, lotId: 'Q', name: 'Other' };
 const BAKED = [done(0, POOLISH), done(0.2, OTHER), done(9.5, MIX), done(10.5, BALL)];
 

@@ -1,6 +1,5 @@
 import type { Act } from '../journal';
-import type { ForecastAct } from './effective-plan';
-import { effectiveActs } from './effective-plan';
+import { type ForecastAct, effectiveActs } from './effective-plan';
 import { ambientStretches, placeTempC } from './places';
 import { tellStories } from './stories';
 import { cultureOf } from './culture-of';

@@ -106,6 +106,18 @@ function isFeedOf(act: Act, mother: Lot): boolean {
   return mother.cultureId !== null && act.cultureId === mother.cultureId;
 }
 
+/** What a story has when it begins, lists of its own: nothing was done to its lot, nothing ended it. */
+export const nothingYet = () =>
+  ({
+    handling: [],
+    aims: [],
+    looks: [],
+    becomes: [],
+    takenUntilMs: null,
+    endMs: null,
+    endedBy: null,
+  }) satisfies Partial<LotStory>;
+
 function begin(stories: Stories, by: ForecastAct, start: LotStory['start'], lotId: string): void {
   const lot = stories.stock.get(lotId) as Lot;
   stories.byLot.set(lotId, {
@@ -114,13 +126,7 @@ function begin(stories: Stories, by: ForecastAct, start: LotStory['start'], lotI
     startMs: by.atMs,
     start,
     stays: [{ placeId: lot.placeId, fromMs: by.atMs, toMs: null }],
-    handling: [],
-    aims: [],
-    looks: [],
-    becomes: [],
-    takenUntilMs: null,
-    endMs: null,
-    endedBy: null,
+    ...nothingYet(),
   });
 }
 

@@ -65,6 +65,22 @@ export function batchesFor(doughG: number, hydration: number, mixer: Mixer | nul
   return { kind: 'batches', batches: { count, eachG, fill: eachG / mixerTakesG, mixerTakesG } };
 }
 
+/**
+ * Batches that a dough goes in: by hand it is one, else as many as the largest mixer takes of this dough.
+ * @param doughG all of it, g
+ */
+export function batchesOfDough(
+  doughG: number,
+  hydration: number,
+  by: 'hand' | 'mixer',
+  mixers: readonly Mixer[],
+): number {
+  const largest = [...mixers].sort((a, b) => b.mostKg - a.mostKg)[0];
+  if (by === 'hand' || largest === undefined) return 1;
+  const answer = batchesFor(Math.max(1, doughG), hydration, largest);
+  return answer.kind === 'batches' ? answer.batches.count : 1;
+}
+
 /** Boxes for so many balls. */
 export interface Boxing {
   readonly boxName: string;

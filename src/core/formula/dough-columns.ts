@@ -1,6 +1,6 @@
 import { massOf, mixCompositions, portion, type Composition, type Pantry } from '../composition';
 import { DomainError, fromFreshEquivalentG, roundKeepingSum, roundToStep } from '../units';
-import type { ScaleSteps } from './columns';
+import type { ScaleSteps } from './scale-steps';
 import type { Dough, Leaven } from './dough';
 import { SALT, WATER, yeastId } from './ids';
 import { doughWeights, type LeavenWeights } from './weights';
@@ -71,7 +71,9 @@ export function doughColumns(
   const rows = [
     ...entries.map(([ingredientId]) => row(ingredientId, finals.get(ingredientId) ?? 0, leavens)),
     row(yeast, finalYeast?.weighedG ?? 0, leavens),
-  ].filter((one) => one.wholeG > 0);
+    // A dough without salt shows that it has none.
+    ...(weights.whole[SALT] === undefined ? [row(SALT, 0, leavens)] : []),
+  ].filter((one) => one.wholeG > 0 || one.ingredientId === SALT);
   const sum = (of: (one: DoughRow) => number) => tidy(rows.reduce((all, one) => all + of(one), 0));
   const flourSum = rows
     .filter((one) => pantry.get(one.ingredientId)?.kind === 'flour')

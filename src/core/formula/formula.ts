@@ -38,37 +38,3 @@ export const formulaSchema = z.object({
 
 /** A checked formula. */
 export type Formula = z.infer<typeof formulaSchema>;
-
-/** Water over flour of a poolish: equal weights, by definition. */
-export const POOLISH_HYDRATION = 1;
-
-/** Weights of a formula before rounding, g. */
-export interface FormulaWeights {
-  readonly doughG: number;
-  readonly flourG: number;
-  readonly waterG: number;
-  readonly saltG: number;
-  readonly oilG: number;
-  readonly poolishFlourG: number;
-  readonly poolishWaterG: number;
-}
-
-/**
- * Unrounded weights of a formula, without its yeast (a few grams in a thousand, added to what is weighed).
- * flour · (1 + water + salt + oil) = balls · weight / (1 − loss).
- * Source: definition of baker's percentages on total flour.
- */
-export function formulaWeights(formula: Formula): FormulaWeights {
-  const doughG = (formula.balls * formula.ballG) / (1 - formula.lossShare);
-  const flourG = doughG / (1 + formula.hydration + formula.saltShare + formula.oilShare);
-  const poolishFlourG = flourG * formula.prefermentedShare;
-  return {
-    doughG,
-    flourG,
-    waterG: flourG * formula.hydration,
-    saltG: flourG * formula.saltShare,
-    oilG: flourG * formula.oilShare,
-    poolishFlourG,
-    poolishWaterG: poolishFlourG * POOLISH_HYDRATION,
-  };
-}

@@ -1,5 +1,14 @@
-export { batchesFor, boxesFor, tubsFor, type Box, type Mixer, type Tub } from './batches';
-export { formulaColumns, type Columns, type ScaleSteps } from './columns';
+export {
+  batchesFor,
+  batchesOfDough,
+  boxesFor,
+  tubsFor,
+  type Box,
+  type Mixer,
+  type Tub,
+} from './batches';
+export { threeColumns, type Columns } from './columns';
+export type { ScaleSteps } from './scale-steps';
 export { divideByWeight, redivide } from './divide';
 export {
   BY_TAKING_KINDS,
@@ -12,7 +21,7 @@ export {
 export { doughColumns, type DoughColumns, type DoughRow, type LeavenColumn } from './dough-columns';
 export { editDough, type CellChange, type Held } from './edit';
 export { exchangeLeaven, leavenOf } from './exchange';
-export { FORMULA_RULES, formulaSchema, formulaWeights, type Formula } from './formula';
+export { FORMULA_RULES, formulaSchema, type Formula } from './formula';
 export { OIL, SALT, WATER, yeastId } from './ids';
 export { USUAL_LEAVENS, usualLeaven } from './leaven-kinds';
 export { pantryOf } from './pantry';

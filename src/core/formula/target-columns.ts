@@ -1,6 +1,6 @@
 import type { Pantry } from '../composition';
 import { roundToStep } from '../units';
-import type { ScaleSteps } from './columns';
+import type { ScaleSteps } from './scale-steps';
 import type { Dough } from './dough';
 import { doughColumns, type DoughColumns } from './dough-columns';
 import { flourFor, roundBallG, trayG, type Product, type Target } from './target';

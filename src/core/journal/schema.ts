@@ -129,20 +129,11 @@ const note = z.object({
 });
 const strike = z.object({ kind: z.literal('strike'), strikes: id });
 
+/** Acts on masses, one schema for each. */
+const ACTS = [make, add, work, move, look, divide, split, use, discard, aim, light] as const;
+
 /** What can be planned or done to the shop's masses. */
-export const actSchema = z.discriminatedUnion('kind', [
-  make,
-  add,
-  work,
-  move,
-  look,
-  divide,
-  split,
-  use,
-  discard,
-  aim,
-  light,
-]);
+export const actSchema = z.discriminatedUnion('kind', ACTS);
 const replace = z.object({
   kind: z.literal('replace'),
   supersedes: id,
@@ -158,17 +149,7 @@ const withdraw = z.object({
 
 /** The body of an entry: an act, or a word about earlier entries. */
 export const bodySchema = z.discriminatedUnion('kind', [
-  make,
-  add,
-  work,
-  move,
-  look,
-  divide,
-  split,
-  use,
-  discard,
-  aim,
-  light,
+  ...ACTS,
   reading,
   scoreSchema,
   note,

@@ -118,20 +118,30 @@ function applyMake(lots: Map<string, Lot>, act: Extract<Act, { kind: 'make' }>, 
     mothers.set(line.lotId, { ...from, composition: parts.left, balls });
   }
   for (const [lotId, left] of mothers) lots.set(lotId, left);
-  lots.set(act.lotId, {
+  const composition = mixCompositions([compositionOf(act.ingredients), ...taken]);
+  lots.set(act.lotId, lotMade(act, atMs, composition));
+}
+
+/** The lot that a making makes. */
+export function lotMade(
+  act: Extract<Act, { kind: 'make' }>,
+  atMs: number,
+  composition: Composition,
+): Lot {
+  return {
     id: act.lotId,
     name: act.name,
     kind: act.lotKind,
     cultureId: act.cultureId ?? null,
     madeAtMs: atMs,
-    composition: mixCompositions([compositionOf(act.ingredients), ...taken]),
+    composition,
     placeId: act.placeId,
     balls: null,
     ballG: null,
     flatMm: null,
     part: false,
     madeFrom: act.portions.map((line) => line.lotId),
-  });
+  };
 }
 
 function applyDivide(lots: Map<string, Lot>, act: Extract<Act, { kind: 'divide' }>, atMs: number) {

@@ -1,5 +1,4 @@
-import type { Flour } from '../flour';
-import { strengthOf } from '../flour';
+import { type Flour, strengthOf } from '../flour';
 import { setTempC, type PlaceHistory } from '../forecast';
 import type { LibraryMethod, PlaceRole } from './library';
 import type { Method, Stay } from './method';

@@ -1,7 +1,6 @@
-import type { Pantry } from '../composition';
+import { type Pantry, waterShareOf } from '../composition';
 import { WATER } from '../formula';
 import type { Act, ActOf } from '../journal';
-import { waterShareOf } from '../composition';
 import { standingMarks, type MixCard } from './card';
 import type { CardItem, WeighItem } from './items';
 import type { Mark } from './marks';

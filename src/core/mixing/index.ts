@@ -8,5 +8,6 @@ export {
   type MixCard,
   type Weighing,
 } from './card';
+export { hoursToBalls, mixClock, WEIGHING_MIN, type MixClock, type MixSpan } from './mix-clock';
 export { cardItems, type CardItem, type WeighItem } from './items';
 export { markKinds, markSchema, type Mark, type MarkWhat } from './marks';

@@ -1,7 +1,7 @@
 import { PANTRY, T0 } from '../../../tests/fixtures/baking';
 import { massOf } from '../composition';
 import { stockAfter, type ActOf } from '../journal';
-import { USUAL_SCHOOLS, type Method } from '../methods';
+import { USUAL_MIX, USUAL_SCHOOLS, type Method } from '../methods';
 import { MS_PER_MINUTE } from '../units';
 import {
   actsOfCards,
@@ -16,16 +16,11 @@ import {
 } from '.';
 
 const MIX: Method['mix'] = {
+  ...USUAL_MIX,
   by: 'mixer',
-  autolyse: { minutes: 20, placeId: 'bench' },
   heldBackShare: 0.05,
-  steps: [
-    { name: 'Bring together', speed: 'slow', minutes: 4 },
-    { name: 'Develop', speed: 'fast', minutes: 6 },
-  ],
   folds: { count: 2, everyMin: 30 },
   aimC: 24,
-  limitC: 27,
 };
 const ACT: ActOf<'make'> = {
   kind: 'make',

@@ -10,7 +10,7 @@ import {
 } from '../formula';
 import type { ActOf } from '../journal';
 import { addHours } from '../units';
-import type { BakeStep } from './bake-acts';
+import type { BakeStep } from './bake-step';
 import type { MethodLots, MethodMoments } from './method-acts';
 import type { LeavenSource } from './plan-parts';
 

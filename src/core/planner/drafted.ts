@@ -1,8 +1,9 @@
+import { totals } from '../composition';
 import type { LotForecast } from '../forecast';
-import type { DoughColumns, Product } from '../formula';
+import { batchesOfDough, type DoughColumns, type Product } from '../formula';
 import type { Method } from '../methods';
 import { assumedSources } from './assumed-sources';
-import type { BakeStep } from './bake-acts';
+import type { BakeStep } from './bake-step';
 import { forecastActs } from './forecast-acts';
 import { piecesOf, type MethodLots, type MethodMoments } from './method-acts';
 import { draftLots, methodColumns, realSources, stepsOf } from './method-draft';
@@ -33,6 +34,7 @@ export function draft(request: MethodRequest, mixAtMs: number): Draft {
   const moments: MethodMoments = {
     leavenAtMs,
     mixAtMs,
+    batches: batchesOf(request),
     readyFromMs: request.readyFromMs,
     readyToMs: request.readyToMs,
     ...(request.waves === undefined ? {} : { waves: request.waves }),
@@ -41,6 +43,17 @@ export function draft(request: MethodRequest, mixAtMs: number): Draft {
     withBands: false,
     refreshments: request.solved?.refreshments ?? [],
   });
+}
+
+/** Batches that the dough of a request goes in: its weight hardly depends on its doses. */
+export function batchesOf(request: Pick<MethodRequest, 'method' | 'pantry' | 'steps' | 'mixers'>) {
+  const { method, mixers = [], pantry } = request;
+  if (mixers.length === 0 || method.mix.by === 'hand') return 1;
+  const { rows, wholeG } = methodColumns(method, request);
+  const whole = Object.fromEntries(rows.map((row) => [row.ingredientId, row.wholeG]));
+  const { flourG, waterG } = totals(whole, pantry);
+  const hydration = flourG > 0 ? waterG / flourG : method.dough.hydration;
+  return batchesOfDough(wholeG, hydration, method.mix.by, mixers);
 }
 
 /** Everything of a bake whose hours and doses stand. */

@@ -9,7 +9,7 @@ import {
 } from '../forecast';
 import type { DoneAct } from '../journal';
 import type { Model } from '../kinetics';
-import type { BakeStep } from './bake-acts';
+import type { BakeStep } from './bake-step';
 
 /** What of a shop a forecast of steps rests on. */
 export interface ForecastShopFacts {

@@ -10,8 +10,9 @@ import type { ActOf } from '../journal';
 import { GAS_KEPT_BY_HAND } from '../kinetics';
 import type { Method, Stay } from '../methods';
 import type { Pantry } from '../composition';
-import { addHours } from '../units';
-import { GAS_KEPT_BALLING, type BakeStep } from './bake-acts';
+import { hoursToBalls, mixClock } from '../mixing';
+import { addHours, MS_PER_MINUTE } from '../units';
+import { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
 import type { Wave } from './plan-parts';
 
 /** The ids of the lots of a bake of a method. */
@@ -30,6 +31,8 @@ export interface MethodLots {
 export interface MethodMoments {
   readonly leavenAtMs: Readonly<Record<string, number>>;
   readonly mixAtMs: number;
+  /** Batches that the dough is mixed in: the balls wait until the last one is out of the bowl. */
+  readonly batches: number;
   readonly readyFromMs: number;
   readonly readyToMs: number;
   /** Balls in waves: the timing of each piece; left out, every piece is ready for all of the service. */
@@ -81,6 +84,12 @@ export function leavenSteps(
 /** A leaven for the cold is mixed with cold water in a room, °C. Set. */
 const COOL_START_C = 18;
 
+const moveOf = (lotId: string, placeId: string): ActOf<'move'> => ({
+  kind: 'move',
+  lotId,
+  placeId,
+});
+
 /** Moves from place to place; the last stay lasts as long as it takes. */
 export function movesOf(
   lotId: string,
@@ -95,7 +104,7 @@ export function movesOf(
     if (before === undefined) return;
     atMs = addHours(atMs, before.hours);
     if (atMs < untilMs && before.placeId !== stay.placeId) {
-      steps.push({ atMs, act: { kind: 'move', lotId, placeId: stay.placeId } });
+      steps.push({ atMs, act: moveOf(lotId, stay.placeId) });
     }
   });
   return steps;
@@ -110,9 +119,9 @@ export function doughSteps(
 ): BakeStep[] {
   const { lots, name, pieces } = with_;
   const { mixAtMs, readyFromMs, readyToMs } = moments;
-  const bulkH = method.bulk.reduce((sum, one) => sum + one.hours, 0);
-  const ballAtMs = addHours(mixAtMs, bulkH);
-  const [firstBulk] = method.bulk;
+  const ballAtMs = addHours(mixAtMs, hoursToBalls(method, moments.batches));
+  const { rest, inBulkMs } = restOf(method, moments);
+  const bulkPlaceId = method.bulk[0]?.placeId ?? '';
   const mix: ActOf<'make'> = {
     kind: 'make',
     lotId: lots.doughId,
@@ -127,7 +136,7 @@ export function doughSteps(
         one.leaven.id,
       massG: one.totalG,
     })),
-    placeId: firstBulk?.placeId ?? '',
+    placeId: rest ?? bulkPlaceId,
     startC: method.mix.aimC,
     gasKept: GAS_KEPT_BY_HAND,
     mixedBy: method.mix.by,
@@ -164,9 +173,24 @@ export function doughSteps(
   });
   return [
     { atMs: mixAtMs, act: mix },
-    ...movesOf(lots.doughId, method.bulk, mixAtMs, ballAtMs),
+    ...(rest === null || rest === bulkPlaceId
+      ? []
+      : [{ atMs: inBulkMs, act: moveOf(lots.doughId, bulkPlaceId) }]),
+    ...movesOf(lots.doughId, method.bulk, inBulkMs, ballAtMs),
     ...divided,
   ];
+}
+
+/** Where a dough rests within its mix, null where the rest is short; and when it is in its first bulk place. */
+function restOf(
+  method: Method,
+  { mixAtMs, batches }: MethodMoments,
+): { readonly rest: string | null; readonly inBulkMs: number } {
+  const { spans, outMin } = mixClock(method.mix, batches);
+  const inBulkMs = mixAtMs + outMin * MS_PER_MINUTE;
+  const again = spans[1];
+  if (again === undefined) return { rest: null, inBulkMs };
+  return { rest: method.mix.autolyse?.placeId ?? null, inBulkMs };
 }
 
 /** Balled a second time half-way to the service: tight again, part of the bubbles gone. */
@@ -190,7 +214,7 @@ function movesBack(
     const [stay, before] = [stays[index] as Stay, stays[index - 1] as Stay];
     atMs = Math.max(addHours(fromMs, 0.02), addHours(atMs, -stay.hours));
     if (stay.placeId !== before.placeId) {
-      steps.unshift({ atMs, act: { kind: 'move', lotId, placeId: stay.placeId } });
+      steps.unshift({ atMs, act: moveOf(lotId, stay.placeId) });
     }
   }
   return steps;

@@ -1,19 +1,18 @@
-import { placeTempC, solveHours } from '../forecast';
+import { isCold, placeTempC, solveHours } from '../forecast';
 import type { Leaven } from '../formula';
 import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
-import { DOSE_RANGE } from './dose';
 import { leavenSteps } from './method-acts';
 import { forecastActs } from './forecast-acts';
 import { draftLots, methodColumns, realSources } from './method-draft';
 import type { MethodRequest } from './method-request';
 import { nearestWorking } from './working-hours';
 
+/** Doses of a pre-ferment, fresh yeast over its flour: from next to nothing to a short one. Source: the trade’s ranges, widened. */
+const DOSE_RANGE = { least: 0.0001, most: 0.03 } as const;
 /** Seeds that make sense, ripe seed over the build’s flour. Source: the trade’s 10–50 %, widened to a 1 : 1 feed. */
 const SEED_RANGE = { least: 0.02, most: 1 } as const;
-/** A leaven whose last place is this cold has no best to aim at, °C. */
-const COLD_C = 8;
 
 /** When each built leaven is started: its usual hours before the mix, moved into working hours where its stages allow. */
 export function leavenStarts(request: MethodRequest, mixAtMs: number): Record<string, number> {
@@ -36,7 +35,7 @@ export function leavenStarts(request: MethodRequest, mixAtMs: number): Record<st
 export function hasBest(leaven: Leaven, method: Method, request: MethodRequest): boolean {
   const last = method.leavenStays[leaven.id]?.at(-1);
   if (last === undefined || leaven.made.by === 'taken') return false;
-  return placeTempC(request.places, last.placeId, request.readyFromMs) > COLD_C;
+  return !isCold(placeTempC(request.places, last.placeId, request.readyFromMs));
 }
 
 /** The method with every dose and seed found so that its leaven is best at the mix; what has no best stays as it is. */
@@ -79,6 +78,7 @@ function bestAfterH(
   const moments = {
     leavenAtMs: { [leaven.id]: at.atMs },
     mixAtMs: at.mixAtMs,
+    batches: 1,
     readyFromMs: request.readyFromMs,
     readyToMs: request.readyToMs,
   };

@@ -1,9 +1,9 @@
 import type { Pantry } from '../composition';
 import type { CultureSpeed, LotForecast, Places, RememberedLots } from '../forecast';
-import type { DoughColumns, ScaleSteps } from '../formula';
+import type { DoughColumns, Mixer, ScaleSteps } from '../formula';
 import type { DoneAct } from '../journal';
 import type { Method } from '../methods';
-import type { BakeStep } from './bake-acts';
+import type { BakeStep } from './bake-step';
 import type { MethodLots } from './method-acts';
 import type { LeavenSource, Wave } from './plan-parts';
 import type { Refreshments } from './refreshments';
@@ -26,6 +26,8 @@ export interface MethodRequest {
   readonly places: Places;
   readonly pantry: Pantry;
   readonly steps: ScaleSteps;
+  /** The shop’s mixers, which say how many batches a dough goes in; left out, it is one. */
+  readonly mixers?: readonly Mixer[];
   readonly workingHours: WorkingHours;
   readonly timeZone: string;
   readonly cultureSpeeds: ReadonlyMap<string, CultureSpeed>;
@@ -64,6 +66,8 @@ export interface PlannedLeaven {
   readonly forecast: LotForecast;
   /** Dose or seed found or kept: fresh yeast over its flour, or seed over the build’s flour; null for one taken. */
   readonly raisedBy: number | null;
+  /** True where that is a dose of yeast. */
+  readonly byYeast: boolean;
 }
 
 /** A method planned. */
@@ -76,6 +80,8 @@ export interface MethodPlan {
   /** Feeds in a row before seeded leavens. */
   readonly refreshments: Refreshments;
   readonly mixAtMs: number;
+  /** Batches that the dough is mixed in. */
+  readonly batches: number;
   readonly ballAtMs: number;
   readonly steps: readonly BakeStep[];
   readonly dough: LotForecast;

@@ -1,7 +1,8 @@
 import type { LotForecast } from '../forecast';
 import { hoursRange, usualHours, type Method } from '../methods';
+import { hoursToBalls } from '../mixing';
 import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
-import { draft, drafted, type Draft } from './drafted';
+import { batchesOf, draft, drafted, type Draft } from './drafted';
 import { remarksOn } from './method-remarks';
 import { inFives } from './wave-rules';
 import { FURTHEST_H, LONGEST_SERVICE_H } from './reach';
@@ -38,6 +39,9 @@ export function planMethod(request: MethodRequest): MethodPlan | NoMethodPlan {
 }
 
 function planned(request: MethodRequest): MethodPlan | NoMethodPlan {
+  if (isHeldOutOfOrder(request)) {
+    return { kind: 'infeasible', because: 'moments out of order', earliestReadyMs: null };
+  }
   const { mixAtMs, drafted } = settled(request);
   const firstMs = firstStepMs(request.method, mixAtMs, drafted.moments.leavenAtMs);
   if (firstMs < request.nowMs - MS_PER_MINUTE) {
@@ -53,6 +57,11 @@ function planned(request: MethodRequest): MethodPlan | NoMethodPlan {
     return { kind: 'infeasible', because: 'moments out of order', earliestReadyMs: null };
   }
   return finished(request, drafted);
+}
+
+/** True where a leaven is held after the mix that takes it. */
+function isHeldOutOfOrder({ held: { mixAtMs = Infinity, leavenAtMs = {} } }: MethodRequest) {
+  return Object.values(leavenAtMs).some((atMs) => atMs >= mixAtMs);
 }
 
 /** The first hour at which anybody has to do something: feeds in a row come before a seeded leaven. */
@@ -95,7 +104,7 @@ function settled(request: MethodRequest): { mixAtMs: number; drafted: Draft } {
 function workingMix(request: MethodRequest, mixAtMs: number): number {
   const { method, readyFromMs, workingHours, timeZone, nowMs } = request;
   if (method.balls.length < 2) return mixAtMs;
-  const bulkH = usualHours(method.bulk);
+  const bulkH = hoursToBalls(method, batchesOf(request));
   const works = (atMs: number) =>
     isWorking(atMs, workingHours, timeZone) &&
     isWorking(addHours(atMs, bulkH), workingHours, timeZone);
@@ -129,9 +138,11 @@ function refuse(request: MethodRequest): NoMethodPlan | null {
   return null;
 }
 
-function firstMix({ method, readyFromMs, held }: MethodRequest): number {
+function firstMix(request: MethodRequest): number {
+  const { method, readyFromMs, held } = request;
   if (held.mixAtMs !== undefined) return held.mixAtMs;
-  return roundDown(addHours(readyFromMs, -usualHours(method.bulk) - usualHours(method.balls)));
+  const doughH = hoursToBalls(method, batchesOf(request));
+  return roundDown(addHours(readyFromMs, -doughH - usualHours(method.balls)));
 }
 
 /** Balls that are tempered longer or shorter, so that they open just before the service. */
@@ -162,7 +173,7 @@ const NEVER_H = 1000;
 /** The mix whose balls open just before the service, within the hours that their stays may take. */
 function betterMix(request: MethodRequest, mixAtMs: number, balls: LotForecast): number {
   const { method, readyFromMs } = request;
-  const bulkH = usualHours(method.bulk);
+  const bulkH = hoursToBalls(method, batchesOf(request));
   const { leastH, mostH } = hoursRange(method.balls);
   const latest = addHours(readyFromMs, -bulkH - leastH);
   const earliest = addHours(readyFromMs, -bulkH - mostH);
@@ -190,6 +201,7 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
       name: leaven.name,
       atMs: moments.leavenAtMs[leaven.id] ?? null,
       forecast: lot(lotId ?? ''),
+      byYeast: made.by === 'yeast',
       raisedBy: made.by === 'yeast' ? made.freshShare : made.by === 'seed' ? made.seedShare : null,
     };
   });
@@ -200,7 +212,8 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
     leavens,
     refreshments,
     mixAtMs: moments.mixAtMs,
-    ballAtMs: addHours(moments.mixAtMs, usualHours(method.bulk)),
+    batches: moments.batches,
+    ballAtMs: addHours(moments.mixAtMs, hoursToBalls(method, moments.batches)),
     steps,
     run,
     ids,

@@ -3,7 +3,7 @@ import { WATER, type DoughColumns, type LeavenColumn } from '../formula';
 import type { ActOf } from '../journal';
 import type { Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
-import type { BakeStep } from './bake-acts';
+import type { BakeStep } from './bake-step';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
 import type { MethodLots } from './method-acts';
 import type { LeavenSource } from './plan-parts';

@@ -1,7 +1,7 @@
 import type { LotForecast } from '../forecast';
 import { lotMadeBy, stockAfter } from '../journal';
 import { DomainError } from '../units';
-import type { BakeStep } from './bake-acts';
+import type { BakeStep } from './bake-step';
 
 /** Code of a plan in which a step can not be done: its message names the step and what would mend it. */
 export const STEP_REFUSED = 'plan-step-refused';

@@ -62,6 +62,7 @@ function opensAfterH(
   const moments = {
     leavenAtMs: Object.fromEntries(columns.leavens.map((one) => [one.leaven.id, builtMs])),
     mixAtMs,
+    batches: 1,
     readyFromMs: addHours(mixAtMs, 40),
     readyToMs: addHours(mixAtMs, 43),
   };
@@ -118,6 +119,7 @@ function bestMs(
   const moments = {
     leavenAtMs: { [leaven.id]: builtMs },
     mixAtMs,
+    batches: 1,
     readyFromMs: mixAtMs,
     readyToMs: mixAtMs,
   };

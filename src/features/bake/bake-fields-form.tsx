@@ -1,12 +1,14 @@
 'use client';
 
+import { placeChoices } from '@/ui/place-choices';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
+import { tempAt } from '@/core/forecast';
 import { YEAST_TYPES } from '@/core/units';
-import type { NewBakeView } from '@/services/new-bake-view';
-import { tempText } from '@/ui/format';
+import type { NewBakeView } from '@/server/bakes/new-bake-view';
+
 import { WallTimeField } from '@/ui/wall-time-field';
 import type { BakeFields } from './fields';
 
@@ -55,7 +57,13 @@ export function BakeFieldsForm(props: {
       onChange={(event) => {
         const place = view.facts.places.find((one) => one.id === event.target.value);
         const room =
-          field === 'poolishPlaceId' ? { roomC: String(place?.settings.at(-1)?.tempC ?? 21) } : {};
+          field === 'poolishPlaceId'
+            ? {
+                roomC: String(
+                  place === undefined ? 21 : Math.round(2 * tempAt(place, view.facts.nowMs)) / 2,
+                ),
+              }
+            : {};
         onChange({ [field]: event.target.value, ...room });
       }}
       error={wrong[field] !== undefined}
@@ -68,10 +76,7 @@ export function BakeFieldsForm(props: {
       ))}
     </TextField>
   );
-  const places = view.facts.places.map((place) => ({
-    id: place.id,
-    name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 0, view.units)}`,
-  }));
+  const places = placeChoices(view.facts.places, view.facts.nowMs, view.units);
   const yeasts = YEAST_TYPES.map((type) => ({ id: type, name: type }));
   return (
     <Box

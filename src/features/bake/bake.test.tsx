@@ -1,35 +1,39 @@
-import { renderToStaticMarkup } from 'react-dom/server';
-import { formulaColumns, type Formula } from '@/core/formula';
+/** @jest-environment jsdom */
+import { screen, waitFor, within } from '@testing-library/react';
 import { openShopInMemory } from '@/data';
-import { contextOver } from '@/services/context';
-import { ensureShop } from '@/services/new-shop';
-import { newBakeView } from '@/services/new-bake-view';
+import { contextOver } from '@/server/context';
+import { ensureShop } from '@/server/shop/new-shop';
+import { newBakeView } from '@/server/bakes/new-bake-view';
+import { standsInAPage } from '../../../tests/fixtures/page';
+import { buttonSaying, fieldNamed, pressable, shown } from '../../../tests/fixtures/shown';
 import { firstFields } from './fields';
-import { FormulaTable } from './formula-table';
-import { StockNote } from './stock-note';
+import { NewBake } from './new-bake';
+
+const pushed = jest.fn();
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push: pushed }) }));
+
+standsInAPage();
+jest.setTimeout(60_000);
 
 const db = openShopInMemory();
 ensureShop(db, 'Europe/Oslo');
 const nowMs = Date.parse('2026-11-26T12:00:00+01:00');
 const view = newBakeView({ ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) });
-const formula: Formula = {
-  balls: 8,
-  ballG: 250,
-  hydration: 0.65,
-  saltShare: 0.027,
-  oilShare: 0,
-  prefermentedShare: 0.3,
-  lossShare: 0.015,
-  flourId: 'flour-00',
-  yeastType: 'instant',
+
+function opened() {
+  const take = jest.fn().mockResolvedValue({ ok: true, value: { bakeId: 'b', batch: 'batch' } });
+  const undo = jest.fn().mockResolvedValue({ ok: true, value: { batch: 'batch' } });
+  return { ...shown(<NewBake view={view} take={take} undo={undo} />), take, undo };
+}
+
+/** The row of an ingredient in the table, as it is read. */
+const row = async (name: RegExp) => {
+  const table = await screen.findByRole('table', { name: 'Formula' }, { timeout: 20_000 });
+  return within(table)
+    .getByText(name)
+    .closest('tr')!
+    .textContent.replace(/[\s\u202f\u00a0]+/g, '');
 };
-const steps = { scaleStepG: 1, fineStepG: 0.1 };
-const words = (markup: string) =>
-  markup
-    .replace(/<style[^>]*>[^<]*<\/style>/g, '')
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\u202f/g, '')
-    .replace(/\s+/g, ' ');
 
 test('a first form is tomorrow evening on the bench, forty balls', () => {
   expect(firstFields(view)).toMatchObject({
@@ -43,32 +47,48 @@ test('a first form is tomorrow evening on the bench, forty balls', () => {
   });
 });
 
-test('the table shows what is weighed, in grams or ounces', () => {
-  const columns = formulaColumns(formula, 0.004, steps);
-  const table = (massUnit: 'g' | 'oz') =>
-    words(
-      renderToStaticMarkup(
-        <FormulaTable
-          columns={columns}
-          pantry={view.facts.pantry}
-          units={{ ...view.units, massUnit }}
-        />,
-      ),
-    );
-  const flour = columns.rows[0]!;
-  expect(table('g')).toContain(
-    `Type 00 flour ${flour.wholeG} 100 % ${flour.poolishG} ${flour.finalG}`,
-  );
-  expect(table('g')).toContain('Salt');
-  expect(table('oz')).toContain('oz');
+test('what is typed is what is planned and taken: grams, hours and act follow it', async () => {
+  const { user, take } = opened();
+  await pressable(/Take this bake/);
+  const before = await row(/Salt/);
+  await user.clear(fieldNamed('balls'));
+  await user.type(fieldNamed('balls'), '8');
+  expect(buttonSaying(/Take this bake/)?.disabled).not.toBe(false);
+  const act = await pressable(/Take this bake/);
+  expect(await row(/Salt/)).not.toBe(before);
+  expect(screen.getByText(/Balls open from/).textContent).toContain('best');
+  expect(
+    screen.getByText(/poolish ripe .*8 in 10 between .* Dose [\d.]+.% of its flour/),
+  ).toBeDefined();
+  await user.click(act);
+  await waitFor(() => expect(pushed).toHaveBeenCalledWith('/'));
+  expect(take).toHaveBeenCalledWith(expect.objectContaining({ balls: '8', ballAt: null }));
 });
 
-test('a dose under the scale’s step is written as a stock, one above it is not', () => {
-  const tiny = formulaColumns(formula, 0.0008, steps).yeast;
-  const note = words(renderToStaticMarkup(<StockNote yeast={tiny} />));
-  expect(note).toMatch(/too little for the scale\. Dissolve \d/);
-  expect(note).toContain('right to ±');
-  expect(
-    renderToStaticMarkup(<StockNote yeast={formulaColumns(formula, 0.02, steps).yeast} />),
-  ).toBe('');
+test('a moment is held by a nudge and let go of again; the others follow', async () => {
+  const { user } = opened();
+  await pressable(/Take this bake/);
+  const hour = () => buttonSaying(/, computed/)?.textContent;
+  const poolishBefore = hour();
+  await user.click(buttonSaying(/Mix the dough: 15 minutes later/)!);
+  await pressable(/Take this bake/);
+  const free = [...document.querySelectorAll('button')].filter(
+    (one) => one.textContent === 'Let go' && !one.disabled,
+  );
+  expect(free).toHaveLength(1);
+  await user.click(free[0]!);
+  await pressable(/Take this bake/);
+  expect(hour()).toBe(poolishBefore);
+});
+
+test('what can not be is said beside its field or above, and nothing can be taken', async () => {
+  const { user } = opened();
+  await pressable(/Take this bake/);
+  await user.clear(fieldNamed('hydrationPct'));
+  await user.type(fieldNamed('hydrationPct'), '20');
+  expect(await screen.findByText(/Water: 20 % of flour is not possible/)).toBeDefined();
+  expect(buttonSaying(/Take this bake/)).toBeUndefined();
+  await user.clear(fieldNamed('hydrationPct'));
+  await user.type(fieldNamed('hydrationPct'), '65');
+  await pressable(/Take this bake/);
 });

@@ -1,5 +1,5 @@
 import { toLocalText } from '@/core/units';
-import type { NewBakeView } from '@/services/new-bake-view';
+import type { NewBakeView } from '@/server/bakes/new-bake-view';
 
 /** The bake form as it is typed. */
 export interface BakeFields {

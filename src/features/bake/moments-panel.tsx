@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { BakePlan } from '@/core/planner';
+import type { MethodPlan } from '@/core/planner';
 import { toLocalText } from '@/core/units';
 import { momentText, spanText } from '@/ui/format';
 import { GlyphDisc, type GlyphName } from '@/ui/marks/glyphs';
@@ -15,37 +15,39 @@ const NUDGE_MS = 15 * 60_000;
 
 /** The moments of a plan: each can be typed or nudged; what is held stays, the rest follows. */
 export function MomentsPanel(props: {
-  plan: BakePlan;
+  plan: MethodPlan;
   nowMs: number;
   timeZone: string;
   held: Readonly<Record<HeldField, string | null>>;
   onHold: (field: HeldField, value: string | null) => void;
 }) {
   const { plan, nowMs, timeZone, held, onHold } = props;
-  const { moments, forecast } = plan;
+  const { mixAtMs, ballAtMs } = plan;
+  const [poolish] = plan.leavens;
+  const poolishAtMs = poolish?.atMs ?? mixAtMs;
   const at = (atMs: number) => momentText(atMs, nowMs, timeZone);
-  const { bestMs } = forecast.poolish.window;
+  const bestMs = poolish?.forecast.window.bestMs ?? null;
   const rows: { field: HeldField; glyph: GlyphName; name: string; atMs: number; says: string }[] = [
     {
       field: 'poolishAt',
       glyph: 'feed',
       name: 'Build the poolish',
-      atMs: moments.poolishAtMs,
-      says: `${spanText(moments.mixAtMs - moments.poolishAtMs)} to the mix`,
+      atMs: poolishAtMs,
+      says: `${spanText(mixAtMs - poolishAtMs)} to the mix`,
     },
     {
       field: 'mixAt',
       glyph: 'mix',
       name: 'Mix the dough',
-      atMs: moments.mixAtMs,
+      atMs: mixAtMs,
       says: bestMs === null ? 'poolish does not get there' : `poolish best ${at(bestMs)}`,
     },
     {
       field: 'ballAt',
       glyph: 'ball',
       name: 'Ball',
-      atMs: moments.ballAtMs,
-      says: `${spanText(moments.ballAtMs - moments.mixAtMs)} after the mix`,
+      atMs: ballAtMs,
+      says: `${spanText(ballAtMs - mixAtMs)} after the mix`,
     },
   ];
   return (

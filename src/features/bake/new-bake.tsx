@@ -6,8 +6,10 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { Suspense, useState, useTransition } from 'react';
-import type { NewBakeView } from '@/services/new-bake-view';
-import type { Outcome } from '@/services/outcome';
+import { threeColumns } from '@/core/formula';
+import { fromLocalText } from '@/core/units';
+import type { NewBakeView } from '@/server/bakes/new-bake-view';
+import type { Outcome } from '@/shop/outcome';
 import { clockText, massText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { useAskAnew } from '@/ui/ask-anew';
@@ -17,9 +19,8 @@ import { BakeFieldsForm } from './bake-fields-form';
 import { firstFields, type BakeFields } from './fields';
 import { FormulaTable } from './formula-table';
 import { MomentsPanel } from './moments-panel';
-import { Remarks } from './remarks';
-import { StageStrip } from '@/ui/strand/stage-strip';
-import { StockNote } from './stock-note';
+import { MethodRemarks } from '@/ui/method-remarks';
+import { MethodStages } from '@/ui/strand/method-stages';
 import { useBakePlan } from './use-bake-plan';
 import { rem } from '@/ui/rem';
 
@@ -34,7 +35,8 @@ export function NewBake(props: {
   const [fields, setFields] = useState<BakeFields>(() => firstFields(view));
   const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
-  const { plan, errors } = useBakePlan(fields, facts);
+  const { plan, errors, planning } = useBakePlan(fields, facts);
+  const columns = plan === null ? null : threeColumns(plan.columns);
   const { ref, width } = useWidth(760);
   const router = useRouter();
   const askAnew = useAskAnew();
@@ -97,27 +99,22 @@ export function NewBake(props: {
             {wrong[''] ?? wrong['readyFrom']}
           </Alert>
         )}
-        {plan === null ? (
+        {plan === null || columns === null ? (
           <Typography color="text.secondary">
             Mend what is marked, and the grams and the hours stand here.
           </Typography>
         ) : (
           <>
             <Suspense>
-              <FormulaTable columns={plan.columns} pantry={facts.pantry} units={view.units} />
+              <FormulaTable columns={columns} pantry={facts.pantry} units={view.units} />
             </Suspense>
-            <StockNote yeast={plan.columns.yeast} />
             <Suspense>
-              <StageStrip
-                lots={[plan.forecast.poolish, plan.forecast.dough, plan.forecast.balls]}
-                windowed={[plan.forecast.poolish, plan.forecast.balls]}
-                discs={[
-                  { glyph: 'feed', atMs: plan.moments.poolishAtMs },
-                  { glyph: 'mix', atMs: plan.moments.mixAtMs },
-                  { glyph: 'ball', atMs: plan.moments.ballAtMs },
-                  { glyph: 'bake', atMs: plan.moments.readyFromMs },
-                ]}
-                service={{ fromMs: plan.moments.readyFromMs, toMs: plan.moments.readyToMs }}
+              <MethodStages
+                plan={plan}
+                service={{
+                  fromMs: fromLocalText(fields.readyFrom, facts.timeZone),
+                  toMs: fromLocalText(fields.readyTo, facts.timeZone),
+                }}
                 timeZone={facts.timeZone}
                 width={Math.max(280, width - 32)}
               />
@@ -126,7 +123,7 @@ export function NewBake(props: {
               sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}
             >
               <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
-                <Remarks plan={plan} nowMs={facts.nowMs} timeZone={facts.timeZone} />
+                <MethodRemarks plan={plan} columns={plan.columns} planning={facts} />
                 <Suspense>
                   <MomentsPanel
                     plan={plan}
@@ -140,7 +137,7 @@ export function NewBake(props: {
               <Button
                 variant="contained"
                 onClick={takeIt}
-                disabled={busy}
+                disabled={busy || planning}
                 sx={{
                   alignSelf: 'end',
                   justifySelf: { xs: 'stretch', lg: 'end' },
@@ -155,7 +152,7 @@ export function NewBake(props: {
                 <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
                   <GlyphDisc name="feed" size={30} />
                   <Box component="span" sx={{ fontSize: rem(25) }}>
-                    {clockText(plan.moments.poolishAtMs, facts.timeZone)}
+                    {clockText(plan.leavens[0]?.atMs ?? plan.mixAtMs, facts.timeZone)}
                   </Box>
                 </Box>
                 <Box
@@ -166,7 +163,7 @@ export function NewBake(props: {
                   Take this bake
                 </Box>
                 <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
-                  poolish {massText(plan.columns.poolishG, view.units)}
+                  poolish {massText(columns.poolishG, view.units)}
                 </Box>
               </Button>
             </Box>

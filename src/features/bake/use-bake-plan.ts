@@ -1,17 +1,17 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { BakePlan } from '@/core/planner';
+import type { MethodPlan } from '@/core/planner';
 import { DomainError } from '@/core/units';
-import { bakeFormSchema, type BakeForm } from '@/services/bake-form';
-import { noPlanSentence, planRequestOf, type PlanningFacts } from '@/services/plan-request';
-import { useCompute } from '@/ui/compute/use-compute';
-import { useSettled } from '@/ui/use-settled';
+import { bakeFormSchema, type BakeForm } from '@/shop/plan/bake-form';
+import { noMethodPlanSentence } from '@/shop/doughs/method-request';
+import { planRequestOf, type PlanningFacts } from '@/shop/plan/poolish-form';
+import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import type { BakeFields } from './fields';
 
 /** What a form leads to: a plan, or sentences by field. */
 export interface LivePlan {
-  readonly plan: BakePlan | null;
+  readonly plan: MethodPlan | null;
   readonly errors: Readonly<Record<string, string>>;
   /** True while a newer plan is being worked out. */
   readonly planning: boolean;
@@ -31,14 +31,12 @@ export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan 
     () => (checked.form === null ? null : { form: checked.form, facts }),
     [checked.form, facts],
   );
-  const settled = useSettled(asks, TYPING_MS);
-  const { answer, refused, ...computed } = useCompute('plan', settled);
-  const busy = computed.busy || settled !== asks;
+  const { answer, refused, busy } = useTypedCompute('plan', asks, TYPING_MS);
   if (checked.errors !== null) return { plan: null, errors: checked.errors, planning: false };
   if (refused !== null) return { plan: null, errors: { '': refused }, planning: false };
   if (answer === null) return { plan: null, errors: {}, planning: true };
   if (answer.kind === 'plan') return { plan: answer, errors: {}, planning: busy };
-  const sentence = noPlanSentence(answer, facts.timeZone, facts.nowMs);
+  const sentence = noMethodPlanSentence(answer, facts.timeZone, facts.nowMs);
   return { plan: null, errors: busy ? {} : { '': sentence }, planning: busy };
 }
 

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
-import type { CompareView } from '@/services/scores/compare-view';
+import type { CompareView } from '@/server/scores/compare-view';
 import { dateText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';

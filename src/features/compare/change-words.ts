@@ -1,5 +1,5 @@
 import type { Change } from '@/core/compare';
-import type { CompareView } from '@/services/scores/compare-view';
+import type { CompareView } from '@/server/scores/compare-view';
 import { decimals, percentText, spanText, tempText } from '@/ui/format';
 
 type About = Pick<CompareView, 'units' | 'placeNames'>;

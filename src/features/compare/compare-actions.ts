@@ -1,5 +1,5 @@
-import type { Outcome } from '@/services/outcome';
-import type { TakenChange } from '@/services/scores/take-change';
+import type { Outcome } from '@/shop/outcome';
+import type { TakenChange } from '@/server/scores/take-change';
 
 /** What bakes side by side can do. */
 export interface CompareActions {

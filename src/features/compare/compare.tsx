@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { CompareView } from '@/services/scores/compare-view';
+import type { CompareView } from '@/server/scores/compare-view';
 import { clockText, dateText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import { line } from 'd3';
-import type { ComparedBake, CompareView, LevelPoint } from '@/services/scores/compare-view';
+import type { ComparedBake, CompareView, LevelPoint } from '@/server/scores/compare-view';
 import { riseText } from '@/ui/format';
 import { DASHES, LetterMark } from './letters';
 import { LevelAxes } from './level-axes';

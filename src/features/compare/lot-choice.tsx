@@ -3,7 +3,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
-import type { LotsView } from '@/services/scores/lots-view';
+import type { LotsView } from '@/server/scores/lots-view';
 import { clockText, dateText } from '@/ui/format';
 import { ChosenChip } from './chosen-chip';
 

@@ -2,8 +2,8 @@
 
 import Box from '@mui/material/Box';
 import { extent, line, scaleLinear } from 'd3';
-import type { LevelPoint } from '@/services/scores/compare-view';
-import type { LotBeside } from '@/services/scores/lots-view';
+import type { LevelPoint } from '@/server/scores/compare-view';
+import type { LotBeside } from '@/server/scores/lots-view';
 import { riseText } from '@/ui/format';
 import { DASHES, LetterMark, LETTERS } from './letters';
 import { LevelAxes } from './level-axes';

@@ -11,7 +11,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useState } from 'react';
-import type { LotsView } from '@/services/scores/lots-view';
+import type { LotsView } from '@/server/scores/lots-view';
 import { clockText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';

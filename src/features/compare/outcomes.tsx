@@ -5,7 +5,7 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { COLOURS, OPENINGS } from '@/core/journal';
-import type { ComparedBake, CompareView } from '@/services/scores/compare-view';
+import type { ComparedBake, CompareView } from '@/server/scores/compare-view';
 import { tempText } from '@/ui/format';
 import { DASHES, LetterBadge, LetterMark, LETTERS } from './letters';
 import { OpeningZones, zoneX } from './opening-zones';

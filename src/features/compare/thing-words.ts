@@ -1,5 +1,5 @@
 import type { ShopUnits } from '@/core/units';
-import type { ComparedThing } from '@/services/scores/compare-view';
+import type { ComparedThing } from '@/server/scores/compare-view';
 import { decimals, percentText, riseText, spanText, tempText } from '@/ui/format';
 
 type Units = Pick<ShopUnits, 'tempUnit'>;

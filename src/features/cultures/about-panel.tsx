@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { About } from '@/services/cultures/about';
+import type { About } from '@/server/cultures/about';
 import { useCompute } from '@/ui/compute/use-compute';
 import { decimals, percentText, spanText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';

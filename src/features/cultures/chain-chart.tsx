@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { line, scaleLinear, scalePoint } from 'd3';
 import type { RefreshSheet } from '@/core/cultures';
-import type { ChainFacts, Generation } from '@/services/cultures/chain-facts';
+import type { ChainFacts, Generation } from '@/server/cultures/chain-facts';
 import { decimals, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

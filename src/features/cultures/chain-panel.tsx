@@ -3,43 +3,39 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useCallback } from 'react';
 import type { RefreshSheet } from '@/core/cultures';
 import { fromLocalText } from '@/core/units';
-import type { ChainFacts } from '@/services/cultures/chain-facts';
-import { useCompute } from '@/ui/compute/use-compute';
+import type { ChainFacts } from '@/server/cultures/chain-facts';
 import { decimals, massText, percentText } from '@/ui/format';
-import { newBatch, useAct } from '@/ui/hands/use-act';
+import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
-import { useSettled } from '@/ui/use-settled';
 import { useWidth } from '@/ui/use-width';
 import { waterText } from '@/ui/water-text';
 import { ChainChart } from './chain-chart';
 import { ChainWants } from './chain-wants';
 import type { CultureActions } from './culture-actions';
 import { HoursCurve } from './hours-curve';
-import { ActButton, Finding, PanelHead, PanelRefusal, WeightLine } from '@/ui/panel-parts';
+import {
+  ActButton,
+  Finding,
+  PanelHead,
+  PanelRefusal,
+  WeightLine,
+  FlourLines,
+} from '@/ui/panel-parts';
 import { checkRefresh, firstRefresh, type RefreshFields } from './refresh-fields';
 import { remarkText, refreshVerdict } from './refresh-words';
+import { useWish } from './use-wish';
 
 /** A chain of carry-over dough: its next refresh, found from the leftover or from the balls wanted, and its generations. */
 export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: CultureActions }) {
   const { culture, units, nowMs } = facts;
-  const [fields, setFields] = useState<RefreshFields | null>(() => firstRefresh(facts));
-  const checked = useMemo(
-    () => (fields === null ? { asks: null, errors: {} } : checkRefresh(fields, facts)),
-    [fields, facts],
-  );
-  const { answer, refused } = useCompute('refresh', useSettled(checked.asks, 100));
-  const { run, busy, refused: notDone, clear } = useAct(actions);
+  const check = useCallback((typed: RefreshFields) => checkRefresh(typed, facts), [facts]);
+  const wish = useWish('refresh', { first: () => firstRefresh(facts), check }, actions);
+  const { fields, change, errors, wrong, busy, run, answer: sheet } = wish;
+  const nothingThere = facts.offers.length === 0;
   const { ref, width } = useWidth(900);
-  const change = (changed: Partial<RefreshFields>) => {
-    clear();
-    setFields((before) => (before === null ? null : { ...before, ...changed }));
-  };
-  const errors: Readonly<Record<string, string>> = checked.errors;
-  const wrong = Object.values(errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
-  const sheet = checked.asks === null ? null : answer;
   const take = (found: RefreshSheet) =>
     run(
       () =>
@@ -61,7 +57,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
       <PanelHead title={`${culture.name}, refreshed`}>
         Leftover dough with new flour, water and salt; its own are counted in full.
       </PanelHead>
-      {fields === null ? (
+      {nothingThere ? (
         <Typography sx={{ p: 2 }}>
           No leftover dough is there. Open a lot of dough or balls and keep what is left of it.
         </Typography>
@@ -69,7 +65,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
         <ChainWants facts={facts} fields={fields} errors={errors} onChange={change} />
       )}
       <PanelRefusal sentence={wrong} />
-      {fields !== null && sheet !== null ? (
+      {sheet !== null ? (
         <>
           <Finding figure={percentText(sheet.amounts.share, 0)}>
             {refreshVerdict(sheet, facts)}
@@ -110,7 +106,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
             />
           </Box>
         </>
-      ) : fields === null ? (
+      ) : nothingThere ? (
         <Box sx={{ px: 2 }}>
           <ChainChart facts={facts} next={null} />
         </Box>
@@ -150,20 +146,13 @@ function Weigh(props: { sheet: RefreshSheet; facts: ChainFacts; fields: RefreshF
   const lostG = fields.weighsG === '' || offer === undefined ? 0 : Math.max(0, offer.massG - nowG);
   const skinG =
     offer === undefined || offer.massG <= 0 ? 0 : (lostG * amounts.leftoverG) / offer.massG;
-  const flourName = (id: string) => facts.flours.find((one) => one.id === id)?.name ?? id;
   return (
     <Box component="section" aria-label="Weigh">
       <Typography variant="h2">Weigh</Typography>
       <WeightLine name="Leftover" massG={amounts.leftoverG - skinG}>
         {sheet.leftG >= 1 ? `${massText(sheet.leftG, facts.units)} stay` : 'all of it'}
       </WeightLine>
-      {amounts.flours.map((line) => (
-        <WeightLine
-          key={line.ingredientId}
-          name={flourName(line.ingredientId)}
-          massG={line.massG}
-        />
-      ))}
+      <FlourLines lines={amounts.flours} flours={facts.flours} />
       <WeightLine name="Water" massG={amounts.waterG + skinG}>
         {sheet.water === null ? '' : waterText(sheet.water, facts.units)}
         {skinG >= 1 ? `, ${Math.round(skinG)} g of it for the dry skin` : ''}

@@ -1,8 +1,9 @@
+import { placeChoices } from '@/ui/place-choices';
 import Box from '@mui/material/Box';
-import type { ChainFacts } from '@/services/cultures/chain-facts';
-import { decimals, massText, tempText } from '@/ui/format';
-import { WallTimeField } from '@/ui/wall-time-field';
-import { ChoiceField, FieldRow, FigureField } from '@/ui/panel-parts';
+import type { ChainFacts } from '@/server/cultures/chain-facts';
+import { decimals, massText } from '@/ui/format';
+
+import { ChoiceField, FieldRow, FigureField, ReadyField } from '@/ui/panel-parts';
 import type { RefreshFields } from './refresh-fields';
 
 /** What is wanted of a refresh: from which leftover, how much, when, and what it is held at. */
@@ -64,29 +65,18 @@ export function ChainWants(props: {
         { id: 'hour', name: 'the hour' },
       ])}
       {fields.seeks === 'share' ? (
-        <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
-          <WallTimeField
-            label="Ready at"
-            name="readyAt"
-            value={fields.readyAt}
-            onChange={(readyAt) => onChange({ readyAt })}
-            error={errors['readyAt']}
-          />
-        </Box>
+        <ReadyField
+          value={fields.readyAt}
+          error={errors['readyAt']}
+          onChange={(readyAt) => onChange({ readyAt })}
+        />
       ) : (
         <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
           {figure('sharePct', 'Share, %')}
         </Box>
       )}
       <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
-        {choice(
-          'placeId',
-          'Stands at',
-          facts.places.map((place) => ({
-            id: place.id,
-            name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
-          })),
-        )}
+        {choice('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
       </Box>
       {figure('hydrationPct', 'Water, %')}
       {figure('saltPct', 'Salt, %')}

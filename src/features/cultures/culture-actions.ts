@@ -1,4 +1,4 @@
-import type { Outcome } from '@/services/outcome';
+import type { Outcome } from '@/shop/outcome';
 import type { HandsActions } from '@/ui/hands/actions';
 import type { Culture } from '@/core/cultures';
 

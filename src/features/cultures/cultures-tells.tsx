@@ -1,4 +1,4 @@
-import type { CulturesView } from '@/services/cultures/view';
+import type { CulturesView } from '@/server/cultures/view';
 import { massText, momentText } from '@/ui/format';
 import { TellsList, type PlainTell } from '@/ui/tells-list';
 

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import type { CulturesView } from '@/services/cultures/view';
+import type { CulturesView } from '@/server/cultures/view';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { Textures } from '@/ui/marks/textures';
 import { AboutPanel } from './about-panel';

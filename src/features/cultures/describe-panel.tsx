@@ -1,5 +1,6 @@
 'use client';
 
+import { FieldRow, PanelHead, PanelRefusal } from '@/ui/panel-parts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -8,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
-import type { DescribingFacts } from '@/services/cultures/describing-facts';
+import type { DescribingFacts } from '@/server/cultures/describing-facts';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { useSay } from '@/ui/snack';
 import { useAskAnew } from '@/ui/ask-anew';
@@ -16,7 +17,6 @@ import { WallTimeField } from '@/ui/wall-time-field';
 import type { CultureActions } from './culture-actions';
 import { describedForm, firstDescription, KIND_NAMES, type Description } from './description';
 import { fieldsOf } from './description-fields';
-import { PanelHead, PanelRefusal } from '@/ui/panel-parts';
 
 /** A culture described: a new one, begun or brought in, or the words about one that is there. */
 export function DescribePanel({
@@ -104,20 +104,20 @@ export function DescribePanel({
         {KIND_NAMES[kind].says}
       </PanelHead>
       <PanelRefusal sentence={Object.values(errors)[0] ?? null} />
-      <Fields>
+      <FieldRow columns={4}>
         {culture === null ? choice('kind', 'Kind', KINDS) : null}
         {fieldsOf(kind, facts).map((field) =>
           field.options === undefined
             ? figure(field.name, field.label)
             : choice(field.name, field.label, field.options),
         )}
-      </Fields>
+      </FieldRow>
       {culture === null && starter ? (
         <>
           <Typography variant="h3" component="h3" sx={{ px: 2, pt: 1 }}>
             How does it begin?
           </Typography>
-          <Fields>
+          <FieldRow columns={4}>
             {choice('start', 'Beginning', [
               { id: 'bring', name: 'it is alive already' },
               { id: 'begin', name: 'from flour and water' },
@@ -139,7 +139,7 @@ export function DescribePanel({
               />
             ) : null}
             {START_FIGURES[start].map(([name, label]) => figure(name, label))}
-          </Fields>
+          </FieldRow>
           <Typography variant="body2" color="text.secondary" sx={{ px: 2 }}>
             {START_SAYS[start]}
           </Typography>
@@ -178,20 +178,3 @@ const START_SAYS: Readonly<Record<Description['start'], string>> = {
     'Ten days of a plain schedule follow, with what to expect. Nothing is forecast before it has been seen at two peaks.',
   empty: 'It stands in the rows, empty, until it is fed or something is put into it.',
 };
-
-function Fields({ children }: { children: React.ReactNode }) {
-  return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, minmax(0, 1fr))' },
-        gap: 1.5,
-        px: 2,
-        py: 1,
-        alignItems: 'start',
-      }}
-    >
-      {children}
-    </Box>
-  );
-}

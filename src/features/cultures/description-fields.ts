@@ -1,5 +1,5 @@
 import type { CultureKind } from '@/core/cultures';
-import type { DescribingFacts } from '@/services/cultures/describing-facts';
+import type { DescribingFacts } from '@/server/cultures/describing-facts';
 import { tempText } from '@/ui/format';
 import type { Description } from './description';
 

@@ -1,6 +1,7 @@
+import { placeKind } from '@/core/forecast';
 import type { Culture, CultureKind } from '@/core/cultures';
 import { addHours, toLocalText } from '@/core/units';
-import type { DescribingFacts } from '@/services/cultures/describing-facts';
+import type { DescribingFacts } from '@/server/cultures/describing-facts';
 
 /** The kinds in words. */
 export const KIND_NAMES: Readonly<
@@ -52,7 +53,6 @@ export interface Description {
 }
 
 const round = (value: number, digits = 1) => String(Number(value.toFixed(digits)));
-const COLD_C = 8;
 
 /** How a kind usually is, for the first proposal. */
 const USUAL: Readonly<Record<CultureKind, Partial<Description>>> = {
@@ -71,8 +71,8 @@ const USUAL: Readonly<Record<CultureKind, Partial<Description>>> = {
 /** What stands in the form first. */
 export function firstDescription(facts: DescribingFacts): Description {
   const { culture, kind, flours, places, discardJars, nowMs, units } = facts;
-  const cold = places.find((place) => place.tempC <= COLD_C && place.tempC > -5);
-  const warm = places.find((place) => place.tempC > COLD_C && place.tempC < 28);
+  const cold = places.find((place) => placeKind(place.tempC) === 'fridge');
+  const warm = places.find((place) => placeKind(place.tempC) === 'room');
   const home = kind === 'carry-over' || kind === 'discard' ? cold : warm;
   const plain: Description = {
     kind,

@@ -1,7 +1,9 @@
+import type { CheckedWish } from './use-wish';
+import { placeKind, tempAt } from '@/core/forecast';
 import type { DiscardDoughQuestion } from '@/core/cultures';
 import { numberField, z } from '@/core/parse';
 import { addHours, fromLocalText, toLocalText } from '@/core/units';
-import type { DiscardFacts } from '@/services/cultures/discard-facts';
+import type { DiscardFacts } from '@/server/cultures/discard-facts';
 
 /** A dough with discard as it is typed. */
 export interface DiscardFields {
@@ -18,17 +20,13 @@ export interface DiscardFields {
   readonly oilPct: string;
 }
 
-const COLD_C = 8;
 const READY_IN_H = 6;
 const FIRST_MOST_G = 300;
 
 /** What is proposed first: flatbread with the oldest of it. */
 export function firstDiscard(facts: DiscardFacts): DiscardFields {
   const thereG = facts.layers.reduce((sum, layer) => sum + layer.massG, 0);
-  const room = facts.places.find((place) => {
-    const tempC = place.settings.at(-1)?.tempC ?? 20;
-    return tempC > COLD_C && tempC < 28;
-  });
+  const room = facts.places.find((place) => placeKind(tempAt(place, facts.nowMs)) === 'room');
   return {
     name: 'Flatbread',
     discardG: String(Math.round(Math.min(thereG, FIRST_MOST_G))),
@@ -56,14 +54,11 @@ const schema = z.object({
   oilPct: per('Oil', 0, 15),
 });
 
-/** A checked form: what it asks, or a sentence for each wrong field. */
-export interface CheckedDiscard {
-  readonly asks: DiscardDoughQuestion | null;
-  readonly errors: Readonly<Record<string, string>>;
-}
-
 /** Reads the form as a question for the core. */
-export function checkDiscard(fields: DiscardFields, facts: DiscardFacts): CheckedDiscard {
+export function checkDiscard(
+  fields: DiscardFields,
+  facts: DiscardFacts,
+): CheckedWish<DiscardDoughQuestion> {
   const parsed = schema.safeParse(fields);
   const readyMs = fromLocalText(fields.readyAt, facts.units.timeZone);
   const errors: Record<string, string> = {};

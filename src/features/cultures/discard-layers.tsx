@@ -5,7 +5,7 @@ import TableCell from '@mui/material/TableCell';
 import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import type { DiscardFacts, Layer } from '@/services/cultures/discard-facts';
+import type { DiscardFacts, Layer } from '@/server/cultures/discard-facts';
 import { dateText, decimals, massText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

@@ -1,23 +1,23 @@
 'use client';
 
+import { placeChoices } from '@/ui/place-choices';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useCallback } from 'react';
 import type { DiscardDough } from '@/core/cultures';
 import { fromLocalText } from '@/core/units';
-import type { DiscardFacts, Layer } from '@/services/cultures/discard-facts';
-import { useCompute } from '@/ui/compute/use-compute';
-import { decimals, massText, momentText, spanText, tempText } from '@/ui/format';
-import { newBatch, useAct } from '@/ui/hands/use-act';
+import type { DiscardFacts, Layer } from '@/server/cultures/discard-facts';
+import { decimals, massText, momentText, spanText } from '@/ui/format';
+import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
-import { useSettled } from '@/ui/use-settled';
 import { useWidth } from '@/ui/use-width';
-import { WallTimeField } from '@/ui/wall-time-field';
+
 import { waterText } from '@/ui/water-text';
 import type { CultureActions } from './culture-actions';
 import { Layers } from './discard-layers';
 import { checkDiscard, firstDiscard, type DiscardFields } from './discard-fields';
 import { HoursCurve } from './hours-curve';
+import { useWish } from './use-wish';
 import {
   ActButton,
   ChoiceField,
@@ -27,23 +27,16 @@ import {
   PanelHead,
   PanelRefusal,
   WeightLine,
+  ReadyField,
 } from '@/ui/panel-parts';
 
 /** A discard jar: its layers with their age and state, and a dough that takes some of it. */
 export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions: CultureActions }) {
   const { culture, units, nowMs, layers } = facts;
-  const [fields, setFields] = useState<DiscardFields>(() => firstDiscard(facts));
-  const checked = useMemo(() => checkDiscard(fields, facts), [fields, facts]);
-  const { answer, refused } = useCompute('discardDough', useSettled(checked.asks, 100));
-  const { run, busy, refused: notDone, clear } = useAct(actions);
+  const check = useCallback((typed: DiscardFields) => checkDiscard(typed, facts), [facts]);
+  const wish = useWish('discardDough', { first: () => firstDiscard(facts), check }, actions);
+  const { fields, change, errors, wrong, busy, run, answer: dough } = wish;
   const { ref, width } = useWidth(900);
-  const change = (changed: Partial<DiscardFields>) => {
-    clear();
-    setFields((before) => ({ ...before, ...changed }));
-  };
-  const { errors } = checked;
-  const wrong = Object.values(errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
-  const dough = checked.asks === null || refused !== null ? null : answer;
   const figure = (name: keyof DiscardFields, label: string) => (
     <FigureField
       name={name}
@@ -101,23 +94,13 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
             {figure('balls', 'Balls')}
             {figure('ballG', 'Each, g')}
             {choice('flourId', 'Flour', facts.flours)}
-            <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
-              <WallTimeField
-                label="Ready to ball at"
-                name="readyAt"
-                value={fields.readyAt}
-                onChange={(readyAt) => change({ readyAt })}
-                error={errors['readyAt']}
-              />
-            </Box>
-            {choice(
-              'placeId',
-              'Stands at',
-              facts.places.map((place) => ({
-                id: place.id,
-                name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, units)}`,
-              })),
-            )}
+            <ReadyField
+              label="Ready to ball at"
+              value={fields.readyAt}
+              error={errors['readyAt']}
+              onChange={(readyAt) => change({ readyAt })}
+            />
+            {choice('placeId', 'Stands at', placeChoices(facts.places, nowMs, units))}
             {figure('hydrationPct', 'Water, %')}
             {figure('saltPct', 'Salt, %')}
             {figure('oilPct', 'Oil, %')}
@@ -172,7 +155,7 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
 
 function throwAway(
   { jar, massG }: Layer,
-  by: { run: ReturnType<typeof useAct>['run']; actions: CultureActions },
+  by: { run: ReturnType<typeof useWish>['run']; actions: CultureActions },
 ): void {
   by.run(
     () => by.actions.takePart({ lotId: jar.lot.id, batch: newBatch(), as: 'gone', massG }),

@@ -1,7 +1,8 @@
+import { isCold, tempAt } from '@/core/forecast';
 import type { FeedSheetQuestion, FeedWish } from '@/core/cultures';
 import { numberField, z } from '@/core/parse';
 import { addHours, atWallMinute, fromLocalText, hoursBetween, toLocalText } from '@/core/units';
-import type { FeedFacts, JarOffer } from '@/services/cultures/feed-facts';
+import type { FeedFacts, JarOffer } from '@/server/cultures/feed-facts';
 
 /** The feed form as it is typed. */
 export interface FeedFields {
@@ -199,9 +200,10 @@ export function otherChoices(
   facts: FeedFacts,
 ): { placeId: string; readyMs: number }[] {
   const readyMs = fromLocalText(fields.readyAt, facts.timeZone);
+  // Cold places have no peak to be ready at.
   const places = facts.places
     .filter((place) => place.id !== fields.placeId)
-    .filter((place) => (place.settings.at(-1)?.tempC ?? 20) > COLD_C)
+    .filter((place) => !isCold(tempAt(place, facts.nowMs)))
     .slice(0, 2)
     .map((place) => ({ placeId: place.id, readyMs }));
   const hours = [-1, 1, 2].map((byH) => ({
@@ -213,6 +215,3 @@ export function otherChoices(
     ...hours.filter((one) => one.readyMs > addHours(mixInstant(fields, facts), 1)),
   ];
 }
-
-/** Colder places have no peak to be ready at, °C. */
-const COLD_C = 8;

@@ -1,14 +1,14 @@
 'use client';
 
+import { ActButton, Finding } from '@/ui/panel-parts';
+
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
+
 import type { FeedChoice, FeedSheet } from '@/core/cultures';
 import { fromLocalText, toLocalText } from '@/core/units';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { clockText, massText, momentText, tempText } from '@/ui/format';
-import { GlyphDisc } from '@/ui/marks/glyphs';
-import { rem } from '@/ui/rem';
+
 import { HoursCurve } from './hours-curve';
 import { isLater, mixInstant, type FeedFields } from './feed-fields';
 import { feasibleText, ratioText, verdictText } from './feed-words';
@@ -97,22 +97,10 @@ function Verdict({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
       ? ''
       : ` ${tempText(Math.round(sheet.soughtC * 2) / 2, units)} would do; the nearest place is ${placeName(facts, sheet.placeId)}.`;
   return (
-    <Box
-      aria-live="polite"
-      sx={{ px: 2, pb: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'center' }}
-    >
-      <Typography
-        component="p"
-        data-testid="ratio"
-        sx={{ fontSize: rem(42), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
-      >
-        {ratioText(sheet.amounts)}
-      </Typography>
-      <Typography sx={{ flex: '1 1 20rem' }}>
-        {verdictText(sheet, at)} {feasibleText(sheet, at)}
-        {sought}
-      </Typography>
-    </Box>
+    <Finding figure={ratioText(sheet.amounts)} testId="ratio">
+      {verdictText(sheet, at)} {feasibleText(sheet, at)}
+      {sought}
+    </Finding>
   );
 }
 
@@ -132,29 +120,13 @@ function TakeButton(props: {
     massText(massG, facts.units),
   );
   return (
-    <Button
-      variant="contained"
-      onClick={onTake}
+    <ActButton
+      title={isLater(fields, facts) ? `${what} at ${clock}` : `${what} now`}
+      under={grams.join(' + ')}
+      glyph="feed"
       disabled={busy}
-      sx={{
-        alignSelf: 'end',
-        textAlign: 'left',
-        display: 'block',
-        p: 1.5,
-        '--disc': 'var(--paper)',
-        '--disc-mark': 'var(--ink)',
-      }}
-    >
-      <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-        <GlyphDisc name="feed" size={30} />
-        <Box component="span" className="name" sx={{ fontSize: rem(20) }}>
-          {isLater(fields, facts) ? `${what} at ${clock}` : `${what} now`}
-        </Box>
-      </Box>
-      <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400, mt: 0.5 }}>
-        {grams.join(' + ')}
-      </Box>
-    </Button>
+      onAct={onTake}
+    />
   );
 }
 

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { FeedSheet } from '@/core/cultures';
 import { toLocalText } from '@/core/units';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { clockText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { useWidth } from '@/ui/use-width';
@@ -19,7 +19,7 @@ import { useFeedSheet } from './use-feed-sheet';
 /** The feed of one starter: four wants, the ratio found, what to weigh. */
 export function FeedPanel({ facts, actions }: { facts: FeedFacts; actions: CultureActions }) {
   const [fields, setFields] = useState<FeedFields>(() => firstFields(facts));
-  const { sheet, choices, errors, refused } = useFeedSheet(fields, facts);
+  const { sheet, choices, errors, refused, busy: finding } = useFeedSheet(fields, facts);
   const { run, busy, refused: notDone, clear } = useAct(actions);
   const { ref, width } = useWidth(900);
   const change = (changed: Partial<FeedFields>) => {
@@ -53,7 +53,7 @@ export function FeedPanel({ facts, actions }: { facts: FeedFacts; actions: Cultu
           fields={fields}
           facts={facts}
           width={width}
-          busy={busy}
+          busy={busy || finding}
           onChange={change}
           onTake={() => take(sheet)}
         />

@@ -1,11 +1,13 @@
+import { ReadyField } from '@/ui/panel-parts';
+import { placeChoices } from '@/ui/place-choices';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { toLocalText } from '@/core/units';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
-import { momentText, tempText } from '@/ui/format';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
+import { momentText } from '@/ui/format';
 import { WallTimeField } from '@/ui/wall-time-field';
 import type { FeedFields } from './feed-fields';
 
@@ -82,25 +84,14 @@ export function FeedWants(props: {
           Levain
         </ToggleButton>
       </ToggleButtonGroup>
-      <Box sx={{ gridColumn: { md: 'span 2' } }}>
-        <WallTimeField
-          label="Ready at"
-          name="readyAt"
-          value={fields.readyAt}
-          onChange={(readyAt) => onChange({ readyAt })}
-          error={errors['readyAt']}
-        />
-      </Box>
+      <ReadyField
+        value={fields.readyAt}
+        error={errors['readyAt']}
+        onChange={(readyAt) => onChange({ readyAt })}
+      />
       {number('need', 'Need, g')}
       {levain ? <span /> : number('keep', 'Keep, g')}
-      {select(
-        'placeId',
-        'Stands at',
-        facts.places.map((place) => ({
-          id: place.id,
-          name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
-        })),
-      )}
+      {select('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
       {select('seeks', 'Find', [
         { id: 'ratio', name: 'the ratio' },
         { id: 'hour', name: 'the hour' },

@@ -1,4 +1,4 @@
-import type { DescribingFacts } from '@/services/cultures/describing-facts';
+import type { DescribingFacts } from '@/server/cultures/describing-facts';
 import { describedForm, firstDescription } from './description';
 import { fieldsOf } from './description-fields';
 import { remarkText } from './refresh-words';

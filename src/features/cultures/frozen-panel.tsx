@@ -1,22 +1,23 @@
 'use client';
 
+import { placeChoices } from '@/ui/place-choices';
+import { isCold, placeKind, tempAt, type PlaceHistory } from '@/core/forecast';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
-import { useMemo, useState } from 'react';
+import { useCallback } from 'react';
 import { addHours, atWallMinute, fromLocalText, toLocalText } from '@/core/units';
 import type { ThawAnswer, ThawPlan, ThawQuestion } from '@/core/cultures';
-import type { FrozenFacts } from '@/services/cultures/frozen-facts';
-import { useCompute } from '@/ui/compute/use-compute';
-import { decimals, massText, momentText, percentText, spanText, tempText } from '@/ui/format';
-import { newBatch, useAct } from '@/ui/hands/use-act';
+import type { FrozenFacts } from '@/server/cultures/frozen-facts';
+import { decimals, massText, momentText, percentText, spanText } from '@/ui/format';
+import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
-import { useSettled } from '@/ui/use-settled';
 import { useWidth } from '@/ui/use-width';
-import { WallTimeField } from '@/ui/wall-time-field';
+
 import type { CultureActions } from './culture-actions';
 import { HoursCurve } from './hours-curve';
+import { useWish } from './use-wish';
 import {
   ActButton,
   ChoiceField,
@@ -24,30 +25,43 @@ import {
   Finding,
   PanelHead,
   PanelRefusal,
+  ReadyField,
 } from '@/ui/panel-parts';
 
-const COLD_C = 8;
-const FREEZES_C = -5;
 /** A usual room, °C: proposed first. */
 const ROOM_C = 22;
-const tempOf = (place: FrozenFacts['places'][number]) => place.settings.at(-1)?.tempC ?? 20;
+
+/** The wish for a thaw as it is typed. */
+interface ThawFields {
+  readonly readyAt: string;
+  readonly fridgeId: string;
+  readonly roomId: string;
+}
+
+/** What is wanted first: ready for tomorrow afternoon, a day away at least. */
+function firstThaw(facts: FrozenFacts): ThawFields {
+  const { nowMs, timeZone } = facts;
+  const { fridges, rooms } = placesOf(facts);
+  const afternoonMs = atWallMinute(nowMs, 1, 17 * 60, timeZone);
+  return {
+    readyAt: toLocalText(Math.max(afternoonMs, addHours(nowMs, 24)), timeZone),
+    fridgeId: fridges[0]?.id ?? '',
+    roomId: rooms[0]?.id ?? '',
+  };
+}
 
 /** A frozen lot: what is left of its power, and its thaw worked out back from an hour. */
 export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: CultureActions }) {
   const { nowMs, timeZone, units } = facts;
-  const [readyAt, setReady] = useState(() =>
-    toLocalText(Math.max(atWallMinute(nowMs, 1, 17 * 60, timeZone), addHours(nowMs, 24)), timeZone),
-  );
   const { fridges, rooms } = placesOf(facts);
-  const [fridgeId, setFridge] = useState(fridges[0]?.id ?? '');
-  const [roomId, setRoom] = useState(rooms[0]?.id ?? '');
-  const { run, busy, refused } = useAct(actions);
-  const { ref, width } = useWidth(900);
-  const asks = useMemo(
-    () => questionOf(facts, { readyAt, fridgeId, roomId }),
-    [facts, readyAt, fridgeId, roomId],
+  const check = useCallback(
+    (typed: ThawFields) => ({ asks: questionOf(facts, typed), errors: {} }),
+    [facts],
   );
-  const { answer, refused: notFound } = useCompute('thaw', useSettled(asks, 120));
+  const wish = useWish('thaw', { first: () => firstThaw(facts), check }, actions);
+  const { fields, change, asks, answer, wrong, busy, run } = wish;
+  const { readyAt, fridgeId, roomId } = fields;
+  const { ref, width } = useWidth(900);
   const at = (ms: number) => momentText(ms, nowMs, timeZone);
   const plan = answer?.kind === 'plan' ? answer : null;
   const take = ({ outMs, roomMs }: ThawPlan) =>
@@ -63,38 +77,34 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
         }),
       () => `${facts.name}: out of the freezer ${at(outMs)}, planned.`,
     );
-  const names = (places: typeof rooms) =>
-    places.map((one) => ({ id: one.id, name: `${one.name} ${tempText(tempOf(one), units)}` }));
+  const names = (places: typeof rooms) => placeChoices(places, nowMs, units);
   return (
     <Box ref={ref}>
       <PanelHead title={`${facts.name}, ${facts.lotId}`}>{headText(facts)}</PanelHead>
       <Power facts={facts} />
       <FieldRow columns={4}>
-        <Box sx={{ gridColumn: { md: 'span 2' } }}>
-          <WallTimeField
-            label={facts.backUp ? 'Awake at' : 'Ready at'}
-            name="readyAt"
-            value={readyAt}
-            onChange={setReady}
-            error={undefined}
-          />
-        </Box>
+        <ReadyField
+          label={facts.backUp ? 'Awake at' : 'Ready at'}
+          value={readyAt}
+          error={undefined}
+          onChange={(typed) => change({ readyAt: typed })}
+        />
         <ChoiceField
           name="fridgeId"
           label="Thaws in"
           value={fridgeId}
           options={names(fridges)}
-          onChange={setFridge}
+          onChange={(typed) => change({ fridgeId: typed })}
         />
         <ChoiceField
           name="roomId"
           label="Rises in"
           value={roomId}
           options={names(rooms)}
-          onChange={setRoom}
+          onChange={(typed) => change({ roomId: typed })}
         />
       </FieldRow>
-      <PanelRefusal sentence={notFound ?? Object.values(refused)[0] ?? null} />
+      <PanelRefusal sentence={wrong} />
       <ThawFound
         answer={answer}
         asked={asks !== null}
@@ -194,19 +204,17 @@ function footText({ planned, backUp }: FrozenFacts, at: (ms: number) => string):
 }
 
 /** Where it can thaw and where it can rise, the most usual first. */
-function placesOf({ places }: FrozenFacts) {
+function placesOf({ places, nowMs }: FrozenFacts) {
+  const fromRoomC = (place: PlaceHistory) => Math.abs(tempAt(place, nowMs) - ROOM_C);
   return {
-    fridges: places.filter((one) => tempOf(one) <= COLD_C && tempOf(one) > FREEZES_C),
+    fridges: places.filter((one) => placeKind(tempAt(one, nowMs)) === 'fridge'),
     rooms: places
-      .filter((one) => tempOf(one) > COLD_C)
-      .sort((a, b) => Math.abs(tempOf(a) - ROOM_C) - Math.abs(tempOf(b) - ROOM_C)),
+      .filter((one) => !isCold(tempAt(one, nowMs)))
+      .sort((a, b) => fromRoomC(a) - fromRoomC(b)),
   };
 }
 
-function questionOf(
-  facts: FrozenFacts,
-  wish: { readonly readyAt: string; readonly fridgeId: string; readonly roomId: string },
-): ThawQuestion | null {
+function questionOf(facts: FrozenFacts, wish: ThawFields): ThawQuestion | null {
   const readyMs = fromLocalText(wish.readyAt, facts.timeZone);
   if (readyMs <= facts.nowMs || wish.fridgeId === '' || wish.roomId === '') return null;
   const { jar, nowMs, workingHours, timeZone, places, pantry } = facts;

@@ -1,6 +1,6 @@
 import { area, curveStepAfter } from 'd3';
-import type { ChainRow, DiscardRow, FrozenRow } from '@/services/cultures/rows/kept-rows';
-import type { CulturesView } from '@/services/cultures/view';
+import type { ChainRow, DiscardRow, FrozenRow } from '@/server/cultures/rows/kept-rows';
+import type { CulturesView } from '@/server/cultures/view';
 import { dateText, massText, momentText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { pastScale, ROW_WIDTH } from './past-ruler';

@@ -1,11 +1,11 @@
+import { BaseLine, ChartFrame } from '@/ui/chart/chart-frame';
+import { PhaseCurve } from '@/ui/chart/phase-curve';
+import { RiseLines } from '@/ui/chart/rise-lines';
+import { TimeRuler } from '@/ui/chart/time-ruler';
 import { scaleLinear, scaleTime } from 'd3';
-import type { About } from '@/services/cultures/about';
-import { fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
-import { dayText, riseText } from '@/ui/format';
-import { PHASE_FILL } from '@/ui/marks/textures';
-import { rem } from '@/ui/rem';
-import { phaseCuts } from '@/ui/strand/strand-shape';
-import { zonedTicks } from '@/ui/zoned-ticks';
+import type { About } from '@/server/cultures/about';
+import { type Scales } from '@/ui/chart/curve-paths';
+import { dayText } from '@/ui/format';
 
 const HEIGHT = 190;
 const RULER = 34;
@@ -25,66 +25,30 @@ export function LastFeeds({ about, width }: { about: About; width: number }) {
   const level = scaleLinear([1, most + 0.15], [HEIGHT - FOOT, RULER + 8]);
   const scales: Scales = { x: (ms) => time(ms), y: (rise) => level(rise), base: HEIGHT - FOOT };
   return (
-    <svg
+    <ChartFrame
+      label={`Level of ${about.culture.name} over its last ${feeds.length} feeds, forecast and seen`}
       width={width}
       height={HEIGHT}
-      viewBox={`0 0 ${width} ${HEIGHT}`}
-      role="img"
-      aria-label={`Level of ${about.culture.name} over its last ${feeds.length} feeds, forecast and seen`}
-      style={{ display: 'block' }}
     >
-      <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
-      <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {zonedTicks(
-        { fromMs: first.startMs, toMs: nowMs },
-        Math.max(3, Math.min(14, width / 80)),
-        units.timeZone,
-      ).map((tick) => (
-        <text
-          key={tick}
-          x={Math.max(18, time(tick))}
-          y={RULER - 11}
-          fontSize={rem(14)}
-          textAnchor="middle"
-          fill="var(--ink)"
-        >
-          {dayText(tick, units.timeZone)}
-        </text>
+      <TimeRuler
+        span={{ fromMs: first.startMs, toMs: nowMs }}
+        x={scales.x}
+        timeZone={units.timeZone}
+        width={width}
+        height={RULER}
+        ticks={Math.max(3, Math.min(14, width / 80))}
+        says={dayText}
+      />
+      <RiseLines level={level} width={width} count={2} />
+      {feeds.map((feed, index) => (
+        <PhaseCurve
+          key={feed.lotId}
+          curve={{ fromMs: feed.startMs, stepMs: feed.stepMs, rise: feed.rise }}
+          of={feed}
+          toMs={Math.min(nowMs, feed.endMs ?? feeds[index + 1]?.startMs ?? nowMs)}
+          scales={scales}
+        />
       ))}
-      {level.ticks(2).map((rise) => (
-        <g key={rise}>
-          <line x1={0} x2={width} y1={level(rise)} y2={level(rise)} stroke="var(--line)" />
-          <text x={6} y={level(rise) - 4} fontSize={rem(13)} fill="var(--ink2)">
-            {riseText(rise)}
-          </text>
-        </g>
-      ))}
-      {feeds.map((feed, index) => {
-        const toMs = Math.min(nowMs, feed.endMs ?? feeds[index + 1]?.startMs ?? nowMs);
-        const curve = { fromMs: feed.startMs, stepMs: feed.stepMs, rise: feed.rise };
-        return (
-          <g key={feed.lotId}>
-            {phaseCuts(feed).map((cut) => (
-              <path
-                key={cut.phase}
-                d={fillOf(
-                  curve,
-                  Math.max(cut.fromMs, feed.startMs),
-                  Math.min(cut.toMs, toMs),
-                  scales,
-                )}
-                fill={PHASE_FILL[cut.phase]}
-              />
-            ))}
-            <path
-              d={lineOf(curve, feed.startMs, toMs, scales)}
-              fill="none"
-              stroke="var(--edge)"
-              strokeWidth={2}
-            />
-          </g>
-        );
-      })}
       {looks.map((look) => (
         <circle
           key={look.atMs}
@@ -96,14 +60,7 @@ export function LastFeeds({ about, width }: { about: About; width: number }) {
           strokeWidth={2.5}
         />
       ))}
-      <line
-        x1={0}
-        x2={width}
-        y1={scales.base}
-        y2={scales.base}
-        stroke="var(--ink)"
-        strokeWidth={2}
-      />
-    </svg>
+      <BaseLine y={scales.base} width={width} />
+    </ChartFrame>
   );
 }

@@ -1,4 +1,4 @@
-import type { About } from '@/services/cultures/about';
+import type { About } from '@/server/cultures/about';
 import { momentText, percentText, spanText } from '@/ui/format';
 
 const TIMES = ['', 'once', 'twice', 'three times'] as const;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import type { CulturesView } from '@/services/cultures/view';
+import type { CulturesView } from '@/server/cultures/view';
 
 /** What stands beside the rows while nothing is opened, or nothing is left of what is. */
 export function NothingOpened({ view }: { view: CulturesView }) {

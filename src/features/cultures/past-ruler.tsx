@@ -1,6 +1,6 @@
 import { scaleTime } from 'd3';
 import { MS_PER_HOUR } from '@/core/units';
-import type { CulturesView } from '@/services/cultures/view';
+import type { CulturesView } from '@/server/cultures/view';
 import { clockText, dayText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

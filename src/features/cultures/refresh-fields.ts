@@ -1,7 +1,9 @@
+import type { CheckedWish } from './use-wish';
+import { placeKind, tempAt } from '@/core/forecast';
 import type { RefreshQuestion } from '@/core/cultures';
 import { numberField, z } from '@/core/parse';
 import { addHours, fromLocalText, toLocalText } from '@/core/units';
-import type { ChainFacts, LeftoverOffer } from '@/services/cultures/chain-facts';
+import type { ChainFacts, LeftoverOffer } from '@/server/cultures/chain-facts';
 
 /** A refresh as it is typed. */
 export interface RefreshFields {
@@ -25,33 +27,38 @@ export interface RefreshFields {
 
 const FIRST_BALL_G = 250;
 const FIRST_READY_H = 9;
-const COLD_C = 8;
 const pct = (share: number, digits: number) => String(Number((100 * share).toFixed(digits)));
 
 /** What is proposed first: all of what is left of the chain, held at its water and salt. */
-export function firstRefresh(facts: ChainFacts): RefreshFields | null {
+export function firstRefresh(facts: ChainFacts): RefreshFields {
   const { culture, offers, places, nowMs, units } = facts;
   const [offer] = offers;
-  if (offer === undefined) return null;
-  const room = places.find((place) => {
-    const tempC = place.settings.at(-1)?.tempC ?? 20;
-    return tempC > COLD_C && tempC < 28;
-  });
+  const room = places.find((place) => placeKind(tempAt(place, nowMs)) === 'room');
   return {
-    fromLotId: offer.jar.lot.id,
+    ...leftOf(offer),
     fixed: 'leftover',
-    leftoverG: String(Math.round(offer.massG)),
     weighsG: '',
     balls: '12',
-    ballG: String(Math.round(offer.ballG ?? FIRST_BALL_G)),
     seeks: 'hour',
     sharePct: '40',
     readyAt: toLocalText(addHours(nowMs, FIRST_READY_H), units.timeZone),
     placeId: room?.id ?? culture.placeId,
     hydrationPct: pct(culture.hydration, 1),
     saltPct: pct(culture.saltShare, 2),
-    oilPct: offer.oilShare > 0.0005 ? pct(offer.oilShare, 2) : '',
     flourId: culture.flours[0]?.flourId ?? '',
+  };
+}
+
+/** What the leftover itself says; nothing where there is none. */
+function leftOf(offer: LeftoverOffer | undefined) {
+  if (offer === undefined) {
+    return { fromLotId: '', leftoverG: '0', ballG: String(FIRST_BALL_G), oilPct: '' };
+  }
+  return {
+    fromLotId: offer.jar.lot.id,
+    leftoverG: String(Math.round(offer.massG)),
+    ballG: String(Math.round(offer.ballG ?? FIRST_BALL_G)),
+    oilPct: offer.oilShare > 0.0005 ? pct(offer.oilShare, 2) : '',
   };
 }
 
@@ -67,14 +74,12 @@ const schema = z.object({
 const oilRule = numberField({ name: 'Oil', unit: '% of flour', min: 0, max: 15 });
 const weighsRule = numberField({ name: 'Weighs now', unit: 'g', min: 1, max: 500_000 });
 
-/** A checked form: what it asks, or a sentence for each wrong field. */
-export interface CheckedRefresh {
-  readonly asks: RefreshQuestion | null;
-  readonly errors: Readonly<Record<string, string>>;
-}
-
 /** Reads the form as a question for the core. */
-export function checkRefresh(fields: RefreshFields, facts: ChainFacts): CheckedRefresh {
+export function checkRefresh(
+  fields: RefreshFields,
+  facts: ChainFacts,
+): CheckedWish<RefreshQuestion> {
+  if (facts.offers.length === 0) return { asks: null, errors: {} };
   const parsed = schema.safeParse(fields);
   const offer = facts.offers.find((one) => one.jar.lot.id === fields.fromLotId) ?? facts.offers[0];
   const errors = {

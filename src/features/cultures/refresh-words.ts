@@ -1,5 +1,5 @@
 import type { RefreshRemark, RefreshSheet, ShareBound } from '@/core/cultures';
-import type { ChainFacts } from '@/services/cultures/chain-facts';
+import type { ChainFacts } from '@/server/cultures/chain-facts';
 import { decimals, momentText, percentText, spanText } from '@/ui/format';
 
 const MORE: Readonly<Record<ShareBound, string>> = {

@@ -1,16 +1,15 @@
 'use client';
 
+import { placeKind } from '@/core/forecast';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { About } from '@/services/cultures/about';
+import type { About } from '@/server/cultures/about';
 import { tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import type { CultureActions } from './culture-actions';
 import { ChoiceField, FieldRow, FigureField, PanelRefusal } from '@/ui/panel-parts';
-
-const FREEZES_C = -5;
 
 const SAYS = {
   frozen: 'About half of the yeast lives through the frost; two or three feeds bring it back.',
@@ -42,8 +41,8 @@ export function RestPanel(props: {
   const { culture, row, units } = about;
   const { run, busy, refused } = useAct(actions);
   const [how, setHow] = useState<How>('frozen');
-  const fits = places.filter((place) =>
-    how === 'frozen' ? place.tempC <= FREEZES_C : place.tempC > FREEZES_C,
+  const fits = places.filter(
+    (place) => (placeKind(place.tempC) === 'freezer') === (how === 'frozen'),
   );
   const [chosen, setPlace] = useState('');
   const [massG, setMass] = useState('20');

@@ -1,7 +1,8 @@
+import type { CheckedWish } from './use-wish';
 import type { SeriesQuestion } from '@/core/cultures';
 import { numberField } from '@/core/parse';
 import { addHours, atWallMinute, fromLocalText, toLocalText } from '@/core/units';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
 import type { JobKinds } from '@/ui/compute/jobs';
 
 /** Feeds in a row as they are typed. */
@@ -36,14 +37,11 @@ export function firstSeries(facts: FeedFacts): SeriesFields {
 
 const needRule = numberField({ name: 'Need', unit: 'g', min: 1, max: 500_000 });
 
-/** A checked form: what it asks, or a sentence for each wrong field. */
-export interface CheckedSeries {
-  readonly asks: JobKinds['series']['asks'] | null;
-  readonly errors: Readonly<Record<string, string>>;
-}
-
 /** Reads the form as a question for the core. */
-export function checkSeries(fields: SeriesFields, facts: FeedFacts): CheckedSeries {
+export function checkSeries(
+  fields: SeriesFields,
+  facts: FeedFacts,
+): CheckedWish<JobKinds['series']['asks']> {
   const need = needRule.safeParse(fields.need);
   if (!need.success) {
     return { asks: null, errors: { need: need.error.issues[0]?.message ?? 'Need: a number.' } };

@@ -1,5 +1,6 @@
 'use client';
 
+import { placeChoices } from '@/ui/place-choices';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -8,16 +9,14 @@ import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useCallback } from 'react';
 import type { SeriesAnswer } from '@/core/cultures';
 import { toLocalText } from '@/core/units';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
-import { useCompute } from '@/ui/compute/use-compute';
-import { decimals, momentText, spanText, tempText } from '@/ui/format';
-import { newBatch, useAct } from '@/ui/hands/use-act';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
+import { decimals, momentText, spanText } from '@/ui/format';
+import { newBatch } from '@/ui/hands/use-act';
 import { rem } from '@/ui/rem';
-import { useSettled } from '@/ui/use-settled';
-import { WallTimeField } from '@/ui/wall-time-field';
+
 import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
 import { ratioText } from './feed-words';
@@ -29,25 +28,21 @@ import {
   Finding,
   PanelHead,
   PanelRefusal,
+  ReadyField,
 } from '@/ui/panel-parts';
 import { checkSeries, firstSeries, type SeriesFields } from './series-fields';
 import { SeriesPicture } from './series-picture';
+import { useWish } from './use-wish';
 
 type Found = Extract<SeriesAnswer, { kind: 'series' }>;
 
 /** A few feeds in a row back from an hour, growing to what is needed; the last one may be a levain. */
 export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: CultureActions }) {
-  const [fields, setFields] = useState<SeriesFields>(() => firstSeries(facts));
-  const checked = useMemo(() => checkSeries(fields, facts), [fields, facts]);
-  const { answer, refused, busy: finding } = useCompute('series', useSettled(checked.asks, 120));
-  const { run, busy, refused: notDone, clear } = useAct(actions);
+  const check = useCallback((typed: SeriesFields) => checkSeries(typed, facts), [facts]);
+  const wish = useWish('series', { first: () => firstSeries(facts), check }, actions);
+  const { fields, change, errors, wrong, finding, busy, run, answer } = wish;
   const { ref, width } = useWidth(900);
-  const change = (changed: Partial<SeriesFields>) => {
-    clear();
-    setFields((before) => ({ ...before, ...changed }));
-  };
-  const wrong = Object.values(checked.errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
-  const found = checked.asks !== null && answer?.kind === 'series' ? answer : null;
+  const found = answer?.kind === 'series' ? answer : null;
   const take = (series: Found) =>
     run(
       () => actions.takeSeries({ ...takenOf(series, fields, facts), batch: newBatch() }),
@@ -58,14 +53,9 @@ export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: Cul
       <PanelHead title={`${facts.culture.name}, feeds in a row`}>
         Each is taken at the best of the one before; hands work only in their hours.
       </PanelHead>
-      <SeriesWants facts={facts} fields={fields} errors={checked.errors} onChange={change} />
+      <SeriesWants facts={facts} fields={fields} errors={errors} onChange={change} />
       <PanelRefusal sentence={wrong} />
-      <NotFound
-        answer={checked.asks === null ? null : answer}
-        wrong={wrong}
-        fields={fields}
-        facts={facts}
-      />
+      <NotFound answer={answer} wrong={wrong} fields={fields} facts={facts} />
       {found === null ? null : (
         <Box sx={{ opacity: finding ? 0.6 : 1 }}>
           <Finding
@@ -119,15 +109,11 @@ function SeriesWants(props: {
   const { facts, fields, errors, onChange: change } = props;
   return (
     <FieldRow columns={6}>
-      <Box sx={{ gridColumn: { md: 'span 2' } }}>
-        <WallTimeField
-          label="Ready at"
-          name="readyAt"
-          value={fields.readyAt}
-          onChange={(readyAt) => change({ readyAt })}
-          error={errors['readyAt']}
-        />
-      </Box>
+      <ReadyField
+        value={fields.readyAt}
+        error={errors['readyAt']}
+        onChange={(readyAt) => change({ readyAt })}
+      />
       <ChoiceField
         name="feeds"
         label="Feeds"
@@ -156,10 +142,7 @@ function SeriesWants(props: {
         name="placeId"
         label="Stands at"
         value={fields.placeId}
-        options={facts.places.map((place) => ({
-          id: place.id,
-          name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 20, facts.units)}`,
-        }))}
+        options={placeChoices(facts.places, facts.nowMs, facts.units)}
         onChange={(placeId) => change({ placeId })}
       />
     </FieldRow>

@@ -1,13 +1,14 @@
+import { BaseLine, ChartFrame } from '@/ui/chart/chart-frame';
+import { PhaseCurve } from '@/ui/chart/phase-curve';
+import { TimeRuler } from '@/ui/chart/time-ruler';
 import { scaleLinear, scaleTime } from 'd3';
 import type { SeriesAnswer } from '@/core/cultures';
 import { MS_PER_HOUR } from '@/core/units';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
-import { fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
-import { clockText, dayText } from '@/ui/format';
-import { PHASE_FILL } from '@/ui/marks/textures';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
+import { type Scales } from '@/ui/chart/curve-paths';
+import { clockText } from '@/ui/format';
+
 import { rem } from '@/ui/rem';
-import { phaseCuts } from '@/ui/strand/strand-shape';
-import { zonedTicks } from '@/ui/zoned-ticks';
 
 const HEIGHT = 210;
 const RULER = 40;
@@ -41,49 +42,23 @@ export function SeriesPicture(props: {
   const level = scaleLinear([1, most], [HEIGHT - FOOT, RULER + 30]);
   const scales: Scales = { x: (ms) => time(ms), y: (rise) => level(rise), base: HEIGHT - FOOT };
   return (
-    <svg
-      width={width}
-      height={HEIGHT}
-      viewBox={`0 0 ${width} ${HEIGHT}`}
-      role="img"
-      aria-label="Levels of the feeds in a row"
-      style={{ display: 'block' }}
-    >
-      <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
-      <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {zonedTicks({ fromMs: nowMs, toMs: endMs }, Math.max(3, width / 110), timeZone).map(
-        (tick) => {
-          const clock = clockText(tick, timeZone);
-          return (
-            <text
-              key={tick}
-              x={Math.max(20, time(tick))}
-              y={RULER - 14}
-              fontSize={rem(14)}
-              fontWeight={clock === '00:00' ? 700 : 400}
-              textAnchor="middle"
-              fill="var(--ink)"
-            >
-              {clock === '00:00' ? dayText(tick, timeZone) : clock}
-            </text>
-          );
-        },
-      )}
+    <ChartFrame label="Levels of the feeds in a row" width={width} height={HEIGHT}>
+      <TimeRuler
+        span={{ fromMs: nowMs, toMs: endMs }}
+        x={scales.x}
+        timeZone={timeZone}
+        width={width}
+        height={RULER}
+        ticks={Math.max(3, width / 110)}
+      />
       {curves.map(({ feed, curve, endMs: toMs }) => (
         <g key={feed.act.lotId}>
-          {phaseCuts({ risingMs: null, window: feed.forecast.window }).map((cut) => (
-            <path
-              key={cut.phase}
-              d={fillOf(curve, Math.max(cut.fromMs, feed.atMs), Math.min(cut.toMs, toMs), scales)}
-              fill={PHASE_FILL[cut.phase]}
-            />
-          ))}
-          <path
-            d={lineOf(curve, feed.atMs, toMs, scales)}
-            fill="none"
-            stroke="var(--edge)"
-            strokeWidth={2.2}
-            strokeDasharray="7 5"
+          <PhaseCurve
+            curve={curve}
+            of={{ risingMs: null, window: feed.forecast.window }}
+            toMs={toMs}
+            scales={scales}
+            comesFromMs={feed.atMs}
           />
           <circle
             cx={Math.max(9, scales.x(feed.atMs))}
@@ -104,14 +79,7 @@ export function SeriesPicture(props: {
           </text>
         </g>
       ))}
-      <line
-        x1={0}
-        x2={width}
-        y1={scales.base}
-        y2={scales.base}
-        stroke="var(--ink)"
-        strokeWidth={2}
-      />
-    </svg>
+      <BaseLine y={scales.base} width={width} />
+    </ChartFrame>
   );
 }

@@ -1,13 +1,14 @@
+import { WeightLine, FlourLines } from '@/ui/panel-parts';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { scaleLinear, scaleTime } from 'd3';
-import type { ReactNode } from 'react';
+
 import { CautionLine } from '@/ui/caution-line';
 import type { FeedChoice, FeedSheet, VesselLevel } from '@/core/cultures';
 import { MS_PER_HOUR } from '@/core/units';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
-import { fillOf, type Scales } from '@/ui/curve/curve-paths';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
+import { fillOf, type Scales } from '@/ui/chart/curve-paths';
 import { clockText, decimals, massText, percentText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
@@ -18,43 +19,19 @@ import { boundText, ratioText } from './feed-words';
 /** The grams to weigh, at arm's length. */
 export function WeighLines({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
   const { amounts, water } = sheet;
-  const flourName = (id: string) => facts.flours.find((one) => one.id === id)?.name ?? id;
   const offered = facts.jars[0];
   return (
     <Box component="section" aria-label="Weigh">
       <Typography variant="h2">Weigh</Typography>
-      <Line name={facts.culture.name} massG={amounts.motherG}>
+      <WeightLine name={facts.culture.name} massG={amounts.motherG}>
         {offered === undefined ? '' : `of ${Math.round(sheet.leftG + amounts.motherG)} in the jar`}
-      </Line>
-      {amounts.flours.map((line) => (
-        <Line key={line.ingredientId} name={flourName(line.ingredientId)} massG={line.massG} />
-      ))}
-      <Line name="Water" massG={amounts.waterG}>
+      </WeightLine>
+      <FlourLines lines={amounts.flours} flours={facts.flours} />
+      <WeightLine name="Water" massG={amounts.waterG}>
         {water === null ? '' : waterText(water, facts.units)}
-      </Line>
+      </WeightLine>
       <Typography sx={{ borderTop: '2px solid var(--ink)', fontWeight: 700, pt: 0.5 }}>
         {massText(amounts.totalG, facts.units)} in all
-      </Typography>
-    </Box>
-  );
-}
-
-function Line(props: { name: string; massG: number; children?: ReactNode }) {
-  const { name, massG, children } = props;
-  return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '7.5rem 6.5rem 1fr', alignItems: 'baseline' }}>
-      <Typography className="name" noWrap sx={{ fontSize: rem(18) }}>
-        {name}
-      </Typography>
-      <Typography sx={{ fontSize: rem(32), fontWeight: 700, textAlign: 'right', lineHeight: 1.08 }}>
-        {decimals(massG, massG < 10 ? 1 : 0)}
-        <Box component="span" sx={{ fontSize: rem(17), fontWeight: 400 }}>
-          {' '}
-          g
-        </Box>
-      </Typography>
-      <Typography variant="body2" color="text.secondary" sx={{ pl: 1.5 }}>
-        {children}
       </Typography>
     </Box>
   );

@@ -1,8 +1,8 @@
 import { scaleLinear } from 'd3';
-import type { StarterRow } from '@/services/cultures/rows/starter-row';
-import type { CulturesView } from '@/services/cultures/view';
-import type { Strand } from '@/services/tide';
-import { fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
+import type { StarterRow } from '@/server/cultures/rows/starter-row';
+import type { CulturesView } from '@/server/cultures/view';
+import type { Strand } from '@/server/tide';
+import { fillOf, lineOf, type Scales } from '@/ui/chart/curve-paths';
 import { momentText, percentText, riseText, spanText, tempText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';

@@ -2,9 +2,8 @@
 
 import { useMemo } from 'react';
 import type { FeedChoice, FeedSheet } from '@/core/cultures';
-import type { FeedFacts } from '@/services/cultures/feed-facts';
-import { useCompute } from '@/ui/compute/use-compute';
-import { useSettled } from '@/ui/use-settled';
+import type { FeedFacts } from '@/server/cultures/feed-facts';
+import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { checkFeed, otherChoices, type FeedFields } from './feed-fields';
 
 /** What a feed form leads to. */
@@ -14,6 +13,7 @@ interface LiveFeed {
   readonly errors: Readonly<Record<string, string>>;
   /** Why the core refused. */
   readonly refused: string | null;
+  /** True while what is shown answers older wants. */
   readonly busy: boolean;
 }
 
@@ -22,13 +22,15 @@ const TYPING_MS = 80;
 /** Works the feed out as it is typed, in a worker; then the same wish elsewhere and at other hours. */
 export function useFeedSheet(fields: FeedFields, facts: FeedFacts): LiveFeed {
   const checked = useMemo(() => checkFeed(fields, facts), [fields, facts]);
-  const question = useSettled(checked.question, TYPING_MS);
   const others = useMemo(
-    () => (question === null ? null : { ...question, others: otherChoices(fields, facts) }),
-    [question, fields, facts],
+    () =>
+      checked.question === null
+        ? null
+        : { ...checked.question, others: otherChoices(fields, facts) },
+    [checked, fields, facts],
   );
-  const found = useCompute('feed', question);
-  const elsewhere = useCompute('feedChoices', useSettled(others, TYPING_MS));
+  const found = useTypedCompute('feed', checked.question, TYPING_MS);
+  const elsewhere = useTypedCompute('feedChoices', others, 2 * TYPING_MS);
   return {
     sheet: checked.errors === null ? found.answer : null,
     choices: elsewhere.answer ?? [],

@@ -8,7 +8,7 @@ import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useState } from 'react';
-import type { YoungFacts } from '@/services/cultures/young-facts';
+import type { YoungFacts } from '@/server/cultures/young-facts';
 import { dateText, decimals, tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';

@@ -5,8 +5,10 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import type { Moment, TideView } from '@/services/tide';
-import { massText, momentText, percentText, tempText } from '@/ui/format';
+import type { Moment, TideView } from '@/server/tide';
+import { massText, momentText, tempText } from '@/ui/format';
+import { chanceText } from '@/ui/odds/odds-text';
+import { RefreshWhenKnown } from '@/ui/odds/refresh-when-known';
 import { waterDegrees } from '@/ui/water-text';
 import { PrintButton } from '@/ui/print-button';
 import { rem } from '@/ui/rem';
@@ -26,6 +28,7 @@ export function Day({ view }: { view: TideView }) {
       className="print-sheet"
       sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
     >
+      <RefreshWhenKnown waits={view.services.some((one) => one.odds?.settled === false)} />
       <PrintButton what="the day" />
       <Sheet
         title="To do"
@@ -70,7 +73,7 @@ export function Day({ view }: { view: TideView }) {
             at(service.fromMs),
             at(service.toMs),
             String(service.wanted),
-            service.odds === null ? 'baked' : percentText(service.odds, 0),
+            service.odds === null ? 'baked' : chanceText(service.odds),
           ])}
       />
       <Sheet

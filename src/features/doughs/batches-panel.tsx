@@ -1,8 +1,9 @@
+import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { batchesFor, boxesFor, mlPerFlour, tubsFor, type DoughColumns } from '@/core/formula';
 import type { Method } from '@/core/methods';
-import type { DoughFacts } from '@/services/doughs/facts';
+
 import { massText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

@@ -1,5 +1,6 @@
-import type { MethodAnswer } from '@/services/doughs/method-answer';
-import type { DoughFacts } from '@/services/doughs/facts';
+import type { DoughFacts } from '@/shop/doughs/facts';
+import type { MethodAnswer } from '@/shop/doughs/method-answer';
+
 import { decimals, massText } from '@/ui/format';
 import { TellsList, type PlainTell } from '@/ui/tells-list';
 import type { DoughColumns } from '@/core/formula';

@@ -6,16 +6,16 @@ import { doughColumns, type Dough } from '@/core/formula';
 import { checkRecipe, doughOfRecipe } from '@/core/formula/check';
 import { LIBRARY, methodSchema, type Method } from '@/core/methods';
 import { openShopInMemory } from '@/data';
-import { contextOver, type ShopContext } from '@/services/context';
-import { doughsView } from '@/services/doughs/view';
-import { ensureShop } from '@/services/new-shop';
+import { contextOver, type ShopContext } from '@/server/context';
+import { doughsView } from '@/server/doughs/view';
+import { ensureShop } from '@/server/shop/new-shop';
 import { BatchesPanel } from './batches-panel';
 import { DoughsList } from './doughs-list';
 import { DoughsTells } from './doughs-tells';
 import { EndurancePanel } from './endurance-panel';
 import { FormulaPanel } from './formula-panel';
 import { methodOfRecipe } from './method-of-recipe';
-import { MethodRemarks } from './method-remarks';
+import { MethodRemarks } from '@/ui/method-remarks';
 import { RecipeLines } from './recipe-lines';
 
 const db = openShopInMemory();
@@ -40,31 +40,24 @@ const words = (element: ReactElement) =>
     .replace(/\s+/g, ' ');
 const nothing = () => undefined;
 
+const PANEL = (
+  <FormulaPanel
+    columns={columns}
+    pantry={DOUGH_PANTRY}
+    units={UNITS}
+    held="dough"
+    onHeld={nothing}
+    onEdit={nothing}
+  />
+);
+
 test('the formula is a table whose figures add up, every one of them a button but what is as it is', () => {
-  const markup = renderToStaticMarkup(
-    <FormulaPanel
-      columns={columns}
-      pantry={DOUGH_PANTRY}
-      units={UNITS}
-      held="dough"
-      onHeld={nothing}
-      onEdit={nothing}
-    />,
-  );
+  const markup = renderToStaticMarkup(PANEL);
   expect(markup).toContain('aria-label="strong, whole dough, g: 4\u202f000, change"');
   expect(markup).toContain('aria-label="Water, Poolish, g: 1\u202f000, change"');
   expect(markup).not.toContain('aria-label="Salt, Carry-over, g');
   expect(markup).toContain('data-slice="strong-0"');
-  const text = words(
-    <FormulaPanel
-      columns={columns}
-      pantry={DOUGH_PANTRY}
-      units={UNITS}
-      held="dough"
-      onHeld={nothing}
-      onEdit={nothing}
-    />,
-  );
+  const text = words(PANEL);
   expect(text).toContain('gives way: weigh this');
   expect(text).toContain('25 % of the flour');
   expect(text).toContain(`Together water on own flour ${Math.round(columns.wholeG)}`);
@@ -142,11 +135,20 @@ test('remarks: a formula without salt is asked about before anything is planned'
     DOUGH_PANTRY,
   );
   const planning = { ...facts.planning, pantry: DOUGH_PANTRY };
-  const text = words(
-    <MethodRemarks plan={null} columns={saltless} facts={{ ...facts, planning }} />,
-  );
+  const text = words(<MethodRemarks plan={null} columns={saltless} planning={planning} />);
   expect(text).toContain('No salt: is it forgotten?');
   expect(text).toContain('Nothing in it raises it.');
+});
+
+test('a formula without salt has a salt row to type into', () => {
+  const saltless = doughColumns(
+    { ...PLAIN, saltShare: 0 },
+    1000,
+    { scaleStepG: 1, fineStepG: 0.1 },
+    DOUGH_PANTRY,
+  );
+  expect(saltless.rows.map((row) => [row.ingredientId, row.wholeG])).toContainEqual(['salt', 0]);
+  expect(saltless.rows.reduce((sum, row) => sum + row.wholeG, 0)).toBeCloseTo(saltless.wholeG, 6);
 });
 
 test('the list has the starting methods with leaven, water and hours, and says how to begin', () => {

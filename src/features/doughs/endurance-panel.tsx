@@ -1,7 +1,8 @@
+import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { blendThatLasts, type Blend, type Endurance } from '@/core/flour';
-import type { DoughFacts } from '@/services/doughs/facts';
+
 import { decimals } from '@/ui/format';
 import { PHASE_FILL, Textures } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
-import type { DoughsView } from '@/services/doughs/view';
+import type { DoughsView } from '@/server/doughs/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import type { DoughActions } from './dough-actions';

@@ -1,5 +1,6 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -7,7 +8,7 @@ import { allergensOf } from '@/core/composition';
 import { substitutesFor, waterToday } from '@/core/flour';
 import { doughWeights, litreOfSalt, saltOfKilo, saltOfLitre } from '@/core/formula';
 import type { Method } from '@/core/methods';
-import type { DoughFacts } from '@/services/doughs/facts';
+
 import { CautionLine } from '@/ui/caution-line';
 import { decimals } from '@/ui/format';
 import { ChoiceField } from '@/ui/panel-parts';

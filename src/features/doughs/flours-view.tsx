@@ -10,7 +10,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import { absorptionOf, isEstimated, strengthOf, STRENGTH_SD } from '@/core/flour';
-import type { DoughsView } from '@/services/doughs/view';
+import type { DoughsView } from '@/server/doughs/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { CautionLine } from '@/ui/caution-line';
 import { decimals } from '@/ui/format';

@@ -1,5 +1,6 @@
 'use client';
 
+import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -12,7 +13,7 @@ import {
 } from '@/core/formula';
 import type { Method } from '@/core/methods';
 import { withLeaven } from '@/core/planner';
-import { sourceFor, type DoughFacts } from '@/services/doughs/facts';
+
 import { massText } from '@/ui/format';
 import { ChoiceField } from '@/ui/panel-parts';
 import { NumberBox } from './number-box';

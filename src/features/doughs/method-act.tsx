@@ -1,13 +1,14 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
-import type { DoughFacts } from '@/services/doughs/facts';
-import type { MethodAnswer } from '@/services/doughs/method-answer';
-import type { MethodRow } from '@/services/doughs/methods';
+
+import type { MethodAnswer } from '@/shop/doughs/method-answer';
+import type { MethodRow } from '@/server/doughs/methods';
 import { massText, momentText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { rem } from '@/ui/rem';

@@ -1,18 +1,19 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { piecesOf } from '@/core/planner';
 import { fromLocalText } from '@/core/units';
-import type { DoughFacts } from '@/services/doughs/facts';
-import type { MethodRow } from '@/services/doughs/methods';
+
+import type { MethodRow } from '@/server/doughs/methods';
 import { useWidth } from '@/ui/use-width';
 import { BatchesPanel } from './batches-panel';
 import type { DoughActions } from './dough-actions';
 import { EndurancePanel } from './endurance-panel';
 import { MethodAct } from './method-act';
-import { MethodRemarks } from './method-remarks';
-import { MethodStages } from './method-stages';
+import { MethodRemarks } from '@/ui/method-remarks';
+import { MethodStages } from '@/ui/strand/method-stages';
 import { ShareSlider } from './share-slider';
 import type { Working } from './use-method';
 
@@ -95,7 +96,7 @@ export function MethodFoot(props: {
       </Box>
       {columns === null ? null : (
         <Box sx={{ px: 2, pb: 2, maxWidth: 900 }}>
-          <MethodRemarks plan={plan?.plan ?? null} columns={columns} facts={facts} />
+          <MethodRemarks plan={plan?.plan ?? null} columns={columns} planning={facts.planning} />
         </Box>
       )}
     </>

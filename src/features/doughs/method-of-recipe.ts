@@ -1,7 +1,7 @@
 import type { RecipeAsDough, RecipeCheck } from '@/core/formula/check';
 import { LIBRARY, placedMethod, type Method } from '@/core/methods';
 import { withLeaven } from '@/core/planner';
-import type { DoughsView } from '@/services/doughs/view';
+import type { DoughsView } from '@/server/doughs/view';
 
 /** The name a recipe gives itself: its first line when that weighs nothing. */
 function nameOf(check: RecipeCheck): string {

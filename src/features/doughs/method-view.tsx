@@ -3,8 +3,8 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { noMethodPlanSentence } from '@/services/doughs/method-request';
-import type { DoughsView } from '@/services/doughs/view';
+import { noMethodPlanSentence } from '@/shop/doughs/method-request';
+import type { DoughsView } from '@/server/doughs/view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import type { DoughActions } from './dough-actions';
@@ -29,7 +29,9 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
   const { planning, units } = facts;
   const wrong =
     working.refused ??
-    (answer?.kind === 'infeasible' ? noMethodPlanSentence(answer, units.timeZone) : null);
+    (answer?.kind === 'infeasible'
+      ? noMethodPlanSentence(answer, units.timeZone, facts.planning.nowMs)
+      : null);
   return (
     <ViewFrame
       title={method.name}

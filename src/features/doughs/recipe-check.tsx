@@ -12,7 +12,7 @@ import { checkRecipe, doughOfRecipe } from '@/core/formula/check';
 import { looksLikeJson, readRecipe } from '@/formats/recipe-jsonld';
 import { nearestFlour } from '@/core/methods';
 import { DomainError } from '@/core/units';
-import type { DoughsView } from '@/services/doughs/view';
+import type { DoughsView } from '@/server/doughs/view';
 import { useSay } from '@/ui/snack';
 import { ActButton } from '@/ui/panel-parts';
 import type { DoughActions } from './dough-actions';

@@ -10,11 +10,10 @@ import { useMemo, useState } from 'react';
 import { blendOf } from '@/core/flour';
 import { formulaRemarks } from '@/core/formula';
 import type { Ranged, RecipeAsDough, RecipeCheck, RecipeSums } from '@/core/formula/check';
-import type { DoughsView } from '@/services/doughs/view';
-import { useCompute } from '@/ui/compute/use-compute';
+import type { DoughsView } from '@/server/doughs/view';
+import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { decimals, massText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { useSettled } from '@/ui/use-settled';
 import { NumberBox } from './number-box';
 
 /** True water, salt, leaven, yeast and weights with their ranges; claims beside them; hours at the baker’s temperature. */
@@ -135,7 +134,7 @@ function Hours({ made, view }: { made: RecipeAsDough; view: DoughsView }) {
     () => ({ dough: made.dough, blend: blendOf(made.dough.flours, facts.flours), tempC }),
     [made, facts.flours, tempC],
   );
-  const { answer, refused } = useCompute('recipeHours', useSettled(asks, 250));
+  const { answer, refused } = useTypedCompute('recipeHours', asks, 250);
   const hours = (value: number | null) => (value === null ? 'never' : `${decimals(value, 1)} h`);
   return (
     <Box component="section" aria-label="Its hours">

@@ -1,17 +1,16 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import { LEAVEN_KINDS, USUAL_LEAVENS, type LeavenKind } from '@/core/formula';
-import { exchangeLeaven } from '@/core/formula';
+import { LEAVEN_KINDS, USUAL_LEAVENS, type LeavenKind, exchangeLeaven } from '@/core/formula';
 import type { ShareHours } from '@/core/planner';
-import type { DoughFacts } from '@/services/doughs/facts';
+
 import { decimals } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { useCompute } from '@/ui/compute/use-compute';
-import { useSettled } from '@/ui/use-settled';
+import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { ChoiceField } from '@/ui/panel-parts';
 import type { Working } from './use-method';
 
@@ -28,7 +27,7 @@ export function ShareSlider({ working, facts }: { working: Working; facts: Dough
         : { bake: { ...wish, method }, facts, leavenId: leaven.id, kind: shownKind },
     [leaven, wish, method, facts, shownKind],
   );
-  const { answer, busy } = useCompute('shares', useSettled(asks, 350));
+  const { answer, busy } = useTypedCompute('shares', asks, 350);
   if (leaven === undefined) {
     return (
       <Box>

@@ -1,5 +1,7 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
+import { placeChoices } from '@/ui/place-choices';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -7,8 +9,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useRef } from 'react';
 import type { Method, Stay } from '@/core/methods';
-import type { DoughFacts } from '@/services/doughs/facts';
-import { tempText } from '@/ui/format';
+
 import { ChoiceField } from '@/ui/panel-parts';
 import { NumberBox } from './number-box';
 
@@ -173,10 +174,7 @@ function Stays(props: {
 
 /** The shop’s places with their temperatures, as they are chosen from. */
 function placesOf(facts: DoughFacts) {
-  return facts.planning.places.map((place) => ({
-    id: place.id,
-    name: `${place.name} ${tempText(place.settings.at(-1)?.tempC ?? 0, facts.units)}`,
-  }));
+  return placeChoices(facts.planning.places, facts.planning.nowMs, facts.units);
 }
 
 /** The fewest and most hours give way to the usual ones. */

@@ -1,5 +1,6 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
 import { useMemo, useState } from 'react';
 import {
   targetColumns,
@@ -8,13 +9,12 @@ import {
   type CellChange,
   type DoughColumns,
   type Held,
+  doughPerFlour,
 } from '@/core/formula';
 import { methodSchema, type Method } from '@/core/methods';
-import { doughPerFlour } from '@/core/formula';
 import { DomainError } from '@/core/units';
-import type { DoughFacts } from '@/services/doughs/facts';
-import { useCompute } from '@/ui/compute/use-compute';
-import { useSettled } from '@/ui/use-settled';
+
+import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { withFound, withTypedNames } from './shown-method';
 
 /** When a bake is wanted, and what is held of its hours. */
@@ -82,8 +82,7 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
     () => (safeColumns(method, facts) === null ? null : { bake: { ...wish, method }, facts }),
     [wish, method, facts],
   );
-  const settled = useSettled(asks, 200);
-  const { answer, refused: planRefused, busy } = useCompute('method', settled);
+  const { answer, refused: planRefused, busy: planning } = useTypedCompute('method', asks, 200);
   const plan = answer?.kind === 'plan' ? answer.plan.method : null;
   const shown = withFound(method, plan);
   const columns = safeColumns(shown, facts);
@@ -104,7 +103,7 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
     changed: method !== opened,
     refused: refused ?? planRefused,
     answer: planRefused === null ? answer : null,
-    planning: busy || settled !== asks,
+    planning,
     steps: { scaleStepG, fineStepG },
   };
 }

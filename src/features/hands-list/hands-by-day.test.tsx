@@ -1,9 +1,9 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactElement } from 'react';
 import { openShopInMemory } from '@/data';
-import { contextOver, type ShopContext } from '@/services/context';
-import { handsList } from '@/services/hands-list/hands-list';
-import { ensureShop } from '@/services/new-shop';
+import { contextOver, type ShopContext } from '@/server/context';
+import { handsList } from '@/server/hands-list/hands-list';
+import { ensureShop } from '@/server/shop/new-shop';
 import { HandsByDay } from './hands-by-day';
 
 const nowMs = Date.parse('2026-11-23T08:00:00+01:00');

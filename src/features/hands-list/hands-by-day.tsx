@@ -1,3 +1,4 @@
+import type { HandsList, HandsMoment } from '@/shop/hands/hands-list';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -6,7 +7,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import type { HandsList, HandsMoment } from '@/services/hands-list/hands-list';
+
 import { clockText, dateText, massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { PrintButton } from '@/ui/print-button';

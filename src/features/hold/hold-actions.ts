@@ -1,4 +1,4 @@
-import type { Outcome } from '@/services/outcome';
+import type { Outcome } from '@/shop/outcome';
 
 /** What the Hold or hurry view can do. */
 export interface HoldActions {

@@ -1,6 +1,6 @@
 import { spanText, clockText, massText, tempText } from '@/ui/format';
-import type { ShownMove } from '@/services/hold/search';
-import type { HoldView } from '@/services/hold/question';
+import type { ShownMove } from '@/shop/hold/search';
+import type { HoldView } from '@/server/hold/question';
 
 /** A move in words: what it is, and under it when. */
 export interface MoveWords {

@@ -1,6 +1,6 @@
-import type { ShownMove } from '@/services/hold/search';
-import type { HoldView } from '@/services/hold/question';
-import { riskKey } from '@/services/hold/risk-key';
+import type { ShownMove } from '@/shop/hold/search';
+import type { HoldView } from '@/server/hold/question';
+import { riskKey } from '@/shop/hold/risk-key';
 import { holdScale } from './hold-scale';
 import { moveWords } from './hold-words';
 
@@ -41,8 +41,8 @@ const move = (changes: Partial<ShownMove>): ShownMove => ({
 test.each<[Partial<ShownMove>, string, string]>([
   [{ placeId: 'proofer', moves: 1 }, 'Proofer until 07:10', 'then mix at 07:10, 20 min late'],
   [{ kind: 'mix at best', laterMin: -30 }, 'Mix earlier, 07:10', '30 min early, all of it'],
-  [{ kind: 'boost', yeastG: 1.2 }, 'Boost, 1.2 g yeast', 'mix on time, 07:10'],
-  [{ kind: 'smaller share', yeastG: 1.2 }, 'Smaller share, 1.2 g yeast', 'mix on time, 07:10'],
+  [{ kind: 'boost', yeastG: 1.2 }, 'Boost, 1.2\u00a0g yeast', 'mix on time, 07:10'],
+  [{ kind: 'smaller share', yeastG: 1.2 }, 'Smaller share, 1.2\u00a0g yeast', 'mix on time, 07:10'],
   [{ kind: 'smaller share' }, 'Smaller share of it', 'mix on time, 07:10'],
   [{ kind: 'water', startC: 20 }, 'Dough out of the bowl at 20°', 'mix on time, 07:10'],
   [{ kind: 'bulk', laterMin: -45 }, 'Shorter bulk', 'ball at 08:10'],
@@ -57,9 +57,9 @@ test('costs are told in moves, minutes and grams, and where the balls are weak',
   const smaller = { moves: 2, handsMin: 6, yeastG: 1.2, flourG: 550, leftLeavenG: 1100 };
   expect(moveWords(move(smaller), view).costs).toEqual([
     '2 moves, 6 min of hands',
-    '1.2 g yeast',
-    '550 g flour and its water',
-    '1\u202f100 g leaven left over',
+    '1.2\u00a0g yeast',
+    '550\u00a0g flour and its water',
+    '1\u202f100\u00a0g leaven left over',
   ]);
   const odds = (...halfHours: ReturnType<typeof half>[]) => ({ ...move({}).odds, halfHours });
   const weak = (...all: ReturnType<typeof half>[]) =>

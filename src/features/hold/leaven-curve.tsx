@@ -1,7 +1,7 @@
 'use client';
 
 import { area, line } from 'd3';
-import type { HoldView } from '@/services/hold/question';
+import type { HoldView } from '@/server/hold/question';
 import { clockText, riseText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { phaseCuts } from '@/ui/strand/strand-shape';

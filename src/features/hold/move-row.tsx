@@ -2,8 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { HoldView } from '@/services/hold/question';
-import type { ShownMove } from '@/services/hold/search';
+import type { HoldView } from '@/server/hold/question';
+import type { ShownMove } from '@/shop/hold/search';
 import { BakeRow } from '@/ui/odds/bake-row';
 import { clockText } from '@/ui/format';
 import { Glyph } from '@/ui/marks/glyphs';

@@ -1,7 +1,7 @@
-import type { LabelContent } from '@/services/labels/label';
-import { guessWidth, labelLayout } from '@/services/labels/layout';
-import type { QrSquares } from '@/services/labels/qr';
-import type { LabelSize } from '@/services/labels/sizes';
+import type { LabelContent } from '@/server/labels/label';
+import { guessWidth, labelLayout } from '@/shop/labels/layout';
+import type { QrSquares } from '@/shop/labels/qr';
+import type { LabelSize } from '@/shop/labels/sizes';
 
 /** How much larger than on paper the label stands on the page. */
 const SHOWN_LARGER = 2.4;

@@ -7,7 +7,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import type { LabelsView } from '@/services/labels/print';
+import type { LabelsView } from '@/server/labels/print';
 import { momentText } from '@/ui/format';
 import { OpenByCode } from './open-by-code';
 

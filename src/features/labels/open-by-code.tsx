@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { lotOfCode } from '@/services/labels/lot-of-code';
+import { lotOfCode } from '@/shop/labels/lot-of-code';
 
 /** A lot by its code: typed, from a hand scanner that types, or from a photo of its label. */
 export function OpenByCode({ codes }: { codes: readonly string[] }) {

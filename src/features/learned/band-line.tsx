@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import { scaleLinear, scaleLog } from 'd3';
 import type { ShopUnits } from '@/core/units';
-import type { LearnedIn, LearnedRow } from '@/services/learned';
+import type { LearnedIn, LearnedRow } from '@/server/learned/learned';
 import { useWidth } from '@/ui/use-width';
 import { valueText } from './words';
 import { rem } from '@/ui/rem';

@@ -3,7 +3,7 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { max, scaleBand, scaleLinear } from 'd3';
 import type { ShopUnits } from '@/core/units';
-import type { ForecastRecord, OddLook } from '@/services/learned-record';
+import type { ForecastRecord, OddLook } from '@/shop/learned/learned-record';
 import { dateText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

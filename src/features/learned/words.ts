@@ -1,5 +1,5 @@
 import type { ShopUnits } from '@/core/units';
-import type { LearnedRow } from '@/services/learned';
+import type { LearnedRow } from '@/server/learned/learned';
 import { decimals, degreesApartText, percentText } from '@/ui/format';
 
 type Units = Pick<ShopUnits, 'tempUnit'>;

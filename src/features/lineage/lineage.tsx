@@ -1,8 +1,9 @@
+import type { Lineage, LineageLot } from '@/shop/lineage';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import type { Lineage, LineageLot } from '@/services/lineage';
+
 import { dateText, clockText, massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 

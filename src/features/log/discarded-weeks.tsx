@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
-import type { LogView } from '@/services/log';
+import type { LogView } from '@/server/journal/log';
 import { dateText, massText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

@@ -7,7 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { LotView } from '@/services/lot-view';
+import type { LotView } from '@/server/lots/lot-view';
 import type { HandsActions } from '@/ui/hands/actions';
 import { SureQuestion } from '@/ui/hands/sure-question';
 import { newBatch, useAct } from '@/ui/hands/use-act';

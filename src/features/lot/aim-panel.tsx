@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { LotAim, LotView } from '@/services/lot-view';
+import type { LotAim, LotView } from '@/server/lots/lot-view';
 import { decimals, momentText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';

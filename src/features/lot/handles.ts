@@ -1,5 +1,5 @@
 import type { WhatIfHandles } from '@/core/forecast';
-import type { WhatIfOffer } from '@/services/what-if-base';
+import type { WhatIfOffer } from '@/shop/lots/what-if-base';
 import { decimals } from '@/ui/format';
 
 /** What the fingers set: a place of the shop, a factor on the yeast, parts of flour for one of mother. */

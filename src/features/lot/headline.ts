@@ -1,4 +1,4 @@
-import type { LotView } from '@/services/lot-view';
+import type { LotView } from '@/server/lots/lot-view';
 import { clockText, dateText, momentText, spanText } from '@/ui/format';
 
 /** The two lines a lot is read by. */

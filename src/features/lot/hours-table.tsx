@@ -4,7 +4,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { MS_PER_HOUR, type ShopUnits } from '@/core/units';
-import type { LotHours } from '@/services/lot-hours';
+import type { LotHours } from '@/shop/lots/lot-hours';
 import { momentText, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import type { LotView } from '@/services/lot-view';
-import type { WhatIfOffer } from '@/services/what-if-base';
+import type { LotView } from '@/server/lots/lot-view';
+import type { WhatIfOffer } from '@/shop/lots/what-if-base';
 import { massText, tempText } from '@/ui/format';
 import { coreHandles, gramsAt, partsForSeed, ratioOf, seedForParts, type Handles } from './handles';
 import { WishRow, type Turn } from './wish-row';

@@ -1,7 +1,7 @@
 import { fromLocalText } from '@/core/units';
 import { whatIf } from '@/core/forecast';
-import type { LotView } from '@/services/lot-view';
-import type { WhatIfOffer } from '@/services/what-if-base';
+import type { LotView } from '@/server/lots/lot-view';
+import type { WhatIfOffer } from '@/shop/lots/what-if-base';
 import { coreHandles, gramsAt, plannedHandles, ratioOf } from './handles';
 import { headlineOf } from './headline';
 import { emptyView, PLAY_KINDS, playBase, type PlayForm } from './play';

@@ -1,12 +1,14 @@
 'use client';
 
+import { ChoiceField } from '@/ui/panel-parts';
+
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { LotView } from '@/services/lot-view';
+import type { LotView } from '@/server/lots/lot-view';
 import { massText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
@@ -55,17 +57,17 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           onChange={(event) => setAmount(event.target.value)}
           slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
         />
-        <Pick
+        <ChoiceField
           label="Goes on"
           value={as}
           options={waysOf(view)}
           onChange={(value) => setAs(value as As)}
         />
         {as === 'gone' ? null : (
-          <Pick label="To" value={placeId} options={view.places} onChange={setPlace} />
+          <ChoiceField label="To" value={placeId} options={view.places} onChange={setPlace} />
         )}
         {as === 'carry-over' ? (
-          <Pick
+          <ChoiceField
             label="Chain"
             value={chainId}
             options={[...view.chains, NO_CHAIN]}
@@ -97,30 +99,6 @@ const leftText = ({ ballsLeft, leftG, units }: LotView) =>
   `${ballsLeft === null ? massText(leftG, units) : `${ballsLeft} balls`} left of it.`;
 
 const NO_CHAIN = { id: '', name: 'none' };
-
-function Pick(props: {
-  label: string;
-  value: string;
-  options: readonly { readonly id: string; readonly name: string }[];
-  onChange: (value: string) => void;
-}) {
-  const { label, value, options, onChange } = props;
-  return (
-    <TextField
-      select
-      label={label}
-      value={value}
-      slotProps={{ select: { native: true } }}
-      onChange={(event) => onChange(event.target.value)}
-    >
-      {options.map((one) => (
-        <option key={one.id} value={one.id}>
-          {one.name}
-        </option>
-      ))}
-    </TextField>
-  );
-}
 
 /** What the server takes of a part. */
 function partForm(

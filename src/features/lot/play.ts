@@ -8,7 +8,7 @@ import {
 import { recipe } from '@/core/kinetics';
 import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
-import type { LotView } from '@/services/lot-view';
+import type { LotView } from '@/server/lots/lot-view';
 import { decimals } from '@/ui/format';
 
 /** What the playground offers. */

@@ -1,7 +1,7 @@
 import { line } from 'd3';
-import type { LotView } from '@/services/lot-view';
+import type { LotView } from '@/server/lots/lot-view';
 import { decimals, percentText } from '@/ui/format';
-import type { Scales } from '@/ui/curve/curve-paths';
+import type { Scales } from '@/ui/chart/curve-paths';
 import { rem } from '@/ui/rem';
 
 /** pH that stands at the bottom and at the top of the quiet scale: sweet dough, sour starter. */

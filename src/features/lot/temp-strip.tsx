@@ -1,7 +1,7 @@
 'use client';
 
 import { extent, line, scaleLinear, scaleTime } from 'd3';
-import type { LotView } from '@/services/lot-view';
+import type { LotView } from '@/server/lots/lot-view';
 import { tempText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 

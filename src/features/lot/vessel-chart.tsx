@@ -1,16 +1,21 @@
 'use client';
 
+import type { Curve } from '@/shop/lots/curve';
 import { scaleLinear, scaleTime } from 'd3';
 import { Fragment } from 'react';
-import type { Curve, LotView } from '@/services/lot-view';
-import { clockText, dayText, momentText, riseText } from '@/ui/format';
+import type { LotView } from '@/server/lots/lot-view';
+import { clockText, dayText, riseText } from '@/ui/format';
 import { Glyph } from '@/ui/marks/glyphs';
-import { PHASE_FILL, Textures } from '@/ui/marks/textures';
-import { phaseCuts } from '@/ui/strand/strand-shape';
+import { Textures } from '@/ui/marks/textures';
+
+import { ChartFrame } from '@/ui/chart/chart-frame';
+import { PhaseCurve } from '@/ui/chart/phase-curve';
+import { RiseLines } from '@/ui/chart/rise-lines';
+import { TimeRuler } from '@/ui/chart/time-ruler';
+import { WindowBracket } from '@/ui/chart/window-bracket';
 import { QuietLines } from './quiet-lines';
-import { endOf, fillOf, lineOf, type Scales } from '@/ui/curve/curve-paths';
+import { endOf, lineOf, type Scales } from '@/ui/chart/curve-paths';
 import { rem } from '@/ui/rem';
-import { zonedTicks } from '@/ui/zoned-ticks';
 
 const TOP = 96;
 const RULER = 40;
@@ -40,13 +45,11 @@ export function VesselChart(props: {
   const base = height - FOOT;
   const scales: Scales = { x: (atMs) => time(atMs), y: (rise) => level(rise), base };
   return (
-    <svg
+    <ChartFrame
+      label={`Level of ${strand.name} over time`}
       width={width}
       height={height}
-      viewBox={`0 0 ${width} ${height}`}
-      role="img"
-      aria-label={`Level of ${strand.name} over time`}
-      style={{ display: 'block', background: 'var(--paper)' }}
+      background="var(--paper)"
     >
       <Textures />
       {nowMs > curve.fromMs ? (
@@ -59,47 +62,18 @@ export function VesselChart(props: {
           opacity={0.55}
         />
       ) : null}
-      <rect x={0} y={0} width={width} height={RULER} fill="var(--flour)" />
-      <line x1={0} x2={width} y1={RULER} y2={RULER} stroke="var(--ink)" strokeWidth={2} />
-      {zonedTicks(
-        { fromMs: curve.fromMs, toMs },
-        Math.min(14, width / 90),
-        view.units.timeZone,
-      ).map((tick) => (
-        <g key={tick}>
-          <line x1={time(tick)} x2={time(tick)} y1={RULER - 7} y2={RULER} stroke="var(--ink)" />
-          <text
-            x={time(tick)}
-            y={RULER - 13}
-            fontSize={rem(15)}
-            textAnchor="middle"
-            fill="var(--ink)"
-          >
-            {tickText(tick, view.units.timeZone)}
-          </text>
-        </g>
-      ))}
-      {level.ticks(5).map((rise) => (
-        <g key={rise}>
-          <line x1={LEFT} x2={width} y1={level(rise)} y2={level(rise)} stroke="var(--line)" />
-          <text
-            x={LEFT - 10}
-            y={level(rise) + 5}
-            fontSize={rem(14)}
-            textAnchor="end"
-            fill="var(--ink)"
-          >
-            {riseText(rise)}
-          </text>
-        </g>
-      ))}
-      {phaseCuts(strand).map((cut) => (
-        <path
-          key={cut.phase}
-          d={fillOf(curve, Math.max(cut.fromMs, curve.fromMs), Math.min(cut.toMs, toMs), scales)}
-          fill={PHASE_FILL[cut.phase]}
-        />
-      ))}
+      <TimeRuler
+        span={{ fromMs: curve.fromMs, toMs }}
+        x={scales.x}
+        timeZone={view.units.timeZone}
+        width={width}
+        height={RULER}
+        ticks={Math.min(14, width / 90)}
+        fontSize={15}
+        says={tickText}
+      />
+      <RiseLines level={level} width={width} count={5} margin={LEFT} />
+      <PhaseCurve curve={curve} of={strand} toMs={toMs} scales={scales} comesFromMs={nowMs} />
       {[view.early, view.late].map((one, index) =>
         one === null ? null : (
           <path
@@ -111,19 +85,6 @@ export function VesselChart(props: {
           />
         ),
       )}
-      <path
-        d={lineOf(curve, curve.fromMs, Math.min(nowMs, toMs), scales)}
-        fill="none"
-        stroke="var(--edge)"
-        strokeWidth={3}
-      />
-      <path
-        d={lineOf(curve, Math.max(nowMs, curve.fromMs), toMs, scales)}
-        fill="none"
-        stroke="var(--edge)"
-        strokeWidth={2.4}
-        strokeDasharray="7 5"
-      />
       {plan === null ? null : (
         <path
           d={lineOf(plan, plan.fromMs, Math.min(toMs, endOf(plan)), scales)}
@@ -144,10 +105,17 @@ export function VesselChart(props: {
           strokeWidth={3}
         />
       ) : null}
-      <WindowBracket view={view} scales={scales} toMs={toMs} />
+      <WindowBracket
+        window={strand.window}
+        x={scales.x}
+        y={TOP - 16}
+        toMs={toMs}
+        nowMs={nowMs}
+        timeZone={view.units.timeZone}
+      />
       <NextMark view={view} scales={scales} height={height} width={width} />
       <Looks view={view} scales={scales} base={base} />
-    </svg>
+    </ChartFrame>
   );
 }
 
@@ -155,61 +123,6 @@ function tickText(atMs: number, timeZone: string): string {
   const clock = clockText(atMs, timeZone);
   if (clock === '00:00') return dayText(atMs, timeZone);
   return clock.endsWith(':00') ? clock.slice(0, 2) : clock;
-}
-
-function WindowBracket({ view, scales, toMs }: { view: LotView; scales: Scales; toMs: number }) {
-  const { opensMs, bestMs, closesMs, opensBand, bestBand, closesBand } = view.strand.window;
-  if (opensMs === null) return null;
-  const y = TOP - 16;
-  const { timeZone } = view.units;
-  const endX = scales.x(Math.min(closesMs ?? toMs, toMs));
-  const text = (atMs: number, size: number, anchor: 'start' | 'middle' | 'end') => (
-    <text
-      x={scales.x(atMs)}
-      y={y - 12}
-      fontSize={size}
-      fontWeight={size > 16 ? 700 : 400}
-      textAnchor={anchor}
-      fill="var(--ink)"
-      stroke="var(--paper)"
-      strokeWidth={4}
-      paintOrder="stroke"
-    >
-      {momentText(atMs, view.nowMs, timeZone)}
-    </text>
-  );
-  return (
-    <g>
-      {[opensBand, closesBand ?? bestBand].map((band) =>
-        band === null ? null : (
-          <line
-            key={band[0]}
-            x1={scales.x(band[0])}
-            x2={scales.x(Math.min(band[1], toMs))}
-            y1={y}
-            y2={y}
-            stroke="var(--doubt)"
-            strokeWidth={8}
-            strokeLinecap="round"
-          />
-        ),
-      )}
-      <path
-        d={`M${scales.x(opensMs)},${y + 8}V${y}H${endX}${closesMs === null ? 'm-7,-6l7,6l-7,6' : 'v8'}`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={2.5}
-      />
-      {text(opensMs, 15, 'end')}
-      {bestMs === null ? null : (
-        <>
-          <path d={`M${scales.x(bestMs) - 8},${y - 4}h16l-8,12z`} fill="var(--ink)" />
-          {text(bestMs, 22, 'middle')}
-        </>
-      )}
-      {closesMs === null || closesMs > toMs ? null : text(closesMs, 15, 'start')}
-    </g>
-  );
 }
 
 function NextMark(props: { view: LotView; scales: Scales; height: number; width: number }) {

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import type { ShopUnits } from '@/core/units';
-import type { WhatIfOffer } from '@/services/what-if-base';
+import type { WhatIfOffer } from '@/shop/lots/what-if-base';
 import { decimals, massText, tempText } from '@/ui/format';
 import { gramsAt, ratioOf, type Handles } from './handles';
 import { rem } from '@/ui/rem';

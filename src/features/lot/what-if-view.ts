@@ -1,8 +1,9 @@
+import type { Curve } from '@/shop/lots/curve';
 import { WHAT_IF_STEP_H, type WhatIfAnswer } from '@/core/forecast';
 import { addHours, MS_PER_HOUR } from '@/core/units';
-import type { Curve, LotView } from '@/services/lot-view';
-import { risingLevel } from '@/services/tide/strands';
-import type { WhatIfOffer } from '@/services/what-if-base';
+import type { LotView } from '@/server/lots/lot-view';
+import { risingLevel } from '@/shop/tide/strands';
+import type { WhatIfOffer } from '@/shop/lots/what-if-base';
 
 type Window = LotView['strand']['window'];
 

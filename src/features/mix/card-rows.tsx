@@ -1,10 +1,11 @@
 'use client';
 
+import type { MixView } from '@/shop/mix/view';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { CardLine, MixCard } from '@/core/mixing';
-import type { MixView } from '@/services/mix/view';
+
 import { decimals, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import type { useCard } from './use-card';

@@ -1,10 +1,11 @@
+import type { MixView } from '@/shop/mix/view';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import type { MixView } from '@/services/mix/view';
+
 import { decimals } from '@/ui/format';
 
 /** What was really weighed beside what was planned, where the two differ, and what was added by feel. */

@@ -1,5 +1,6 @@
 'use client';
 
+import type { DivideFact, MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -7,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { DivideFact, MixView } from '@/services/mix/view';
+
 import { decimals, massText, tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';

@@ -1,4 +1,4 @@
-import type { Outcome } from '@/services/outcome';
+import type { Outcome } from '@/shop/outcome';
 
 /** What a mix card can do. */
 export interface MixActions {

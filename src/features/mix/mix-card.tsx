@@ -1,13 +1,15 @@
 'use client';
 
+import type { MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { pauseProposed, type CardLine, type MixCard, type WeighItem } from '@/core/mixing';
-import { waterNote } from '@/services/mix/sheet-content';
-import type { MixView } from '@/services/mix/view';
+import { waterNote } from '@/shop/mix/sheet-content';
+
+import { waterTell } from './water-tell';
 import { clockText, decimals, massText, percentText, tempText } from '@/ui/format';
 import { CautionLine } from '@/ui/caution-line';
 import { LinkButton } from '@/ui/link-button';
@@ -233,20 +235,6 @@ function useSpace(tick: (() => void) | null): void {
     window.addEventListener('keydown', hear);
     return () => window.removeEventListener('keydown', hear);
   }, [tick]);
-}
-
-function waterTell({ water, units }: MixView) {
-  if (water === null) return { ask: 'water at', says: '–', detail: 'none goes in' };
-  const { answer } = water;
-  const ice = answer.iceG > 0 ? ` + ${massText(Math.round(answer.iceG), units)} ice` : '';
-  return {
-    ask: 'water at',
-    says: `${tempText(Math.round(answer.waterC), units)}${ice}`,
-    detail:
-      answer.bound === null
-        ? `shop rule ${tempText(Math.round(water.rule.waterC), units)}`
-        : `comes to ${tempText(answer.doughC, units)}`,
-  };
 }
 
 function Foot({ view, kept }: { view: MixView; kept: boolean }) {

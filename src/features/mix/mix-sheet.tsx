@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { MixSheet } from '@/services/mix/sheet-content';
+import type { MixSheet } from '@/shop/mix/sheet-content';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 

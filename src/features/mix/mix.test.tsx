@@ -1,3 +1,4 @@
+import type { MixView } from '@/shop/mix/view';
 import { renderToStaticMarkup } from 'react-dom/server';
 import {
   AppRouterContext,
@@ -7,7 +8,7 @@ import type { ReactElement } from 'react';
 import { PANTRY, T0 } from '../../../tests/fixtures/baking';
 import { cardItems, mixCard, type CardItem, type Mark } from '@/core/mixing';
 import { USUAL_SCHOOLS } from '@/core/methods';
-import type { MixView } from '@/services/mix/view';
+
 import { CardRows, spanLeft } from './card-rows';
 import { FinishPane } from './finish-pane';
 import { ScaleVessel } from './scale-vessel';

@@ -1,11 +1,12 @@
 'use client';
 
+import type { MixView } from '@/shop/mix/view';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { MixView } from '@/services/mix/view';
+
 import { decimals } from '@/ui/format';
 import { ChoiceField } from '@/ui/panel-parts';
 import type { useCard } from './use-card';

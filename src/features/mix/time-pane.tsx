@@ -1,10 +1,11 @@
 'use client';
 
+import type { MixView } from '@/shop/mix/view';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import type { CardLine } from '@/core/mixing';
-import type { MixView } from '@/services/mix/view';
+
 import { clockText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { spanLeft } from './card-rows';

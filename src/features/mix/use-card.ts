@@ -1,8 +1,9 @@
 'use client';
 
+import type { MixView } from '@/shop/mix/view';
 import { useMemo, useState, useTransition } from 'react';
 import { mixCard, type Mark, type MarkWhat } from '@/core/mixing';
-import type { MixView } from '@/services/mix/view';
+
 import { useAskAnew } from '@/ui/ask-anew';
 import { newBatch } from '@/ui/hands/use-act';
 import type { MixActions } from './mix-actions';

@@ -1,5 +1,6 @@
 'use client';
 
+import type { MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -7,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { weighing, type CardLine, type WeighItem, type Weighing } from '@/core/mixing';
-import type { MixView } from '@/services/mix/view';
+
 import { decimals } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { ByFeel, UndoLast } from './side-acts';

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import type { BakePageView } from '@/services/scores/bake-page';
+import type { BakePageView } from '@/server/scores/bake-page';
 import { clockText, dateText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { ViewFrame } from '@/ui/view-frame';

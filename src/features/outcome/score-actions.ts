@@ -1,4 +1,4 @@
-import type { Outcome } from '@/services/outcome';
+import type { Outcome } from '@/shop/outcome';
 
 /** What a bake’s page can do. */
 export interface ScoreActions {

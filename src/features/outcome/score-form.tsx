@@ -10,7 +10,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import { COLOURS, CRUMBS, LAST_ONES, OPENINGS, STICKINESS, TASTES } from '@/core/journal';
-import type { BakePageView } from '@/services/scores/bake-page';
+import type { BakePageView } from '@/server/scores/bake-page';
 import { useAskAnew } from '@/ui/ask-anew';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';

@@ -1,6 +1,6 @@
 import { toLocalText } from '@/core/units';
-import type { PlanSearch } from '@/services/plan/search';
-import type { DemandRow, PlanView } from '@/services/plan/view';
+import type { PlanSearch } from '@/shop/plan/search';
+import type { DemandRow, PlanView } from '@/server/plan/view';
 
 /** A service as its form holds it. */
 export interface DemandForm {

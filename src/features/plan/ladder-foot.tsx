@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ShopUnits } from '@/core/units';
-import type { Ladder } from '@/services/plan/ladder';
+import type { Ladder } from '@/shop/plan/ladder';
 import { clockText, massText, percentText, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { Grains } from './grains';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import type { ShopUnits } from '@/core/units';
-import type { Ladder } from '@/services/plan/ladder';
+import type { Ladder } from '@/shop/plan/ladder';
 import { clockText, dayText } from '@/ui/format';
 import { Glyph } from '@/ui/marks/glyphs';
 import { StrandPaths } from '@/ui/strand/strand-paths';

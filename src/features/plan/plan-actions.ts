@@ -1,5 +1,5 @@
-import type { Outcome } from '@/services/outcome';
-import type { ShopWish } from '@/services/plan/view';
+import type { Outcome } from '@/shop/outcome';
+import type { ShopWish } from '@/server/plan/view';
 
 /** What the Plan view can do. */
 export interface PlanActions {

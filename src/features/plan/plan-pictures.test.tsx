@@ -2,12 +2,12 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactElement } from 'react';
 import type { Odds } from '@/core/planner/week';
 import { openShopInMemory } from '@/data';
-import { contextOver, type ShopContext } from '@/services/context';
-import { ensureShop } from '@/services/new-shop';
-import { stateDemand } from '@/services/plan/demands';
-import { demandOn } from '@/services/plan/demand-on';
-import { searchPlans, type PlanSearch } from '@/services/plan/search';
-import { planView, type PlanView } from '@/services/plan/view';
+import { contextOver, type ShopContext } from '@/server/context';
+import { ensureShop } from '@/server/shop/new-shop';
+import { stateDemand } from '@/server/plan/demands';
+import { demandOn } from '@/shop/plan/demand-on';
+import { searchPlans, type PlanSearch } from '@/shop/plan/search';
+import { planView, type PlanView } from '@/server/plan/view';
 import { BakeRow } from '@/ui/odds/bake-row';
 import { Grains } from './grains';
 import { ladderClock } from './ladder-clock';
@@ -59,39 +59,28 @@ const words = (element: ReactElement) =>
     .replace(/\s+/g, ' ');
 const count = (html: string, what: string) => html.split(what).length - 1;
 
+/** The ladder with the keys on one of its rungs; −1: on none. */
+const pictureOn = (rung: number) => (
+  <LadderPicture
+    ladder={ladder!}
+    clock={clock}
+    width={306}
+    units={units}
+    nowMs={nowMs}
+    readyFromMs={service!.fromMs}
+    rung={rung}
+  />
+);
+
 test('a ladder tells each moment with its hour, its grams or place, and the peak in words', () => {
-  const said = words(
-    <LadderPicture
-      ladder={ladder!}
-      clock={clock}
-      width={306}
-      units={units}
-      nowMs={nowMs}
-      readyFromMs={service!.fromMs}
-      rung={-1}
-    />,
-  );
+  const said = words(pictureOn(-1));
   for (const { title } of ladder!.rungs.slice(0, 3)) expect(said).toContain(title);
   expect(said).toMatch(/\d\d:\d\d Poolish \d/);
   expect(said).toMatch(/peak ✓|ripe, \d+ min off/);
 });
 
 test('the rung that the keys are on is drawn held, and only that one', () => {
-  const held = (rung: number) =>
-    count(
-      markup(
-        <LadderPicture
-          ladder={ladder!}
-          clock={clock}
-          width={306}
-          units={units}
-          nowMs={nowMs}
-          readyFromMs={service!.fromMs}
-          rung={rung}
-        />,
-      ),
-      'rx="6"',
-    );
+  const held = (rung: number) => count(markup(pictureOn(rung)), 'rx="6"');
   expect([held(-1), held(0), held(2)]).toEqual([0, 1, 1]);
 });
 

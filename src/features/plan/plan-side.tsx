@@ -5,9 +5,9 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { brokenLines, dayHour } from '@/services/plan/broken-words';
-import type { PlanSearch } from '@/services/plan/search';
-import type { PlanView } from '@/services/plan/view';
+import { brokenLines, dayHour } from '@/shop/plan/broken-words';
+import type { PlanSearch } from '@/shop/plan/search';
+import type { PlanView } from '@/server/plan/view';
 import { spanText } from '@/ui/format';
 import { Rope } from './rope';
 

@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { PlanView, WeekService } from '@/services/plan/view';
+import type { PlanView, WeekService } from '@/server/plan/view';
 import { clockText, dateText } from '@/ui/format';
 import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
@@ -18,6 +18,7 @@ import { laddersAcross, SideBySide } from './side-by-side';
 import { usePlan } from './use-plan';
 import { usePlanKeys } from './use-plan-keys';
 import { WeekDialog } from './week-dialog';
+import { useOdds } from '@/ui/odds/use-odds';
 import { WeekStrip } from './week-strip';
 
 /** The week, and the plans of one service side by side. */
@@ -60,6 +61,7 @@ function PlanBody(props: {
   const beside = width >= BESIDE_FROM_PX;
   const roomPx = width - (beside ? SIDE_PX : 0);
   const ladders = search.answer?.shown ?? [];
+  const services = useOdds(view.services);
   const select = (one: WeekService) => {
     plan.select(one);
     setAt(START);
@@ -83,7 +85,12 @@ function PlanBody(props: {
   });
   return (
     <Box ref={ref} sx={{ display: 'flex', flexDirection: 'column', flex: 1, minWidth: 0 }}>
-      <WeekStrip view={view} width={width} selectedKey={service?.key ?? null} onSelect={select} />
+      <WeekStrip
+        view={{ ...view, services }}
+        width={width}
+        selectedKey={service?.key ?? null}
+        onSelect={select}
+      />
       <Box
         sx={{
           display: 'grid',

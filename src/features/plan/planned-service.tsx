@@ -8,7 +8,7 @@ import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useTransition } from 'react';
 import { toLocalText } from '@/core/units';
-import type { PlanView, WeekService } from '@/services/plan/view';
+import type { PlanView, WeekService } from '@/server/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { momentText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';

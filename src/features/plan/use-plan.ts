@@ -2,13 +2,13 @@
 
 import { useMemo, useState, useTransition } from 'react';
 import type { Demand } from '@/core/planner/week';
-import type { PlanView, WeekService } from '@/services/plan/view';
-import type { Occurrence } from '@/services/plan/occurrences';
-import { demandOn } from '@/services/plan/demand-on';
+import type { PlanView, WeekService } from '@/server/plan/view';
+import type { Occurrence } from '@/shop/plan/occurrences';
+import { demandOn } from '@/shop/plan/demand-on';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useCompute } from '@/ui/compute/use-compute';
 import { useSay } from '@/ui/snack';
-import type { Ladder } from '@/services/plan/ladder';
+import type { Ladder } from '@/shop/plan/ladder';
 import type { PlanActions } from './plan-actions';
 import { newId } from '@/ui/new-id';
 

@@ -11,7 +11,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import { useMemo, useTransition } from 'react';
-import type { PlanView, WeekService } from '@/services/plan/view';
+import type { PlanView, WeekService } from '@/server/plan/view';
 import { useCompute } from '@/ui/compute/use-compute';
 import { momentText } from '@/ui/format';
 import { useSay } from '@/ui/snack';

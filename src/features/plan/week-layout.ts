@@ -1,4 +1,4 @@
-import type { WeekService } from '@/services/plan/view';
+import type { WeekService } from '@/server/plan/view';
 
 /** A service as an oven arch. */
 export interface Arch {

@@ -2,8 +2,9 @@
 
 import Box from '@mui/material/Box';
 import { scaleLinear } from 'd3';
-import type { PlanView, WeekService } from '@/services/plan/view';
-import { dayText, percentText } from '@/ui/format';
+import type { PlanView, WeekService } from '@/server/plan/view';
+import { dayText } from '@/ui/format';
+import { chanceText } from '@/ui/odds/odds-text';
 import { wallTime } from '@/core/units';
 import { rem } from '@/ui/rem';
 import { archesOf } from './week-layout';
@@ -207,8 +208,7 @@ function ArchButton(props: {
 }) {
   const { service, at, selected, day, onSelect } = props;
   const { state, odds, balls } = service;
-  const says =
-    state === 'baked' ? 'baked' : state === 'open' ? 'no plan' : `${percentText(odds ?? 0, 0)}`;
+  const says = state === 'baked' ? 'baked' : odds === null ? 'no plan' : chanceText(odds);
   const touch = Math.max(44, at.width);
   return (
     <Box

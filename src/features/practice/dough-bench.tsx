@@ -1,5 +1,7 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
+import { tempAt } from '@/core/forecast';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
@@ -7,8 +9,8 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { massSight, SEEN_AS } from '@/core/practice';
 import type { ShopUnits } from '@/core/units';
-import type { DoughFacts } from '@/services/doughs/facts';
-import type { WholeDoughStart } from '@/services/practice/whole-dough';
+
+import type { WholeDoughStart } from '@/shop/practice/whole-dough';
 import { clockText, dateText, spanText, tempText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { DoughCurves } from './dough-curves';
@@ -140,7 +142,7 @@ export function DoughBench(props: {
 /** The places of the shop that a dough can stand in, the warmest first. */
 function benchPlaces({ planning }: DoughFacts, units: ShopUnits): BenchPlace[] {
   return planning.places
-    .map((place) => ({ id: place.id, name: place.name, tempC: place.settings.at(-1)?.tempC ?? 0 }))
+    .map((place) => ({ id: place.id, name: place.name, tempC: tempAt(place, planning.nowMs) }))
     .filter((place) => place.tempC > 0)
     .sort((a, b) => b.tempC - a.tempC)
     .map(({ id, name, tempC }) => ({ id, name, temp: tempText(tempC, units) }));

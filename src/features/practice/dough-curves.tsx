@@ -8,7 +8,7 @@ import type { BakeStep } from '@/core/planner';
 import { clockText, dayText, riseText } from '@/ui/format';
 import { Glyph, type GlyphName } from '@/ui/marks/glyphs';
 import { useWidth } from '@/ui/use-width';
-import { zonedTicks } from '@/ui/zoned-ticks';
+import { zonedTicks } from '@/ui/chart/zoned-ticks';
 
 const HEIGHT = 310;
 const TOP = 52;

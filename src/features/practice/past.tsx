@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
-import type { PracticeView } from '@/services/practice/practice';
+import type { PracticeView } from '@/server/practice/practice';
 
 const BAR = 9;
 const HEIGHT = 44;

@@ -15,8 +15,8 @@ import {
   type Choice,
   type Judgement,
 } from '@/core/practice';
-import type { Outcome } from '@/services/outcome';
-import type { PracticeView } from '@/services/practice/practice';
+import type { Outcome } from '@/shop/outcome';
+import type { PracticeView } from '@/server/practice/practice';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, spanText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';

@@ -1,5 +1,6 @@
 'use client';
 
+import type { DoughFacts } from '@/shop/doughs/facts';
 import { useMemo, useState } from 'react';
 import {
   afterDeed,
@@ -9,8 +10,8 @@ import {
   type Deed,
   type DoughRun,
 } from '@/core/practice';
-import type { DoughFacts } from '@/services/doughs/facts';
-import type { WholeDoughStart } from '@/services/practice/whole-dough';
+
+import type { WholeDoughStart } from '@/shop/practice/whole-dough';
 import { useCompute } from '@/ui/compute/use-compute';
 import { useSay } from '@/ui/snack';
 import { useDoughClock } from './use-dough-clock';

@@ -9,7 +9,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import type { WholeDoughView } from '@/services/practice/whole-dough-view';
+import type { WholeDoughView } from '@/server/practice/whole-dough-view';
 import { useCompute } from '@/ui/compute/use-compute';
 import { clockText, degreesApartText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';

@@ -7,7 +7,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import type { DayLot, DaySale, DayTraceView } from '@/services/sheets/day-trace';
+import type { DayLot, DaySale, DayTraceView } from '@/server/sheets/day-trace';
 import { clockText, dateText, massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { PrintButton } from '@/ui/print-button';

@@ -8,8 +8,8 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import type { Equipment, EquipmentKind } from '@/services/equipment';
-import type { Outcome } from '@/services/outcome';
+import type { Equipment, EquipmentKind } from '@/server/shop/equipment';
+import type { Outcome } from '@/shop/outcome';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 

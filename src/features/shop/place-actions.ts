@@ -1,6 +1,6 @@
-import type { ProbeFault } from '@/services/equipment';
-import type { Outcome } from '@/services/outcome';
-import type { PlaceBefore } from '@/services/shop';
+import type { ProbeFault } from '@/server/shop/equipment';
+import type { Outcome } from '@/shop/outcome';
+import type { PlaceBefore } from '@/server/shop/shop';
 
 /** What can be done with places. */
 export interface PlaceActions {

@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState, useTransition } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import type { PlaceBefore } from '@/services/shop';
+import type { PlaceBefore } from '@/server/shop/shop';
 import type { ShopUnits } from '@/core/units';
 import { asFahrenheit } from './as-fahrenheit';
 import { useAskAnew } from '@/ui/ask-anew';

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { PlaceActions } from './place-actions';
-import type { PlaceRow } from '@/services/shop-view';
+import type { PlaceRow } from '@/server/shop/shop-view';
 import { tempText } from '@/ui/format';
 import { PlaceForm } from './place-form';
 import { ProbeLine } from './probe-line';

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import type { ShopUnits } from '@/core/units';
-import type { PlaceRow } from '@/services/shop-view';
+import type { PlaceRow } from '@/server/shop/shop-view';
 import { degreesApartText, momentText, tempText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { useAskAnew } from '@/ui/ask-anew';

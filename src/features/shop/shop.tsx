@@ -2,9 +2,9 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Outcome } from '@/services/outcome';
-import type { Shop as ShopSettings } from '@/services/shop';
-import type { ShopView } from '@/services/shop-view';
+import type { Outcome } from '@/shop/outcome';
+import type { Shop as ShopSettings } from '@/server/shop/shop';
+import type { ShopView } from '@/server/shop/shop-view';
 import { CautionLine } from '@/ui/caution-line';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';

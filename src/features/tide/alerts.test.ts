@@ -1,4 +1,5 @@
-import type { Moment, Strand, TideView } from '@/services/tide';
+import { NO_WINDOW } from '@/core/forecast/no-forecast';
+import type { Moment, Strand, TideView } from '@/server/tide';
 import { noticesOf, openNotice } from './alerts';
 import { dragWords, goingAlong } from './drag-words';
 import { nearDiscs } from './near-discs';
@@ -27,12 +28,7 @@ const strand = (
   tense: 'done',
   ...fields,
   window: {
-    opensMs: null,
-    bestMs: null,
-    closesMs: null,
-    opensBand: null,
-    bestBand: null,
-    closesBand: null,
+    ...NO_WINDOW,
     ...fields.window,
   },
 });
@@ -140,7 +136,7 @@ describe('a dragged moment', () => {
     toMs: NOW + 9 * H,
     wanted: 1,
     ripe: 1,
-    odds: 0.9,
+    odds: { chance: 0.9, worst: 0.9, settled: true },
   };
   const mix = moment({});
   const ball = moment({ ref: 'm2', glyph: 'ball', atMs: NOW + 4 * H, title: 'Ball' });

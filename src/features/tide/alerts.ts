@@ -1,6 +1,6 @@
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
-import { riskKey } from '@/services/hold/risk-key';
-import type { TideView } from '@/services/tide';
+import { riskKey } from '@/shop/hold/risk-key';
+import type { TideView } from '@/server/tide';
 import { clockText, momentText, spanText } from '@/ui/format';
 import type { NoticeAnswers } from '@/ui/notice-answers';
 

@@ -3,7 +3,7 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useTransition } from 'react';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { useAskAnew } from '@/ui/ask-anew';
 import type { HandsActions } from '@/ui/hands/actions';
 

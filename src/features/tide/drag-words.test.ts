@@ -1,8 +1,8 @@
 import { demoShop } from '../../../tests/demo-shop';
-import { coldPlaceIds } from '@/services/tide/strands';
-import { movedShop } from '@/services/tide/moved';
-import { readMoveFacts } from '@/services/move-facts';
-import { tideView } from '@/services/tide';
+import { coldPlaceIds } from '@/shop/tide/strands';
+import { movedShop } from '@/shop/moves/moved-shop';
+import { readMoveFacts } from '@/server/hands/move-facts';
+import { tideView } from '@/server/tide';
 import { conflictWords, dragWords, snapsOf } from './drag-words';
 
 const { context } = demoShop();

@@ -1,6 +1,6 @@
 import type { Broken } from '@/core/planner/week';
-import { brokenLines } from '@/services/plan/broken-words';
-import type { Moment, Strand, TideView } from '@/services/tide';
+import { brokenLines } from '@/shop/plan/broken-words';
+import type { Moment, Strand, TideView } from '@/server/tide';
 import { clockText, spanText } from '@/ui/format';
 import { MS_PER_MINUTE, wallTime } from '@/core/units';
 import type { Dragged } from './use-drag';

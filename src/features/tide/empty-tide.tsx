@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 
 /** What to do first in an empty shop. */
 export function EmptyTide({ view, left }: { view: TideView; left: number }) {

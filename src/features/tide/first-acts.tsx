@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Moment } from '@/services/tide';
+import type { Moment } from '@/server/tide';
 import { ToCard } from './to-card';
 
 /** What the hands can do with the next moment: have it done now, at another time, on its card. */

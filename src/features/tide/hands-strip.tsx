@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { Moment, TideView } from '@/services/tide';
+import type { Moment, TideView } from '@/server/tide';
 import { clockText, massText, momentText } from '@/ui/format';
 import { waterDegrees } from '@/ui/water-text';
 import { GlyphDisc } from '@/ui/marks/glyphs';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { AskAnewProvider } from '@/ui/ask-anew';
 import type { HandsActions } from '@/ui/hands/actions';
 import { Tide } from './tide';

@@ -1,4 +1,4 @@
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import type { Lookable } from '@/ui/hands/look-dialog';
 
 /** The lots that stand there now, those nearest to ripe first. */

@@ -2,7 +2,7 @@
 
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { dayText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import type { Shown } from './lots-shown';

@@ -1,4 +1,4 @@
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 
 /** Up to so many lots the picture shows them all without being asked. */
 export const MANY_LOTS = 20;

@@ -1,5 +1,6 @@
-import type { Band, Moment, Service, Strand, TideView } from '@/services/tide';
-import { clockText, dayText, momentText, percentText, spanText } from '@/ui/format';
+import type { Band, Moment, Service, Strand, TideView } from '@/server/tide';
+import { clockText, dayText, momentText, spanText } from '@/ui/format';
+import { chanceWords, coverText, isAtRisk, isSure } from '@/ui/odds/odds-text';
 
 /** One of the five answers of the header. */
 export interface Tell {
@@ -206,27 +207,33 @@ function topShare(band: Band, nowMs: number): number {
   return Math.max(0, ...ahead) / band.capacityL;
 }
 
+/** What is baked, or not worked out yet, is not the least sure. */
+const chanceOr1 = ({ odds }: Service) => odds?.chance ?? 1;
+
 function serviceTell(view: TideView, nowMs: number): Shown {
   const question = 'Dough for service';
   const ahead = view.services.filter((service) => service.toMs > nowMs).slice(0, 2);
   if (ahead.length === 0) {
     return { question, answer: 'No service planned', detail: '', alert: false, lotId: null };
   }
-  const least = [...ahead].sort((a, b) => (a.odds ?? 1) - (b.odds ?? 1))[0];
-  const unsure = least !== undefined && !isSure(least);
+  const least = [...ahead].sort((a, b) => chanceOr1(a) - chanceOr1(b))[0];
+  const unsure = least !== undefined && !isSure(least.odds);
   const { timeZone } = view.units;
   const said = (index: number) => {
     const one = ahead[index];
     if (one === undefined) return '';
-    return `${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one)} of ${one.wanted}`;
+    return `${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one.odds)} of ${one.wanted}`;
   };
   return {
     question,
     answer: said(0),
     detail: ahead.length > 1 ? `then ${said(1)}` : '',
-    alert: least !== undefined && (least.odds ?? 1) < AT_RISK,
+    alert: least !== undefined && isAtRisk(least.odds),
     words: `${question}: ${ahead
-      .map((one) => `${one.name}, ${momentText(one.fromMs, nowMs, timeZone)}: ${chanceWords(one)}`)
+      .map(
+        (one) =>
+          `${one.name}, ${momentText(one.fromMs, nowMs, timeZone)}: ${chanceWords(one.odds, one.wanted)}`,
+      )
       .join('. ')}.`,
     lotId: ballsOf(view, least),
     holdBakeId: unsure ? (least?.bakeId ?? null) : null,
@@ -264,24 +271,4 @@ function lastInto(view: TideView, placeId: string, atMs: number): string | null 
 function shortMoment(atMs: number, nowMs: number, timeZone: string): string {
   const text = momentText(atMs, nowMs, timeZone);
   return text.includes(' ') ? dayText(atMs, timeZone) : text;
-}
-
-/** From this chance on a service counts as covered. */
-const SURE = 0.8;
-/** Under this one it is said loudly. */
-const AT_RISK = 0.5;
-
-/** True for a service that is baked, or as good as covered. */
-const isSure = ({ odds }: Pick<Service, 'odds'>) => odds === null || odds >= SURE;
-
-/** "✓" for a service that is covered, otherwise the chance that it is. */
-export function coverText(service: Pick<Service, 'odds'>): string {
-  return isSure(service) ? '✓' : percentText(service.odds ?? 0, 0);
-}
-
-/** The chance of a service in words. */
-export function chanceWords({ odds, wanted }: Pick<Service, 'odds' | 'wanted'>): string {
-  return odds === null
-    ? `${wanted} baked`
-    : `${wanted} pizzas, balls ready all through with a chance of ${percentText(odds, 0)}`;
 }

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { ClockCap } from '@/ui/clock-cap';
 import { clockText, dateText } from '@/ui/format';
 import { ViewsMenu } from '@/ui/views-menu';

@@ -7,7 +7,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
-import type { Moment, TideView } from '@/services/tide';
+import type { Moment, TideView } from '@/server/tide';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { DemoClockControl } from './demo-clock-control';

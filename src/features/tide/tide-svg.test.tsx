@@ -1,7 +1,7 @@
 import { frameFor } from './layout/frame';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { fromLocalText } from '@/core/units';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { layoutPicture } from './layout/picture';
 import type { Frame } from './layout/picture-parts';
 import { TideSvg } from './tide-svg';
@@ -75,7 +75,7 @@ const view: TideView = {
       toMs: now + 11 * H,
       wanted: 44,
       ripe: 40,
-      odds: 0.62,
+      odds: { chance: 0.62, worst: 0.7, settled: true },
     },
   ],
   conflicts: [],

@@ -8,8 +8,8 @@ import { RulerLayer } from './layers/ruler-layer';
 import { StrandsLayer } from './layers/strands-layer';
 import type { Raft } from './layout/bands';
 import type { Frame, Picture } from './layout/picture-parts';
-import type { TideView } from '@/services/tide';
-import type { Moved } from '@/services/tide/moved';
+import type { TideView } from '@/server/tide';
+import type { Moved } from '@/shop/moves/moved-shop';
 import type { useDrag } from './use-drag';
 
 type DragHands = ReturnType<typeof useDrag>;

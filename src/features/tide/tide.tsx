@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import dynamic from 'next/dynamic';
 import { Suspense, useMemo, useState } from 'react';
 import { toLocalText } from '@/core/units';
-import type { Moment, TideView } from '@/services/tide';
+import type { Moment, TideView } from '@/server/tide';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';

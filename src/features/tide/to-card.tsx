@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import type { Moment } from '@/services/tide';
+import type { Moment } from '@/server/tide';
 
 /** A dough has a card of its own, line by line. */
 export function ToCard({ moment }: { moment: Moment }) {

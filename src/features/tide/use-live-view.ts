@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 
 /** Silence of the stream after which the picture counts as stale: one lost packet is not news. */
 const STALE_MS = 4_000;

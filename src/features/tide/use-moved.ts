@@ -1,10 +1,10 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { MoveFacts } from '@/services/move-types';
-import type { TideView } from '@/services/tide';
-import { coldPlaceIds } from '@/services/tide/strands';
-import type { Moved } from '@/services/tide/moved';
+import type { MoveFacts } from '@/shop/moves/types';
+import type { TideView } from '@/server/tide';
+import { coldPlaceIds } from '@/shop/tide/strands';
+import type { Moved } from '@/shop/moves/moved-shop';
 import { useCompute } from '@/ui/compute/use-compute';
 import type { Dragged } from './use-drag';
 

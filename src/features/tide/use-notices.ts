@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { MS_PER_MINUTE } from '@/core/units';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { answerNotice, noticeAnswers, type NoticeAnswers } from '@/ui/notice-answers';
 import { chime, preference, systemNotice } from '@/ui/notice-preferences';
 import { noticesOf, openNotice, type Notice } from './alerts';

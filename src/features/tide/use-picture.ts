@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { useCompute } from '@/ui/compute/use-compute';
 import type { LaneMemory } from '@/ui/lanes/lanes';
 import type { LaneQuestion } from '@/ui/lanes/search';

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Moment, TideView } from '@/services/tide';
+import type { Moment, TideView } from '@/server/tide';
 import { latestOwnBatch } from '@/ui/hands/use-act';
 import { useKeys } from './use-keys';
 

@@ -23,14 +23,22 @@ const photos = z.record(
   z.string().regex(/^[A-Za-z0-9+/]*={0,2}$/),
 );
 
+/** Tables that archives of an earlier Olvik do not have. */
+const LATER: ReadonlySet<ArchiveTable> = new Set(['practice_round']);
+
+function tableSchema(name: ArchiveTable): z.ZodType {
+  const rows = z.array(rowSchema(name));
+  return LATER.has(name) ? rows.default([]) : rows;
+}
+
 /** The archive as a schema; {@link archiveJsonSchema} publishes it. */
 const archiveSchema = z.strictObject({
   format: z.literal(ARCHIVE_FORMAT),
   version: z.literal(ARCHIVE_VERSION),
   tables: z.strictObject(
-    Object.fromEntries(TABLE_NAMES.map((name) => [name, z.array(rowSchema(name))])) as Record<
+    Object.fromEntries(TABLE_NAMES.map((name) => [name, tableSchema(name)])) as Record<
       ArchiveTable,
-      z.ZodArray<z.ZodObject>
+      z.ZodType
     >,
   ),
   photos,

@@ -27,51 +27,55 @@ export interface QueueOptions {
   readonly refusal: (error: unknown) => string;
 }
 
-/** A queue of jobs, one at a time, in order; one that waits or runs can be cancelled at any step. */
+interface Running extends Job {
+  /** Begun with its first step. */
+  under: Steps<unknown> | null;
+}
+
+/**
+ * Jobs that take turns, a step each: a short one is answered while a long one goes on. One that waits or runs can be
+ * cancelled at any step.
+ */
 export class JobQueue {
-  private readonly waiting: Job[] = [];
-  private current: number | null = null;
-  private readonly cancelled = new Set<number>();
+  private jobs: Running[] = [];
+  private working = false;
 
   constructor(private readonly options: QueueOptions) {}
 
-  /** Puts a job at the end of the queue. */
+  /** Puts a job among those that take turns; the next turn is its own. */
   push(job: Job): void {
-    this.waiting.push(job);
-    if (this.current === null) void this.work();
+    this.jobs.unshift({ ...job, under: null });
+    if (!this.working) void this.work();
   }
 
   /** Drops a job: nothing more is said of it. */
   cancel(id: number): void {
-    const at = this.waiting.findIndex((job) => job.id === id);
-    if (at >= 0) this.waiting.splice(at, 1);
-    else if (this.current === id) this.cancelled.add(id);
+    this.jobs = this.jobs.filter((job) => job.id !== id);
   }
 
   private async work(): Promise<void> {
-    for (let job = this.waiting.shift(); job !== undefined; job = this.waiting.shift()) {
-      this.current = job.id;
-      await this.finish(job);
-      this.cancelled.delete(job.id);
-      this.current = null;
+    this.working = true;
+    for (let job = this.jobs.shift(); job !== undefined; job = this.jobs.shift()) {
+      // The last in the line until its next turn; cancelled meanwhile, it is not there any more.
+      this.jobs.push(job);
+      if (!this.step(job)) this.cancel(job.id);
       await this.options.breathe();
     }
+    this.working = false;
   }
 
-  private async finish(job: Job): Promise<void> {
-    const { say, breathe, refusal } = this.options;
+  /** One step of a job; false where it was its last. */
+  private step(job: Running): boolean {
+    const { say, refusal } = this.options;
     try {
-      const steps = job.steps();
-      for (;;) {
-        const step = steps.next();
-        if (this.cancelled.has(job.id)) return;
-        if (step.done === true) return say({ id: job.id, kind: 'answer', value: step.value });
-        say({ id: job.id, kind: 'progress', ...wordOf(step.value) });
-        await breathe();
-        if (this.cancelled.has(job.id)) return;
-      }
+      job.under ??= job.steps();
+      const step = job.under.next();
+      if (step.done === true) say({ id: job.id, kind: 'answer', value: step.value });
+      else say({ id: job.id, kind: 'progress', ...wordOf(step.value) });
+      return step.done !== true;
     } catch (error) {
       say({ id: job.id, kind: 'refused', sentence: refusal(error) });
+      return false;
     }
   }
 }

@@ -3,9 +3,9 @@ import { recipe } from '@/core/kinetics';
 import type { Steps } from './job-queue';
 import { blendOf } from '@/core/flour';
 import { openShopInMemory } from '@/data';
-import { contextOver } from '@/services/context';
-import { doughsView } from '@/services/doughs/view';
-import { ensureShop } from '@/services/new-shop';
+import { contextOver } from '@/server/context';
+import { doughsView } from '@/server/doughs/view';
+import { ensureShop } from '@/server/shop/new-shop';
 import { JOBS } from './jobs';
 
 const RECIPE = recipe({ hydration: 1, massG: 2000 });

@@ -1,3 +1,6 @@
+import type { PlanFacts } from '@/shop/plan/facts';
+import type { DoughFacts } from '@/shop/doughs/facts';
+import type { HoldFacts } from '@/shop/hold/facts';
 import {
   drawnBandSteps,
   handledLot,
@@ -9,9 +12,18 @@ import {
   type WhatIfBase,
   type WhatIfHandles,
   type Wish,
+  type PlaceHistory,
 } from '@/core/forecast';
 import { seededNormal } from '@/core/numeric';
-import { planBake, type BakePlan, type NoPlan } from '@/core/planner';
+import {
+  type MethodPlan,
+  type NoMethodPlan,
+  hoursAtShare,
+  recipeHours,
+  SHARES,
+  type RecipeHours,
+  type ShareHours,
+} from '@/core/planner';
 import {
   discardDough,
   feedChoices,
@@ -34,32 +46,23 @@ import {
   type ThawAnswer,
   type ThawQuestion,
 } from '@/core/cultures';
-import type { PlaceHistory } from '@/core/forecast';
 import type { Pantry } from '@/core/composition';
-import type { BakeForm } from '@/services/bake-form';
-import { planRequestOf, type PlanningFacts } from '@/services/plan-request';
+import type { BakeForm } from '@/shop/plan/bake-form';
+import { planOfForm, type PlanningFacts } from '@/shop/plan/poolish-form';
 import type { LaneBefore } from '../lanes/lanes';
 import { searchLanes, type LaneQuestion } from '../lanes/search';
-import { movedShop, type Moved, type MoveQuestion } from '@/services/tide/moved';
+import { movedShop, type Moved, type MoveQuestion } from '@/shop/moves/moved-shop';
 import type { Steps } from './job-queue';
 
 import type { Blend } from '@/core/flour';
 import type { Dough, LeavenKind } from '@/core/formula';
-import {
-  hoursAtShare,
-  recipeHours,
-  SHARES,
-  type RecipeHours,
-  type ShareHours,
-} from '@/core/planner';
-import type { DoughFacts } from '@/services/doughs/facts';
-import { methodAnswer, type MethodAnswer } from '@/services/doughs/method-answer';
-import { methodRequestOf, type MethodBake } from '@/services/doughs/method-request';
+
+import { methodAnswer, type MethodAnswer } from '@/shop/doughs/method-answer';
+import { methodRequestOf, type MethodBake } from '@/shop/doughs/method-request';
 import type { Demand } from '@/core/planner/week';
-import type { PlanFacts } from '@/services/plan/facts';
-import type { HoldFacts } from '@/services/hold/question';
-import { searchHold, type HoldSearch } from '@/services/hold/search';
-import { searchPlans, searchWeek, type PlanSearch, type WeekSearch } from '@/services/plan/search';
+
+import { searchHold, type HoldSearch } from '@/shop/hold/search';
+import { searchPlans, searchWeek, type PlanSearch, type WeekSearch } from '@/shop/plan/search';
 
 import {
   startDough,
@@ -68,7 +71,7 @@ import {
   type DoughQuestion,
   type WholeDoughAsk,
   type WholeDoughStart,
-} from '@/services/practice/whole-dough';
+} from '@/shop/practice/whole-dough';
 
 interface Handled {
   readonly base: WhatIfBase;
@@ -167,7 +170,7 @@ export interface JobKinds {
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
-    readonly answers: BakePlan | NoPlan;
+    readonly answers: MethodPlan | NoMethodPlan;
   };
 }
 
@@ -226,5 +229,5 @@ export const JOBS: {
   week: ({ demands, facts }) => searchWeek(demands, facts),
   doughStart: (ask) => atOnce(() => startDough(ask)),
   doughRun: (question) => atOnce(() => wholeDough(question)),
-  plan: ({ form, facts }) => atOnce(() => planBake(planRequestOf(form, facts, true))),
+  plan: ({ form, facts }) => atOnce(() => planOfForm(form, facts, true)),
 };

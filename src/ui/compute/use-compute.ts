@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { ComputeMessage } from './compute.worker';
+import { askComputer, cancelComputing } from './computer';
 import type { JobWord } from './job-queue';
 import type { JobKind, JobKinds } from './jobs';
 
@@ -17,77 +17,56 @@ export interface Computed<T> {
   readonly stop: () => void;
 }
 
+/** What was said last, and of which question. */
 interface Said<T> {
-  readonly id: number;
+  readonly asks: unknown;
   readonly answer: T | null;
   readonly share: number | null;
   readonly refused: string | null;
 }
 
 /**
- * Computes in a worker. A new question drops the one before it, waiting or running; the last answer stays until the
- * next is there. Null asks nothing.
+ * Computes in the page’s worker. A new question drops the one before it, waiting or running; the last answer stays
+ * until the next is there. Null asks nothing.
  */
 export function useCompute<K extends JobKind>(
   kind: K,
   asks: JobKinds[K]['asks'] | null,
 ): Computed<JobKinds[K]['answers']> {
   type Answer = JobKinds[K]['answers'];
-  const worker = useRef<Worker | null>(null);
-  const lastId = useRef(0);
-  const stoppedId = useRef(0);
+  const asked = useRef(0);
   const [said, setSaid] = useState<Said<Answer> | null>(null);
-  const [askedId, setAskedId] = useState(0);
 
   useEffect(() => {
-    const one = new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' });
-    one.addEventListener('message', ({ data }: MessageEvent<JobWord>) => {
-      // A word that was on its way when its question was stopped.
-      if (data.id <= stoppedId.current) return;
-      setSaid((before) => heard(before, data));
-    });
-    worker.current = one;
-    return () => {
-      one.terminate();
-      worker.current = null;
-    };
-  }, []);
-
-  useEffect(() => {
-    const post = (message: ComputeMessage) => worker.current?.postMessage(message);
-    if (lastId.current > 0) post({ cancel: lastId.current });
-    if (asks === null) return;
-    lastId.current += 1;
-    setAskedId(lastId.current);
-    post({ id: lastId.current, kind, asks });
+    if (asks === null) return undefined;
+    const id = askComputer(kind, asks, (word) =>
+      setSaid((before) => ({ asks, ...heard(before?.answer ?? null, word) })),
+    );
+    asked.current = id;
+    return () => cancelComputing(id);
   }, [kind, asks]);
 
   const stop = () => {
-    worker.current?.postMessage({ cancel: lastId.current } satisfies ComputeMessage);
-    stoppedId.current = lastId.current;
+    cancelComputing(asked.current);
     // What is known so far stays.
-    setSaid((before) => (before === null ? null : { ...before, share: null }));
-    setAskedId(said?.id ?? 0);
+    setSaid((before) => ({ asks, answer: before?.answer ?? null, share: null, refused: null }));
   };
   if (asks === null) return { answer: null, busy: false, share: null, refused: null, stop };
-  const settled = said !== null && said.id >= askedId && said.share === null;
+  const settled = said !== null && said.asks === asks && said.share === null;
   return {
     answer: said?.answer ?? null,
-    busy: askedId > 0 && !settled,
+    busy: !settled,
     share: said?.share ?? null,
     refused: settled ? said.refused : null,
     stop,
   };
 }
 
-function heard<T>(before: Said<T> | null, word: JobWord): Said<T> {
-  const answer = before?.answer ?? null;
+function heard<T>(answer: T | null, word: JobWord): Omit<Said<T>, 'asks'> {
   if (word.kind === 'progress') {
     const soFar = word.soFar === undefined ? answer : (word.soFar as T);
-    return { id: word.id, answer: soFar, share: word.share, refused: null };
+    return { answer: soFar, share: word.share, refused: null };
   }
-  if (word.kind === 'refused') {
-    return { id: word.id, answer: null, share: null, refused: word.sentence };
-  }
-  return { id: word.id, answer: word.value as T, share: null, refused: null };
+  if (word.kind === 'refused') return { answer: null, share: null, refused: word.sentence };
+  return { answer: word.value as T, share: null, refused: null };
 }

@@ -1,6 +1,6 @@
-import type { LookResult } from '@/services/look';
-import type { MoveFacts } from '@/services/move-types';
-import type { Outcome } from '@/services/outcome';
+import type { LookResult } from '@/server/hands/look';
+import type { MoveFacts } from '@/shop/moves/types';
+import type { Outcome } from '@/shop/outcome';
 
 /** What the hands can do, as the page hands it to the view. */
 export interface HandsActions {

@@ -15,7 +15,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
-import type { LookResult } from '@/services/look';
+import type { LookResult } from '@/server/hands/look';
 import { momentText } from '../format';
 import type { HandsActions } from './actions';
 import { JarLevel } from './jar-level';

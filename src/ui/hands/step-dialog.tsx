@@ -11,7 +11,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { fromLocalText, toLocalText, type ShopUnits } from '@/core/units';
-import type { StepSheet } from '@/services/step-sheet';
+import type { StepSheet } from '@/shop/hands/step-sheet';
 import { WallTimeField } from '../wall-time-field';
 import { GlyphDisc } from '../marks/glyphs';
 import { clockText, decimals } from '../format';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState, useTransition } from 'react';
-import type { Outcome } from '@/services/outcome';
+import type { Outcome } from '@/shop/outcome';
 import { useAskAnew } from '../ask-anew';
 import { newId } from '../new-id';
 import { useSay } from '../snack';

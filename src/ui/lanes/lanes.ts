@@ -1,5 +1,5 @@
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
-import type { Strand } from '@/services/tide';
+import type { Strand } from '@/server/tide';
 
 /** A strand in one place for a while, drawn on one lane. */
 export interface Stay {

@@ -4,14 +4,14 @@ import { scaleLinear } from 'd3';
 import { Fragment } from 'react';
 import type { LotForecast } from '@/core/forecast';
 import { addHours, MS_PER_HOUR } from '@/core/units';
-import { strandOf } from '@/services/tide/strands';
+import { strandOf } from '@/shop/tide/strands';
 import { clockText, dayText } from '../format';
 import { Glyph, type GlyphName } from '../marks/glyphs';
 import { Textures } from '../marks/textures';
 import { StrandPaths } from './strand-paths';
 import { strandShape, widthAt } from './strand-shape';
 import { rem } from '../rem';
-import { zonedTicks } from '../zoned-ticks';
+import { zonedTicks } from '../chart/zoned-ticks';
 
 const HEIGHT = 136;
 const MIDDLE = 74;

@@ -1,5 +1,5 @@
 import { area, curveMonotoneX } from 'd3';
-import type { Strand } from '@/services/tide';
+import type { Strand } from '@/server/tide';
 import type { Phase } from '@/ui/marks/textures';
 
 /** Widths of strands, px at k = 1. */
@@ -111,7 +111,7 @@ function split(fromMs: number, toMs: number, nowMs: number) {
 }
 
 /** What the phases of a mass go by. */
-interface Ripening {
+export interface Ripening {
   readonly risingMs: number | null;
   readonly window: { readonly opensMs: number | null; readonly closesMs: number | null };
 }

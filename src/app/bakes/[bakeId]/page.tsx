@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { BakePage } from '@/features/outcome/bake-page';
-import { shopContext } from '@/services/context';
-import { bakePage } from '@/services/scores/bake-page';
+import { shopContext } from '@/server/context';
+import { bakePage } from '@/server/scores/bake-page';
 import { scoreAction, undoAction } from '../../actions';
 import { segmentOf } from '../../segment';
 

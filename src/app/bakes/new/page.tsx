@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { NewBake } from '@/features/bake/new-bake';
-import { shopContext } from '@/services/context';
-import { newBakeView } from '@/services/new-bake-view';
+import { shopContext } from '@/server/context';
+import { newBakeView } from '@/server/bakes/new-bake-view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { takeBakeAction, undoAction } from '../../actions';

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { LotsBeside } from '@/features/compare/lots';
-import { shopContext } from '@/services/context';
-import { lotsView } from '@/services/scores/lots-view';
+import { shopContext } from '@/server/context';
+import { lotsView } from '@/server/scores/lots-view';
 
 export const metadata: Metadata = { title: 'Lots side by side' };
 

@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Cultures } from '@/features/cultures/cultures';
 import { CulturesTells } from '@/features/cultures/cultures-tells';
-import { shopContext } from '@/services/context';
-import { culturesView } from '@/services/cultures/view';
+import { shopContext } from '@/server/context';
+import { culturesView } from '@/server/cultures/view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import {

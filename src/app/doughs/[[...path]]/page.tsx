@@ -5,8 +5,8 @@ import { DoughsList } from '@/features/doughs/doughs-list';
 import { FloursView } from '@/features/doughs/flours-view';
 import { MethodView } from '@/features/doughs/method-view';
 import { RecipeCheck } from '@/features/doughs/recipe-check';
-import { shopContext } from '@/services/context';
-import { doughsView } from '@/services/doughs/view';
+import { shopContext } from '@/server/context';
+import { doughsView } from '@/server/doughs/view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import {

@@ -1,6 +1,6 @@
-import { shopContext } from '@/services/context';
-import { handsCsv } from '@/services/hands-list/files';
-import { handsList } from '@/services/hands-list/hands-list';
+import { shopContext } from '@/server/context';
+import { handsCsv } from '@/server/hands-list/files';
+import { handsList } from '@/server/hands-list/hands-list';
 
 /** The moments of hands as CSV. */
 export async function GET(): Promise<Response> {

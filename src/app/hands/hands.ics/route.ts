@@ -1,6 +1,6 @@
-import { shopContext } from '@/services/context';
-import { handsIcs } from '@/services/hands-list/files';
-import { handsList } from '@/services/hands-list/hands-list';
+import { shopContext } from '@/server/context';
+import { handsIcs } from '@/server/hands-list/files';
+import { handsList } from '@/server/hands-list/hands-list';
 
 /** The moments of hands as a calendar file. */
 export async function GET(): Promise<Response> {

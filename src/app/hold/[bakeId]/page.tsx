@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { Hold } from '@/features/hold/hold';
-import { shopContext } from '@/services/context';
-import { holdView } from '@/services/hold/question';
+import { shopContext } from '@/server/context';
+import { holdView } from '@/server/hold/question';
 import { takeMoveAction, undoAction } from '../../actions';
 import { segmentOf } from '../../segment';
 

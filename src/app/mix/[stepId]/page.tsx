@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { MixCardView } from '@/features/mix/mix-card';
-import { shopContext } from '@/services/context';
-import { mixView } from '@/services/mix/view';
+import { shopContext } from '@/server/context';
+import { mixView } from '@/server/mix/view';
 import {
   doStepAction,
   finishCardAction,

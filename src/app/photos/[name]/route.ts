@@ -1,5 +1,5 @@
-import { shopContext } from '@/services/context';
-import { readPhoto } from '@/services/scores/photos';
+import { shopContext } from '@/server/context';
+import { readPhoto } from '@/server/scores/photos';
 
 type Props = { params: Promise<{ name: string }> };
 

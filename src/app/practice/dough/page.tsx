@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { WholeDough } from '@/features/practice/whole-dough';
-import { shopContext } from '@/services/context';
-import { wholeDoughView } from '@/services/practice/whole-dough-view';
+import { shopContext } from '@/server/context';
+import { wholeDoughView } from '@/server/practice/whole-dough-view';
 
 export const metadata: Metadata = { title: 'A whole dough' };
 

@@ -1,5 +1,5 @@
-import { shopContext } from '@/services/context';
-import { recipeOut } from '@/services/doughs/recipe-out';
+import { shopContext } from '@/server/context';
+import { recipeOut } from '@/server/doughs/recipe-out';
 import { segmentOf } from '../../segment';
 
 type Props = { params: Promise<{ methodId: string }> };

@@ -1,5 +1,5 @@
-import { shopContext } from '@/services/context';
-import { previewReadings, storeReadings } from '@/services/records/import-readings';
+import { shopContext } from '@/server/context';
+import { previewReadings, storeReadings } from '@/server/records/import-readings';
 
 /** A logger’s file: looked at, or stored. Larger than a form can be, hence a route. */
 export async function POST(request: Request): Promise<Response> {

@@ -1,6 +1,6 @@
-import { shopContext } from '@/services/context';
-import { sheetsView } from '@/services/sheets/sheets';
-import { sheetsPdf } from '@/services/sheets/sheets-pdf';
+import { shopContext } from '@/server/context';
+import { sheetsView } from '@/server/sheets/sheets';
+import { sheetsPdf } from '@/server/sheets/sheets-pdf';
 
 /** The sheets for food safety as PDF. */
 export async function GET(): Promise<Response> {

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { SheetsView } from '@/features/records/sheets';
-import { shopContext } from '@/services/context';
-import { sheetsView } from '@/services/sheets/sheets';
+import { shopContext } from '@/server/context';
+import { sheetsView } from '@/server/sheets/sheets';
 
 export const metadata: Metadata = { title: 'Sheets' };
 

@@ -1,8 +1,8 @@
 import type { NextRequest } from 'next/server';
-import { shopContext } from '@/services/context';
-import { csvText } from '@/services/exports/csv';
-import { dayTraceView } from '@/services/sheets/day-trace';
-import { dayTraceTable } from '@/services/sheets/day-trace-paper';
+import { shopContext } from '@/server/context';
+import { csvText } from '@/server/exports/csv';
+import { dayTraceView } from '@/server/sheets/day-trace';
+import { dayTraceTable } from '@/server/sheets/day-trace-paper';
 import { textStream } from '../../shop/text-stream';
 
 /** The trace of a day as CSV. */

@@ -1,7 +1,7 @@
 import type { NextRequest } from 'next/server';
-import { shopContext } from '@/services/context';
-import { dayTraceView } from '@/services/sheets/day-trace';
-import { dayTracePdf } from '@/services/sheets/day-trace-paper';
+import { shopContext } from '@/server/context';
+import { dayTraceView } from '@/server/sheets/day-trace';
+import { dayTracePdf } from '@/server/sheets/day-trace-paper';
 
 /** The trace of a day as PDF. */
 export async function GET({ nextUrl }: NextRequest): Promise<Response> {

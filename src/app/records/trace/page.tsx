@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { DayTrace } from '@/features/records/day-trace';
-import { shopContext } from '@/services/context';
-import { dayTraceView } from '@/services/sheets/day-trace';
+import { shopContext } from '@/server/context';
+import { dayTraceView } from '@/server/sheets/day-trace';
 
 export const metadata: Metadata = { title: 'Trace of a day' };
 

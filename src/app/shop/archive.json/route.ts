@@ -1,6 +1,6 @@
-import { takeArchive } from '@/services/archive/read-archive';
-import { archiveText } from '@/services/archive/write-archive';
-import { shopContext } from '@/services/context';
+import { takeArchive } from '@/server/archive/read-archive';
+import { archiveText } from '@/server/archive/write-archive';
+import { shopContext } from '@/server/context';
 import { textStream } from '../text-stream';
 
 /** The whole shop as its archive. */

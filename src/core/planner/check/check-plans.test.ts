@@ -15,6 +15,7 @@ const PLAN: CheckedPlan = {
   assumed: [],
   hands,
   mixesByMachine: true,
+  mix: proposal.plan.method.mix,
 };
 const SHOP: CheckedShop = { ...planning.base, kitchen: planning.kitchen, fineStepG: 0.1 };
 
@@ -22,6 +23,7 @@ const isMix = (step: CheckedPlan['steps'][number]) =>
   isAct(step.act, 'make') && step.act.lotKind === 'dough';
 const isPoolish = (step: CheckedPlan['steps'][number]) =>
   isAct(step.act, 'make') && step.act.lotKind === 'poolish';
+const isBalling = (step: CheckedPlan['steps'][number]) => isAct(step.act, 'divide');
 const shifted = (which: (step: CheckedPlan['steps'][number]) => boolean, byH: number) => ({
   ...PLAN,
   steps: PLAN.steps.map((step) =>
@@ -75,6 +77,18 @@ test.each<[string, CheckedPlan, CheckedShop, RegExp]>([
     PLAN,
     kitchen({ hours: { fromMinute: 0, untilMinute: 1439, closed: { weekdays: [5], dates: [] } } }),
     /is not in for/,
+  ],
+  [
+    'balls before the dough is out of the bowl',
+    shifted(isBalling, -1.2),
+    SHOP,
+    /still in the bowl/,
+  ],
+  [
+    'more batches than there was time for',
+    PLAN,
+    kitchen({ mixers: [{ name: 'small', leastKg: 0.1, mostKg: 1, count: 1 }] }),
+    /still in the bowl|hands end before/,
   ],
   ['yeast that can not be weighed', PLAN, { ...SHOP, fineStepG: 100 }, /can not be weighed/],
 ])('%s is found', (_, plan, shop, sentence) => {

@@ -3,10 +3,11 @@ import type { LotForecast } from '../../forecast';
 import { lotMadeBy, stockAfter, type DoneAct } from '../../journal';
 import { X } from '../../kinetics';
 import { DomainError, MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
-import type { BakeStep } from '../bake-acts';
+import type { BakeStep } from '../bake-step';
 import { forecastActs, type ForecastShopFacts } from '../forecast-acts';
 import type { Kitchen } from '../week';
 import { checkHands, checkHandsFound } from './check-hands';
+import { checkMix } from './check-mix';
 import { MINUTE_MS, type CheckedPlan } from './checked-plan';
 
 export type { CheckedPlan } from './checked-plan';
@@ -46,6 +47,7 @@ function checkOne(plan: CheckedPlan, shop: CheckedShop): string[] {
     ...checkHandsFound(plan),
     ...checkOven(plan, shop.kitchen),
     ...checkBalls(plan),
+    ...checkMix(plan, shop),
     ...checkWeighing(plan, shop),
     ...checkWindows(plan, forecastActs(shop, all)),
   ];

@@ -1,5 +1,6 @@
+import type { Method } from '../../methods';
 import { MS_PER_MINUTE } from '../../units';
-import type { BakeStep } from '../bake-acts';
+import type { BakeStep } from '../bake-step';
 import type { Demand, HandsNeed } from '../week';
 
 /** A plan as it would be taken. */
@@ -10,6 +11,8 @@ export interface CheckedPlan {
   readonly assumed: readonly BakeStep[];
   readonly hands: readonly HandsNeed[];
   readonly mixesByMachine: boolean;
+  /** How the method says that the dough is mixed. */
+  readonly mix: Method['mix'];
 }
 
 /** An instant is told to the minute. */

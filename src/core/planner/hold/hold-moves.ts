@@ -128,10 +128,11 @@ function bulks(question: HoldQuestion, stage: HoldStage): Sketch[] {
   const { divides, mix } = stage;
   const [first] = divides;
   if (first === undefined) return [];
-  const from = Math.max(question.nowMs, (mix?.atMs ?? question.nowMs) + SOON_MS);
+  const outMs = Math.max(SOON_MS, (question.outMin ?? 0) * MS_PER_MINUTE);
+  const from = Math.max(question.nowMs, mix === null ? question.nowMs + SOON_MS : mix.atMs + outMs);
   return [-BULK_SHIFT_MS, BULK_SHIFT_MS].flatMap((byMs): Sketch[] => {
     const toMs = first.atMs + byMs;
-    if (toMs <= from || toMs >= question.readyFromMs) return [];
+    if (toMs < from || toMs >= question.readyFromMs) return [];
     return [{ kind: 'bulk', changes: dividedAt(stage, toMs) }];
   });
 }

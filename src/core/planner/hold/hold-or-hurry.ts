@@ -1,10 +1,11 @@
 import type { LotForecast } from '../../forecast';
 import { isAct } from '../../journal';
 import { hoursBetween, MS_PER_MINUTE } from '../../units';
-import type { BakeStep } from '../bake-acts';
+import type { BakeStep } from '../bake-step';
 import { forecastActs } from '../forecast-acts';
 import { handsMin } from '../week/hands-minutes';
 import { oddsOf, type OddsQuestion } from '../week/odds';
+import { standing } from './standing';
 import { sketchesOf } from './hold-moves';
 import { changedSteps, holdShop, holdStage, type HoldStage } from './hold-stage';
 import type { HoldMove, HoldQuestion, Sketch } from './hold-types';
@@ -82,15 +83,10 @@ function run(question: HoldQuestion, stage: HoldStage, sketch: Sketch): HoldMove
   const serviceFromMs = question.readyFromMs + laterMs;
   const serviceToMs = question.readyToMs + laterMs;
   const asked: OddsQuestion = {
-    steps,
+    ...standing(question, steps, stage.lots),
     leavens: stage.mix === null ? [] : [{ lotId: stage.lotId, mixedInto: stage.doughId }],
-    pieces: steps.flatMap(({ atMs, act }) =>
-      isAct(act, 'use') ? [{ lotId: act.lotId, fromMs: atMs, toMs: act.untilMs }] : [],
-    ),
     readyFromMs: serviceFromMs,
     readyToMs: serviceToMs,
-    draws: question.draws,
-    inProgress: inProgress(stage, question),
   };
   return {
     ...told(sketch, stage, steps),
@@ -147,24 +143,6 @@ function laterMin(
   const [first] = divides;
   if (first === undefined || at.ballAtMs === undefined) return 0;
   return Math.round(hoursBetween(first.atMs, at.ballAtMs) * 60);
-}
-
-/** What stands in the shop is in doubt as far as looks left it so. */
-function inProgress({ lots }: HoldStage, { plan }: HoldQuestion): OddsQuestion['inProgress'] {
-  const touched = new Set(
-    plan.flatMap(({ act }) =>
-      isAct(act, 'make')
-        ? act.portions.map((line) => line.lotId)
-        : isAct(act, 'light')
-          ? []
-          : [act.lotId],
-    ),
-  );
-  return new Map(
-    [...lots.values()]
-      .filter((lot) => lot.story.tense === 'done' && touched.has(lot.story.lot.id))
-      .map((lot) => [lot.story.lot.id, { speed: lot.speed, shrink: lot.shrink }]),
-  );
 }
 
 function shownLots(stage: HoldStage, lots: ReadonlyMap<string, LotForecast>): LotForecast[] {

@@ -1,6 +1,6 @@
 import type { LotForecast } from '../../forecast';
 import { isAct, type ActOf, type PlannedAct } from '../../journal';
-import type { BakeStep } from '../bake-acts';
+import type { BakeStep } from '../bake-step';
 import { forecastActs, type ForecastShopFacts } from '../forecast-acts';
 import type { HoldChange, HoldQuestion } from './hold-types';
 
@@ -25,7 +25,7 @@ export function holdShop(question: HoldQuestion): ForecastShopFacts {
 
 /** The plan’s steps with some of them changed and new ones added. */
 export function changedSteps(
-  { plan, nowMs }: HoldQuestion,
+  { plan, before, nowMs }: HoldQuestion,
   changes: readonly HoldChange[],
 ): BakeStep[] {
   const kept = plan.map((step) => {
@@ -33,7 +33,8 @@ export function changedSteps(
     return { atMs: Math.max(nowMs, change?.atMs ?? step.atMs), act: change?.act ?? step.act };
   });
   const fresh = changes.filter((one) => one.stepId === null);
-  return [...fresh.map(({ atMs, act }) => ({ atMs, act })), ...kept].sort(
+  const first = before.map(({ atMs, act }) => ({ atMs: Math.max(nowMs, atMs), act }));
+  return [...first, ...fresh.map(({ atMs, act }) => ({ atMs, act })), ...kept].sort(
     (a, b) => a.atMs - b.atMs,
   );
 }

@@ -12,7 +12,11 @@ export interface HoldQuestion {
   readonly done: readonly DoneAct[];
   /** What is still planned of the bake. */
   readonly plan: readonly PlannedAct[];
+  /** What else is planned that this rests on: the feed of a starter that the bake takes from. */
+  readonly before: readonly PlannedAct[];
   readonly nowMs: number;
+  /** From the start of the mix until its last batch is out of the bowl, minutes; left out, it is not asked for. */
+  readonly outMin?: number;
   readonly places: Places;
   readonly pantry: Pantry;
   readonly cultureSpeeds: ReadonlyMap<string, CultureSpeed>;

@@ -1,8 +1,9 @@
-import { at, planningShop, startingMethod } from '../../../../tests/fixtures/planning';
+import { at, planningShop, startingMethod, demandFor } from '../../../../tests/fixtures/planning';
 import { isAct, type DoneAct, type PlannedAct } from '../../journal';
 import { planMethod } from '../plan-method';
 import { requestFor } from '../week';
-import { demandFor } from '../../../../tests/fixtures/planning';
+import { sketchesOf } from './hold-moves';
+import { holdStage } from './hold-stage';
 import { holdOrHurry, type HoldAnswer, type HoldQuestion } from '.';
 
 /** A poolish for Friday noon, made so many hours late, seen some hours later. */
@@ -41,6 +42,7 @@ function question(lateH: number, nowText: string, seen: number | null = null): H
       by: null,
       bakeId: 'bake',
     })),
+    before: [],
     nowMs,
     places: shop.base.places,
     pantry: shop.base.pantry,
@@ -143,4 +145,17 @@ test('what the baker pinned is not moved', () => {
 test('where nothing is planned any more there is nothing to hold', () => {
   const asked = { ...question(0, '2026-11-27T12:00'), plan: [] };
   expect(holdOrHurry(asked).next().value).toBeNull();
+});
+
+test('no shorter bulk divides a dough that is still in the bowl', () => {
+  const asked = question(0, '2026-11-27T12:00');
+  const mix = asked.plan.find(({ act }) => isAct(act, 'make'))!;
+  const ball = asked.plan.find(({ act }) => isAct(act, 'divide'))!;
+  const shorter = (outMin: number) =>
+    sketchesOf({ ...asked, outMin }, holdStage(asked)!)
+      .filter((one) => one.kind === 'bulk')
+      .map((one) => one.changes[0]!.atMs)
+      .filter((atMs) => atMs < ball.atMs);
+  expect(shorter(10)).toHaveLength(1);
+  expect(shorter((ball.atMs - mix.atMs) / 60_000 - 30)).toEqual([]);
 });

@@ -21,7 +21,6 @@ export interface Alternatives {
 }
 
 const MOST_SHOWN = 5;
-const DRAWS = 40;
 
 /**
  * Plans of a demand, method by method: the first usable answer at once, better ones as they are found. Of each method the
@@ -42,7 +41,7 @@ export function* alternativesOf(
     if (found.kind === 'proposals') {
       all.push(...found.proposals);
       const [first] = found.proposals;
-      if (first !== undefined) best.set(method.key, withOdds(first, shop, DRAWS));
+      if (first !== undefined) best.set(method.key, withOdds(first, shop));
     } else refused.push({ name: method.method.name, why: found.because });
     yield { ...alternatives([...best.values()], all, null, done / total), refused };
   }

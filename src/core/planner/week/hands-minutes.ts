@@ -1,8 +1,9 @@
 import type { Act } from '../../journal';
-import type { Method } from '../../methods';
+import { USUAL_MIX } from '../../methods';
+import { mixClock } from '../../mixing';
 
 /** Minutes of hands: what is not here takes {@link OTHER_MIN}. Set, after the trade’s habits. */
-const MINUTES = { feed: 8, preferment: 10, weigh: 10, move: 3, fold: 3, light: 2 } as const;
+const MINUTES = { feed: 8, preferment: 10, move: 3, fold: 3, light: 2 } as const;
 const OTHER_MIN = 3;
 /** Dividing and rounding: a start, and so much for each ball. Set. */
 const BALLING_MIN = 5;
@@ -10,24 +11,15 @@ const A_BALL_MIN = 0.5;
 
 const PREFERMENTS: ReadonlySet<string> = new Set(['poolish', 'sponge', 'biga']);
 
-/** Minutes that mixing takes once, from the first weighing to the bowl’s last turn. */
-export function mixingMin(method: Method, batches: number): number {
-  const turning = method.mix.steps
-    .filter((step) => step.speed !== 'rest')
-    .reduce((sum, step) => sum + step.minutes, 0);
-  return MINUTES.weigh + batches * turning;
-}
-
 /** Minutes of hands that an act takes, where its method does not say; services last as long as they last. */
 export function handsMin(act: Act): number {
   if (act.kind === 'divide') return BALLING_MIN + act.count * A_BALL_MIN;
   if (act.kind === 'move' || act.kind === 'split') return MINUTES.move;
   if (act.kind === 'work') return MINUTES.fold;
   if (act.kind !== 'make') return OTHER_MIN;
-  if (act.lotKind === 'dough') return MINUTES.weigh + USUAL_TURNING_MIN;
+  if (act.lotKind === 'dough') return mixClock(USUAL_MIX, 1).outMin;
   return PREFERMENTS.has(act.lotKind) ? MINUTES.preferment : MINUTES.feed;
 }
-const USUAL_TURNING_MIN = 10;
 
 /** Minutes of hands that acts done one after the other at one place take: less than each by itself. */
 export function togetherMin(acts: readonly Act[]): number {

@@ -1,13 +1,13 @@
 import { totals, type Pantry } from '../../composition';
 import type { LotForecast } from '../../forecast';
-import { mixerTakesKg } from '../../formula/batches';
 import type { Act } from '../../journal';
+import { mixClock } from '../../mixing';
 import { rowAtHour } from '../../ripeness';
 import { addHours, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
-import type { BakeStep } from '../bake-acts';
+import type { BakeStep } from '../bake-step';
 import type { MethodPlan, MethodRequest } from '../method-request';
 import { pizzasPerHour, sittingsOf, type Demand } from './demand';
-import { LIGHTING_MIN, mixingMin, togetherMin } from './hands-minutes';
+import { LIGHTING_MIN, togetherMin } from './hands-minutes';
 import { litBeforeMin, type Kitchen } from './kitchen';
 import type { CultureNeed, HandsNeed, Needs, PlaceNeed, ThingNeed } from './needs';
 
@@ -27,15 +27,6 @@ export function needsOfPlan(
   };
 }
 
-/** Batches that the largest mixer makes of a plan’s dough; 1 by hand. */
-export function batchesOf(plan: MethodPlan, kitchen: Kitchen): number {
-  if (plan.method.mix.by === 'hand' || kitchen.mixers.length === 0) return 1;
-  const takesKg = Math.max(
-    ...kitchen.mixers.map((one) => mixerTakesKg(one, plan.method.dough.hydration)),
-  );
-  return Math.max(1, Math.ceil(plan.columns.wholeG / 1000 / takesKg - 1e-9));
-}
-
 function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[] {
   const need = (what: string, fromMs: number, minutes: number): HandsNeed => ({
     what,
@@ -44,12 +35,15 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
     demandId: demand.id,
     who: null,
   });
-  const steps = together(plan.steps).map(({ atMs, acts }) => {
+  const steps = together(plan.steps).flatMap(({ atMs, acts }): HandsNeed[] => {
     const [act] = acts as [Act];
-    const isMix = act.kind === 'make' && act.lotKind === 'dough';
-    const minutes = isMix ? mixingMin(plan.method, batchesOf(plan, kitchen)) : togetherMin(acts);
-    const moment = need(whatOf(act, demand), atMs, minutes);
-    return isBoxes(act, plan) ? { ...moment, part: 'boxes' as const } : moment;
+    if (act.kind === 'make' && act.lotKind === 'dough') {
+      return mixClock(plan.method.mix, plan.batches).spans.map(({ fromMin, toMin }) =>
+        need(whatOf(act, demand), atMs + fromMin * MS_PER_MINUTE, toMin - fromMin),
+      );
+    }
+    const moment = need(whatOf(act, demand), atMs, togetherMin(acts));
+    return [isBoxes(act, plan) ? { ...moment, part: 'boxes' as const } : moment];
   });
   const litMin = litBeforeMin(kitchen);
   const lit =
@@ -136,9 +130,11 @@ function thingsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): ThingNeed
   const { id: demandId, readyFromMs, readyToMs } = demand;
   const things: ThingNeed[] = [];
   if (plan.method.mix.by === 'mixer' && kitchen.mixers.length > 0) {
-    const minutes = mixingMin(plan.method, batchesOf(plan, kitchen));
-    const toMs = plan.mixAtMs + minutes * MS_PER_MINUTE;
-    things.push({ thing: 'mixer', fromMs: plan.mixAtMs, toMs, amount: 1, demandId });
+    for (const { fromMin, toMin } of mixClock(plan.method.mix, plan.batches).spans) {
+      const fromMs = plan.mixAtMs + fromMin * MS_PER_MINUTE;
+      const toMs = plan.mixAtMs + toMin * MS_PER_MINUTE;
+      things.push({ thing: 'mixer', fromMs, toMs, amount: 1, demandId });
+    }
   }
   for (const { atMs, act } of plan.steps) {
     if (act.kind !== 'divide') continue;

@@ -1,8 +1,9 @@
 import type { DrawnTruth, LotForecast } from '../../forecast';
 import { WATER } from '../../formula';
+import { lotsTouchedBy } from '../../journal';
 import { stratifiedNormals } from '../../numeric';
 import { MS_PER_MINUTE } from '../../units';
-import type { BakeStep } from '../bake-acts';
+import type { BakeStep } from '../bake-step';
 import { forecastActs, type ForecastShopFacts } from '../forecast-acts';
 import { judgedHalfHours } from './demand';
 
@@ -57,12 +58,41 @@ export interface Outturn {
   readonly halfHours: readonly ('ready' | 'young' | 'slack')[];
 }
 
+/** Truths drawn for an odds that is told: every view draws the same ones, so that every view tells the same figure. */
+export const ODDS_DRAWS = 60;
+
 /** The chances of a plan, each truth run through the whole chain from leaven to ball. */
 export function oddsOf(question: OddsQuestion, shop: ForecastShopFacts): Odds {
-  const outturns = drawnTruths(question.draws, question.inProgress).map((truth) =>
-    outturnOf(question, truth, shop),
-  );
+  const steps = oddsInSteps(question, shop);
+  let step = steps.next();
+  while (step.done !== true) step = steps.next();
+  return step.value;
+}
+
+/** The same, one truth at a time, for who does other things in between. */
+export function* oddsInSteps(
+  question: OddsQuestion,
+  shop: ForecastShopFacts,
+): Generator<undefined, Odds> {
+  const outturns: Outturn[] = [];
+  for (const truth of drawnTruths(question.draws, question.inProgress)) {
+    outturns.push(outturnOf(question, truth, shop));
+    yield;
+  }
   return countOutturns(question, outturns);
+}
+
+/** Lots that stand in the shop and that steps take from: in doubt as far as looks left them so. */
+export function inProgressOf(
+  lots: ReadonlyMap<string, LotForecast>,
+  steps: readonly BakeStep[],
+): NonNullable<OddsQuestion['inProgress']> {
+  const touched = new Set(steps.flatMap(({ act }) => lotsTouchedBy(act)));
+  return new Map(
+    [...lots.values()]
+      .filter((lot) => lot.story.tense === 'done' && touched.has(lot.story.lot.id))
+      .map((lot) => [lot.story.lot.id, { speed: lot.speed, shrink: lot.shrink }]),
+  );
 }
 
 /** Chances from how truths turned out. */

@@ -9,7 +9,7 @@ import { methodFor, type Demand, type DemandMethod } from './demand';
 import { joinedNeeds } from './needs';
 import { withOtherPlaces } from './other-places';
 import { needsOfPlan } from './needs-of-plan';
-import { oddsOf, type OddsQuestion } from './odds';
+import { inProgressOf, ODDS_DRAWS, oddsOf, type OddsQuestion } from './odds';
 import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
 import { quickOdds } from './quick-odds';
 import { variantsOf, type Variant } from './variants';
@@ -186,7 +186,7 @@ export function judged(
 }
 
 /** A proposal with its odds from drawn truths, run through the whole chain. */
-export function withOdds(proposal: Proposal, shop: PlanningShop, draws: number): Proposal {
+export function withOdds(proposal: Proposal, shop: PlanningShop, draws = ODDS_DRAWS): Proposal {
   const odds = oddsOf(oddsQuestion(proposal, draws), proposal.request);
   return {
     ...proposal,
@@ -209,5 +209,6 @@ export function oddsQuestion({ plan, demand }: Proposal, draws: number): OddsQue
     readyFromMs: demand.readyFromMs,
     readyToMs: demand.readyToMs,
     draws,
+    inProgress: inProgressOf(plan.lots, plan.run),
   };
 }

@@ -1,4 +1,5 @@
-import { hoursRange, usualHours, type Stay } from '../../methods';
+import { hoursRange, type Stay } from '../../methods';
+import { hoursToBalls } from '../../mixing';
 import { addHours, hoursBetween, MS_PER_MINUTE } from '../../units';
 import { stepsOf } from '../method-draft';
 import { piecesOf } from '../method-acts';
@@ -73,9 +74,9 @@ function nearby(
 }
 
 function mixHours(plan: MethodPlan, { nowMs, readyFromMs }: MethodRequest): number[] {
-  const { balls, bulk } = plan.method;
+  const { balls, bulk, mix } = plan.method;
   const cold = balls.length > 1;
-  const bulkH = usualHours(bulk);
+  const bulkH = hoursToBalls({ mix, bulk }, plan.batches);
   const { leastH, mostH } = hoursRange(balls);
   const reach = cold
     ? {
@@ -164,12 +165,12 @@ function movedPlan(
   });
   const { readyFromMs, readyToMs, pantry, steps } = request;
   const pieces = piecesOf(method, columns, pantry, steps.scaleStepG);
-  const moments = { leavenAtMs, mixAtMs, readyFromMs, readyToMs };
+  const moments = { leavenAtMs, mixAtMs, batches: plan.batches, readyFromMs, readyToMs };
   return {
     ...plan,
     refreshments,
     mixAtMs,
-    ballAtMs: addHours(mixAtMs, usualHours(method.bulk)),
+    ballAtMs: addHours(mixAtMs, hoursToBalls(method, plan.batches)),
     steps: stepsOf(request, { method, columns, pieces, moments, refreshments }, plan.ids),
   };
 }

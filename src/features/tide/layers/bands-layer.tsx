@@ -1,6 +1,6 @@
 import { area, curveStepAfter } from 'd3';
 import { Fragment } from 'react';
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { tempText } from '@/ui/format';
 import { FLOOR, type BandBox } from '../layout/bands';
 import type { Frame, Picture } from '../layout/picture-parts';

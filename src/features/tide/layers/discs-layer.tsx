@@ -1,5 +1,5 @@
 import type { PointerEvent } from 'react';
-import type { Moment } from '@/services/tide';
+import type { Moment } from '@/server/tide';
 import { Glyph } from '@/ui/marks/glyphs';
 import type { Picture } from '../layout/picture-parts';
 

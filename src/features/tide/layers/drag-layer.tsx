@@ -1,5 +1,5 @@
-import type { TideView } from '@/services/tide';
-import type { Moved } from '@/services/tide/moved';
+import type { TideView } from '@/server/tide';
+import type { Moved } from '@/shop/moves/moved-shop';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import { Glyph } from '@/ui/marks/glyphs';
 import { conflictWords, dragWords, goingAlong } from '../drag-words';

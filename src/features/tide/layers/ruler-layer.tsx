@@ -1,4 +1,4 @@
-import type { TideView } from '@/services/tide';
+import type { TideView } from '@/server/tide';
 import { dayText } from '@/ui/format';
 import { textWidth } from '../layout/labels';
 import type { Picture } from '../layout/picture-parts';

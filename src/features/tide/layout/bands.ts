@@ -1,4 +1,4 @@
-import type { Band, Strand } from '@/services/tide';
+import type { Band, Strand } from '@/server/tide';
 import { assignLanes, laneHeight, type LaneMemory, type Lanes, type Stay } from '@/ui/lanes/lanes';
 import type { LanePlace } from '@/ui/lanes/search';
 

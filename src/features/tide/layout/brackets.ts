@@ -1,4 +1,4 @@
-import type { Strand } from '@/services/tide';
+import type { Strand } from '@/server/tide';
 import { widthAt } from '@/ui/strand/strand-shape';
 import type { PlacedStay } from './bands';
 import type { Bracket } from './picture-parts';

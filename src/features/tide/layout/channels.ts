@@ -1,4 +1,4 @@
-import type { Strand } from '@/services/tide';
+import type { Strand } from '@/server/tide';
 import type { PlacedStay } from './bands';
 import type { TimeScale } from './time-scale';
 

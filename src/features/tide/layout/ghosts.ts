@@ -1,5 +1,5 @@
 import { strandShape, type StrandShape } from '@/ui/strand/strand-shape';
-import type { Strand } from '@/services/tide';
+import type { Strand } from '@/server/tide';
 import type { Picture } from './picture-parts';
 
 /** A strand as it would lie after a move, on the lanes the picture has. */

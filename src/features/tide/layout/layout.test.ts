@@ -1,7 +1,8 @@
 import { frameFor } from './frame';
 import fc from 'fast-check';
 import { demoShop } from '../../../../tests/demo-shop';
-import { tideView, type TideView } from '@/services/tide';
+import { settleOdds } from '@/server/odds/odds-of-bake';
+import { tideView, type TideView } from '@/server/tide';
 import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { clockText } from '@/ui/format';
@@ -29,7 +30,10 @@ const scaleInput = {
 
 let view: TideView;
 beforeAll(() => {
-  view = tideView(demoShop().context);
+  const { context } = demoShop();
+  tideView(context);
+  settleOdds(context);
+  view = tideView(context);
 });
 
 describe('time scale', () => {

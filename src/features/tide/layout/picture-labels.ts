@@ -1,4 +1,4 @@
-import type { Strand, TideView } from '@/services/tide';
+import type { Strand, TideView } from '@/server/tide';
 import { clockText } from '@/ui/format';
 import { NAME_ROW, type BandBox, type PlacedStay, type Raft } from './bands';
 import { placeLabels, textWidth, type Box, type LabelWish } from './labels';

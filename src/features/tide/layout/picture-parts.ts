@@ -1,4 +1,4 @@
-import type { Moment, Strand } from '@/services/tide';
+import type { Moment, Strand } from '@/server/tide';
 import type { StrandShape } from '@/ui/strand/strand-shape';
 import type { LaneQuestion } from '@/ui/lanes/search';
 import type { BandBox, PlacedStay, Raft } from './bands';

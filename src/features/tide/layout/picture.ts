@@ -1,5 +1,5 @@
 import { MS_PER_HOUR } from '@/core/units';
-import type { Moment, TideView } from '@/services/tide';
+import type { Moment, TideView } from '@/server/tide';
 import { staysOf, type LaneMemory } from '@/ui/lanes/lanes';
 import { strandShape, widestIn } from '@/ui/strand/strand-shape';
 import { layoutBands, type PlacedStay } from './bands';

@@ -1,5 +1,7 @@
-import type { Service, TideView } from '@/services/tide';
-import { chanceWords, coverText } from '../tells';
+import type { ServiceOdds } from '@/shop/odds';
+
+import type { Service, TideView } from '@/server/tide';
+import { chanceWords, coverText } from '@/ui/odds/odds-text';
 import { textWidth } from './labels';
 import type { Frame, Tent } from './picture-parts';
 import type { TimeScale } from './time-scale';
@@ -28,11 +30,13 @@ export function tentsOf(view: TideView, scale: TimeScale, frame: Frame): Tent[] 
   }
 }
 
+/** What is not known yet first, then the least sure. */
+const byChance = (a: ServiceOdds, b: ServiceOdds) => (a.chance ?? -1) - (b.chance ?? -1);
+
 function tentOf(services: readonly Service[], scale: TimeScale, frame: Frame): Tent {
   const wanted = services.reduce((sum, one) => sum + one.wanted, 0);
-  const known = services.flatMap((one) => one.odds ?? []);
-  const odds = known.length === 0 ? null : Math.min(...known);
-  const text = `${wanted} ${coverText({ odds })}`;
+  const [least] = services.flatMap((one) => one.odds ?? []).sort(byChance);
+  const text = `${wanted} ${coverText(least ?? null)}`;
   const from = scale.x(Math.max(Math.min(...services.map((one) => one.fromMs)), scale.fromMs));
   const to = scale.x(Math.min(Math.max(...services.map((one) => one.toMs)), scale.toMs));
   const width = Math.max(textWidth(text, TEXT_PX * frame.text) + 14, to - from);
@@ -41,6 +45,6 @@ function tentOf(services: readonly Service[], scale: TimeScale, frame: Frame): T
     x: Math.max(frame.labelWidth, wished),
     width,
     text,
-    title: services.map((one) => `${one.name}: ${chanceWords(one)}`).join('\n'),
+    title: services.map((one) => `${one.name}: ${chanceWords(one.odds, one.wanted)}`).join('\n'),
   };
 }

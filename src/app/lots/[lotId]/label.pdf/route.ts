@@ -1,7 +1,7 @@
-import { shopContext } from '@/services/context';
-import { labelOf } from '@/services/labels/label';
-import { labelPdf } from '@/services/labels/pdf';
-import { labelSize } from '@/services/labels/sizes';
+import { shopContext } from '@/server/context';
+import { labelOf } from '@/server/labels/label';
+import { labelPdf } from '@/server/labels/pdf';
+import { labelSize } from '@/shop/labels/sizes';
 import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ lotId: string }> };

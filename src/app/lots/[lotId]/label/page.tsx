@@ -1,12 +1,12 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { LabelPanel } from '@/features/labels/label-panel';
-import { shopContext } from '@/services/context';
-import { labelOf } from '@/services/labels/label';
-import { qrOf } from '@/services/labels/qr';
+import { shopContext } from '@/server/context';
+import { labelOf } from '@/server/labels/label';
+import { qrOf } from '@/shop/labels/qr';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { loadShop } from '@/services/shop-state';
+import { loadShop } from '@/server/shop/load-shop';
 import { printLabelsAction } from '../../../actions';
 import { segmentOf } from '../../../segment';
 

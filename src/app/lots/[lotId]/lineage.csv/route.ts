@@ -1,6 +1,6 @@
-import { shopContext } from '@/services/context';
-import { lineageOf } from '@/services/lineage';
-import { lineageCsv } from '@/services/lineage-csv';
+import { shopContext } from '@/server/context';
+import { lineageOf } from '@/server/lots/lineage';
+import { lineageCsv } from '@/server/lots/lineage-csv';
 import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ lotId: string }> };

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { LineageTree } from '@/features/lineage/lineage';
-import { shopContext } from '@/services/context';
-import { lineageOf } from '@/services/lineage';
+import { shopContext } from '@/server/context';
+import { lineageOf } from '@/server/lots/lineage';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { segmentOf } from '../../../segment';

@@ -1,7 +1,7 @@
-import { shopContext } from '@/services/context';
-import { mixSheet } from '@/services/mix/sheet-content';
-import { mixSheetPdf } from '@/services/mix/sheet-pdf';
-import { mixView } from '@/services/mix/view';
+import { shopContext } from '@/server/context';
+import { mixSheet } from '@/shop/mix/sheet-content';
+import { mixSheetPdf } from '@/server/mix/sheet-pdf';
+import { mixView } from '@/server/mix/view';
 import { segmentOf } from '../../../segment';
 
 type Props = { params: Promise<{ stepId: string }> };

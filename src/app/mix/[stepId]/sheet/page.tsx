@@ -2,9 +2,9 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { MixSheetView } from '@/features/mix/mix-sheet';
-import { shopContext } from '@/services/context';
-import { mixSheet } from '@/services/mix/sheet-content';
-import { mixView } from '@/services/mix/view';
+import { shopContext } from '@/server/context';
+import { mixSheet } from '@/shop/mix/sheet-content';
+import { mixView } from '@/server/mix/view';
 import { segmentOf } from '../../../segment';
 
 export const metadata: Metadata = { title: 'Mix sheet' };

@@ -1,6 +1,6 @@
-import { shopContext } from '@/services/context';
-import { csvText } from '@/services/exports/csv';
-import { EXPORT_NAMES, exportTable } from '@/services/exports/tables';
+import { shopContext } from '@/server/context';
+import { csvText } from '@/server/exports/csv';
+import { EXPORT_NAMES, exportTable } from '@/server/exports/tables';
 import { textStream } from '../../text-stream';
 
 type Props = { params: Promise<{ name: string }> };

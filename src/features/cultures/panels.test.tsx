@@ -1,0 +1,101 @@
+/** @jest-environment jsdom */
+import { waitFor } from '@testing-library/react';
+import { culturesView } from '@/server/cultures/view';
+import { demoShop } from '../../../tests/demo-shop';
+import { standsInAPage } from '../../../tests/fixtures/page';
+import { buttonSaying, fieldNamed, pressable, shown } from '../../../tests/fixtures/shown';
+import type { CultureActions } from './culture-actions';
+import { Cultures } from './cultures';
+
+jest.mock('next/navigation', () => ({
+  useRouter: () => ({ refresh: () => undefined, push: () => undefined }),
+}));
+
+standsInAPage();
+jest.setTimeout(30_000);
+const { context } = demoShop();
+const done = () => jest.fn().mockResolvedValue({ ok: true, value: { batch: 'b', lotId: 'L' } });
+
+/** A panel of the demo’s cultures, by its path. */
+function opened(...path: string[]) {
+  const actions = {
+    undo: done(),
+    takeFeed: done(),
+    takeMix: done(),
+    takeSeries: done(),
+    takeThaw: done(),
+    takePart: done(),
+  };
+  const view = shown(
+    <Cultures view={culturesView(context, path)} actions={actions as unknown as CultureActions} />,
+  );
+  return { ...view, actions };
+}
+
+test('a feed is fed by what its typed wants come to, never by an answer to older ones', async () => {
+  const { user, actions } = opened('plinth');
+  await pressable(/^Feed now/);
+  const need = fieldNamed('need');
+  const wantedG = 10 * Number(need.value);
+  await user.type(need, '0');
+  // What stands there answers the want before: it can not be done.
+  expect(buttonSaying(/^Feed now/)?.disabled).toBe(true);
+  await user.click(await pressable(/^Feed now/));
+  const [{ motherG, flours, waterG }] = actions.takeFeed.mock.calls[0];
+  expect(motherG + flours[0].massG + waterG).toBeCloseTo(
+    wantedG + Number(fieldNamed('keep').value),
+    0,
+  );
+});
+
+test('feeds in a row are found, shown, and planned as one act; a word for grams is refused by name', async () => {
+  const { user, actions } = opened('grusa', 'series');
+  await pressable(/^Plan them/);
+  expect(document.querySelectorAll('table[aria-label="Feeds in a row"] tbody tr')).toHaveLength(2);
+  await user.clear(fieldNamed('need'));
+  await user.type(fieldNamed('need'), 'much');
+  expect(document.body.textContent).toMatch(/Need: much is not possible/);
+  expect(buttonSaying(/^Plan them/)).toBeUndefined();
+  await user.clear(fieldNamed('need'));
+  await user.type(fieldNamed('need'), '120');
+  await user.click(await pressable(/^Plan them/));
+  const [taken] = actions.takeSeries.mock.calls[0];
+  expect(taken).toMatchObject({ cultureId: 'grusa', levain: null });
+  const last = taken.feeds.at(-1);
+  expect(last.motherG + last.waterG + last.flours[0].massG).toBeGreaterThan(120);
+});
+
+test('leftover dough is refreshed by the share that is found, or for the balls that are wanted', async () => {
+  const { user, actions } = opened('drift');
+  await pressable(/^Refresh now/);
+  await user.selectOptions(fieldNamed('fixed'), 'dough');
+  await user.clear(fieldNamed('balls'));
+  await user.type(fieldNamed('balls'), '4');
+  await user.click(await pressable(/^Refresh now/));
+  const [taken] = actions.takeMix.mock.calls[0];
+  expect(taken).toMatchObject({ as: 'refresh', cultureId: 'drift', tense: 'done' });
+  const grams = [...taken.ingredients, ...taken.portions].reduce((sum, one) => sum + one.massG, 0);
+  expect(grams).toBeCloseTo(4 * Number(fieldNamed('ballG').value), -2);
+});
+
+test('a dough from discard takes what is typed, and a layer is thrown away by its own button', async () => {
+  const { user, actions } = opened('lees');
+  await user.clear(fieldNamed('discardG'));
+  await user.type(fieldNamed('discardG'), '200');
+  await user.click(await pressable(/^Mixed now/));
+  const [taken] = actions.takeMix.mock.calls[0];
+  expect(taken.portions.reduce((sum: number, one: { massG: number }) => sum + one.massG, 0)).toBe(
+    200,
+  );
+  await user.click(await pressable(/thr[eo]w/i));
+  await waitFor(() => expect(actions.takePart).toHaveBeenCalledTimes(1));
+  expect(actions.takePart.mock.calls[0][0]).toMatchObject({ as: 'gone' });
+});
+
+test('a thaw is worked out back from its hour and planned; an hour that has passed has none', async () => {
+  const { user, actions } = opened('frozen', 'F-S1');
+  await user.click(await pressable(/^Plan the thaw/));
+  const [taken] = actions.takeThaw.mock.calls[0];
+  expect(taken.lotId).toBe('F-S1');
+  expect(taken.outAt < taken.roomAt).toBe(true);
+});

@@ -1,0 +1,54 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import type { JobKind, JobKinds } from '@/ui/compute/jobs';
+import { useTypedCompute } from '@/ui/compute/use-typed-compute';
+import { useAct } from '@/ui/hands/use-act';
+import type { CultureActions } from './culture-actions';
+
+/** A form read as a question for the core, or a sentence for each wrong field. */
+export interface CheckedWish<Q> {
+  readonly asks: Q | null;
+  readonly errors: Readonly<Record<string, string>>;
+}
+
+const SETTLES_MS = 100;
+
+/**
+ * A wish as it is typed: its fields, what the core finds for it, and the act that writes what was found. Nothing is
+ * written by an answer to older fields: busy from the first key on.
+ * @param wish.first the fields it opens with
+ * @param wish.check reads fields as a question; made anew only when what it rests on changes
+ */
+export function useWish<F extends object, K extends JobKind>(
+  kind: K,
+  wish: {
+    readonly first: () => F;
+    readonly check: (fields: F) => CheckedWish<JobKinds[K]['asks']>;
+  },
+  actions: CultureActions,
+) {
+  const [fields, setFields] = useState<F>(wish.first);
+  const { check } = wish;
+  const { asks, errors } = useMemo(() => check(fields), [check, fields]);
+  const found = useTypedCompute(kind, asks, SETTLES_MS);
+  const act = useAct(actions);
+  const change = (changed: Partial<F>) => {
+    act.clear();
+    setFields((before) => ({ ...before, ...changed }));
+  };
+  return {
+    fields,
+    change,
+    errors,
+    asks,
+    /** Null while nothing is asked or was found. */
+    answer: asks === null || found.refused !== null ? null : found.answer,
+    /** The first sentence about what is wrong; null where nothing is. */
+    wrong: Object.values(errors)[0] ?? found.refused ?? Object.values(act.refused)[0] ?? null,
+    finding: found.busy,
+    /** True while what was found may not be written. */
+    busy: act.busy || found.busy,
+    run: act.run,
+  };
+}

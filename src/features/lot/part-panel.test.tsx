@@ -1,0 +1,56 @@
+/** @jest-environment jsdom */
+import { screen, waitFor } from '@testing-library/react';
+import { demoShop } from '../../../tests/demo-shop';
+import { handsDoing, shown } from '../../../tests/fixtures/shown';
+import { lotView } from '@/server/lots/lot-view';
+import { PartPanel } from './part-panel';
+
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
+
+const { context } = demoShop();
+const view = lotView(context, 'P1126-1')!;
+const opened = (actions: Parameters<typeof handsDoing>[0]) =>
+  shown(<PartPanel view={view} actions={handsDoing(actions)} />);
+const put = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Put it by' });
+
+test('a part is put by once: what was taken is gone from the field, and a second tap writes nothing', async () => {
+  const takePart = jest
+    .fn()
+    .mockResolvedValue({ ok: true, value: { batch: 'b', lotId: 'P1127-9' } });
+  const { user } = opened({ takePart });
+  const part = screen.getByLabelText<HTMLInputElement>('Part, g');
+  await user.clear(part);
+  await user.type(part, '120');
+  await user.dblClick(put());
+  await waitFor(() => expect(part.value).toBe(''));
+  expect(takePart).toHaveBeenCalledTimes(1);
+  expect(takePart.mock.calls[0][0]).toMatchObject({ lotId: 'P1126-1', massG: '120' });
+  expect(put().disabled).toBe(true);
+  expect(await screen.findByText(/P1127-9 put by/)).toBeTruthy();
+});
+
+test('more than is left is refused in its sentence, and the figure stays to be mended', async () => {
+  const sentence = 'Part: 9000 g is not possible. Allowed: up to 2030 g, what is left.';
+  const takePart = jest.fn().mockResolvedValue({
+    ok: false,
+    refusals: [{ field: 'massG', sentence }],
+  });
+  const { user } = opened({ takePart });
+  const part = screen.getByLabelText<HTMLInputElement>('Part, g');
+  await user.clear(part);
+  await user.type(part, '9000');
+  await user.click(put());
+  expect(await screen.findByText(sentence)).toBeTruthy();
+  expect(part.value).toBe('9000');
+});
+
+test('what is gone goes nowhere: no place is asked for', async () => {
+  const takePart = jest.fn().mockResolvedValue({ ok: true, value: { batch: 'b', lotId: 'x' } });
+  const { user } = opened({ takePart });
+  expect(screen.queryByLabelText('To')).not.toBeNull();
+  await user.selectOptions(screen.getByLabelText('Goes on'), 'gone');
+  expect(screen.queryByLabelText('To')).toBeNull();
+  await user.click(screen.getByRole('button', { name: 'It is gone' }));
+  await waitFor(() => expect(takePart).toHaveBeenCalled());
+  expect(takePart.mock.calls[0][0]).toMatchObject({ as: 'gone' });
+});

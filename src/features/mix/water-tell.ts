@@ -1,0 +1,31 @@
+import type { WaterFact, MixView } from '@/shop/mix/view';
+
+import { massText, tempText } from '@/ui/format';
+
+/** The water of a mix, in the head of its card. */
+export function waterTell({ water, units }: MixView) {
+  if (water === null) return { ask: 'water at', says: '–', detail: 'none goes in' };
+  const { answer } = water;
+  const ice = answer.iceG > 0 ? ` + ${massText(Math.round(answer.iceG), units)} ice` : '';
+  return {
+    ask: 'water at',
+    says: `${tempText(Math.round(answer.waterC), units)}${ice}`,
+    detail: waterDetail(water, units),
+  };
+}
+
+/** The shop rule weighs every part alike: told as a check where it comes near, left out where it can not know. */
+const RULE_NEAR_C = 3;
+/** Water this much warmer than the coldest is not ice cold any more, °C. */
+const NOT_COLD_C = 6;
+
+function waterDetail({ answer, rule, iceColdC }: WaterFact, units: MixView['units']): string {
+  if (answer.bound !== null) return `comes to ${tempText(answer.doughC, units)}`;
+  if (iceColdC !== null && answer.doughC - iceColdC > 0 && answer.waterC > NOT_COLD_C) {
+    return `ice cold it comes to ${tempText(Math.round(iceColdC), units)}`;
+  }
+  const near = answer.iceG === 0 && Math.abs(rule.waterC - answer.waterC) <= RULE_NEAR_C;
+  return near
+    ? `shop rule ${tempText(Math.round(rule.waterC), units)}`
+    : `for dough at ${tempText(Math.round(answer.doughC), units)}`;
+}

@@ -1,0 +1,115 @@
+import { setAim } from '../hands/aim';
+import { keepBackup } from '../backups/backups';
+import type { ShopContext } from '../context';
+import { describeCulture } from '../cultures/describe';
+import { restCulture, retireCulture } from '../cultures/rest';
+import { takeFeed } from '../cultures/take-feed';
+import { takeMix } from '../cultures/take-mix';
+import { takePart } from '../cultures/take-part';
+import { takeSeries } from '../cultures/take-series';
+import { takeThaw } from '../cultures/take-thaw';
+import { changeFlour, retireOneFlour } from '../doughs/flours';
+import { restoreVersion, retire, saveMethod } from '../doughs/methods';
+import { takeMethodBake } from '../doughs/take-method-bake';
+import { changeEquipment, removeEquipment, troubleProbe } from '../shop/equipment';
+import { openSack, takeSackBack } from '../shop/flour-lots';
+import { actOnLot, doStep } from '../hands/hands';
+import { takeMove } from '../hold/take-move';
+import { printLabels } from '../labels/print';
+import { resetLearned, undoReset } from '../learned/learned';
+import { logLook } from '../hands/look';
+import { finishCard, markCard } from '../mix/commands';
+import { handleScale } from '../mix/scale';
+import { moveStep } from '../hands/move-step';
+import { takeBake } from '../bakes/new-bake';
+import type { Outcome } from '@/shop/outcome';
+import { stateDemand, withdrawDemand } from '../plan/demands';
+import { changeHours, pinStep, setWish } from '../plan/hours';
+import { planFeeds } from '../plan/plan-feeds';
+import { replanBake } from '../plan/replan';
+import { takePlan } from '../plan/take-plan';
+import { logPractice } from '../practice/practice';
+import { logReading } from '../shop/readings';
+import { logNote, logScore } from '../scores/score';
+import { takeChange } from '../scores/take-change';
+import { changePlace, changeShop, setDemoRate } from '../shop/shop';
+import { skipStep } from '../hands/skip-step';
+import { planTrial } from '../trials/plan-trial';
+import { undoBatch } from '../journal/undo';
+import { applyWhatIf } from '../lots/use-what-if';
+import { withdrawBake } from '../bakes/withdraw-bake';
+
+/** Everything a page can have done, by name. Each takes what arrives as it is and checks it. */
+export const COMMANDS = {
+  doStep,
+  moveStep,
+  skipStep,
+  logLook,
+  actOnLot,
+  undo: (context: ShopContext, batch: unknown) => undoBatch(context, String(batch)),
+  withdrawBake: (context: ShopContext, bakeId: unknown) => withdrawBake(context, String(bakeId)),
+  takeBake,
+  changeShop,
+  changePlace,
+  setDemoRate: (context: ShopContext, rate: unknown) => setDemoRate(context, Number(rate)),
+  resetLearned: (context: ShopContext, key: unknown) => resetLearned(context, String(key)),
+  undoReset: (context: ShopContext, key: unknown) => undoReset(context, String(key)),
+  setAim,
+  logReading,
+  planTrial,
+  applyWhatIf,
+  changeEquipment,
+  removeEquipment: (context: ShopContext, id: unknown) => removeEquipment(context, String(id)),
+  troubleProbe,
+  takeFeed,
+  describeCulture,
+  restCulture,
+  retireCulture,
+  takeMix,
+  takePart,
+  takeSeries,
+  takeThaw,
+  printLabels,
+  openSack,
+  takeSackBack: (context: ShopContext, id: unknown) => takeSackBack(context, String(id)),
+  keepBackup: (context: ShopContext) => keepBackup(context, Date.now()),
+  markCard,
+  finishCard,
+  handleScale: (_: ShopContext, form: unknown) => handleScale(form),
+  takePlan,
+  planFeeds,
+  replan: replanBake,
+  stateDemand,
+  withdrawDemand: (context: ShopContext, id: unknown, withdrawn: unknown) =>
+    withdrawDemand(context, String(id), withdrawn === true),
+  changeHours,
+  setWish,
+  pinStep: (context: ShopContext, stepId: unknown, pinned: unknown) =>
+    pinStep(context, String(stepId), pinned === true),
+  logScore,
+  logNote,
+  takeChange,
+  takeMethodBake,
+  saveMethod,
+  restoreVersion: (context: ShopContext, versionId: unknown) =>
+    restoreVersion(context, String(versionId)),
+  retireMethod: (context: ShopContext, methodId: unknown, retired: unknown) =>
+    retire(context, String(methodId), retired === true),
+  changeFlour,
+  retireFlour: retireOneFlour,
+  takeMove,
+  logPractice,
+} satisfies Readonly<
+  Record<
+    string,
+    (context: ShopContext, ...args: never[]) => Outcome<unknown> | Promise<Outcome<unknown>>
+  >
+>;
+
+export type CommandName = keyof typeof COMMANDS;
+
+type Rest<F> = F extends (context: ShopContext, ...args: infer A) => unknown ? A : never;
+/** What a command takes beside the shop. */
+export type CommandArgs<N extends CommandName> = Rest<(typeof COMMANDS)[N]>;
+/** What a command answers. */
+export type CommandAnswer<N extends CommandName> = Awaited<ReturnType<(typeof COMMANDS)[N]>>;

@@ -1,0 +1,60 @@
+import { stockAfter } from '@/core/journal';
+import { numberField, z } from '@/core/parse';
+import { handlingOf, ripenessRule } from '@/core/ripeness';
+import { placeTempC } from '@/core/forecast';
+
+import type { ShopContext } from '../context';
+import { batchOf, writeEntries } from '../journal/entries';
+import { done, refused, type Outcome } from '@/shop/outcome';
+import { parseForm, refusing } from '@/shop/parse-form';
+import { forecastState, loadShop } from '../shop/load-shop';
+
+const TARGET_RULE = { name: 'Target rise', unit: '×', min: 1.05, max: 8 } as const;
+
+const aimFormSchema = z.object({
+  lotId: z.string().min(1),
+  batch: z.string().min(8).max(80),
+  /** Left out: back to what the table of ripeness says. */
+  targetRise: numberField(TARGET_RULE).nullish(),
+});
+
+/** Sets the baker’s own target rise of a lot, or takes it back to the table’s. */
+export function setAim(
+  context: ShopContext,
+  form: unknown,
+): Outcome<{ batch: string; bestMs: number | null }> {
+  const parsed = parseForm(aimFormSchema, form);
+  if (!parsed.ok) return parsed;
+  return refusing(() => {
+    const state = loadShop(context);
+    const { lotId, batch } = parsed.value;
+    const targetRise = parsed.value.targetRise ?? null;
+    const lot = forecastState(context, state).lots.get(lotId);
+    if (lot === undefined || !stockAfter(state.folded.done).has(lotId)) {
+      return refused('lotId', `Lot: ${lotId} has not been made yet; its target can be set then.`);
+    }
+    const ambients = lot.story.stays.map((stay) =>
+      placeTempC(state.placeMap, stay.placeId, stay.fromMs),
+    );
+    if (ripenessRule(lot.story.lot.kind, handlingOf(ambients)).by !== 'target') {
+      return refused(
+        'targetRise',
+        `Target rise: a ${lot.story.lot.kind} here is ripe by its own peak or by its hours, not by a rise.`,
+      );
+    }
+    const { peakRise } = lot.window;
+    if (targetRise !== null && targetRise > peakRise) {
+      return refused(
+        'targetRise',
+        `Target rise: ×${targetRise} is not possible. Allowed: 1.05 to ×${peakRise.toFixed(2)}, its greatest rise.`,
+      );
+    }
+    const body = { kind: 'aim' as const, lotId, targetRise };
+    writeEntries(
+      context,
+      batchOf(context, batch, [{ atMs: state.nowMs, tense: 'done', body, by: null }]),
+    );
+    const after = forecastState(context, loadShop(context)).lots.get(lotId);
+    return done({ batch, bestMs: after?.window.bestMs ?? null });
+  });
+}

@@ -1,0 +1,221 @@
+import { type ShopState } from '@/shop/state';
+import { WARMEST_WATER_C } from '@/core/thermal';
+import { isAct, stockAfter, type Act, type ActOf, type Lot } from '@/core/journal';
+import { additionQuestion, farOffQuestion, isFar } from '@/core/mixing';
+import { numberField, z } from '@/core/parse';
+import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+
+import type { ShopContext } from '../context';
+import { doneDrafts } from '../journal/done-drafts';
+import { batchOf, writeEntries } from '../journal/entries';
+import { done, refused, type Outcome } from '@/shop/outcome';
+import { parseForm, refusing } from '@/shop/parse-form';
+import { loadShop } from '../shop/load-shop';
+import { mixingOf } from '../mix/water';
+
+const GRAMS_RULE = { name: 'Grams', unit: 'g', min: 0, max: 500_000 } as const;
+const TEMP_RULE = { name: 'Temperature', unit: '°C', min: -5, max: 40 } as const;
+const WATER_RULE = { name: 'Water', unit: '°C', min: 0, max: WARMEST_WATER_C } as const;
+const COUNT_RULE = { name: 'Balls', unit: '', min: 1, max: 2000 } as const;
+
+/** What the hands say when a step is done: what is left out was as planned. */
+const doneFormSchema = z.object({
+  stepId: z.string().min(1),
+  /** Made by the page, so that a second tap writes nothing twice. */
+  batch: z.string().min(8).max(80),
+  at: z.string().nullish(),
+  by: z.string().max(60).nullish(),
+  /** Temperature measured of the mass; left out when it was not measured. */
+  tempC: numberField(TEMP_RULE).nullish(),
+  waterC: numberField(WATER_RULE).nullish(),
+  iceG: numberField(GRAMS_RULE).nullish(),
+  grams: z.record(z.string(), numberField(GRAMS_RULE)).default({}),
+  count: numberField(COUNT_RULE).nullish(),
+  /** The baker was asked about amounts far from the plan, and means them. */
+  sure: z.boolean().default(false),
+});
+type DoneForm = z.output<typeof doneFormSchema>;
+
+/** Entries may be written this far back. */
+const LONGEST_BACK_MS = 14 * 24 * MS_PER_HOUR;
+
+/** Writes a planned step as done, with its real time, grams and temperature. */
+export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: string }> {
+  const parsed = parseForm(doneFormSchema, form);
+  if (!parsed.ok) return parsed;
+  return refusing(() => {
+    const state = loadShop(context);
+    const { batch, stepId } = parsed.value;
+    if (state.folded.done.some((one) => one.batch === batch)) return done({ batch });
+    const step = state.folded.plan.find((one) => one.stepId === stepId);
+    if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
+    if (isAct(step.act, 'look')) {
+      return refused(null, 'Look: say what is seen, with “Log a look”.');
+    }
+    const at = doneAt(parsed.value.at, state);
+    if (!at.ok) return at;
+    const by = isAct(step.act, 'make')
+      ? mixingOf(context, state, step.act, step.bakeId).by
+      : 'hand';
+    const act = actAsDone(step.act, parsed.value, by);
+    const question = parsed.value.sure ? null : amountsQuestion(step.act, act, state);
+    if (question !== null) return refused('sure', question);
+    const drafts = doneDrafts(context, state, {
+      act,
+      atMs: at.value,
+      by: parsed.value.by ?? null,
+      bakeId: step.bakeId,
+      fulfils: step.stepId,
+    });
+    if (!drafts.ok) return drafts;
+    writeEntries(context, batchOf(context, batch, drafts.value));
+    return done({ batch });
+  });
+}
+
+/** The instant a baker names, now when none is named; never in the future. */
+export function doneAt(text: string | null | undefined, state: ShopState): Outcome<number> {
+  if (text === null || text === undefined || text === '') return done(state.nowMs);
+  const atMs = fromLocalText(text, state.shop.timeZone);
+  if (atMs > state.nowMs + MS_PER_MINUTE) {
+    return refused(
+      'at',
+      `Done at: ${text.replace('T', ' ')} is still to come. Allowed: up to now.`,
+    );
+  }
+  if (atMs < state.nowMs - LONGEST_BACK_MS) {
+    return refused(
+      'at',
+      `Done at: ${text.replace('T', ' ')} is too long ago. Allowed: the last 14 days.`,
+    );
+  }
+  return done(atMs);
+}
+
+/** What is asked about amounts far from the plan; null where they are near it. */
+function amountsQuestion(planned: Act, done: Act, state: ShopState): string | null {
+  if (isAct(planned, 'divide') && isAct(done, 'divide')) {
+    const ball = { name: 'a ball', massG: done.ballG, plannedG: planned.ballG };
+    const all = { name: 'balls in all', massG: done.count, plannedG: planned.count };
+    return isFar(all.massG, all.plannedG)
+      ? `${done.count} balls where ${planned.count} were planned: is that right?`
+      : farOffQuestion([ball], planned.count * planned.ballG);
+  }
+  if (!isAct(planned, 'make') || !isAct(done, 'make')) return null;
+  const stock = stockAfter(state.folded.done);
+  const amounts = [
+    ...planned.portions.map(({ lotId, massG }, i) => ({
+      name: stock.get(lotId)?.name ?? lotId,
+      massG: done.portions[i]?.massG ?? massG,
+      plannedG: massG,
+    })),
+    ...planned.ingredients.map(({ ingredientId, massG }, i) => ({
+      name: (state.pantry.get(ingredientId)?.name ?? ingredientId).toLowerCase(),
+      massG: done.ingredients[i]?.massG ?? massG,
+      plannedG: massG,
+    })),
+  ];
+  return farOffQuestion(
+    amounts,
+    amounts.reduce((sum, one) => sum + one.plannedG, 0),
+  );
+}
+
+/** The planned act with what was really weighed, measured and counted. */
+function actAsDone(act: Act, form: DoneForm, by: 'hand' | 'mixer'): Act {
+  if (isAct(act, 'make')) {
+    return {
+      ...act,
+      startC: form.tempC ?? act.startC,
+      ...measuredMix(form, by),
+      ingredients: act.ingredients.map((line) => ({
+        ...line,
+        massG: form.grams[line.ingredientId] ?? line.massG,
+      })),
+      portions: act.portions.map((line) => ({
+        ...line,
+        massG: form.grams[line.lotId] ?? line.massG,
+      })),
+    };
+  }
+  if (isAct(act, 'divide')) {
+    return { ...act, count: form.count ?? act.count, ballG: form.grams['ball'] ?? act.ballG };
+  }
+  if (isAct(act, 'use')) return { ...act, count: form.count ?? act.count };
+  return act;
+}
+
+/** Water and mixing, where both water and mass were measured: what was only planned teaches nothing. */
+function measuredMix(
+  form: DoneForm,
+  by: 'hand' | 'mixer',
+): Pick<ActOf<'make'>, 'waterC' | 'iceG' | 'mixedBy'> {
+  if (form.tempC == null || form.waterC == null) return {};
+  return { waterC: form.waterC, iceG: form.iceG ?? 0, mixedBy: by };
+}
+
+const actFormSchema = z.object({
+  lotId: z.string().min(1),
+  batch: z.string().min(8).max(80),
+  at: z.string().nullish(),
+  sure: z.boolean().default(false),
+  act: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('fold') }),
+    z.object({ kind: z.literal('move'), placeId: z.string().min(1) }),
+    z.object({
+      kind: z.literal('add'),
+      ingredientId: z.string().min(1),
+      massG: numberField({ ...GRAMS_RULE, min: 0.1 }),
+    }),
+  ]),
+});
+
+/** Bubbles that a fold leaves in a dough. Set. */
+const GAS_KEPT_FOLDING = 0.8;
+
+/** Writes something done to a lot outside its plan: a fold, a move, an addition by feel. */
+export function actOnLot(context: ShopContext, form: unknown): Outcome<{ batch: string }> {
+  const parsed = parseForm(actFormSchema, form);
+  if (!parsed.ok) return parsed;
+  return refusing(() => {
+    const state = loadShop(context);
+    const { lotId, batch, act } = parsed.value;
+    const lot = stockAfter(state.folded.done).get(lotId);
+    if (lot === undefined) return refused('lotId', `Lot: ${lotId} has not been made yet.`);
+    const at = doneAt(parsed.value.at, state);
+    if (!at.ok) return at;
+    const body = bodyOf(lotId, act);
+    if (isAct(body, 'move') && !state.placeMap.has(body.placeId)) {
+      return refused('placeId', `Place: “${body.placeId}” is not in the shop.`);
+    }
+    if (isAct(body, 'add') && !state.pantry.has(body.ingredients[0]?.ingredientId ?? '')) {
+      return refused('ingredientId', 'Ingredient: choose one that the shop has.');
+    }
+    const question = parsed.value.sure ? null : addedQuestion(act, lot, state);
+    if (question !== null) return refused('sure', question);
+    writeEntries(context, batchOf(context, batch, [{ atMs: at.value, tense: 'done', body }]));
+    return done({ batch });
+  });
+}
+
+/** What is asked about an addition that is much of its mass; null for every other act. */
+function addedQuestion(
+  act: z.output<typeof actFormSchema>['act'],
+  { composition }: Lot,
+  { pantry }: ShopState,
+): string | null {
+  if (act.kind !== 'add') return null;
+  const name = pantry.get(act.ingredientId)?.name.toLowerCase() ?? act.ingredientId;
+  return additionQuestion(name, act.massG, composition);
+}
+
+function bodyOf(lotId: string, act: z.output<typeof actFormSchema>['act']): Act {
+  if (act.kind === 'move') return { kind: 'move', lotId, placeId: act.placeId };
+  if (act.kind === 'fold') return { kind: 'work', lotId, act: 'fold', gasKept: GAS_KEPT_FOLDING };
+  return {
+    kind: 'add',
+    lotId,
+    ingredients: [{ ingredientId: act.ingredientId, massG: act.massG }],
+    startC: 20,
+  };
+}

@@ -1,0 +1,276 @@
+import { type Entry, type LookSigns } from '@/core/journal';
+import { z } from '@/core/parse';
+import { fromLocalText, MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import {
+  listBakeNames,
+  listBatch,
+  listFoundBatches,
+  listLotNames,
+  oneShop,
+  type FoundBatch,
+} from '@/data';
+import type { ShopContext } from '../context';
+import { discardedByWeek, type DiscardedWeek } from './discarded';
+import { entriesThatDoNotCount, struckByAll } from './log-marks';
+import { signWords } from '@/shop/lots/sign-words';
+
+/** A batch of the journal as the Log shows it. */
+export interface LogRow {
+  readonly batch: string;
+  readonly atMs: number;
+  readonly recordedMs: number;
+  /** The day it stands under: when it was done, or planned. */
+  readonly standsMs: number;
+  readonly tense: 'planned' | 'done';
+  readonly says: string;
+  readonly by: string | null;
+  readonly lotId: string | null;
+  /** The bake it belongs to, with its name. */
+  readonly bake: { readonly id: string; readonly name: string } | null;
+  /** True when everything it wrote was taken back. */
+  readonly struck: boolean;
+  /** Why what it wrote does not count; null where it does. */
+  readonly doesNotCount: string | null;
+}
+
+/** What of the journal is shown. */
+export const LOG_PARTS = {
+  everything: {},
+  'what was done': {
+    tense: 'done',
+    kinds: ['make', 'add', 'work', 'move', 'divide', 'split', 'use', 'discard', 'light', 'aim'],
+  },
+  looks: { kinds: ['look'] },
+  'scores and notes': { kinds: ['score', 'note'] },
+  temperatures: { kinds: ['reading'] },
+  plans: { tense: 'planned' },
+} as const satisfies Readonly<
+  Record<string, { tense?: Entry['tense']; kinds?: readonly Entry['body']['kind'][] }>
+>;
+export type LogPart = keyof typeof LOG_PARTS;
+const PARTS = Object.keys(LOG_PARTS) as [LogPart, ...LogPart[]];
+
+const day = z.iso.date();
+
+/** What the Log is asked for, from its address; what can not be read is left out. */
+const searchSchema = z.object({
+  q: z.string().trim().max(120).optional().catch(undefined),
+  part: z.enum(PARTS).optional().catch(undefined),
+  lot: z.string().min(1).max(80).optional().catch(undefined),
+  by: z.string().min(1).max(60).optional().catch(undefined),
+  from: day.optional().catch(undefined),
+  to: day.optional().catch(undefined),
+  /** Where the page before ended: an instant and the number of an entry. */
+  before: z
+    .string()
+    .regex(/^\d{1,15}-\d{1,12}$/)
+    .optional()
+    .catch(undefined),
+});
+export type LogSearch = z.output<typeof searchSchema>;
+
+/** The Log: what was written, the newest first. */
+export interface LogView {
+  readonly units: ShopUnits;
+  readonly nowMs: number;
+  readonly search: LogSearch;
+  readonly rows: readonly LogRow[];
+  /** Where the next page begins; null on the last. */
+  readonly olderBefore: string | null;
+  readonly people: readonly string[];
+  /** Flour thrown away and set aside, week by week. */
+  readonly weeks: readonly DiscardedWeek[];
+}
+
+/** Rows the Log shows at once. */
+const ROWS = 100;
+const DAY_MS = 24 * MS_PER_HOUR;
+
+/** The journal by batch, the newest first: all of it, or what answers a search. */
+export function logView(context: ShopContext, asked: unknown = {}): LogView {
+  const shop = oneShop(context.db);
+  const search = searchSchema.parse(asked);
+  const { timeZone } = shop;
+  const part = LOG_PARTS[search.part ?? 'everything'];
+  const found = listFoundBatches(context.db, {
+    ...part,
+    ...defined({
+      lotId: search.lot,
+      by: search.by,
+      before: placeOf(search.before),
+      fromMs: search.from && fromLocalText(`${search.from}T00:00`, timeZone),
+      toMs: search.to && fromLocalText(`${search.to}T00:00`, timeZone) + DAY_MS,
+    }),
+    words: (search.q ?? '').split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)),
+    limit: ROWS + 1,
+  });
+  return {
+    units: { timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    nowMs: context.clock().nowMs,
+    search,
+    rows: rowsOf(
+      context,
+      found.slice(0, ROWS).map((one) => one.batch),
+    ),
+    olderBefore: olderOf(found),
+    people: shop.people,
+    weeks: orNone(() => discardedByWeek(context)),
+  };
+}
+
+/** The journal is shown and can be taken back whatever stands in it: what is only told beside it may fail. */
+function orNone<T>(tell: () => readonly T[]): readonly T[] {
+  try {
+    return tell();
+  } catch {
+    return [];
+  }
+}
+
+function placeOf(text: string | undefined) {
+  const [standsMs, seq] = (text ?? '').split('-').map(Number);
+  return text === undefined || standsMs === undefined || seq === undefined
+    ? undefined
+    : { standsMs, seq };
+}
+
+function olderOf(found: readonly FoundBatch[]): string | null {
+  const last = found[ROWS - 1];
+  return found.length <= ROWS || last === undefined ? null : `${last.standsMs}-${last.seq}`;
+}
+
+/** An object without what is undefined. */
+function defined<T extends object>(all: T): { [K in keyof T]?: Exclude<T[K], undefined | ''> } {
+  return Object.fromEntries(
+    Object.entries(all).filter(([, value]) => value !== undefined && value !== ''),
+  ) as { [K in keyof T]?: Exclude<T[K], undefined | ''> };
+}
+
+/** Batches of the journal as rows. */
+export function rowsOf(context: ShopContext, ids: readonly string[]): LogRow[] {
+  const batches = ids.map((batch) => listBatch(context.db, batch));
+  const marks: Marks = { struck: struckByAll(context.db), not: entriesThatDoNotCount(context) };
+  const lotIds = batches.flatMap((batch) => batch.flatMap(({ body }) => lotsNamed(body)));
+  const names = listLotNames(context.db, [...new Set(lotIds)]);
+  const bakeIds = batches.flatMap((batch) => batch.slice(0, 1).flatMap((one) => one.bakeId ?? []));
+  const bakes = listBakeNames(context.db, bakeIds);
+  return batches.map((batch) => rowOf(batch, marks, { names, bakes }));
+}
+
+/** What stands beside the entries themselves. */
+interface Marks {
+  readonly struck: ReadonlySet<string>;
+  /** Sentences by entry. */
+  readonly not: ReadonlyMap<string, string>;
+}
+
+function lotsNamed(body: Entry['body']): string[] {
+  const act = body.kind === 'replace' ? body.act : body;
+  return 'lotId' in act && act.lotId !== undefined ? [act.lotId] : [];
+}
+
+function rowOf(
+  batch: readonly Entry[],
+  { struck, not }: Marks,
+  { names, bakes }: { names: ReadonlyMap<string, string>; bakes: ReadonlyMap<string, string> },
+): LogRow {
+  const first = batch[0] as Entry;
+  const bakeName = bakes.get(first.bakeId ?? '');
+  return {
+    batch: first.batch,
+    atMs: first.atMs,
+    recordedMs: first.recordedMs,
+    standsMs: first.tense === 'done' ? first.atMs : first.recordedMs,
+    tense: first.tense,
+    says: saysOf(batch, names),
+    by: first.by,
+    lotId: lotsNamed(first.body)[0] ?? null,
+    bake:
+      first.bakeId === null || bakeName === undefined ? null : { id: first.bakeId, name: bakeName },
+    struck: batch.every((entry) => struck.has(entry.id)),
+    doesNotCount: batch.map((entry) => not.get(entry.id)).find((one) => one !== undefined) ?? null,
+  };
+}
+
+function saysOf(batch: readonly Entry[], names: ReadonlyMap<string, string>): string {
+  const first = batch[0] as Entry;
+  const { body } = first;
+  const name = (lotId: string) => names.get(lotId) ?? lotId;
+  // A note written with other entries says what they are about.
+  const about = batch.slice(1).find((one) => one.body.kind === 'note')?.body;
+  if (about?.kind === 'note') return about.text;
+  if (first.tense === 'planned' && batch.length > 1 && body.kind === 'make') {
+    return `Planned ${body.name.replace(/ poolish$/, '')}: ${batch.length} steps`;
+  }
+  const said = bodySays(body, name);
+  return first.tense === 'planned' ? toCome(said) : said;
+}
+
+/** What is still to be done is not told as done. */
+const TO_COME: Readonly<Record<string, string>> = {
+  Made: 'make',
+  Balled: 'ball',
+  Took: 'take',
+  Baked: 'bake',
+  Moved: 'move',
+  Added: 'add',
+  Discarded: 'discard',
+  Lit: 'light',
+};
+
+/** "Moved Cold biga" as "Planned: move Cold biga"; words about plans themselves stay as they are. */
+function toCome(said: string): string {
+  const [verb = ''] = said.split(' ');
+  const infinitive = said === SAYS_REPLACED ? undefined : TO_COME[verb];
+  return infinitive === undefined ? said : `Planned: ${infinitive}${said.slice(verb.length)}`;
+}
+const SAYS_REPLACED = 'Moved planned steps';
+
+type Says<K extends Entry['body']['kind']> = (
+  body: Extract<Entry['body'], { kind: K }>,
+  name: (lotId: string) => string,
+) => string;
+
+/** Each kind of entry in the trade’s words. */
+const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
+  make: (body) => `Made ${body.name}`,
+  divide: (body) => `Balled ${body.count} × ${body.ballG} g, ${body.name}`,
+  split: (body, name) => `Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
+  use: (body, name) => `Baked ${body.count}, ${name(body.lotId)}`,
+  move: (body, name) => `Moved ${name(body.lotId)}`,
+  look: (body, name) => `Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,
+  work: (body, name) => `${body.act}: ${name(body.lotId)}`,
+  add: (body, name) => `Added to ${name(body.lotId)}`,
+  discard: (body, name) => `Discarded ${Math.round(body.massG)} g of ${name(body.lotId)}`,
+  aim: (body, name) =>
+    body.targetRise === null
+      ? `${name(body.lotId)}: target as the table has it`
+      : `${name(body.lotId)}: target ×${body.targetRise}`,
+  light: (body) => `Lit ${body.oven}`,
+  reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
+  score: (body) => `Scored${scoreText(body)}`,
+  note: (body, name) =>
+    body.lotId === undefined ? `Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
+  strike: () => 'Took back an entry',
+  replace: () => SAYS_REPLACED,
+  withdraw: (body) =>
+    body.reason === undefined ? 'Withdrew planned steps' : `Skipped a step: ${body.reason}`,
+};
+
+function scoreText({ opening, note }: Extract<Entry['body'], { kind: 'score' }>): string {
+  const opened =
+    opening === undefined
+      ? ''
+      : opening.first === opening.last
+        ? `: opening ${opening.first} to the last`
+        : `: opening ${opening.first}, at the end ${opening.last}`;
+  return note === undefined || note === '' ? opened : `${opened}, “${note}”`;
+}
+
+function bodySays(body: Entry['body'], name: (lotId: string) => string): string {
+  return (SAYS[body.kind] as Says<typeof body.kind>)(body as never, name);
+}
+
+function signsText({ rise, ...signs }: LookSigns): string {
+  return [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)].join(', ');
+}

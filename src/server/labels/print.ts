@@ -1,0 +1,78 @@
+import { simulatedLabelPrinter } from '@/devices/simulated-label-printer';
+import { wholeNumberField, z } from '@/core/parse';
+import { addPrintedLabel, listPrintedLabels, type PrintedLabel } from '@/data';
+import type { ShopUnits } from '@/core/units';
+import type { ShopContext } from '../context';
+import { stockOf } from '../cultures/registry';
+import { done, refused, type Outcome } from '@/shop/outcome';
+import { parseForm } from '@/shop/parse-form';
+import { loadShop } from '../shop/load-shop';
+import { labelOf } from './label';
+import { labelPdf } from './pdf';
+import { LABEL_SIZES, labelSize } from '@/shop/labels/sizes';
+
+const printSchema = z.object({
+  lotId: z.string().min(1).max(80),
+  size: z.string().max(40),
+  copies: wholeNumberField({ name: 'Labels', unit: '', min: 1, max: 200 }),
+});
+
+/** Prints labels of a lot on the shop’s label printer; what was printed is kept. */
+export async function printLabels(
+  context: ShopContext,
+  form: unknown,
+): Promise<Outcome<{ printed: number }>> {
+  const parsed = parseForm(printSchema, form);
+  if (!parsed.ok) return parsed;
+  const { lotId, copies } = parsed.value;
+  const size = LABEL_SIZES.find((one) => one.id === parsed.value.size);
+  if (size === undefined) {
+    const allowed = LABEL_SIZES.map((one) => one.name).join(', ');
+    return refused('size', `Size: “${parsed.value.size}” is not known. Allowed: ${allowed}.`);
+  }
+  const content = labelOf(context, lotId);
+  if (content === null) return refused('lotId', `Lot: ${lotId} has not been made yet.`);
+  const pdf = await labelPdf(content, size, copies);
+  const printer = simulatedLabelPrinter((job) =>
+    addPrintedLabel(context.db, {
+      id: context.newId(),
+      atMs: context.clock().nowMs,
+      lotId: job.lotId,
+      size: job.size,
+      copies: job.copies,
+      content,
+    }),
+  );
+  const answer = await printer.print({ lotId, size: size.id, copies, pdf });
+  return answer.kind === 'printed'
+    ? done({ printed: copies })
+    : refused(null, `${printer.name}: ${answer.because}. Nothing was printed.`);
+}
+
+/** What was printed, and the lots that a code can open. */
+export interface LabelsView {
+  readonly units: ShopUnits;
+  readonly nowMs: number;
+  readonly shopName: string;
+  readonly printed: readonly (PrintedLabel & { readonly sizeName: string })[];
+  readonly codes: readonly string[];
+}
+
+/** Printed labels shown at the most. */
+const SHOWN = 60;
+
+/** The labels printed last, and every code of the shop. */
+export function labelsView(context: ShopContext): LabelsView {
+  const state = loadShop(context);
+  const { shop } = state;
+  return {
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    nowMs: state.nowMs,
+    shopName: shop.name,
+    printed: listPrintedLabels(context.db, SHOWN).map((label) => ({
+      ...label,
+      sizeName: labelSize(label.size).name,
+    })),
+    codes: [...stockOf(context, state).keys()],
+  };
+}

@@ -1,0 +1,55 @@
+import { type ShopState } from '@/shop/state';
+import { mixCompositions, totals } from '@/core/composition';
+import { batchesOfDough, type Mixer } from '@/core/formula';
+import type { ActOf } from '@/core/journal';
+import { mixClock, type MixClock } from '@/core/mixing';
+import { DomainError } from '@/core/units';
+import { listEquipmentThere } from '@/data';
+import type { ShopContext } from '../context';
+import { forecastState } from '../shop/load-shop';
+import { howMixed } from './how-mixed';
+
+/** The mixers that the shop has; none where it mixes by hand. */
+export function mixersThere(context: ShopContext): readonly (Mixer & { readonly count: number })[] {
+  return listEquipmentThere(context.db)
+    .filter((thing) => thing.kind === 'mixer')
+    .map(({ name, least, most, count }) => ({ name, leastKg: least, mostKg: most, count }));
+}
+
+/** A planned mix, with the bake that it is of. */
+export interface MixOfBake {
+  readonly act: ActOf<'make'>;
+  readonly bakeId: string | null;
+}
+
+/** Batches that a mix is split into: as many as the shop’s largest mixer takes; by hand it is one. */
+export function batchesOf(context: ShopContext, state: ShopState, one: MixOfBake): number {
+  const { mix } = howMixed(context, state, one);
+  try {
+    const sums = totals(compositionOf(one.act, context, state), state.pantry);
+    const hydration = sums.flourG > 0 ? sums.waterG / sums.flourG : 0.65;
+    return batchesOfDough(sums.massG, hydration, mix.by, mixersThere(context));
+  } catch (error) {
+    // Of something that nobody knows any more: a view never fails for that.
+    if (error instanceof DomainError) return 1;
+    throw error;
+  }
+}
+
+/** The clock of a planned mix: what its card takes, all batches of it. */
+export function mixClockOf(context: ShopContext, state: ShopState, one: MixOfBake): MixClock {
+  return mixClock(howMixed(context, state, one).mix, batchesOf(context, state, one));
+}
+
+/** Everything of a planned mix, its leavens as they are or as they are planned to be. */
+export function compositionOf(act: ActOf<'make'>, context: ShopContext, state: ShopState) {
+  const { lots } = forecastState(context, state);
+  const parts = act.portions.map(({ lotId, massG }) => {
+    const composition = lots.get(lotId)?.story.lot.composition ?? {};
+    const whole = Object.values(composition).reduce((a, b) => a + b, 0);
+    const share = whole > 0 ? massG / whole : 0;
+    return Object.fromEntries(Object.entries(composition).map(([id, one]) => [id, one * share]));
+  });
+  const fresh = act.ingredients.map(({ ingredientId, massG }) => ({ [ingredientId]: massG }));
+  return mixCompositions([...fresh, ...parts]);
+}

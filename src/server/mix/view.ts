@@ -1,0 +1,210 @@
+import { type WaterFact, type DivideFact, type MixView } from '@/shop/mix/view';
+import { type ShopState } from '@/shop/state';
+import { allergensOf, totals } from '@/core/composition';
+import { divideByWeight, redivide, type Product } from '@/core/formula';
+import { isAct, type ActOf } from '@/core/journal';
+import {
+  cardItems,
+  mixCard,
+  pauseProposed,
+  type CardItem,
+  type Mark,
+  type MixCard,
+} from '@/core/mixing';
+import { remediesFor, doughTemperatureC, shopRule, waterFor } from '@/core/thermal';
+
+import { listMarks, listMixCards, type MixCardRow } from '@/data';
+import type { ShopContext } from '../context';
+import { batchesOf, compositionOf } from './batches';
+import { mixingOf, waterRequest } from './water';
+import { stockOf } from '../cultures/registry';
+import { forecastState, loadShop } from '../shop/load-shop';
+import { stockNotes } from '@/shop/tide/sheets';
+import { plannedMix, type PlannedMix } from './planned-mix';
+
+/** The id of a batch’s card: made of its step, so that two tablets open the same one. */
+export const cardIdOf = (stepId: string, batchNumber: number) => `${stepId}.${batchNumber}`;
+
+/** The first batch that is not finished; the first of all where every one is. */
+function nextBatch(context: ShopContext, state: ShopState, planned: PlannedMix): number {
+  for (let number = 1; ; number += 1) {
+    const loaded = loadCard(context, state, planned, number);
+    if (loaded === null) return 1;
+    if (loaded.card.finished === null) return number;
+  }
+}
+
+/**
+ * The mix card of a planned mix; null where there is no such mix.
+ * @param asked the batch; null: the one that is next
+ */
+export function mixView(
+  context: ShopContext,
+  stepId: string,
+  asked: number | null,
+): MixView | null {
+  const state = loadShop(context);
+  const planned = plannedMix(context, state, stepId);
+  if (planned === null) return null;
+  const batchNumber = asked ?? nextBatch(context, state, planned);
+  const loaded = loadCard(context, state, planned, batchNumber);
+  if (loaded === null) return null;
+  const { items, marks, card, batches, water } = loaded;
+  const whole = compositionOf(asWeighed(planned.act, card), context, state);
+  const sums = totals(whole, state.pantry);
+  const { shop } = state;
+  const divides = dividesOf(state, planned.act.lotId, card.out?.doughG ?? null);
+  return {
+    stepId,
+    cardId: cardIdOf(stepId, batchNumber),
+    title: planned.act.name,
+    methodName: planned.methodName,
+    atMs: planned.atMs,
+    nowMs: state.nowMs,
+    rate: context.clock().rate,
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    batches,
+    batchNumber,
+    items,
+    marks,
+    card,
+    mix: planned.mix,
+    water,
+    sums,
+    allergens: allergensOf(whole, state.pantry),
+    notes: stockNotes(planned.act, state),
+    pause: pauseProposed(card, planned.mix.limitC),
+    divides: divides.facts,
+    remainderG: divides.remainderG,
+    people: shop.people,
+    written: planned.doneBatch,
+  };
+}
+
+/** The mix with what was really weighed into this batch, and what is still to be weighed as it is wanted. */
+function asWeighed(act: ActOf<'make'>, card: MixCard): ActOf<'make'> {
+  const apart = new Map<string, number>();
+  for (const { item, weighedG, wantedG, done } of card.lines) {
+    if (item.kind !== 'weigh') continue;
+    const id = 'lotId' in item.of ? item.of.lotId : item.of.ingredientId;
+    const plannedG = item.massG;
+    const isG = done ? (weighedG ?? 0) : wantedG;
+    apart.set(id, (apart.get(id) ?? 0) + isG - plannedG);
+  }
+  const changed = (massG: number, id: string) => Math.max(0, massG + (apart.get(id) ?? 0));
+  return {
+    ...act,
+    ingredients: act.ingredients.map((line) => ({
+      ...line,
+      massG: changed(line.massG, line.ingredientId),
+    })),
+    portions: act.portions.map((line) => ({ ...line, massG: changed(line.massG, line.lotId) })),
+  };
+}
+
+/** A card with its items and marks. */
+export interface LoadedCard {
+  readonly row: MixCardRow | null;
+  readonly items: readonly CardItem[];
+  readonly marks: readonly Mark[];
+  readonly card: MixCard;
+  readonly batches: number;
+  readonly water: WaterFact | null;
+}
+
+/** One batch of a planned mix as it stands; null for a batch that there is none of. */
+export function loadCard(
+  context: ShopContext,
+  state: ShopState,
+  planned: PlannedMix,
+  batchNumber: number,
+): LoadedCard | null {
+  const row =
+    listMixCards(context.db, planned.stepId).find((one) => one.batchNumber === batchNumber) ?? null;
+  const marks = row === null ? [] : listMarks(context.db, row.id);
+  const water = waterFact(context, state, planned);
+  const begun = marks.flatMap(({ what }) => (what.kind === 'begin' ? [what] : []))[0];
+  const batches = begun?.batches ?? batchesOf(context, state, planned);
+  if (batchNumber < 1 || batchNumber > batches) return null;
+  const stock = stockOf(context, state);
+  const { lots } = forecastState(context, state);
+  const items = cardItems({
+    act: planned.act,
+    batches,
+    mix: planned.mix,
+    schools: planned.schools,
+    pantry: state.pantry,
+    lotNames: Object.fromEntries(
+      planned.act.portions.map(({ lotId }) => [
+        lotId,
+        stock.get(lotId)?.name ?? lots.get(lotId)?.story.lot.name ?? lotId,
+      ]),
+    ),
+    iceG: begun?.iceG ?? water?.answer.iceG ?? 0,
+    stepG: state.shop.scaleStepG,
+    fineStepG: state.shop.fineStepG,
+  });
+  return { row, items, marks, card: mixCard(items, marks), batches, water };
+}
+
+function waterFact(context: ShopContext, state: ShopState, planned: PlannedMix): WaterFact | null {
+  const mixing = mixingOf(context, state, planned.act, planned.bakeId);
+  const request = waterRequest(planned.act, planned.atMs, mixing, {
+    state,
+    forecast: forecastState(context, state),
+  });
+  if (request === null) return null;
+  const [flour, leaven] = request.parts;
+  const { aimC, mixingC } = request;
+  return {
+    answer: waterFor(request),
+    remedies: remediesFor(request),
+    rule: shopRule({
+      aimC,
+      roomC: flour?.tempC ?? aimC,
+      flourC: flour?.tempC ?? aimC,
+      leavenC: leaven?.tempC ?? null,
+      mixingC,
+    }),
+    mixingC,
+    iceColdC:
+      mixing.iceCold === true
+        ? doughTemperatureC(request.parts, { ...request, waterC: request.tapC }, mixingC)
+        : null,
+  };
+}
+
+function dividesOf(
+  state: ShopState,
+  doughId: string,
+  doughG: number | null,
+): { facts: DivideFact[]; remainderG: number | null } {
+  const steps = state.folded.plan.flatMap((step) =>
+    isAct(step.act, 'divide') && step.act.lotId === doughId ? [{ step, act: step.act }] : [],
+  );
+  if (steps.length === 0) return { facts: [], remainderG: null };
+  const products = steps.map(({ act }): Product => ({
+    name: act.name,
+    count: act.count,
+    weightG: act.ballG,
+    keepsH: 24,
+  }));
+  const divided = doughG === null ? null : redivide(doughG, products, state.shop.scaleStepG);
+  const whole = doughG === null || products.length > 1 ? null : divideByWeight(doughG, products);
+  const facts = steps.map(({ step, act }, index) => ({
+    asPlanned:
+      whole === null
+        ? null
+        : {
+            count: whole.products[0]?.count ?? 0,
+            remainderG: whole.remainderG,
+            remainder: whole.remainder,
+          },
+    stepId: step.stepId,
+    name: act.name,
+    count: act.count,
+    plannedG: act.ballG,
+    weightG: divided?.products[index]?.weightG ?? null,
+  }));
+  return { facts, remainderG: divided?.remainderG ?? null };
+}

@@ -1,0 +1,92 @@
+import { type PlanFacts } from '@/shop/plan/facts';
+import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
+import { workingHours, type ShopState } from '@/shop/state';
+import { type DemandRow } from '@/shop/kept/demand';
+import { lineageActs } from '@/core/journal';
+
+import { WISHES, type DemandMethod, type Kitchen, type Weights } from '@/core/planner/week';
+
+import { listEquipmentThere } from '@/data';
+import { mixersThere } from '../mix/batches';
+import { bakesInSight } from '../bakes/bakes-in-sight';
+import type { ShopContext } from '../context';
+import { doughFacts } from '../doughs/facts';
+import { methodRows, type MethodRow } from '../doughs/methods';
+import { forecastState } from '../shop/load-shop';
+import { backgroundOf } from './background';
+
+/** The facts of a loaded shop for its plans. */
+export function planFacts(
+  context: ShopContext,
+  state: ShopState,
+  without: readonly string[] = [],
+): PlanFacts {
+  const dough = doughFacts(context, state);
+  const lotIds = [...new Set(dough.sources.map((source) => source.lotId))];
+  return {
+    dough,
+    kitchen: kitchenOf(context, state),
+    done: lineageActs(state.folded.done, lotIds),
+    background: backgroundOf(context, state, {
+      forecast: forecastState(context, state),
+      bakes: bakesInSight(context),
+      without: new Set(without),
+    }),
+    weights: weightsOf(state),
+  };
+}
+
+/** What the shop weighs plans by. */
+function weightsOf({ shop }: ShopState): Weights {
+  const wish = shop.wish ?? 'sure dough';
+  return typeof wish === 'string' ? WISHES[wish] : wish;
+}
+
+/** Litres of a place are counted from this many on: less is a shelf for a jar. */
+export function kitchenOf(context: ShopContext, state: ShopState): Kitchen {
+  const things = listEquipmentThere(context.db);
+  const of = (kind: string) => things.filter((thing) => thing.kind === kind);
+  const boxes = of('box');
+  const { people } = state.shop;
+  return {
+    people: people.length === 0 ? ['Hands'] : people,
+    hours: workingHours(state),
+    timeZone: state.shop.timeZone,
+    rooms: state.places.map(({ id, name, capacityL }) => ({
+      placeId: id,
+      name,
+      litres: capacityL,
+    })),
+    mixers: mixersThere(context),
+    boxedBalls:
+      boxes.length === 0 ? null : boxes.reduce((sum, box) => sum + box.count * box.most, 0),
+    ovens: of('oven').map(({ name, count, most, heatMin, bakeMin }) => ({
+      name,
+      count,
+      atOnce: most,
+      heatMin,
+      bakeMin,
+    })),
+  };
+}
+
+/** The methods that will do for a demand: those it names, else every one whose cultures the shop has. */
+export function demandMethods(
+  context: ShopContext,
+  state: ShopState,
+  about: { readonly demand: Pick<DemandRow, 'methods'>; readonly dough: DoughFacts },
+): DemandMethod[] {
+  const rows = methodRows(context, state);
+  const { methods } = about.demand;
+  const named = rows.filter((row) => methods.includes(row.id));
+  const all = named.length > 0 ? named : rows;
+  return all
+    .filter((row) => hasSources(row, about.dough))
+    .map(({ id, versionId, method }) => ({ key: id, versionId, method }));
+}
+
+function hasSources({ method }: MethodRow, { sources }: DoughFacts): boolean {
+  return method.dough.leavens.every(
+    (leaven) => leaven.made.by === 'yeast' || sourceFor(leaven, sources) !== null,
+  );
+}

@@ -1,0 +1,59 @@
+import type { ShopState } from '@/shop/state';
+import type { Bake } from '@/shop/kept/bake';
+import { isAct, type Entry } from '@/core/journal';
+import { MS_PER_HOUR } from '@/core/units';
+
+import type { ShopContext } from '../context';
+import { journalEntries } from '../journal/journal-memory';
+
+import { dayHour } from '@/shop/plan/broken-words';
+
+/** A change of the plans in the last day. */
+export interface PlanChange {
+  readonly bakeId: string | null;
+  readonly says: string;
+}
+
+const DAY_MS = 24 * MS_PER_HOUR;
+const MOST = 5;
+
+/** What changed in the plans since yesterday, the newest first: bakes planned and withdrawn, moments moved, pizzas. */
+export function sinceYesterday(
+  context: ShopContext,
+  state: ShopState,
+  bakes: readonly Bake[],
+): PlanChange[] {
+  const fromMs = state.nowMs - DAY_MS;
+  const recent = journalEntries(context).filter(
+    (entry) => entry.tense === 'planned' && entry.recordedMs >= fromMs,
+  );
+  const byBatch = new Map<string, Entry[]>();
+  for (const entry of recent) {
+    byBatch.set(entry.batch, [...(byBatch.get(entry.batch) ?? []), entry]);
+  }
+  return [...byBatch.values()]
+    .reverse()
+    .flatMap((batch) => changeOf(batch, bakes, state.shop.timeZone))
+    .slice(0, MOST);
+}
+
+function changeOf(batch: readonly Entry[], bakes: readonly Bake[], timeZone: string): PlanChange[] {
+  const [first] = batch;
+  if (first === undefined) return [];
+  const bake = bakes.find((one) => one.id === first.bakeId);
+  if (bake === undefined) return [];
+  const name = `${bake.name}, ${dayHour(bake.readyFromMs, timeZone)}`;
+  const { body } = first;
+  const says =
+    body.kind === 'withdraw'
+      ? `${name}: withdrawn`
+      : body.kind === 'replace'
+        ? `${name}: ${nameOf(body.act)} at ${dayHour(body.atMs, timeZone).slice(4)}`
+        : `${name}: planned`;
+  return [{ bakeId: bake.id, says }];
+}
+
+function nameOf(act: Extract<Entry['body'], { kind: 'replace' }>['act']): string {
+  if (isAct(act, 'make')) return act.lotKind === 'dough' ? 'mix' : act.lotKind;
+  return isAct(act, 'divide') ? 'ball' : act.kind;
+}

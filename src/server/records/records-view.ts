@@ -1,0 +1,30 @@
+import type { ShopUnits } from '@/core/units';
+import { isEmptyShop, type Backup } from '@/data';
+import { backupsOf } from '../backups/backups';
+import type { ShopContext } from '../context';
+import { EXPORT_NAMES } from '../exports/tables';
+import { loadShop } from '../shop/load-shop';
+
+/** What goes out of the shop and comes back. */
+export interface RecordsView {
+  readonly units: ShopUnits;
+  readonly nowMs: number;
+  readonly backups: readonly Backup[];
+  readonly tables: readonly string[];
+  readonly places: readonly { readonly id: string; readonly name: string }[];
+  /** An archive can be read in. */
+  readonly empty: boolean;
+}
+
+/** Back-ups, files out and in. */
+export function recordsView(context: ShopContext): RecordsView {
+  const { shop, nowMs, places } = loadShop(context);
+  return {
+    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    nowMs,
+    backups: backupsOf(context),
+    tables: EXPORT_NAMES,
+    places: places.map(({ id, name }) => ({ id, name })),
+    empty: isEmptyShop(context.db),
+  };
+}

@@ -1,0 +1,77 @@
+import { EQUIPMENT_KINDS, type Equipment } from '@/shop/kept/equipment';
+export type { Equipment, EquipmentKind } from '@/shop/kept/equipment';
+import { numberField, wholeNumberField, z } from '@/core/parse';
+import {
+  dropEquipment,
+  listEquipment,
+  listPlaces,
+  listProbes,
+  PROBE_FAULTS,
+  saveEquipment,
+  saveProbe,
+  type ProbeFault,
+} from '@/data';
+import type { ShopContext } from '../context';
+import { done, refused, type Outcome } from '@/shop/outcome';
+import { over } from '@/shop/lots/over';
+import { parseForm } from '@/shop/parse-form';
+
+export type { ProbeFault } from '@/data';
+
+const thingSchema = z
+  .object({
+    id: z.string().max(80).nullish(),
+    kind: z.enum(EQUIPMENT_KINDS),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
+      .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
+    count: wholeNumberField({ name: 'How many', unit: '', min: 0, max: 500 }),
+    least: numberField({ name: 'Least', unit: '', min: 0, max: 2000 }).default(0),
+    most: numberField({ name: 'Most', unit: '', min: 0.1, max: 2000 }),
+    heatMin: wholeNumberField({ name: 'Hot in', unit: 'min', min: 0, max: 600 }).default(0),
+    bakeMin: numberField({ name: 'A pizza takes', unit: 'min', min: 0, max: 60 }).default(0),
+  })
+  .refine((thing) => thing.most >= thing.least, {
+    path: ['most'],
+    error: 'Most: it is less than the least. Allowed: the least or more.',
+  });
+
+/** Adds something the shop works with, or changes it; answers what it was. */
+export function changeEquipment(
+  context: ShopContext,
+  form: unknown,
+): Outcome<{ id: string; before: Equipment | null }> {
+  const wanted = typeof form === 'object' && form !== null && 'id' in form ? form.id : null;
+  const before = listEquipment(context.db).find((one) => one.id === wanted) ?? null;
+  const parsed = parseForm(thingSchema, over(before, form));
+  if (!parsed.ok) return parsed;
+  const id = parsed.value.id ?? context.newId();
+  saveEquipment(context.db, { ...parsed.value, id });
+  return done({ id, before });
+}
+
+/** Takes something out of the shop; answers what it was, so that it can be put back. */
+export function removeEquipment(context: ShopContext, id: string): Outcome<{ before: Equipment }> {
+  const before = listEquipment(context.db).find((one) => one.id === id);
+  if (before === undefined) return refused(null, 'It is not in the shop any more.');
+  dropEquipment(context.db, id);
+  return done({ before });
+}
+
+const troubleSchema = z.object({ placeId: z.string().max(80), fault: z.enum(PROBE_FAULTS) });
+
+/** Lets a simulated probe, or the place it is in, fail from now on, or work again. */
+export function troubleProbe(context: ShopContext, form: unknown): Outcome<{ before: ProbeFault }> {
+  const parsed = parseForm(troubleSchema, form);
+  if (!parsed.ok) return parsed;
+  const { placeId, fault } = parsed.value;
+  if (!listPlaces(context.db).some((place) => place.id === placeId)) {
+    return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+  }
+  const before = listProbes(context.db).find((probe) => probe.placeId === placeId);
+  if (before === undefined) return refused('placeId', 'There is no probe in this place.');
+  saveProbe(context.db, { ...before, fault, faultFromMs: context.clock().nowMs });
+  return done({ before: before.fault });
+}

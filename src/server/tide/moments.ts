@@ -1,0 +1,218 @@
+import type { ShopState } from '@/shop/state';
+import { totals, type Pantry } from '@/core/composition';
+import type { ForecastAct, ShopForecast } from '@/core/forecast';
+import { isAct, type Act, type ActOf } from '@/core/journal';
+import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
+import { listEquipmentThere } from '@/data';
+import type { ShopContext } from '../context';
+import { mixingOf, waterOf } from '../mix/water';
+
+import { signWords } from '@/shop/lots/sign-words';
+import type { Glyph, Moment, MomentLine } from '@/shop/tide/moment';
+import { vesselOf } from '@/shop/tide/vessel';
+
+/** A shop with its forecast. */
+export interface ForecastOfShop {
+  readonly state: ShopState;
+  readonly forecast: ShopForecast;
+}
+
+const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
+
+/** The acts of a forecast that the hands do, those asked for, as moments. */
+export function momentsOf(
+  context: Pick<ShopContext, 'db'>,
+  shop: ForecastOfShop,
+  asked: (one: ForecastAct) => boolean,
+): Moment[] {
+  const { state, forecast } = shop;
+  const things = listEquipmentThere(context.db);
+  const acts = forecast.acts.filter(
+    (one) => one.act.kind !== 'discard' && one.act.kind !== 'aim' && asked(one),
+  );
+  const refs = new Set(acts.map((one) => one.ref));
+  const batches = new Map(
+    state.folded.done.flatMap((one) =>
+      refs.has(one.entryId) ? [[one.entryId, one.batch] as const] : [],
+    ),
+  );
+  return acts.map((one) => ({
+    ...momentOf(context, one, shop, batches.get(one.ref) ?? null),
+    vessel: one.tense === 'done' ? null : vesselOf(one.act, things, state, forecast),
+  }));
+}
+
+function momentOf(
+  context: Pick<ShopContext, 'db'>,
+  one: ForecastAct,
+  shop: ForecastOfShop,
+  batch: string | null,
+): Omit<Moment, 'vessel'> {
+  const { act } = one;
+  const { state, forecast } = shop;
+  const peak = peakOf(act, one.atMs, forecast);
+  return {
+    ref: one.ref,
+    tense: one.tense,
+    glyph: glyphOf(act),
+    atMs: one.atMs,
+    plannedMs: one.plannedMs,
+    title: titleOf(act, forecast),
+    by: one.by,
+    lines: linesOf(act, state.pantry, forecast),
+    foot: footOf(act, one, state),
+    water: waterWanted(context, one, shop),
+    lotId: lotOf(act),
+    placeId: 'placeId' in act ? act.placeId : null,
+    offPeakMinutes: peak?.minutes ?? null,
+    withinWindow: peak?.within ?? null,
+    bakeId: one.bakeId,
+    batch,
+  };
+}
+
+function lotOf(act: Act): string {
+  if (isAct(act, 'light')) return '';
+  if (isAct(act, 'split')) return act.partLotId;
+  return isAct(act, 'divide') ? act.ballsLotId : act.lotId;
+}
+
+function glyphOf(act: Act): Glyph {
+  switch (act.kind) {
+    case 'make':
+      return LEAVENS.has(act.lotKind) ? 'feed' : 'mix';
+    case 'divide':
+      return 'ball';
+    case 'use':
+    case 'light':
+      return 'bake';
+    case 'look':
+      return 'look';
+    case 'move':
+    case 'split':
+      return 'move';
+    default:
+      return 'mix';
+  }
+}
+
+const nameOf = (lotId: string, forecast: ShopForecast) =>
+  forecast.lots.get(lotId)?.story.lot.name ?? lotId;
+
+function titleOf(act: Act, forecast: ShopForecast): string {
+  switch (act.kind) {
+    case 'make':
+      return makeTitle(act);
+    case 'divide':
+      return `Ball ${act.name.replace(/ balls$/, '')}`;
+    case 'use':
+      return `Bake ${nameOf(act.lotId, forecast).replace(/ balls$/, '')}`;
+    case 'split':
+      return `${act.name} from ${nameOf(act.lotId, forecast)}`;
+    case 'move':
+      return `Move ${nameOf(act.lotId, forecast)}`;
+    case 'light':
+      return `Light ${act.oven}`;
+    case 'look':
+      return `${isToCome(act) ? 'Look at' : 'Looked at'} ${nameOf(act.lotId, forecast)}`;
+    case 'work':
+      return `${act.act === 'fold' ? 'Fold' : 'Work'} ${nameOf(act.lotId, forecast)}`;
+    default:
+      return `Add to ${nameOf(act.lotId, forecast)}`;
+  }
+}
+
+/** A look that nobody has seen anything in yet. */
+const isToCome = ({ signs }: ActOf<'look'>) => Object.keys(signs).length === 0;
+
+function makeTitle(act: ActOf<'make'>): string {
+  if (act.cultureId !== undefined) return `Feed ${act.name}`;
+  return LEAVENS.has(act.lotKind) ? `Build ${act.name}` : `Mix ${act.name}`;
+}
+
+function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[] {
+  switch (act.kind) {
+    case 'make':
+      return [
+        ...act.portions.map((line) => ({
+          label: nameOf(line.lotId, forecast),
+          massG: line.massG,
+        })),
+        ...act.ingredients.map((line) => ({
+          label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
+          massG: line.massG,
+        })),
+      ];
+    case 'add':
+      return act.ingredients.map((line) => ({
+        label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
+        massG: line.massG,
+      }));
+    case 'split':
+      return [{ label: nameOf(act.lotId, forecast), massG: act.massG }];
+    case 'divide':
+      return [
+        { label: 'balls', text: String(act.count) },
+        { label: 'each', massG: act.ballG },
+      ];
+    case 'use':
+      return [{ label: 'balls', text: String(act.count) }];
+    case 'look':
+      return lookLines(act);
+    default:
+      return [];
+  }
+}
+
+function lookLines(act: ActOf<'look'>): MomentLine[] {
+  const { rise, ...signs } = act.signs;
+  const words = [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)];
+  return words.length === 0 ? [] : [{ label: words.join(', ') }];
+}
+
+function footOf(act: Act, one: ForecastAct, state: ShopState): string {
+  const place = (id: string) => state.placeMap.get(id)?.name ?? id;
+  if (isAct(act, 'make')) {
+    const sum = totals(
+      Object.fromEntries(act.ingredients.map((line) => [line.ingredientId, line.massG])),
+      state.pantry,
+    );
+    const dough = act.lotKind === 'dough' ? `dough ${act.startC}°, ` : '';
+    return sum.massG > 0 ? `${dough}then ${place(act.placeId)}` : place(act.placeId);
+  }
+  if (isAct(act, 'divide') || isAct(act, 'move') || isAct(act, 'split')) {
+    return `to ${place(act.placeId)}`;
+  }
+  if (isAct(act, 'use')) {
+    const hours = Math.round(hoursBetween(one.plannedMs, act.untilMs) * 10) / 10;
+    return hours > 0 ? `${hours} h of service` : '';
+  }
+  return '';
+}
+
+/** The water of a mass still to be made. */
+function waterWanted(
+  context: Pick<ShopContext, 'db'>,
+  { act, atMs, tense, bakeId }: ForecastAct,
+  shop: ForecastOfShop,
+): Moment['water'] {
+  if (tense === 'done' || !isAct(act, 'make')) return null;
+  return waterOf(act, atMs, mixingOf(context, shop.state, act, bakeId), shop);
+}
+
+/** How a mix meets the window of the leaven it takes most of. */
+function peakOf(
+  act: Act,
+  atMs: number,
+  forecast: ShopForecast,
+): { minutes: number; within: boolean } | null {
+  if (!isAct(act, 'make') || act.lotKind !== 'dough') return null;
+  const [leaven] = [...act.portions].sort((a, b) => b.massG - a.massG);
+  const window = leaven === undefined ? undefined : forecast.lots.get(leaven.lotId)?.window;
+  if (window === undefined || window.bestMs === null) return null;
+  const { opensMs, closesMs } = window;
+  return {
+    minutes: Math.round((atMs - window.bestMs) / MS_PER_MINUTE),
+    within: opensMs !== null && opensMs <= atMs && (closesMs === null || atMs <= closesMs),
+  };
+}

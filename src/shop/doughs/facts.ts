@@ -1,0 +1,48 @@
+import { type FlourRow } from '../kept/flour';
+import type { TakenWater } from '@/core/flour';
+import type { Box, LeavenKind, Mixer, Tub } from '@/core/formula';
+import type { ShopUnits } from '@/core/units';
+import type { PlanningFacts } from '../plan/poolish-form';
+/** A lot that a leaven can be seeded from or taken from. */
+export interface SourceFact {
+  readonly kind: LeavenKind;
+  /** True where this is what the culture is first of all for: a stiff one for stiff levains. */
+  readonly own: boolean;
+  readonly cultureId: string;
+  readonly name: string;
+  readonly lotId: string;
+  /** What may be taken of it, g: what is to be kept stays. */
+  readonly thereG: number;
+}
+
+/** What a dough of the shop rests on; plain data, so that the page can work by itself. */
+export interface DoughFacts {
+  readonly planning: PlanningFacts;
+  readonly units: ShopUnits;
+  readonly flours: readonly FlourRow[];
+  readonly mixers: readonly Mixer[];
+  readonly boxes: readonly Box[];
+  readonly tubs: readonly Tub[];
+  readonly sources: readonly SourceFact[];
+  readonly lastMixes: readonly TakenWater[];
+  readonly roomC: number;
+  readonly mixerHeatC: number;
+  readonly tapC: number;
+  readonly lossShare: number;
+}
+
+/** The source of each leaven that needs one: the culture it names, or the first that suits it best. */
+export function sourceFor(
+  leaven: {
+    readonly kind: LeavenKind;
+    readonly made: { readonly by: string; readonly cultureId?: string | null };
+  },
+  sources: readonly SourceFact[],
+): SourceFact | null {
+  if (leaven.made.by === 'yeast') return null;
+  const named = sources.find((one) => one.cultureId === leaven.made.cultureId);
+  if (named !== undefined) return named;
+  const suited = sources.filter((one) => one.kind === leaven.kind);
+  const byOwn = [...suited].sort((a, b) => Number(b.own) - Number(a.own));
+  return byOwn.find((one) => one.thereG > 0) ?? byOwn[0] ?? null;
+}

@@ -1,0 +1,29 @@
+import type { DoughFacts } from './facts';
+import { blendOf, enduranceOf, type Blend, type Endurance } from '@/core/flour';
+import { planMethod, wearOf, type MethodPlan, type NoMethodPlan } from '@/core/planner';
+
+import { methodRequestOf, type MethodBake } from './method-request';
+
+/** A method planned, with what it takes of its flour; or why it can not be. */
+export type MethodAnswer =
+  | {
+      readonly kind: 'plan';
+      readonly plan: MethodPlan;
+      readonly blend: Blend;
+      readonly endurance: Endurance;
+    }
+  | NoMethodPlan;
+
+/** Plans a method for the page: the same computation that the server stores with. */
+export function methodAnswer(bake: Omit<MethodBake, 'versionId'>, facts: DoughFacts): MethodAnswer {
+  const request = methodRequestOf(bake, facts, true);
+  const plan = planMethod(request);
+  if (plan.kind === 'infeasible') return plan;
+  const { dough } = plan.method;
+  const blend = blendOf(dough.flours, facts.flours);
+  const service = { fromMs: request.readyFromMs, toMs: request.readyToMs };
+  const malt = dough.added.find((one) => one.ingredientId === 'malt-diastatic')?.share ?? 0;
+  const used = wearOf(plan, service, blend);
+  const endurance = enduranceOf(blend, used, { saltShare: dough.saltShare, maltShare: malt });
+  return { kind: 'plan', plan, blend, endurance };
+}

@@ -1,0 +1,23 @@
+import type { ShopUnits } from '@/core/units';
+import type { MomentLine } from '../tide/moment';
+/** A moment of hands on the list. */
+export interface HandsMoment {
+  readonly stepId: string;
+  readonly atMs: number;
+  readonly toMs: number;
+  readonly title: string;
+  readonly who: string | null;
+  readonly bake: string;
+  readonly place: string;
+  readonly lines: readonly MomentLine[];
+  readonly foot: string;
+}
+
+/** What the hands do next, day by day, person by person. */
+export interface HandsList {
+  readonly shopName: string;
+  readonly units: ShopUnits;
+  readonly nowMs: number;
+  readonly people: readonly string[];
+  readonly moments: readonly HandsMoment[];
+}

@@ -1,0 +1,58 @@
+import { sourceFor, type DoughFacts } from '../doughs/facts';
+
+import { type DoneAct } from '@/core/journal';
+import type { MethodRequest } from '@/core/planner';
+import {
+  type DemandMethod,
+  type Kitchen,
+  type Needs,
+  type PlanningShop,
+  type Weights,
+} from '@/core/planner/week';
+import { RememberedLots } from '@/core/forecast';
+/** What plans of a week rest on; plain data, so that the page’s worker can plan by itself. */
+export interface PlanFacts {
+  readonly dough: DoughFacts;
+  readonly kitchen: Kitchen;
+  /** What was done to the jars that leavens are taken from. */
+  readonly done: readonly DoneAct[];
+  readonly background: Needs;
+  readonly weights: Weights;
+}
+
+/** The facts as the planner takes them. */
+export function planningShop(facts: PlanFacts): PlanningShop {
+  const { dough, done, background, weights, kitchen } = facts;
+  const { planning } = dough;
+  return {
+    kitchen,
+    base: {
+      nowMs: planning.nowMs,
+      places: new Map(planning.places.map((place) => [place.id, place])),
+      pantry: planning.pantry,
+      steps: { scaleStepG: planning.scaleStepG, fineStepG: planning.fineStepG },
+      mixers: kitchen.mixers,
+      workingHours: planning.workingHours,
+      timeZone: planning.timeZone,
+      cultureSpeeds: planning.cultureSpeeds,
+      done,
+      jars: new RememberedLots(),
+      stepH: PLANNING_STEP_H,
+    },
+    sourcesOf: (method) => sourcesOf(method, dough),
+    background,
+    weights,
+  };
+}
+
+/** Step of the runs where many plans are tried, h: 0.4 min of error. Source: model of ripening, §8. */
+const PLANNING_STEP_H = 0.1;
+
+function sourcesOf({ method }: DemandMethod, { sources }: DoughFacts): MethodRequest['sources'] {
+  return method.dough.leavens.flatMap((leaven) => {
+    const source = sourceFor(leaven, sources);
+    if (source === null) return [];
+    const { lotId, cultureId, thereG } = source;
+    return [{ leavenId: leaven.id, lotId, cultureId, thereG }];
+  });
+}

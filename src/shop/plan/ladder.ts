@@ -1,0 +1,237 @@
+import type { LotForecast } from '@/core/forecast';
+import type { Method } from '@/core/methods';
+import type { Wave, Refreshments } from '@/core/planner';
+import {
+  assignHands,
+  joinedNeeds,
+  lengthOf,
+  type Broken,
+  type Length,
+  type Needs,
+  type Kitchen,
+  type Odds,
+  type PlanCosts,
+  type Proposal,
+} from '@/core/planner/week';
+import { MS_PER_MINUTE } from '@/core/units';
+import { strandOf } from '../tide/strands';
+import type { Glyph } from '../tide/moment';
+import type { Strand } from '../tide/view';
+
+/** One moment of hands on a ladder. */
+export interface Rung {
+  readonly atMs: number;
+  readonly glyph: Glyph;
+  readonly title: string;
+  /** Grams or the place. */
+  readonly amount: string;
+  readonly who: string | null;
+  /** The same again for the next waves of balls. */
+  readonly alsoMs: readonly number[];
+  /** A mix inside its leaven’s window, and how far from the best, min; null for other moments. */
+  readonly offPeakMin: number | null;
+  readonly ripe: boolean;
+}
+
+/** A plan as it falls to its bake. */
+export interface Ladder {
+  readonly key: string;
+  readonly name: string;
+  readonly versionId: string | null;
+  readonly length: Length;
+  readonly lengthH: number;
+  readonly says: string;
+  readonly rungs: readonly Rung[];
+  readonly strands: readonly Strand[];
+  /** Leavens as they are mixed: window of each. */
+  readonly windows: readonly {
+    readonly opensMs: number | null;
+    readonly bestMs: number | null;
+    readonly closesMs: number | null;
+  }[];
+  readonly odds: Odds;
+  readonly costs: PlanCosts;
+  readonly points: number;
+  readonly broken: readonly Broken[];
+  readonly waves: number;
+  /** What takes this plan again. */
+  readonly take: {
+    readonly key: string;
+    readonly versionId: string | null;
+    readonly method: Method;
+    readonly mixAtMs: number;
+    readonly leavenAtMs: Readonly<Record<string, number>>;
+    readonly refreshments: Refreshments;
+    readonly waves: readonly Wave[] | null;
+  };
+}
+
+/** A proposal with its odds as the page shows it. */
+export function ladderOf(
+  proposal: Proposal,
+  shop: {
+    readonly kitchen: Kitchen;
+    readonly background: Needs;
+    readonly placeName: (id: string) => string;
+  },
+): Ladder {
+  const { plan, demand, method, odds } = proposal;
+  const own = new Set([
+    ...Object.values(plan.ids.leavenIds),
+    plan.ids.doughId,
+    ...plan.ids.pieceIds.slice(0, 1),
+  ]);
+  const lots = [...plan.lots.values()].filter((lot) => own.has(lot.story.lot.id));
+  return {
+    key: method.key,
+    name: method.method.name,
+    versionId: method.versionId,
+    length: lengthOf(proposal),
+    lengthH: (demand.readyFromMs - proposal.firstMs) / 3_600_000,
+    says: method.method.says,
+    rungs: rungsOf(proposal, shop),
+    strands: lots.map((lot) => strandOf(lot, demand.readyToMs, new Set())),
+    windows: plan.leavens.filter((one) => one.atMs !== null).map((one) => windowOf(one.forecast)),
+    odds: odds as Odds,
+    costs: proposal.costs,
+    points: proposal.points,
+    broken: proposal.broken,
+    waves: plan.waves?.length ?? 1,
+    take: {
+      key: method.key,
+      versionId: method.versionId,
+      method: plan.method,
+      mixAtMs: plan.mixAtMs,
+      leavenAtMs: Object.fromEntries(
+        plan.leavens.flatMap((one) =>
+          one.atMs === null ? [] : [[one.leavenId, one.atMs] as const],
+        ),
+      ),
+      refreshments: plan.refreshments,
+      waves: plan.waves,
+    },
+  };
+}
+
+const windowOf = ({ window }: LotForecast) => ({
+  opensMs: window.opensMs,
+  bestMs: window.bestMs,
+  closesMs: window.closesMs,
+});
+
+const GLYPH_OF = { make: 'feed', divide: 'ball', move: 'move', work: 'mix' } as const;
+
+function rungsOf(proposal: Proposal, shop: Parameters<typeof ladderOf>[1]): Rung[] {
+  const { plan, demand, needs } = proposal;
+  const { hands } = assignHands(joinedNeeds([shop.background, needs]).hands, shop.kitchen);
+  const own = hands.filter((need) => need.demandId === demand.id);
+  const whoAt = (atMs: number) => own.find((need) => need.fromMs === atMs)?.who ?? null;
+  const groups = new Map<string, Rung>();
+  for (const { atMs, act } of plan.steps) {
+    const rung = rungOf(act, atMs, { proposal, shop, who: whoAt(atMs) });
+    if (rung === null) continue;
+    const isWave = act.kind === 'move' && plan.ids.pieceIds.includes(act.lotId);
+    const key = isWave ? `wave ${act.placeId}` : `${atMs} ${rung.title.replace(/ \d+$/, '')}`;
+    const before = groups.get(key);
+    if (before === undefined) groups.set(key, rung);
+    else if (isWave) groups.set(key, { ...before, alsoMs: [...before.alsoMs, atMs] });
+    else groups.set(key, { ...rung, ...merged(before, rung) });
+  }
+  const lit = own.find((need) => need.what === 'light the oven');
+  const oven: Rung[] =
+    lit === undefined
+      ? []
+      : [plain({ atMs: lit.fromMs, glyph: 'bake', title: 'Light the oven', who: lit.who })];
+  return oneAnInstant([...groups.values(), ...oven].sort((a, b) => a.atMs - b.atMs));
+}
+
+/** What is done at one instant stands on one rung: two would be written over each other. */
+export function oneAnInstant(rungs: readonly Rung[]): Rung[] {
+  const kept: Rung[] = [];
+  for (const rung of rungs) {
+    const last = kept.at(-1);
+    if (last?.atMs !== rung.atMs) {
+      kept.push(rung);
+      continue;
+    }
+    const title = `${last.title}, ${rung.title.charAt(0).toLowerCase()}${rung.title.slice(1)}`;
+    kept[kept.length - 1] = { ...last, title, alsoMs: [...last.alsoMs, ...rung.alsoMs] };
+  }
+  return kept;
+}
+
+const plain = (one: Pick<Rung, 'atMs' | 'glyph' | 'title' | 'who'>): Rung => ({
+  ...one,
+  amount: '',
+  alsoMs: [],
+  offPeakMin: null,
+  ripe: false,
+});
+
+/** Balls of several waves that are made at once are one rung. */
+function merged(before: Rung, next: Rung): Pick<Rung, 'title' | 'amount'> {
+  const count = (title: string) => Number(/ (\d+)$/.exec(title)?.[1] ?? 0);
+  const sum = count(before.title) + count(next.title);
+  const amounts = [...new Set([...before.amount.split(', '), next.amount])];
+  return {
+    title: sum > 0 ? next.title.replace(/\d+$/, String(sum)) : next.title,
+    amount: amounts.join(', '),
+  };
+}
+
+function rungOf(
+  act: Proposal['plan']['steps'][number]['act'],
+  atMs: number,
+  about: {
+    readonly proposal: Proposal;
+    readonly shop: Parameters<typeof ladderOf>[1];
+    readonly who: string | null;
+  },
+): Rung | null {
+  const { proposal, shop, who } = about;
+  if (act.kind === 'use' || act.kind === 'light') return null;
+  const glyph = act.kind in GLYPH_OF ? GLYPH_OF[act.kind as keyof typeof GLYPH_OF] : 'mix';
+  const base = plain({ atMs, glyph, title: act.kind, who });
+  const place = 'placeId' in act ? shop.placeName(act.placeId) : '';
+  if (act.kind === 'divide') return { ...base, title: `Ball ${act.count}`, amount: place };
+  if (act.kind === 'move') return { ...base, ...movedRung(act.lotId, place, proposal) };
+  if (act.kind === 'work') return { ...base, title: 'Ball again' };
+  if (act.kind !== 'make') return base;
+  const massG =
+    act.ingredients.reduce((sum, line) => sum + line.massG, 0) +
+    act.portions.reduce((sum, line) => sum + line.massG, 0);
+  if (act.lotKind !== 'dough') {
+    return { ...base, title: `${leavenName(act.name, proposal)} ${grams(massG)}`, amount: place };
+  }
+  const off = proposal.plan.leavens.flatMap(({ forecast: { window }, atMs: builtMs }) =>
+    builtMs === null || window.bestMs === null ? [] : [(atMs - window.bestMs) / MS_PER_MINUTE],
+  );
+  const ripe =
+    !proposal.broken.some((one) => one.kind === 'leaven not ripe') &&
+    proposal.plan.leavens.some((one) => one.atMs !== null);
+  const offPeakMin = off.length === 0 ? null : Math.round(Math.max(...off.map(Math.abs)));
+  return { ...base, glyph: 'mix', title: `Mix ${grams(massG)}`, amount: place, offPeakMin, ripe };
+}
+
+/** What is moved where: balls by their number, anything else by its name. */
+function movedRung(
+  lotId: string,
+  place: string,
+  { plan }: Proposal,
+): Pick<Rung, 'title' | 'amount'> {
+  const piece = plan.ids.pieceIds.indexOf(lotId);
+  if (piece < 0) {
+    const leaven = plan.leavens.find((one) => plan.ids.leavenIds[one.leavenId] === lotId);
+    return { title: `${leaven?.name ?? 'Dough'} to ${place}`, amount: '' };
+  }
+  const count = plan.waves?.[piece]?.count;
+  return { title: `To ${place}`, amount: count === undefined ? '' : `${count} balls` };
+}
+
+function leavenName(name: string, { demand }: Proposal): string {
+  return name.replace(`${demand.name} `, '');
+}
+
+function grams(massG: number): string {
+  return massG >= 1000 ? `${(massG / 1000).toFixed(1)} kg` : `${Math.round(massG)} g`;
+}

@@ -1,0 +1,104 @@
+import type { Pantry } from '@/core/composition';
+import type { Mixer } from '@/core/formula';
+import { setTempC, tempAt, type PlaceHistory } from '@/core/forecast';
+import { poolishMethod } from '@/core/methods';
+import {
+  planMethod,
+  planWithBallsAt,
+  type MethodPlan,
+  type MethodRequest,
+  type NoMethodPlan,
+  type WorkingHours,
+} from '@/core/planner';
+import { fromLocalText } from '@/core/units';
+import { formulaOf, type BakeForm } from './bake-form';
+
+/** The facts of the shop that a plan rests on; plain data, so that the page can plan by itself. */
+export interface PlanningFacts {
+  readonly places: readonly PlaceHistory[];
+  readonly pantry: Pantry;
+  readonly scaleStepG: number;
+  readonly fineStepG: number;
+  /** Mixers that a dough without a method of its own goes in; none where the shop mixes by hand. */
+  readonly mixers?: readonly Mixer[];
+  readonly mixedBy?: 'hand' | 'mixer';
+  readonly workingHours: WorkingHours;
+  readonly timeZone: string;
+  readonly nowMs: number;
+  readonly cultureSpeeds: MethodRequest['cultureSpeeds'];
+}
+
+/** A checked form as a request to the planner. The room said in the form holds from now on. */
+export function planRequestOf(
+  form: BakeForm,
+  facts: PlanningFacts,
+  withBands: boolean,
+): MethodRequest {
+  const { timeZone, nowMs } = facts;
+  const at = (text: string) => fromLocalText(text, timeZone);
+  const { name, poolishPlaceId, doughPlaceId, poolishAt, mixAt } = form;
+  const mixedBy = facts.mixedBy ?? 'mixer';
+  return {
+    method: poolishMethod({
+      name,
+      formula: formulaOf(form),
+      poolishPlaceId,
+      doughPlaceId,
+      mixedBy,
+    }),
+    name,
+    readyFromMs: at(form.readyFrom),
+    readyToMs: at(form.readyTo),
+    held: {
+      ...(mixAt == null ? {} : { mixAtMs: at(mixAt) }),
+      ...(poolishAt == null ? {} : { leavenAtMs: { poolish: at(poolishAt) } }),
+    },
+    nowMs,
+    places: new Map(
+      facts.places.map((place) => [
+        place.id,
+        place.id === poolishPlaceId ? withRoom(place, form.roomC, nowMs) : place,
+      ]),
+    ),
+    pantry: facts.pantry,
+    cultureSpeeds: facts.cultureSpeeds,
+    steps: { scaleStepG: facts.scaleStepG, fineStepG: facts.fineStepG },
+    mixers: facts.mixers ?? [],
+    workingHours: facts.workingHours,
+    timeZone,
+    sources: [],
+    withBands,
+  };
+}
+
+/** Plans a checked form, balls where it holds them. */
+export function planOfForm(
+  form: BakeForm,
+  facts: PlanningFacts,
+  withBands: boolean,
+): MethodPlan | NoMethodPlan {
+  const request = planRequestOf(form, facts, withBands);
+  return form.ballAt == null
+    ? planMethod(request)
+    : planWithBallsAt(request, fromLocalText(form.ballAt, facts.timeZone));
+}
+
+/** As near as this a typed temperature is the one that is known, °C: forms show halves. */
+const SAME_C = 0.26;
+
+/**
+ * The setting of a place that a typed temperature of now asks for, °C; null where it is what the place is set to or known to
+ * be. What was learned of the place goes on beside what it is set to.
+ */
+export function settingFor(place: PlaceHistory, roomC: number, nowMs: number): number | null {
+  const isSet = setTempC(place, nowMs) === roomC;
+  const isKnown = Math.abs(tempAt(place, nowMs) - roomC) <= SAME_C;
+  return isSet || isKnown ? null : roomC - (place.offsetC ?? 0);
+}
+
+function withRoom(place: PlaceHistory, roomC: number, nowMs: number): PlaceHistory {
+  const tempC = settingFor(place, roomC, nowMs);
+  if (tempC === null) return place;
+  const before = place.settings.filter((setting) => setting.fromMs < nowMs);
+  return { ...place, settings: [...before, { fromMs: nowMs, tempC }] };
+}

@@ -1,0 +1,96 @@
+import type { ShopState } from '../state';
+import { isCold, placeKind, placeTempC } from '@/core/forecast';
+import { atWallMinute, hoursBetween, MS_PER_HOUR } from '@/core/units';
+
+/** Highest temperature of a cold store and of a freezer, °C. Source: usual cautions; the shop’s own plan comes first. */
+export const COLD_LIMIT_C = 5;
+export const FREEZER_LIMIT_C = -15;
+/** Without a reading for longer than this, the log has a gap, h. Set. */
+export const GAP_H = 24;
+
+/** A stretch in which a cold store was measured warmer than its limit. */
+export interface Excursion {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly mostC: number;
+}
+
+/** One day of a cold store. */
+export interface ColdDay {
+  readonly fromMs: number;
+  readonly readings: number;
+  readonly leastC: number | null;
+  readonly mostC: number | null;
+}
+
+/** The temperatures of one cold store over some days. */
+export interface ColdStoreLog {
+  readonly placeId: string;
+  readonly name: string;
+  readonly limitC: number;
+  readonly days: readonly ColdDay[];
+  readonly gaps: readonly { readonly fromMs: number; readonly toMs: number }[];
+  readonly excursions: readonly Excursion[];
+}
+
+/** Temperature logs of every cold store up to now, gaps and excursions marked. */
+export function coldLogs(state: ShopState, days: number): ColdStoreLog[] {
+  const { nowMs, shop } = state;
+  const starts = Array.from({ length: days + 1 }, (_, i) =>
+    atWallMinute(nowMs, i - days + 1, 0, shop.timeZone),
+  );
+  const fromMs = starts[0] ?? nowMs;
+  return state.places.flatMap((place): ColdStoreLog[] => {
+    const keptC = placeTempC(state.placeMap, place.id, nowMs);
+    if (!isCold(keptC)) return [];
+    const limitC = placeKind(keptC) === 'freezer' ? FREEZER_LIMIT_C : COLD_LIMIT_C;
+    const readings = state.folded.readings.filter(
+      (one) => one.placeId === place.id && one.atMs >= fromMs && one.atMs <= nowMs,
+    );
+    return [
+      {
+        placeId: place.id,
+        name: place.name,
+        limitC,
+        days: starts.slice(0, -1).map((startMs, i) => {
+          const of = readings.filter(
+            (one) => one.atMs >= startMs && one.atMs < (starts[i + 1] ?? Infinity),
+          );
+          const temps = of.map((one) => one.tempC);
+          return {
+            fromMs: startMs,
+            readings: of.length,
+            leastC: temps.length === 0 ? null : Math.min(...temps),
+            mostC: temps.length === 0 ? null : Math.max(...temps),
+          };
+        }),
+        gaps: gapsOf([fromMs, ...readings.map((one) => one.atMs), nowMs]),
+        excursions: excursionsOf(readings, limitC),
+      },
+    ];
+  });
+}
+
+function gapsOf(instants: readonly number[]): ColdStoreLog['gaps'] {
+  return instants.slice(1).flatMap((toMs, i) => {
+    const fromMs = instants[i] as number;
+    return hoursBetween(fromMs, toMs) > GAP_H ? [{ fromMs, toMs }] : [];
+  });
+}
+
+/** Readings over the limit that follow each other within an hour are one excursion. */
+function excursionsOf(
+  readings: readonly { readonly atMs: number; readonly tempC: number }[],
+  limitC: number,
+): Excursion[] {
+  const found: { fromMs: number; toMs: number; mostC: number }[] = [];
+  for (const { atMs, tempC } of readings) {
+    if (tempC <= limitC) continue;
+    const last = found.at(-1);
+    if (last !== undefined && atMs - last.toMs <= MS_PER_HOUR) {
+      last.toMs = atMs;
+      last.mostC = Math.max(last.mostC, tempC);
+    } else found.push({ fromMs: atMs, toMs: atMs, mostC: tempC });
+  }
+  return found;
+}

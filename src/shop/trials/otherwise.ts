@@ -1,0 +1,117 @@
+import type { ShopState } from '../state';
+import { totals } from '@/core/composition';
+import type { ActOf } from '@/core/journal';
+import { roundToStep } from '@/core/units';
+import { done, refused, type Outcome } from '../outcome';
+
+import type { Trial } from './trial-form';
+
+/** The same make, so many grams of it, with one thing different. */
+export function otherwise(
+  first: ActOf<'make'>,
+  trial: Trial,
+  state: ShopState,
+): Outcome<{ act: ActOf<'make'>; says: string }> {
+  const small = scaled(first, trial.massG, state);
+  if (trial.thing === 'place') {
+    const place = placeFor(trial, first.placeId, state);
+    if (!place.ok) return place;
+    return done({
+      act: { ...small, placeId: place.value },
+      says: `${placeName(place.value, state)} instead of ${placeName(first.placeId, state)}`,
+    });
+  }
+  if (trial.thing === 'start') {
+    if (trial.startC == null) return refused('startC', 'Just mixed: a temperature is needed.');
+    return done({
+      act: { ...small, startC: trial.startC },
+      says: `mixed at ${trial.startC}° instead of ${first.startC}°`,
+    });
+  }
+  return trial.thing === 'yeast'
+    ? withYeast(small, trial.yeastPct ?? null, state)
+    : withWater(small, trial.waterPoints ?? null, state);
+}
+
+function withYeast(
+  act: ActOf<'make'>,
+  pct: number | null,
+  state: ShopState,
+): Outcome<{ act: ActOf<'make'>; says: string }> {
+  if (pct === null) return refused('yeastPct', 'Yeast: a share of the first is needed.');
+  const isYeast = (id: string) => state.pantry.get(id)?.kind === 'yeast';
+  if (!act.ingredients.some((line) => isYeast(line.ingredientId))) {
+    return refused('thing', 'One thing: no yeast goes into this lot. Choose another.');
+  }
+  const { fineStepG } = state.shop;
+  const ingredients = act.ingredients.map((line) =>
+    isYeast(line.ingredientId)
+      ? { ...line, massG: roundToStep((line.massG * pct) / 100, fineStepG) }
+      : line,
+  );
+  const least = ingredients.find((line) => isYeast(line.ingredientId) && line.massG < fineStepG);
+  if (least !== undefined) {
+    return refused(
+      'massG',
+      `Trial lot: its yeast would be under ${fineStepG} g, less than the scale shows. Allowed: a larger lot.`,
+    );
+  }
+  return done({ act: { ...act, ingredients }, says: `${pct} % of the yeast` });
+}
+
+function withWater(
+  act: ActOf<'make'>,
+  points: number | null,
+  state: ShopState,
+): Outcome<{ act: ActOf<'make'>; says: string }> {
+  if (points === null) return refused('waterPoints', 'Water: how much more or less is needed.');
+  const { flourG } = totals(
+    Object.fromEntries(act.ingredients.map((line) => [line.ingredientId, line.massG])),
+    state.pantry,
+  );
+  const moreG = (flourG * points) / 100;
+  const index = act.ingredients.findIndex(
+    (line) => state.pantry.get(line.ingredientId)?.kind === 'water',
+  );
+  const line = act.ingredients[index];
+  const massG = roundToStep((line?.massG ?? 0) + moreG, state.shop.scaleStepG);
+  if (line === undefined || massG <= 0) {
+    return refused('waterPoints', `Water: ${points} points is not possible in this lot.`);
+  }
+  const ingredients = act.ingredients.map((one, i) => (i === index ? { ...one, massG } : one));
+  const sign = points > 0 ? 'more' : 'less';
+  return done({ act: { ...act, ingredients }, says: `${Math.abs(points)} points ${sign} water` });
+}
+
+/** A make for so many grams, on the steps of the scales. */
+function scaled(act: ActOf<'make'>, massG: number, { shop, pantry }: ShopState): ActOf<'make'> {
+  const whole = [...act.ingredients, ...act.portions].reduce((sum, one) => sum + one.massG, 0);
+  const share = massG / whole;
+  const stepOf = (id: string) =>
+    pantry.get(id)?.kind === 'yeast' ? shop.fineStepG : shop.scaleStepG;
+  return {
+    ...act,
+    ingredients: act.ingredients.map((line) => ({
+      ...line,
+      massG: roundToStep(line.massG * share, stepOf(line.ingredientId)),
+    })),
+    portions: act.portions.map((line) => ({
+      ...line,
+      massG: roundToStep(line.massG * share, shop.scaleStepG),
+    })),
+  };
+}
+
+/** The place that a trial is to stand in: another one than the first. */
+export function placeFor(trial: Trial, firstId: string, state: ShopState): Outcome<string> {
+  const placeId = trial.placeId ?? '';
+  if (!state.placeMap.has(placeId)) {
+    return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+  }
+  return placeId === firstId
+    ? refused('placeId', 'Place: that is where the first stands. Allowed: another place.')
+    : done(placeId);
+}
+
+/** A place by its name. */
+export const placeName = (id: string, state: ShopState) => state.placeMap.get(id)?.name ?? id;

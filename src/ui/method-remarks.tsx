@@ -1,0 +1,100 @@
+import Box from '@mui/material/Box';
+import { formulaRemarks, trueFormula, type DoughColumns } from '@/core/formula';
+import type { MethodPlan, MethodRemark, PlannedLeaven } from '@/core/planner';
+import type { PlanningFacts } from '@/shop/plan/poolish-form';
+import { decimals, momentText, percentText, spanText } from './format';
+import { rem } from './rem';
+
+/** An instant in words; a dash for one that is not known. */
+type At = (ms: number | null) => string;
+
+/** What the formula and its plan say for themselves, bold where the baker should know. */
+export function MethodRemarks(props: {
+  plan: MethodPlan | null;
+  columns: DoughColumns;
+  planning: Pick<PlanningFacts, 'nowMs' | 'timeZone' | 'pantry'>;
+}) {
+  const { plan, columns, planning } = props;
+  const { nowMs, timeZone, pantry } = planning;
+  const at: At = (ms) => (ms === null ? '–' : momentText(ms, nowMs, timeZone));
+  const whole = Object.fromEntries(columns.rows.map((row) => [row.ingredientId, row.wholeG]));
+  const unusual = formulaRemarks(trueFormula(whole, pantry), columns.leavens.length > 0);
+  return (
+    <Box component="ul" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.25, fontSize: rem(15) }}>
+      {unusual.map((one) => (
+        <li key={one.id}>
+          <strong>{one.says}</strong>
+        </li>
+      ))}
+      {dosesOf(columns).map(({ name, yeast }) =>
+        yeast.stock === null ? null : (
+          <li key={name} data-testid="stock">
+            {name}: {decimals(yeast.wantedG, 2)} g of yeast is too little for the scale. Dissolve{' '}
+            {decimals(yeast.stock.yeastG, 1)} g in {decimals(yeast.stock.waterG, 0)} g water, take{' '}
+            <strong>{decimals(yeast.stock.takeG, 1)} g</strong> of it and{' '}
+            {decimals(yeast.stock.waterBroughtG, 1)} g less water; right to ±
+            {decimals(yeast.error * 100, 1)} %.
+          </li>
+        ),
+      )}
+      {(plan?.leavens ?? []).map((one) =>
+        one.atMs === null ? null : <li key={one.leavenId}>{leavenText(one, at)}</li>,
+      )}
+      {plan === null ? null : (
+        <li>
+          Balls open from {at(plan.balls.window.opensMs)}, best {at(plan.balls.window.bestMs)},
+          slack from {at(plan.balls.window.closesMs)}.
+        </li>
+      )}
+      {(plan?.remarks ?? []).map((remark) => (
+        <li key={JSON.stringify(remark)}>
+          <strong>{sentence(remark, at)}</strong>
+        </li>
+      ))}
+    </Box>
+  );
+}
+
+/** When a leaven is ripe and best, with its doubt, and by how much yeast. */
+function leavenText({ name, forecast, raisedBy, byYeast }: PlannedLeaven, at: At): string {
+  const { opensMs, bestMs, closesMs, bestBand } = forecast.window;
+  const ripe = `${name} ripe ${at(opensMs)}–${at(closesMs)}`;
+  const best = bestMs === null ? ', a wide stretch: look at it' : `, best ${at(bestMs)}`;
+  const doubt =
+    bestBand === null ? '' : `; 8 in 10 between ${at(bestBand[0])} and ${at(bestBand[1])}`;
+  const dose =
+    raisedBy === null || !byYeast
+      ? ''
+      : ` Dose ${percentText(raisedBy, 2)} of its flour as fresh yeast.`;
+  return `${ripe}${best}${doubt}.${dose}`;
+}
+
+/** Every dose of yeast in a dough, by where it goes. */
+function dosesOf({ leavens, finalYeast }: DoughColumns) {
+  const inLeavens = leavens.flatMap(({ leaven, yeast }) =>
+    yeast === null ? [] : [{ name: leaven.name, yeast }],
+  );
+  return finalYeast === null ? inLeavens : [...inLeavens, { name: 'Final mix', yeast: finalYeast }];
+}
+
+function sentence(remark: MethodRemark, at: (ms: number) => string): string {
+  const minutes = (value: number) => spanText(value * 60_000);
+  switch (remark.kind) {
+    case 'balls late':
+      return remark.minutes === null
+        ? 'The balls do not open there: a warmer place, more leaven or a little yeast.'
+        : `The balls open ${minutes(remark.minutes)} after the service starts.`;
+    case 'balls slack':
+      return `The last ${minutes(remark.minutes)} of the service will find the balls slack.`;
+    case 'mix off peak':
+      return `${remark.leavenName}: the mix is ${minutes(remark.minutes)} ${remark.minutes > 0 ? 'after' : 'before'} its best.`;
+    case 'leaven not ripe':
+      return `${remark.leavenName} is not ripe at the mix: more hours, a warmer place or another dose.`;
+    case 'at night':
+      return `${remark.what} at ${at(remark.atMs)}, outside the working hours.`;
+    case 'pieces lighter':
+      return `${remark.product} at ${remark.weightG} g instead of ${remark.askedG} g, so that the dough gives as many.`;
+    case 'keeps too short':
+      return `${remark.product} keep ${remark.keepsH} h: the service ends later than that.`;
+  }
+}

@@ -1,0 +1,34 @@
+import type { ServiceOdds } from '@/shop/odds';
+
+import { percentText } from '../format';
+
+/** From this chance on a service counts as covered. */
+const SURE = 0.8;
+/** Under this one it is said loudly. */
+const AT_RISK = 0.5;
+
+type Odds = Pick<ServiceOdds, 'chance' | 'settled'> | null;
+
+/** True for a service that is baked, or as good as covered. */
+export const isSure = (odds: Odds) => odds === null || (odds.chance ?? 0) >= SURE;
+
+/** True for one whose chance is known to be poor. */
+export const isAtRisk = (odds: Odds) => odds?.chance != null && odds.chance < AT_RISK;
+
+/** A chance in figures; “…” while it is worked out, after the figure of before where there is one. */
+export function chanceText({ chance, settled }: NonNullable<Odds>): string {
+  if (chance === null) return settled ? '–' : '…';
+  return `${percentText(chance, 0)}${settled ? '' : ' …'}`;
+}
+
+/** “✓” for a service that is covered, otherwise its chance. */
+export const coverText = (odds: Odds) =>
+  isSure(odds) ? '✓' : chanceText(odds as NonNullable<Odds>);
+
+/** The chance of a service in words. */
+export function chanceWords(odds: Odds, wanted: number): string {
+  if (odds === null) return `${wanted} baked`;
+  const all = `${wanted} pizzas, balls ready all through`;
+  if (odds.chance !== null) return `${all} with a chance of ${chanceText(odds)}`;
+  return odds.settled ? `${all}: there is no forecast` : `${all}: its chance is being worked out`;
+}

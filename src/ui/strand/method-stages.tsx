@@ -1,0 +1,33 @@
+import type { MethodPlan } from '@/core/planner';
+import { StageStrip, type StageDisc } from './stage-strip';
+
+/** The stages of a planned method on one line of time. */
+export function MethodStages(props: {
+  plan: MethodPlan;
+  service: { readonly fromMs: number; readonly toMs: number };
+  timeZone: string;
+  width: number;
+}) {
+  const { plan, service, timeZone, width } = props;
+  const built = plan.leavens.filter((one) => one.atMs !== null);
+  const tempers = plan.steps
+    .filter((step) => step.act.kind === 'move' && step.act.lotId.startsWith('pieces:0'))
+    .map((step): StageDisc => ({ glyph: 'move', atMs: step.atMs }));
+  return (
+    <StageStrip
+      lots={[...built.map((one) => one.forecast), plan.dough, plan.balls]}
+      windowed={[...built.slice(0, 1).map((one) => one.forecast), plan.balls]}
+      discs={[
+        ...plan.refreshments.map((one): StageDisc => ({ glyph: 'feed', atMs: one.atMs })),
+        ...built.map((one): StageDisc => ({ glyph: 'feed', atMs: one.atMs ?? 0 })),
+        { glyph: 'mix', atMs: plan.mixAtMs },
+        { glyph: 'ball', atMs: plan.ballAtMs },
+        ...tempers,
+        { glyph: 'bake', atMs: service.fromMs },
+      ]}
+      service={service}
+      timeZone={timeZone}
+      width={width}
+    />
+  );
+}
