@@ -95,6 +95,9 @@ export async function openPage(
 ): Promise<{ page: Page; wrong: string[] }> {
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
+  // A slow machine finds what only works when answers come at once: OLVIK_E2E_SLOW=6.
+  const slower = Number(process.env.OLVIK_E2E_SLOW ?? '1');
+  if (slower > 1) await page.emulateCPUThrottling(slower);
   const wrong: string[] = [];
   page.on('pageerror', (error) => wrong.push(`error: ${String(error)}`));
   page.on('console', (message) => {

@@ -54,6 +54,10 @@ test('by touch alone on a phone: a look in four taps, a step done and taken back
   await waitForText(page, 'Feed Grusa: done.');
   await tapOn('.MuiSnackbar-root button');
   await waitForText(page, 'Taken back.');
+  // While it was fed nothing was ripe; the picture says so until the taking back has reached it.
+  await page.waitForFunction(() =>
+    /Ripe now\s+Grusa/.test(document.querySelector('header')!.innerText),
+  );
   await tapOn('header ::-p-text(Ripe now)');
   await tapOn('::-p-aria([name="Open Grusa"])');
   await page.waitForFunction(() => location.pathname.startsWith('/lots/'));
