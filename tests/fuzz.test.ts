@@ -82,7 +82,7 @@ const BASE: WhatIfBase = {
   kind: 'poolish',
   recipe: PLAIN,
   state: plainState(requestState(poolish({}))),
-  ambientsC: [],
+  asks: 'prime',
   seedShare: null,
   hours: 30,
   speedLnSd: 0.1,
@@ -195,7 +195,7 @@ describe('anything that comes in is answered in finite numbers or refused by a c
         start: yeasted(),
         stays: [{ untilH: 20, ambientC: 22 }],
       });
-      return ripeWindow(run, { kind: 'balls', handling: 'room', targetRise });
+      return ripeWindow(run, { kind: 'balls', targetRise });
     }, 60));
   test('a learned quantity', () =>
     answersOrRefuses((value = 0, variance = 0) => {

@@ -48,7 +48,7 @@ test('and agrees on every quantity a day later', () => {
   ours.forEach((value, index) => {
     // Adaptation is cut off where a yeast is fully awake: a corner no solver meets alike.
     if (index === X.awakeB || index === X.awakeW) return;
-    expect(Math.abs(value - theirs[index]!)).toBeLessThan(1e-4 * Math.max(1, Math.abs(value)));
+    expect(Math.abs(value - theirs[index]!)).toBeLessThan(2e-4 * Math.max(1, Math.abs(value)));
   });
-  expect(ripeWindow(run, { kind: 'poolish', handling: 'room' }).bestH).not.toBeNull();
+  expect(ripeWindow(run, { kind: 'poolish' }).bestH).not.toBeNull();
 });

@@ -31,7 +31,7 @@ function history(request: MassRequest, normal: () => number): number[] {
     const speed = Math.exp(belief.lnSpeed);
     errors.push(Math.abs((read(request, NO_DOUBT, speed).window.bestH ?? NaN) - wantedH) * 60);
     const scatter = { ...doubtfulRequest(request), shrink: SCATTER };
-    const truth = read(request, drawDoubt(scatter, normal), TRUE_SPEED);
+    const truth = read(request, drawDoubt(scatter, wantedH, normal), TRUE_SPEED);
     const hour = 0.75 * (truth.window.bestH ?? wantedH);
     const level = valueAtHour(
       { hours: truth.run.hours, length: truth.run.length, at: (row) => truth.run.rises[row] ?? 1 },

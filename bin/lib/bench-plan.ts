@@ -184,6 +184,7 @@ export function planOdds() {
             lagZ: student(),
             sugarZ: student(),
             doughZ: student(),
+            coldZ: student(),
           };
           const late = () => 3 + 6 * student();
           const lateMin = { leaven: late(), mix: late(), move: late() };

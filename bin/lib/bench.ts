@@ -80,7 +80,7 @@ function whatIfFrame() {
     kind: 'poolish',
     recipe: recipe({ hydration: 1, massG: 2000 }),
     state: plainState(yeasted()),
-    ambientsC: [],
+    asks: 'prime',
     seedShare: null,
     hours: 48,
     speedLnSd: 0.1,

@@ -23,15 +23,27 @@ function caseRows(cases: readonly Residual[]): string[] {
 }
 
 /** The calibration table as Markdown. */
-function calibrationTable({ fitted, added, fittedInside, rmsLnError }: Calibration): string {
+function calibrationTable({
+  fitted,
+  cold,
+  added,
+  fittedInside,
+  rmsLnError,
+}: Calibration): string {
   return [
-    `${fittedInside} of ${fitted.length} fitted rules inside, rms ln error of the timed ones ${rmsLnError.toFixed(3)}.`,
+    `${fittedInside} of ${fitted.length + cold.length} fitted rules inside, rms ln error of the timed ones ${rmsLnError.toFixed(3)}.`,
     '',
     '| rule | measure | value | band | inside | ln error |',
     '| --- | --- | --- | --- | --- | --- |',
     ...caseRows(fitted),
     '',
-    'Rules that the fit does not know, with plausible bands set here (each says in the code where it comes from):',
+    'Rules of cold and of mixed histories, fitted together with them:',
+    '',
+    '| rule | measure | value | band | inside | ln error |',
+    '| --- | --- | --- | --- | --- | --- |',
+    ...caseRows(cold),
+    '',
+    'Rules with plausible bands set here, which the fit leans on but is not counted by (each says in the code where it comes from):',
     '',
     '| rule | measure | value | band | inside | ln error |',
     '| --- | --- | --- | --- | --- | --- |',

@@ -216,7 +216,7 @@ describe('the hands', () => {
     nowMs = poolish.atMs;
     value(doStep(context, { stepId: poolish.stepId, batch: batch() }));
     const lotId = isAct(poolish.act, 'make') ? poolish.act.lotId : '';
-    nowMs += 7 * 3_600_000;
+    nowMs += 6 * 3_600_000;
     expect(sentences(logLook(context, { lotId, batch: batch() }))).toEqual([
       'Look: say at least one sign: rise, dome, smell, float, dent or pH.',
     ]);

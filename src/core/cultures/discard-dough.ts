@@ -1,5 +1,11 @@
 import { massOf, mixCompositions, totals, type Composition, type Pantry } from '../composition';
-import { solveHours, type Inversion, type LotForecast, type PlaceHistory } from '../forecast';
+import {
+  bookSpeed,
+  solveHours,
+  type Inversion,
+  type LotForecast,
+  type PlaceHistory,
+} from '../forecast';
 import { OIL, SALT, WATER, weighDose, yeastId, type WeighedDose } from '../formula';
 import type { ActOf } from '../journal';
 import type { WaterAnswer } from '../thermal';
@@ -220,7 +226,7 @@ class DoughOf {
       gasKept: 0,
     };
     const { act, water } = mixedAt(wanted, { mothers: this.mothers, atMs, tapC }, this.around);
-    const culture = this.question.layers[0]?.jar.culture ?? { speed: 1, lnSd: 0.1 };
+    const culture = this.question.layers[0]?.jar.culture ?? bookSpeed(null);
     const from = { mothers: this.mothers, culture };
     return { act, water, atMs, forecast: forecastDraft({ act, atMs }, from, this.around, options) };
   }

@@ -12,9 +12,10 @@ export const DOUBT_SD: Readonly<Record<keyof Doubt, number>> = {
   lag: 0.25,
   growth: 0.06,
   sugar: 0.08,
+  cold: 2.2,
 };
 const INPUTS = Object.keys(DOUBT_SD) as (keyof Doubt)[];
-const ADDED: ReadonlySet<keyof Doubt> = new Set(['placeC', 'startC']);
+const ADDED: ReadonlySet<keyof Doubt> = new Set(['placeC', 'startC', 'cold']);
 /** Share of an sd by which each input is moved to feel its slope. */
 const FEEL = 0.5;
 
@@ -61,11 +62,18 @@ function moved(by: Readonly<Record<keyof Doubt, number>>): Doubt {
   return doubt;
 }
 
-/** Sd of one doubt of a lot. */
-function sdOf(input: keyof Doubt, lot: DoubtfulLot): number {
-  if (input === 'speed') return lot.speedLnSd ?? DOUBT_SD.speed;
+/** Sd of one doubt of a lot that comes to its moment after some hours. */
+function sdOf(input: keyof Doubt, lot: DoubtfulLot, atH: number): number {
+  // What the model is off by acts like a speed, in the dough before its balls as well.
+  if (input === 'speed') {
+    const extra = lot.extraLnSd * (1 + lot.earlierH / Math.max(atH, LEAST_H));
+    return Math.hypot(lot.speedLnSd ?? DOUBT_SD.speed, extra);
+  }
   return input === 'placeC' ? (lot.placeSdC ?? DOUBT_SD.placeC) : DOUBT_SD[input];
 }
+
+/** Hours under which a moment counts as so many: what is there at once has no share of hours before. */
+const LEAST_H = 0.5;
 
 const NOTHING = Object.fromEntries(INPUTS.map((input) => [input, 0])) as Record<
   keyof Doubt,
@@ -73,47 +81,72 @@ const NOTHING = Object.fromEntries(INPUTS.map((input) => [input, 0])) as Record<
 >;
 
 /**
- * 80 % bands by linearising ln t over the uncertain inputs, then two probe runs along the steepest
- * direction, which give the bands their lopsidedness. 17 runs.
+ * 80 % bands by linearising ln t over the uncertain inputs, each moment by its own slopes, then two probe runs along the
+ * steepest direction of the best, which give the bands their lopsidedness. 19 runs.
  * Source: model of ripening, §7 (first-order second-moment method).
  */
 export function windowBand(base: RipeWindow, lot: DoubtfulLot): WindowBand | null {
   const key: Moment = base.bestH === null ? 'opensH' : 'bestH';
-  if (base[key] === null) return null;
-  const slopes = { ...NOTHING };
-  let variance = 0;
-  for (const input of INPUTS) {
-    const sd = sdOf(input, lot) * lot.shrink;
-    const up = readAt(lot, { ...NOTHING, [input]: FEEL * sd })[key];
-    const down = readAt(lot, { ...NOTHING, [input]: -FEEL * sd })[key];
-    if (up === null || down === null || up <= 0 || down <= 0) return null;
-    slopes[input] = (Math.log(up) - Math.log(down)) / (2 * FEEL);
-    variance += slopes[input] ** 2;
-  }
-  const inputSd = Math.sqrt(variance);
-  const early = lot.run(alongGradient(slopes, inputSd, -EIGHTY_PERCENT, lot));
-  const late = lot.run(alongGradient(slopes, inputSd, EIGHTY_PERCENT, lot));
+  const atH = base[key];
+  if (atH === null) return null;
+  const sds = (input: keyof Doubt) => sdOf(input, lot, atH) * lot.shrink;
+  const felt = feel(base, lot, sds);
+  const slopes = felt[key];
+  if (slopes === null) return null;
+  const inputSd = lengthOf(slopes);
+  const along = (z: number) => lot.run(alongGradient(slopes, inputSd, z, sds));
+  const [early, late] = [along(-EIGHTY_PERCENT), along(EIGHTY_PERCENT)];
   const [first, last] = [lot.read(early), lot.read(late)];
   const band = (moment: Moment): HourBand =>
-    widened(base[moment], first[moment], last[moment], lot);
+    between(base[moment], first[moment], last[moment], felt[moment]);
   return {
     opensH: band('opensH'),
     bestH: band('bestH'),
     closesH: band('closesH'),
-    lnSd: Math.hypot(inputSd, lot.extraLnSd * lot.shrink),
+    lnSd: inputSd,
     early,
     late,
   };
 }
 
+/** How far ln t of a moment moves for one sd of each input; null where some of the runs do not get there. */
+type Slopes = Record<keyof Doubt, number> | null;
+
+/** The slopes of every moment, from one run a little up and one a little down for each input. */
+function feel(
+  base: RipeWindow,
+  lot: DoubtfulLot,
+  sds: (input: keyof Doubt) => number,
+): Record<Moment, Slopes> {
+  const felt: Record<Moment, Slopes> = { opensH: null, bestH: null, closesH: null };
+  for (const moment of MOMENTS) if (base[moment] !== null) felt[moment] = { ...NOTHING };
+  for (const input of INPUTS) {
+    const up = readAt(lot, { ...NOTHING, [input]: FEEL * sds(input) });
+    const down = readAt(lot, { ...NOTHING, [input]: -FEEL * sds(input) });
+    for (const moment of MOMENTS) {
+      const [late, early, slopes] = [up[moment], down[moment], felt[moment]];
+      if (slopes === null) continue;
+      if (late === null || early === null || late <= 0 || early <= 0) felt[moment] = null;
+      else slopes[input] = (Math.log(late) - Math.log(early)) / (2 * FEEL);
+    }
+  }
+  return felt;
+}
+
+const lengthOf = (slopes: Record<keyof Doubt, number>): number =>
+  Math.sqrt(INPUTS.reduce((sum, input) => sum + slopes[input] ** 2, 0));
+
 function readAt(lot: DoubtfulLot, by: Record<keyof Doubt, number>): RipeWindow {
   return lot.read(lot.run(moved(by)));
 }
 
-/** A doubt drawn at random, every input on its own. */
-export function drawDoubt(lot: DoubtfulLot, normal: () => number): Doubt {
+/**
+ * A doubt drawn at random, every input on its own.
+ * @param atH hours to the moment that is asked for
+ */
+export function drawDoubt(lot: DoubtfulLot, atH: number, normal: () => number): Doubt {
   const by = { ...NOTHING };
-  for (const input of INPUTS) by[input] = normal() * sdOf(input, lot) * lot.shrink;
+  for (const input of INPUTS) by[input] = normal() * sdOf(input, lot, atH) * lot.shrink;
   return moved(by);
 }
 
@@ -122,26 +155,25 @@ function alongGradient(
   slopes: Record<keyof Doubt, number>,
   sd: number,
   z: number,
-  lot: DoubtfulLot,
+  sdOfInput: (input: keyof Doubt) => number,
 ): Doubt {
   const by = { ...NOTHING };
   if (sd > 0) {
     for (const input of INPUTS) {
-      by[input] = (z * slopes[input] * sdOf(input, lot) * lot.shrink) / sd;
+      by[input] = (z * slopes[input] * sdOfInput(input)) / sd;
     }
   }
   return moved(by);
 }
 
-function widened(
+/** The band of a moment: what its early and its late run give, and what its own slopes do. */
+function between(
   at: number | null,
   early: number | null,
   late: number | null,
-  lot: DoubtfulLot,
+  slopes: Slopes,
 ): HourBand {
   if (at === null || early === null || late === null) return null;
-  const extraH = (at + lot.earlierH) * (Math.exp(EIGHTY_PERCENT * lot.extraLnSd * lot.shrink) - 1);
-  const before = Math.hypot(at - Math.min(at, early), Math.min(extraH, at));
-  const after = Math.hypot(Math.max(at, late) - at, extraH);
-  return [Math.max(0, at - before), at + after];
+  const factor = slopes === null ? 1 : Math.exp(EIGHTY_PERCENT * lengthOf(slopes));
+  return [Math.min(early, late, at / factor), Math.max(early, late, at * factor)];
 }

@@ -16,6 +16,8 @@ export interface Doubt {
   readonly growth: number;
   /** Factor on sugar and starch at the start. */
   readonly sugar: number;
+  /** Added to the notional lower ends of growth and gas, °C: how much life is left in the cold. */
+  readonly cold: number;
 }
 
 /** The run as the book and the log have it. */
@@ -27,19 +29,29 @@ export const NO_DOUBT: Doubt = {
   lag: 1,
   growth: 1,
   sugar: 1,
+  cold: 0,
 };
 
-const modelCache = new Map<number, Model>();
+const modelCache = new Map<string, Model>();
 /** Doubted models kept: their temperature tables cost more than a run. */
 const MOST_CACHED = 64;
 
-/** A model with its growth under doubt. */
-export function doubtedModel(model: Model, doubt: Doubt): Model {
-  if (doubt.growth === 1) return model;
-  const known = model === BOOK_MODEL ? modelCache.get(doubt.growth) : undefined;
+/** A model with its growth and its cold end under doubt. */
+export function doubtedModel(model: Model, { growth, cold }: Doubt): Model {
+  if (growth === 1 && cold === 0) return model;
+  const key = `${growth} ${cold}`;
+  const known = model === BOOK_MODEL ? modelCache.get(key) : undefined;
   if (known !== undefined) return known;
-  const changed = { ...model, mub: model.mub * doubt.growth, muw: model.muw * doubt.growth };
-  if (model === BOOK_MODEL && modelCache.size < MOST_CACHED) modelCache.set(doubt.growth, changed);
+  const changed = {
+    ...model,
+    mub: model.mub * growth,
+    muw: model.muw * growth,
+    growthBLo: model.growthBLo + cold,
+    growthWLo: model.growthWLo + cold,
+    gasBLo: model.gasBLo + cold,
+    gasWLo: model.gasWLo + cold,
+  };
+  if (model === BOOK_MODEL && modelCache.size < MOST_CACHED) modelCache.set(key, changed);
   return changed;
 }
 

@@ -13,6 +13,8 @@ export interface DrawnTruth {
   readonly lagZ: number;
   readonly growthZ: number;
   readonly sugarZ: number;
+  /** What is left of life in the cold. */
+  readonly coldZ: number;
   /** Doughs raised by a leaven, and their balls: speed. */
   readonly doughZ: number;
   /** Lots that stand in the shop and are in doubt too, with their speed as seen and what looks left of their doubt. */
@@ -39,5 +41,6 @@ export function doubtOf(
     lag: factor(drawn.lagZ, DOUBT_SD.lag),
     growth: Math.exp(drawn.growthZ * DOUBT_SD.growth),
     sugar: factor(drawn.sugarZ, DOUBT_SD.sugar),
+    cold: drawn.coldZ * DOUBT_SD.cold,
   };
 }

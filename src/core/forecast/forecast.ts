@@ -1,12 +1,13 @@
 import type { Tenses } from '../journal';
 import { MS_PER_HOUR } from '../units';
+import { bookSpeed } from './book-speed';
 import { effectiveActs, type ForecastAct } from './effective-plan';
 import { seedCultureOf } from './culture-of';
 import type { CultureSpeed } from './culture-speed';
 import type { DrawnTruth } from './drawn-truth';
 import { LEAVENED_DOUGHS } from './leavened-doughs';
 import type { LotForecast } from './lot-told';
-import { BOOK_SPEED, forecastLot, type LotContext } from './lot-forecast';
+import { forecastLot, type LotContext } from './lot-forecast';
 import type { Surroundings } from './lot-run';
 import { surroundingsMet } from './met';
 import type { RunLot } from './start-state';
@@ -55,7 +56,7 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
     if (visible === undefined) continue;
     const context: LotContext = {
       ...shared,
-      culture: request.cultureSpeeds?.get(seedCultureOf(story.lot, lotOf) ?? '') ?? BOOK_SPEED,
+      culture: speedOf(request, seedCultureOf(story.lot, lotOf)),
       ...(isDrawn(story, request.drawn) ? { drawn: request.drawn } : {}),
       withBand: request.withBands && visible && endsAfter(story, request.nowMs),
     };
@@ -65,6 +66,10 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
   request.remembered?.lots.turn();
   return { acts, lots, conflicts: stories.conflicts };
 }
+
+/** The speed of a culture as learned, or as the book has it. */
+const speedOf = ({ cultureSpeeds }: ForecastRequest, culture: string | null): CultureSpeed =>
+  cultureSpeeds?.get(culture ?? '') ?? bookSpeed(culture);
 
 /** What all lots of one forecast depend on. */
 function sharedContext(

@@ -4,7 +4,9 @@ export { forecastShop, shopStories, type ShopForecast } from './forecast';
 export { LEAVENED_DOUGHS } from './leavened-doughs';
 export { type CultureSpeed } from './culture-speed';
 export type { LotForecast } from './lot-told';
-export { BOOK_SPEED_LN_SD, forecastLot } from './lot-forecast';
+export { bookSpeed, bookSpeedLnSd, MISFIT_LN_SD } from './book-speed';
+export { forecastLot } from './lot-forecast';
+export { askedOf, judgedBy } from './judged-by';
 export { isCold, placeKind } from './place-kinds';
 export {
   placeTempC,

@@ -1,3 +1,4 @@
+import { MISFIT_LN_SD } from './book-speed';
 import { doneAt, BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
 import { valueAtHour } from '../ripeness';
 import type { DoneAct } from '../journal';
@@ -69,8 +70,8 @@ describe('the speed of a shop’s leavened doughs', () => {
     expect(known.get('B0')!.window.opensMs!).toBeLessThan(book.get('B0')!.window.opensMs!);
     expect(known.get('P0')!.window).toEqual(book.get('P0')!.window);
     expect(known.get('D0')!.runSpeed).toBeCloseTo(1.2, 9);
-    expect(known.get('B0')!.extraLnSd).toBe(0.08);
-    expect(book.get('B0')!.extraLnSd).toBe(0.3);
+    expect(known.get('B0')!.extraLnSd).toBeCloseTo(Math.hypot(0.08, MISFIT_LN_SD), 9);
+    expect(book.get('B0')!.extraLnSd).toBeCloseTo(Math.hypot(0.15, MISFIT_LN_SD), 9);
   });
   test('starts anew when it was reset', () => {
     const acts = lookedAt(4, 0.8);
@@ -91,7 +92,7 @@ describe('the speed of a shop’s leavened doughs', () => {
       done(4, { kind: 'look', lotId: 'B', signs: { rise: 1.9 } }),
     ];
     expect(learnt(acts)).toBeUndefined();
-    expect(forecast(acts, new Map()).get('B')!.extraLnSd).toBe(0);
+    expect(forecast(acts, new Map()).get('B')!.extraLnSd).toBe(MISFIT_LN_SD);
   });
 });
 

@@ -1,9 +1,10 @@
 import type { DoneAct } from '../journal';
 import { aged, learnFrom, lotVariance, priorSpeed, type SpeedBelief } from '../learning';
 import type { Trajectory } from '../kinetics';
-import { handlingOf, ripeWindow } from '../ripeness';
+import { ripeWindow } from '../ripeness';
 import { addHours, DomainError, hoursBetween } from '../units';
 import { assimilateLooks, type ReadRun } from './assimilate';
+import { bookSpeedLnSd } from './book-speed';
 import { cultureOf } from './culture-of';
 import { NO_DOUBT } from './doubt';
 import {
@@ -12,10 +13,9 @@ import {
   LEAVENED_DOUGH_LN_SD,
   LEAVENED_DOUGHS,
 } from './leavened-doughs';
-import { judgedBy } from './lot-forecast';
+import { judgedBy } from './judged-by';
 import { runLot, type Surroundings } from './lot-run';
 import { notForecast, unknownByParents } from './no-forecast';
-import { placeTempC } from './places';
 import { surroundingsMet } from './met';
 import type { LearnedFrom, LotLesson, RememberedLessons } from './remembered-lessons';
 import { isYoung, startState, type RunLot } from './start-state';
@@ -177,7 +177,10 @@ function taughtBy(story: LotStory, byLot: ReadonlyMap<string, LotStory>): string
 }
 
 function priorOf(culture: string, atMs: number): SpeedBelief {
-  return culture === LEAVENED_DOUGHS ? priorSpeed(atMs, LEAVENED_DOUGH_LN_SD) : priorSpeed(atMs);
+  return priorSpeed(
+    atMs,
+    culture === LEAVENED_DOUGHS ? LEAVENED_DOUGH_LN_SD : bookSpeedLnSd(culture),
+  );
 }
 
 /** True for a lot whose culture can be learned from its looks. */
@@ -204,9 +207,7 @@ function withForebears(
 
 /** A lot as a function of its speed. */
 function lotAt(story: LotStory, runs: ReadonlyMap<string, RunLot>, around: Surroundings) {
-  const handling = handlingOf(
-    story.stays.map((stay) => placeTempC(around.places, stay.placeId, stay.fromMs)),
-  );
+  const judged = judgedBy(story, around.places);
   const dough = story.lot.kind === 'dough' || story.lot.kind === 'balls';
   const untilMs = addHours(story.endMs ?? story.startMs, dough ? DOUGH_RUN_H : RUN_H);
   const parent = doughBefore(story, runs);
@@ -215,7 +216,7 @@ function lotAt(story: LotStory, runs: ReadonlyMap<string, RunLot>, around: Surro
     const state =
       parent === null ? grown : startState(story, atSpeed(parent, speed, runs, around), around);
     const run = runLot({ story, state, speed, untilMs, stepH: STEP_H }, around, NO_DOUBT);
-    return { run, window: ripeWindow(run, judgedBy(story, handling)) };
+    return { run, window: ripeWindow(run, judged) };
   };
 }
 

@@ -1,14 +1,9 @@
 import type { Trajectory } from '../kinetics';
-import {
-  handlingOf,
-  ripeWindow,
-  type Handling,
-  type RipeWindow,
-  type WindowOptions,
-} from '../ripeness';
+import { ripeWindow, type RipeWindow } from '../ripeness';
 import { addHours, DomainError, hoursBetween, MS_PER_HOUR } from '../units';
 import { assimilateLooks } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
+import { MISFIT_LN_SD } from './book-speed';
 import type { CultureSpeed } from './culture-speed';
 import { NO_DOUBT, type Doubt } from './doubt';
 import { doubtOf, type DrawnTruth } from './drawn-truth';
@@ -16,22 +11,19 @@ import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough } from './leavened-doughs';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
 import type { InstantBand, LotForecast, WindowInstants } from './lot-told';
 import { notForecast, unknownByParents } from './no-forecast';
-import { placeTempC } from './places';
+import { asItStands, judgedBy } from './judged-by';
+import { isCold } from './place-kinds';
+import { placeTempC, type Places } from './places';
 import { isYoung, startState, type RunLot } from './start-state';
 import type { LotStory } from './stories';
 
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
-const LOOK_AHEAD_H: Readonly<Record<string, number>> = { cold: 120, tempered: 40, room: 40 };
+const LOOK_AHEAD_H = { cold: 120, warm: 40 } as const;
 const BAND_STEP_H = 0.1;
 const RUN_STEP_H = 0.05;
 
-/** Doubt of the speed of a culture that nothing was learned about. Source: model of ripening, §7. */
-export const BOOK_SPEED_LN_SD = 0.1;
 /** Doubt of a place that nothing was learned about, °C. Source: model of ripening, §7. */
 const BOOK_PLACE_SD = 1;
-/** A culture at book speed. */
-export const BOOK_SPEED: CultureSpeed = { speed: 1, lnSd: BOOK_SPEED_LN_SD };
-
 /** What a lot’s forecast depends on beside its own story. */
 export interface LotContext {
   readonly runs: ReadonlyMap<string, RunLot>;
@@ -51,7 +43,7 @@ export interface LotContext {
  * water) is a lot with its reason.
  */
 export function forecastLot(story: LotStory, context: LotContext): LotForecast {
-  const untilMs = runUntil(story, 'room', context.nowMs);
+  const untilMs = runUntil(story, context.around.places, context.nowMs);
   const byParents = unknownByParents(story, context.runs);
   if (byParents !== null) return notForecast(story, { reason: byParents, untilMs });
   try {
@@ -64,28 +56,27 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
 
 function forecastKnown(story: LotStory, context: LotContext): LotForecast {
   const { around, stepH = RUN_STEP_H, drawn } = context;
-  const ambients = story.stays.map((stay) =>
-    placeTempC(around.places, stay.placeId, Math.max(stay.fromMs, story.startMs)),
-  );
-  const handling = handlingOf(ambients);
   const start: LotStart = {
     story,
     state: startState(story, context.runs, around),
     speed: speedOf(story, context),
-    untilMs: runUntil(story, handling, context.nowMs),
+    untilMs: runUntil(story, around.places, context.nowMs),
     stepH,
   };
-  const judged = judgedBy(story, handling);
+  const judged = judgedBy(story, around.places);
   const read = (run: Trajectory) => ripeWindow(run, judged);
-  const runWith = (speed: number, step: number, doubt: Doubt) =>
-    runLot({ ...start, speed: start.speed * speed, stepH: step }, around, doubt);
-  const bandAt = (speed: number, shrink: number, base: RipeWindow) =>
+  const runOf = (told: LotStart) => (speed: number, step: number, doubt: Doubt) =>
+    runLot({ ...told, speed: told.speed * speed, stepH: step }, around, doubt);
+  const runWith = runOf(start);
+  // What was seen is held against the lot as it stands: nothing that is only planned changes what a look says.
+  const runAsItStands = runOf({ ...start, story: asItStands(story, context.nowMs) });
+  const bandAt = (runs: typeof runWith, speed: number, shrink: number, base: RipeWindow) =>
     windowBand(base, {
-      run: (doubt) => runWith(speed, BAND_STEP_H, doubt),
+      run: (doubt) => runs(speed, BAND_STEP_H, doubt),
       read,
       ...dough(story, context),
       shrink,
-      speedLnSd: Math.min(context.culture.lnSd, BOOK_SPEED_LN_SD),
+      speedLnSd: context.culture.lnSd,
       placeSdC: placeSdC(story, around),
     });
 
@@ -96,14 +87,15 @@ function forecastKnown(story: LotStory, context: LotContext): LotForecast {
     hour: hoursBetween(story.startMs, look.atMs),
     signs: look.signs,
   }));
-  const prior = looks.length > 0 ? bandAt(1, 1, read(book)) : null;
+  const seen = looks.length > 0 ? runAsItStands(1, stepH, NO_DOUBT) : book;
+  const prior = looks.length > 0 ? bandAt(runAsItStands, 1, 1, read(seen)) : null;
   const learned = assimilateLooks(looks, prior?.lnSd ?? 0.2, (speed) => {
-    const run = runWith(speed, stepH, NO_DOUBT);
+    const run = runAsItStands(speed, stepH, NO_DOUBT);
     return { run, window: read(run) };
   });
   const run = looks.length > 0 ? runWith(learned.speed, stepH, NO_DOUBT) : book;
   const window = read(run);
-  const band = context.withBand ? bandAt(learned.speed, learned.shrink, window) : null;
+  const band = context.withBand ? bandAt(runWith, learned.speed, learned.shrink, window) : null;
   return {
     story,
     unknown: null,
@@ -115,6 +107,7 @@ function forecastKnown(story: LotStory, context: LotContext): LotForecast {
     runSpeed: start.speed * learned.speed,
     shrink: learned.shrink,
     extraLnSd: dough(story, context).extraLnSd,
+    speedLnSd: context.culture.lnSd,
   };
 }
 
@@ -129,7 +122,7 @@ function drawnLot(
   const known = drawn.inProgress?.get(story.lot.id) ?? { speed: 1, shrink: 1 };
   const { extraLnSd } = dough(story, context);
   const doubt = doubtOf(drawn, {
-    speedLnSd: Math.min(culture.lnSd, BOOK_SPEED_LN_SD),
+    speedLnSd: culture.lnSd,
     placeSdC: placeSdC(story, around),
     extraLnSd,
     shrink: known.shrink,
@@ -146,16 +139,8 @@ function drawnLot(
     runSpeed: lot.start.speed * known.speed,
     shrink: known.shrink,
     extraLnSd,
+    speedLnSd: culture.lnSd,
   };
-}
-
-/** What a lot is judged by: its kind, its keeping and the target the baker set last. */
-export function judgedBy(story: LotStory, handling: Handling): WindowOptions {
-  const planned = story.start.kind === 'make' ? story.start.targetRise : undefined;
-  const last = story.aims.at(-1);
-  const targetRise = last === undefined ? planned : (last.targetRise ?? undefined);
-  const options = { kind: story.lot.kind, handling };
-  return targetRise === undefined ? options : { ...options, targetRise, targetTooHigh: 'cap' };
 }
 
 /** Doubt of the temperatures a lot stands in: the least sure of its places. */
@@ -166,18 +151,22 @@ function placeSdC(story: LotStory, around: Surroundings): number {
   return Math.min(BOOK_PLACE_SD, Math.max(...sds));
 }
 
-function runUntil(story: LotStory, handling: string, nowMs: number): number {
-  const aheadMs = (LOOK_AHEAD_H[handling] ?? 40) * MS_PER_HOUR;
+function runUntil(story: LotStory, places: Places, nowMs: number): number {
+  const last = story.stays.at(-1);
+  const cold =
+    last !== undefined &&
+    isCold(placeTempC(places, last.placeId, Math.max(last.fromMs, story.startMs)));
+  const aheadMs = LOOK_AHEAD_H[cold ? 'cold' : 'warm'] * MS_PER_HOUR;
   const standsUntilMs = story.endMs ?? Math.max(nowMs, story.startMs, story.takenUntilMs ?? 0);
   return Math.max(story.startMs, standsUntilMs) + aheadMs;
 }
 
-/** The extra doubt of a dough raised by a leaven, counted from the dough’s mixing for its balls too. */
+/** The extra doubt: the model’s own misfit, and of a dough raised by a leaven more, counted from the dough’s mixing for its balls too. */
 function dough(story: LotStory, context: LotContext): { extraLnSd: number; earlierH: number } {
   const storyOf = (lotId: string) => context.runs.get(lotId)?.story;
   const leavened = isLeavenedDough(story, storyOf);
   return {
-    extraLnSd: leavened ? (context.doughs ?? BOOK_DOUGHS).lnSd : 0,
+    extraLnSd: Math.hypot(MISFIT_LN_SD, leavened ? (context.doughs ?? BOOK_DOUGHS).lnSd : 0),
     earlierH: hoursAsDough(story, storyOf),
   };
 }
@@ -203,6 +192,9 @@ function inInstants(startMs: number, window: RipeWindow, band: WindowBand | null
     closesBand: span(band?.closesH),
     peakRise: window.peakRise,
     by: window.by,
+    youngMs: at(window.youngH),
+    primeMs: at(window.primeH),
+    pastMs: at(window.pastH),
     tightUntilMs: at(window.tightUntilH),
   };
 }

@@ -2,6 +2,7 @@ import { mixCompositions, totals, type Composition, type Pantry } from '../compo
 import {
   afterHandWork,
   BOOK_MODEL,
+  BY_FLOUR,
   freshFlourState,
   runConstants,
   simulate,
@@ -188,7 +189,7 @@ function diluted(
   const changed = state.slice();
   if (share < 1) {
     const fresh = freshFlourState(BOOK_MODEL, brought.wholegrainShare, state[X.coreC] as number);
-    for (const i of BY_FLOUR) {
+    for (const i of [X.gasHeld, ...BY_FLOUR]) {
       changed[i] = share * (changed[i] as number) + (1 - share) * (fresh[i] as number);
     }
   }
@@ -196,17 +197,6 @@ function diluted(
   changed[X.yeastB] = (changed[X.yeastB] as number) + (100 * brought.freshYeastG) / flourG;
   return changed;
 }
-
-const BY_FLOUR = [
-  X.yeastB,
-  X.yeastW,
-  X.bacteria,
-  X.acid,
-  X.gasHeld,
-  X.gluten,
-  X.sugar,
-  X.starch,
-] as const;
 
 /** The state of a run at an instant, between its rows linearly. */
 export function stateAt(run: Trajectory, startMs: number, atMs: number): MassState {

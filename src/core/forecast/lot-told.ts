@@ -14,6 +14,12 @@ export interface WindowInstants {
   readonly opensBand: InstantBand;
   readonly bestBand: InstantBand;
   readonly closesBand: InstantBand;
+  /** From when a leaven can be used with a little yeast; null for doughs and balls. */
+  readonly youngMs: number | null;
+  /** From when it is prime, whatever was asked. */
+  readonly primeMs: number | null;
+  /** From when it is no use any more. */
+  readonly pastMs: number | null;
   readonly peakRise: number;
   readonly by: RipeWindow['by'];
   /** Until when balls spring back when opened; null for other kinds. */
@@ -32,4 +38,6 @@ export interface LotForecast extends RunLot {
   /** Factor on every sd of its band, under 1 after looks. */
   readonly shrink: number;
   readonly extraLnSd: number;
+  /** Sd of ln speed of its culture. */
+  readonly speedLnSd: number;
 }

@@ -19,7 +19,7 @@ import {
   type Recipe,
   type Trajectory,
 } from '../kinetics';
-import { handlingOf, ripeWindow, type LotKind, type RipeWindow } from '../ripeness';
+import { ripeWindow, type AskedRipeness, type LotKind, type RipeWindow } from '../ripeness';
 import { DomainError, requireNumber } from '../units';
 import { doubtedModel, doubtedState, NO_DOUBT, type Doubt } from './doubt';
 import { joined } from './joined';
@@ -63,6 +63,8 @@ export interface MassRequest {
     readonly act?: HandWork | 'ball';
   }[];
   readonly targetRise?: number;
+  /** How ripe it is wanted; prime where absent. */
+  readonly asks?: AskedRipeness;
 }
 
 /** Adaptation of yeast put in dry, log-odds. Source: model of ripening, §2. */
@@ -86,25 +88,39 @@ export function requestState(request: MassRequest, model: Model = BOOK_MODEL): M
       { seeded },
     );
   }
-  const { hydration, wholegrainShare } = request.recipe;
-  const part = (flourG: number, state: MassState): BlendPart => ({
+  const { hydration, saltShare, wholegrainShare } = request.recipe;
+  const part = (flourG: number, state: MassState, saltG: number): BlendPart => ({
     flourG,
     waterG: flourG * hydration,
+    saltG,
     state,
   });
+  const seedSaltG = request.seeds.map((seed) => seed.flourShare * saltOf(seed.source));
+  const newSaltG = seedSaltG.reduce((left, one) => left - one, saltShare);
   const gasKept = request.seeds[0]?.gasKept ?? 0;
   const state = blendStates(
     [
-      part(Math.max(0, 1 - seeded), freshFlourState(model, wholegrainShare, request.startC)),
-      ...request.seeds.map((seed) => part(seed.flourShare, seedState(seed.source, model))),
+      part(
+        Math.max(0, 1 - seeded),
+        freshFlourState(model, wholegrainShare, request.startC),
+        Math.max(0, newSaltG),
+      ),
+      ...request.seeds.map((seed, index) =>
+        part(seed.flourShare, seedState(seed.source, model), seedSaltG[index] ?? 0),
+      ),
     ],
     gasKept,
+    model,
   );
   addYeast(state, request);
   state[X.sugar] = (state[X.sugar] as number) + 100 * request.recipe.sugarShare;
   state[X.coreC] = request.startC;
   return state;
 }
+
+/** Salt over flour of a living part. */
+const saltOf = (source: SeedSource): number =>
+  'made' in source ? source.made.recipe.saltShare : 0;
 
 function addYeast(state: MassState, request: MassRequest): void {
   const added = 100 * request.freshShare;
@@ -115,17 +131,25 @@ function addYeast(state: MassState, request: MassRequest): void {
   state[X.yeastB] = before + added;
 }
 
-const cycleCache = new Map<string, MassState>();
+const cycleCaches = new WeakMap<Model, Map<string, MassState>>();
+
+/** The mothers of a model that were worked out before, by what they were asked for. */
+function cyclesOf(model: Model): Map<string, MassState> {
+  const known = cycleCaches.get(model) ?? new Map<string, MassState>();
+  cycleCaches.set(model, known);
+  return known;
+}
 
 /** The state of a living part when it is mixed in. */
 function seedState(source: SeedSource, model: Model): MassState {
   if ('made' in source) return madeState(source, model);
-  const key = model === BOOK_MODEL ? JSON.stringify(source) : null;
-  const known = key === null ? undefined : cycleCache.get(key);
+  const cycles = cyclesOf(model);
+  const key = JSON.stringify(source);
+  const known = cycles.get(key);
   if (known !== undefined) return known;
   let mother = steadyCulture(source.cycle, model);
   for (const feed of source.afterFeeds ?? []) mother = feedOnce(mother, feed, model);
-  if (key !== null) cycleCache.set(key, mother);
+  cycles.set(key, mother);
   return mother;
 }
 
@@ -139,7 +163,7 @@ function feedOnce(mother: MassState, feed: FeedCycle, model: Model): MassState {
     stays: [{ untilH: 40, ambientC: feed.tempC }],
     model,
   });
-  const { bestH } = ripeWindow(run, { kind: 'starter', handling: 'room' });
+  const { bestH } = ripeWindow(run, { kind: 'starter' });
   return stateAtHour(run, bestH ?? 40);
 }
 
@@ -232,7 +256,7 @@ function staysIn(stays: readonly RequestStay[], fromH: number, toH: number, addC
 export function readRequest(request: MassRequest, run: Trajectory): RipeWindow {
   return ripeWindow(run, {
     kind: request.kind,
-    handling: handlingOf(request.stays.map((stay) => stay.placeC)),
+    ...(request.asks === undefined ? {} : { asks: request.asks }),
     ...(request.targetRise === undefined ? {} : { targetRise: request.targetRise }),
   });
 }

@@ -1,5 +1,6 @@
 import { quantile } from '../numeric';
 import type { RipeWindow } from '../ripeness';
+import { NO_DOUBT } from './doubt';
 import { drawDoubt, MOMENTS, type DoubtfulLot, type HourBand, type Moment } from './band';
 
 /** What many runs with drawn doubts say of a window. */
@@ -34,13 +35,14 @@ export function* drawnBandSteps(
   normal: () => number,
 ): Generator<number, DrawnBand> {
   const hours: Record<Moment, number[]> = { opensH: [], bestH: [], closesH: [] };
+  const likely = lot.read(lot.run(NO_DOUBT));
+  const likelyH = likely.bestH ?? likely.opensH ?? 0;
   for (let i = 0; i < runs; i += 1) {
     if (i > 0 && i % RUNS_A_STEP === 0) yield i / runs;
-    const window = lot.read(lot.run(drawDoubt(lot, normal)));
-    const extra = Math.exp(lot.extraLnSd * lot.shrink * (lot.extraLnSd > 0 ? normal() : 0));
+    const window = lot.read(lot.run(drawDoubt(lot, likelyH, normal)));
     for (const moment of MOMENTS) {
       const at = window[moment];
-      if (at !== null) hours[moment].push((at + lot.earlierH) * extra - lot.earlierH);
+      if (at !== null) hours[moment].push(at);
     }
   }
   const band = (moment: Moment): HourBand => {

@@ -19,6 +19,9 @@ export const NO_WINDOW = {
   opensMs: null,
   bestMs: null,
   closesMs: null,
+  youngMs: null,
+  primeMs: null,
+  pastMs: null,
   opensBand: null,
   bestBand: null,
   closesBand: null,
@@ -49,6 +52,7 @@ export function notForecast(
     runSpeed: 1,
     shrink: 1,
     extraLnSd: 0,
+    speedLnSd: 0,
   };
 }
 

@@ -80,7 +80,7 @@ test('a band widens with the doubt of any input', () => {
     const stretched = (doubt: Doubt): Doubt => ({
       ...doubt,
       [input]:
-        input === 'placeC' || input === 'startC' ? doubt[input] * factor : doubt[input] ** factor,
+        NO_DOUBT[input] === 0 ? doubt[input] * factor : doubt[input] ** factor,
     });
     const [early, late] = windowBand(base, {
       ...lot,

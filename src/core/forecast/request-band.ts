@@ -1,4 +1,6 @@
 import type { RipeWindow } from '../ripeness';
+import { bookSpeedLnSd, MISFIT_LN_SD } from './book-speed';
+import { BAKERS_YEAST } from './culture-of';
 import { windowBand, type DoubtfulLot, type WindowBand } from './band';
 import { NO_DOUBT } from './doubt';
 import { readRequest, runRequest, type MassRequest } from './mass-request';
@@ -17,12 +19,16 @@ const BAND_STEP_H = 0.1;
 /** Runs drawn where some may never get there. Source: model of ripening, §7. */
 const DRAWN_RUNS = 1000;
 
+/** Any culture but baker’s yeast. */
+const SEEDED = 'seeded';
+
 /** A requested mass as something to run and read under doubt. */
 export function doubtfulRequest(request: MassRequest): DoubtfulLot {
   return {
     run: (doubt) => runRequest(request, doubt, { stepH: BAND_STEP_H }),
     read: (run) => readRequest(request, run),
-    extraLnSd: 0,
+    extraLnSd: MISFIT_LN_SD,
+    speedLnSd: bookSpeedLnSd(request.seeds.length > 0 ? SEEDED : BAKERS_YEAST),
     earlierH: 0,
     shrink: 1,
   };

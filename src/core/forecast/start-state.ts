@@ -78,6 +78,7 @@ function madeState(
     {
       flourG: sum.flourG,
       waterG: sum.waterG,
+      saltG: sum.saltG,
       state: freshFlourState(model, sum.wholegrainShare, Math.min(45, start.startC)),
     },
     ...start.portions.map((line) => portionPart(line, story.startMs, runs, around)),
@@ -86,7 +87,7 @@ function madeState(
     ? nothingKnown(freshFlourState(model, sum.wholegrainShare, Math.min(45, start.startC)))
     : start.portions.length === 0 && isSourdoughKind(start.lotKind)
       ? ripeCulture(start.startC)
-      : blendStates(parts, start.gasKept);
+      : blendStates(parts, start.gasKept, model);
   addYeast(state, start, story, around);
   addSugar(state, fresh, story, around);
   state[X.coreC] = start.startC;
@@ -136,6 +137,7 @@ function portionPart(
   return {
     flourG: sum.flourG,
     waterG: sum.waterG,
+    saltG: sum.saltG,
     // Two peaks were seen of a young one: from here on it counts as ripe. So does a mother of which nothing can be said.
     state:
       isYoung(parent.story) || parent.unknown !== null

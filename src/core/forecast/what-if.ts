@@ -1,5 +1,6 @@
 import {
   BOOK_MODEL,
+  BY_FLOUR,
   freshFlourState,
   simulate,
   STATE_SIZE,
@@ -8,7 +9,7 @@ import {
   type Recipe,
   type Trajectory,
 } from '../kinetics';
-import { handlingOf, ripeWindow, type LotKind, type RipeWindow } from '../ripeness';
+import { ripeWindow, type AskedRipeness, type LotKind, type RipeWindow } from '../ripeness';
 import { requireNumber } from '../units';
 import { windowBand, type DoubtfulLot, type WindowBand } from './band';
 import { doubtedModel, doubtedState, NO_DOUBT, type Doubt } from './doubt';
@@ -20,8 +21,8 @@ export interface WhatIfBase {
   readonly recipe: Recipe;
   /** Its state at that moment. */
   readonly state: readonly number[];
-  /** Temperatures of the places it has been in. */
-  readonly ambientsC: readonly number[];
+  /** How ripe it is wanted. */
+  readonly asks: AskedRipeness;
   /** Share of its flour that came with its seed; null where the seed is not open any more. */
   readonly seedShare: number | null;
   /** Hours to run. */
@@ -63,9 +64,6 @@ const PLACE_RULE = { name: 'Place', unit: '°C', min: -30, max: 45 };
 const DOSE_RULE = { name: 'Dose', unit: '× the plan', min: 0.01, max: 100 };
 const SEED_RULE = { name: 'Seed', unit: 'of flour', min: 0.001, max: 0.95 };
 
-/** Parts of a state that new flour thins. */
-const BY_FLOUR = [X.yeastB, X.yeastW, X.bacteria, X.acid, X.gluten, X.sugar, X.starch] as const;
-
 /** The base's state with another share of seed: what came with the seed is found from the mix and mixed anew. */
 function reseeded(state: MassState, base: WhatIfBase, share: number): MassState {
   const old = base.seedShare;
@@ -100,7 +98,6 @@ export function handledLot(base: WhatIfBase, handles: WhatIfHandles): HandledLot
   requireNumber('what-if-dose', handles.dose, DOSE_RULE);
   if (handles.seedShare !== null) requireNumber('what-if-seed', handles.seedShare, SEED_RULE);
   const start = startOf(base, handles);
-  const handling = handlingOf([...base.ambientsC, handles.placeC]);
   const target = base.targetRise === null ? {} : { targetRise: base.targetRise };
   const run = (doubt: Doubt, stepH = RUN_STEP_H): Trajectory =>
     simulate({
@@ -117,7 +114,8 @@ export function handledLot(base: WhatIfBase, handles: WhatIfHandles): HandledLot
   return {
     run: (doubt) => run(doubt),
     likely: (stepH) => run(NO_DOUBT, stepH),
-    read: (one) => ripeWindow(one, { kind: base.kind, handling, ...target, targetTooHigh: 'cap' }),
+    read: (one) =>
+      ripeWindow(one, { kind: base.kind, asks: base.asks, ...target, targetTooHigh: 'cap' }),
     shrink: base.shrink,
     extraLnSd: base.extraLnSd,
     speedLnSd: base.speedLnSd,

@@ -1,6 +1,6 @@
 import { z } from '../parse';
 import { HAND_WORKS } from '../kinetics';
-import { LOT_KINDS } from '../ripeness';
+import { ASKED_RIPENESS, LOT_KINDS } from '../ripeness';
 import { scoreSchema } from './score';
 
 const id = z.string().min(1).max(80);
@@ -54,6 +54,8 @@ const make = z.object({
   mixedBy: z.enum(['hand', 'mixer']).optional(),
   /** The baker's own target rise, × the volume just mixed. */
   targetRise: z.number().min(1.05).max(8).optional(),
+  /** How ripe this leaven is wanted for what it is made for; its best where absent. */
+  asks: z.enum(ASKED_RIPENESS).optional(),
   /** A culture in its first days from flour and water, or woken from dry: what lives in it is not known yet. */
   young: z.boolean().optional(),
 });

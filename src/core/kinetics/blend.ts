@@ -1,5 +1,6 @@
 import { DomainError, requireNumber } from '../units';
-import { STATE_SIZE, X, type MassState } from './state';
+import { BOOK_MODEL, type Model } from './parameters';
+import { BY_FLOUR, STATE_SIZE, X, type MassState } from './state';
 
 /** One mass that goes into a mix. */
 export interface BlendPart {
@@ -7,6 +8,8 @@ export interface BlendPart {
   readonly flourG: number;
   /** Its water, g. */
   readonly waterG: number;
+  /** Its salt, g; none where absent. */
+  readonly saltG?: number;
   readonly state: MassState;
 }
 
@@ -21,15 +24,17 @@ const MASS_RULE = { name: 'Part of the mix', unit: 'g', min: 0, max: 1e9 } as co
 /** Less flour than this is none, g. */
 const LEAST_FLOUR_G = 1e-9;
 
-const BY_FLOUR = [X.yeastB, X.yeastW, X.bacteria, X.acid, X.gluten, X.sugar, X.starch] as const;
-
 /**
  * The living state of masses mixed together: flour-weighted means, adaptation weighted by its yeast,
  * heat by balance; what has been produced starts again at nothing.
  * @param gasKept share of the parts' CO2 that survives the mixing, 0–1
  * @throws {DomainError} blend-mass, blend-no-flour
  */
-export function blendStates(parts: readonly BlendPart[], gasKept: number): MassState {
+export function blendStates(
+  parts: readonly BlendPart[],
+  gasKept: number,
+  model: Model = BOOK_MODEL,
+): MassState {
   for (const part of parts) {
     requireNumber('blend-mass', part.flourG, MASS_RULE);
     requireNumber('blend-mass', part.waterG, MASS_RULE);
@@ -44,7 +49,7 @@ export function blendStates(parts: readonly BlendPart[], gasKept: number): MassS
     mixed[X.gasHeld] =
       (mixed[X.gasHeld] as number) + share * gasKept * (part.state[X.gasHeld] as number);
   }
-  mixed[X.awakeB] = yeastWeighted(parts, X.awakeB, X.yeastB);
+  mixed[X.awakeB] = yeastWeighted(inBrine(parts, model.brineShock), X.awakeB, X.yeastB);
   mixed[X.awakeW] = afterNewFlour(parts, yeastWeighted(parts, X.awakeW, X.yeastW));
   mixed[X.coreC] = mixedTemperature(parts);
   return mixed;
@@ -57,6 +62,26 @@ export function blendStates(parts: readonly BlendPart[], gasKept: number): MassS
 function afterNewFlour(parts: readonly BlendPart[], awake: number): number {
   const newFlour = parts.some((part) => part.flourG > 0 && (part.state[X.yeastW] as number) === 0);
   return newFlour ? Math.min(awake, 0) : awake;
+}
+
+/** Salt over water of masses together, g per 100 g. */
+function brineOf(parts: readonly BlendPart[]): number {
+  const waterG = parts.reduce((sum, part) => sum + part.waterG, 0);
+  const saltG = parts.reduce((sum, part) => sum + (part.saltG ?? 0), 0);
+  return waterG > 0 ? (100 * saltG) / waterG : 0;
+}
+
+/** The parts with their baker’s yeast put back by the rise in brine that it drops into; it wakes again. */
+function inBrine(parts: readonly BlendPart[], shock: number): BlendPart[] {
+  const brine = brineOf(parts);
+  return parts.map((part) => {
+    const rise = Math.max(0, brine - brineOf([part]));
+    const awake = part.state[X.awakeB] as number;
+    if (rise === 0 || awake <= 0) return part;
+    const state = part.state.slice();
+    state[X.awakeB] = Math.max(0, awake - shock * rise);
+    return { ...part, state };
+  });
 }
 
 function yeastWeighted(parts: readonly BlendPart[], awake: number, yeast: number): number {

@@ -78,6 +78,8 @@ export function derivative(
   rate[X.acidOfBacteria] = acidL;
   rate[X.gasLost] = leak;
 
+  rate[X.hunger] = (1 - m) * (1 - m) * readTable(table, T.hunger, at);
+
   const ph = 3.5 + 2.6 * exp(-acid / c.buffer);
   const sour = min(1, max(0, (5.6 - ph) / 1.6));
   rate[X.gluten] =

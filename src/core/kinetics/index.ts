@@ -5,5 +5,6 @@ export { afterHandWork, HAND_WORKS, TENSION_OF, type HandWork } from './hand-wor
 export { BOOK_MODEL, type Model } from './parameters';
 export { recipe, UNKNOWN_STRENGTH_W, type Recipe } from './recipe';
 export { simulate, stateAtRow, type Stay, type Trajectory } from './simulate';
-export { acidToPh, freshFlourState, STATE_SIZE, X, type MassState } from './state';
+export { acidToPh, BY_FLOUR, freshFlourState, STATE_SIZE, X, type MassState } from './state';
+export { headingLevel, restedLevel } from './level';
 export { cardinalResponse } from './temperature-response';

@@ -35,10 +35,24 @@ export const X = {
   gasLost: 14,
   /** Tension that handling leaves in the gluten, 1 = just balled (flour of W 280). */
   tension: 15,
+  /** Hours without sugar, reckoned at 22 °C: how far past its best a mass is. */
+  hunger: 16,
 } as const;
 
 /** Numbers in a state. */
-export const STATE_SIZE = 16;
+export const STATE_SIZE = 17;
+
+/** What new flour thins: quantities that mix as flour-weighted means (held gas apart, of which a part is lost;
+ * hunger starts again, for new flour feeds). */
+export const BY_FLOUR = [
+  X.yeastB,
+  X.yeastW,
+  X.bacteria,
+  X.acid,
+  X.gluten,
+  X.sugar,
+  X.starch,
+] as const;
 
 /** The living state of a mass per gram, or per cent, of its flour; positions in {@link X}. */
 export type MassState = Float64Array;

@@ -41,12 +41,13 @@ export const T = {
   solubility: 10,
   relax: 11,
   frozenLoss: 12,
+  hunger: 13,
 } as const;
 
 /** Hours in a month. */
 const MONTH_H = 730;
 /** Functions in a row of the table. */
-const FUNCTIONS = 13;
+const FUNCTIONS = 14;
 
 /** Every function of temperature that the equations need: one row for each quarter of a degree. */
 export type TemperatureTable = Float64Array;
@@ -78,6 +79,7 @@ function rowAt(tempC: number, model: Model): number[] {
     death: heatDeath(tempC, model),
     solubility: 0.83 * Math.exp(-0.031 * (tempC - 25)),
     relax: frozen ? 0 : model.tensionQ10 ** ((tempC - 22) / 10),
+    hunger: frozen ? 0 : model.hungerQ10 ** ((tempC - 22) / 10),
     frozenLoss: frozen ? -Math.log(model.frozenMonth) / MONTH_H : 0,
   };
   return (Object.keys(T) as (keyof typeof T)[]).map((name) => row[name]);

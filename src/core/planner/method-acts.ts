@@ -1,4 +1,4 @@
-import { placeTempC, type Places } from '../forecast';
+import { isCold, placeTempC, type Places } from '../forecast';
 import {
   USUAL_LEAVENS,
   type DoughColumns,
@@ -11,6 +11,7 @@ import { GAS_KEPT_BY_HAND } from '../kinetics';
 import type { Method, Stay } from '../methods';
 import type { Pantry } from '../composition';
 import { hoursToBalls, mixClock } from '../mixing';
+import type { AskedRipeness } from '../ripeness';
 import { addHours, MS_PER_MINUTE } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
 import type { Wave } from './plan-parts';
@@ -78,9 +79,17 @@ export function leavenSteps(
     // Cold places are reached from a room: cool water is what hands have.
     startC: placeC < COLDEST_START_C ? COOL_START_C : Math.min(WARMEST_START_C, placeC),
     gasKept: 0,
+    ...(asksOf(stays, places, at.atMs) === 'young' ? { asks: 'young' as const } : {}),
   };
   return [{ atMs: at.atMs, act: make }, ...movesOf(lotId, stays, at.atMs, at.untilMs)];
 }
+
+/** How ripe a leaven is wanted: young where its last place is cold, for nothing has a best to aim at there. */
+export function asksOf(stays: readonly Stay[], places: Places, atMs: number): AskedRipeness {
+  const last = stays.at(-1);
+  return last !== undefined && isCold(placeTempC(places, last.placeId, atMs)) ? 'young' : 'prime';
+}
+
 /** A leaven for the cold is mixed with cold water in a room, °C. Set. */
 const COOL_START_C = 18;
 

@@ -1,9 +1,9 @@
-import { isCold, placeTempC, solveHours } from '../forecast';
+import { solveHours } from '../forecast';
 import type { Leaven } from '../formula';
 import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
-import { leavenSteps } from './method-acts';
+import { asksOf, leavenSteps } from './method-acts';
 import { forecastActs } from './forecast-acts';
 import { draftLots, methodColumns, realSources } from './method-draft';
 import type { MethodRequest } from './method-request';
@@ -33,9 +33,9 @@ export function leavenStarts(request: MethodRequest, mixAtMs: number): Record<st
 
 /** True for a leaven that is best at an hour, so that its dose or seed can be found for it. */
 export function hasBest(leaven: Leaven, method: Method, request: MethodRequest): boolean {
-  const last = method.leavenStays[leaven.id]?.at(-1);
-  if (last === undefined || leaven.made.by === 'taken') return false;
-  return !isCold(placeTempC(request.places, last.placeId, request.readyFromMs));
+  const stays = method.leavenStays[leaven.id];
+  if (stays === undefined || leaven.made.by === 'taken') return false;
+  return asksOf(stays, request.places, request.readyFromMs) === 'prime';
 }
 
 /** The method with every dose and seed found so that its leaven is best at the mix; what has no best stays as it is. */

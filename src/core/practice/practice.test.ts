@@ -116,7 +116,7 @@ describe('what to do with a jar', () => {
   });
   test('a jar that is late is not saved by any place; warmth hurries one that is not ready yet', () => {
     const found = { late: 0, hurried: 0 };
-    for (let seed = 1; seed <= 60; seed += 1) {
+    for (let seed = 1; seed <= 160; seed += 1) {
       const { round, outcomes } = outcomesOf(seed, 2);
       const of = (choice: (typeof CHOICES)[number]) =>
         outcomes.find((one) => one.choice === choice)!;

@@ -35,6 +35,8 @@ function planOf(key: string): readonly BakeStep[] {
 }
 
 const TWO_DAYS = planOf('poolish-two-days');
+/** Balls that need their hours on the bench. */
+const SLOW = planOf('levain-stiff');
 const run = (steps: readonly BakeStep[]) => runDough(shop.base, steps);
 const momentOf = (steps: readonly BakeStep[], kind: Moment['kind']) =>
   doughMoments(steps).find((one) => one.kind === kind)!;
@@ -80,12 +82,12 @@ test('balls left on the bench overnight are slack; balls that come out late spri
   const ballMs = momentOf(TWO_DAYS, 'ball').atMs;
   const warm = afterDeed(TWO_DAYS, { kind: 'move', atMs: ballMs + 60_000, placeId: 'bench' })!;
   expect(opens(warm)).toContain('slack');
-  const cold = afterDeed(TWO_DAYS, shift('move', 1.9))!;
+  const cold = afterDeed(SLOW, shift('move', 2.4, SLOW))!;
   expect(opens(cold)[0]).toBe('springs back');
 });
 
 test('a service may begin earlier or later, as long as it was; what was planned on the way to it is left out', () => {
-  const soon = afterDeed(TWO_DAYS, shift('bake', -3))!;
+  const soon = afterDeed(SLOW, shift('bake', -3, SLOW))!;
   const bake = momentOf(soon, 'bake').steps[0]!;
   expect(bake.act).toMatchObject({ untilMs: bake.atMs + 2 * 3_600_000 });
   expect(doughMoments(soon).map((one) => one.kind)).not.toContain('move');

@@ -1,4 +1,10 @@
 export { firstFall, firstRise, rowAtHour, valueAtHour } from './crossings';
-export { handlingOf, LOT_KINDS, type Handling, type LotKind } from './kinds';
+export {
+  ASKED_RIPENESS,
+  LOT_KINDS,
+  type AskedRipeness,
+  type LotKind,
+  type Ripeness,
+} from './kinds';
 export { ripenessRule, SLACK_GLUTEN } from './rules';
 export { ripeWindow, type RipeWindow, type WindowOptions } from './window';

@@ -9,29 +9,23 @@ const series = (values: readonly number[]) => ({
 });
 
 describe('the table of ripeness', () => {
-  test('has a rule for every kind and every keeping', () => {
+  test('has one rule for every kind, wherever it stands', () => {
     for (const kind of LOT_KINDS) {
-      for (const handling of ['room', 'cold', 'tempered'] as const) {
-        expect(['peak', 'target', 'stretch', 'age']).toContain(ripenessRule(kind, handling).by);
-      }
+      expect(['peak', 'target', 'age']).toContain(ripenessRule(kind).by);
     }
   });
   test.each([
-    ['poolish', 'room', { by: 'peak', shareOfPeak: 0.93 }],
-    ['starter', 'room', { by: 'peak', shareOfPeak: 0.9 }],
-    ['biga', 'room', { by: 'peak', shareOfPeak: 0.95 }],
-    ['poolish', 'cold', { by: 'stretch', opensGas: 2.5, closesGas: null }],
-    ['biga', 'cold', { by: 'stretch', opensGas: 2.5, closesGas: 13.7 }],
-    ['balls', 'room', { by: 'target', target: 2 }],
-    ['balls', 'tempered', { by: 'target', target: 1.8 }],
-    ['sponge', 'room', { by: 'target', target: 3, closesShare: null }],
-    ['discard', 'room', { by: 'age', keepsH: 24 }],
-    ['discard', 'cold', { by: 'age', keepsH: 336 }],
-  ] as const)('%s at %s', (kind, handling, rule) => {
-    expect(ripenessRule(kind, handling)).toMatchObject(rule);
+    ['poolish', { by: 'peak', opensShare: 0.93 }],
+    ['starter', { by: 'peak', opensShare: 0.9 }],
+    ['biga', { by: 'peak', youngGas: 1.25 }],
+    ['balls', { by: 'target', target: 2, holdsShape: true }],
+    ['sponge', { by: 'target', target: 3, closesShare: null, holdsShape: false }],
+    ['discard', { by: 'age', keepsH: 24 }],
+  ] as const)('%s', (kind, rule) => {
+    expect(ripenessRule(kind)).toMatchObject(rule);
   });
   test('opening and closing scale with the target', () => {
-    const rule = ripenessRule('balls', 'room');
+    const rule = ripenessRule('balls');
     if (rule.by !== 'target') throw new Error('balls go by their rise');
     expect(1 + rule.opensShare).toBeCloseTo(1.6, 9);
     expect(1 + (rule.closesShare ?? NaN)).toBeCloseTo(2.6, 9);

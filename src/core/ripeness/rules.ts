@@ -1,9 +1,14 @@
-import type { Handling, LotKind } from './kinds';
+import type { LotKind } from './kinds';
 
-/** Ripe by the fall of its own predicted peak: opens and closes at a share of the greatest rise. */
-export interface PeakRule {
+/** Ripe when it is near the level it is heading for, past when it has gone without sugar for long. */
+interface HeadingRule {
   readonly by: 'peak';
-  readonly shareOfPeak: number;
+  /** Share of the level it is heading for from which it is prime. */
+  readonly opensShare: number;
+  /** Hunger at which it is no longer prime, h at 22 °C. */
+  readonly closesHunger: number;
+  /** Gas it has to have made to be of use young, × the model’s: a biga’s flour has to be wetted through. */
+  readonly youngGas: number;
 }
 
 /** Ripe at a target rise; opening and closing are placed around it as shares of (target − 1). */
@@ -11,76 +16,63 @@ export interface TargetRule {
   readonly by: 'target';
   readonly target: number;
   readonly opensShare: number;
-  /** Null: closes by falling under `shareOfPeak` after its peak instead. */
+  /** Null: closes by hunger alone. */
   readonly closesShare: number | null;
-  readonly shareOfPeak: number;
-}
-
-/** No peak: usable from some gas produced until exhaustion or a limit. */
-export interface StretchRule {
-  readonly by: 'stretch';
-  readonly opensGas: number;
-  /** Gas produced at which it closes, ml/g; null: at exhaustion. */
-  readonly closesGas: number | null;
+  readonly closesHunger: number;
+  /** True where the gluten has to hold: doughs and balls. */
+  readonly holdsShape: boolean;
 }
 
 /** Not ripe by anything it does: good for something from the start until it is too old. */
 export interface AgeRule {
   readonly by: 'age';
+  /** Hours it keeps at 22 °C. */
   readonly keepsH: number;
 }
 
 /** One row of the ripeness table. */
-export type RipenessRule = PeakRule | TargetRule | StretchRule | AgeRule;
+export type RipenessRule = HeadingRule | TargetRule | AgeRule;
 
 /** Gluten integrity under which a dough is too slack to open. */
 export const SLACK_GLUTEN = 0.6;
-/** pH under which a lot kept cold is too sour to use as a leaven. Set, wide doubt. */
-export const SOUR_PH = 3.7;
+/** Share of the level it is heading for at which a mass that does not reach its target counts as there. */
+export const AS_HIGH_AS_IT_GETS = 0.93;
+/** How much faster discard goes off for ten degrees: a day on the bench, two weeks at 4 °C. Set. */
+export const SPOILS_Q10 = 4.33;
 
-const peak = (shareOfPeak: number): PeakRule => ({ by: 'peak', shareOfPeak });
-const stretch = (closesGas: number | null): StretchRule => ({
-  by: 'stretch',
-  opensGas: 2.5,
-  closesGas,
+const heading = (opensShare: number, closesHunger: number, youngGas = 1): HeadingRule => ({
+  by: 'peak',
+  opensShare,
+  closesHunger,
+  youngGas,
 });
-const target = (opens: number, best: number, closes: number | null): TargetRule => ({
+const target = (
+  [opens, best, closes]: readonly [number, number, number | null],
+  closesHunger: number,
+  holdsShape = false,
+): TargetRule => ({
   by: 'target',
   target: best,
   opensShare: (opens - 1) / (best - 1),
   closesShare: closes === null ? null : (closes - 1) / (best - 1),
-  shareOfPeak: 0.93,
+  closesHunger,
+  holdsShape,
 });
 
-/** Rules at room temperature. Source: ripeness table of the model of ripening, §4. */
-const AT_ROOM: Readonly<Record<LotKind, RipenessRule>> = {
-  poolish: peak(0.93),
-  sponge: target(0.9 * 3, 3, null),
-  biga: peak(0.95),
-  starter: peak(0.9),
-  levain: peak(0.9),
-  'stiff starter': target(2.5, 3, null),
-  dough: target(0.9 * 1.5, 1.5, null),
-  balls: target(1.6, 2, 2.6),
-  'carry-over': target(1.6, 2, 2.6),
+/** One rule for each kind, warm and cold alike. Source: ripeness from the state alone, model of ripening §4b. */
+const RULES: Readonly<Record<LotKind, RipenessRule>> = {
+  poolish: heading(0.93, 0.22),
+  sponge: target([0.9 * 3, 3, null], 0.22),
+  biga: heading(0.96, 0.43, 1.25),
+  starter: heading(0.9, 0.25),
+  levain: heading(0.9, 0.25),
+  'stiff starter': target([2.5, 3, null], 0.25),
+  dough: target([0.9 * 1.5, 1.5, 3], 0.7, true),
+  balls: target([1.6, 2, 2.6], 0.7, true),
+  'carry-over': target([1.6, 2, 2.6], 0.7, true),
   // Discard on the bench is for today. Set: food codes and the nose come first.
   discard: { by: 'age', keepsH: 24 },
 };
 
-/** Discard in the fridge keeps two weeks. Set: food codes and the nose come first. */
-const COLD_DISCARD: AgeRule = { by: 'age', keepsH: 14 * 24 };
-
-/** Balls and doughs that were cold and stand warm again. */
-const TEMPERED = target(1.5, 1.8, 2.4);
-/** CO2 after which a cold biga is past, ml/g. */
-const COLD_BIGA_CLOSES = 13.7;
-
-/** The row of the ripeness table for a kind of lot and its keeping. */
-export function ripenessRule(kind: LotKind, handling: Handling): RipenessRule {
-  if (handling === 'tempered' && (kind === 'balls' || kind === 'dough')) return TEMPERED;
-  if (handling !== 'cold') return AT_ROOM[kind];
-  if (kind === 'discard') return COLD_DISCARD;
-  if (kind === 'biga') return stretch(COLD_BIGA_CLOSES);
-  if (kind === 'balls' || kind === 'dough' || kind === 'carry-over') return AT_ROOM[kind];
-  return stretch(null);
-}
+/** The row of the ripeness table for a kind of lot. */
+export const ripenessRule = (kind: LotKind): RipenessRule => RULES[kind];

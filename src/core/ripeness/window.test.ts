@@ -1,5 +1,5 @@
 import { BOOK_MODEL, freshFlourState, recipe, simulate, X, type Stay } from '../kinetics';
-import { handlingOf, ripeWindow, type LotKind } from '.';
+import { ripeWindow, type AskedRipeness, type LotKind } from '.';
 
 function mass(
   kind: LotKind,
@@ -10,6 +10,7 @@ function mass(
     massG?: number;
     stays: Stay[];
     startC?: number;
+    asks?: AskedRipeness;
   },
 ) {
   const state = freshFlourState(BOOK_MODEL, 0, fields.startC ?? 21);
@@ -23,11 +24,11 @@ function mass(
     start: state,
     stays: fields.stays,
   });
-  const handling = handlingOf(fields.stays.map((stay) => stay.ambientC));
+  const asks = fields.asks ?? 'prime';
   return {
     run,
     read: (targetRise?: number) =>
-      ripeWindow(run, { kind, handling, ...(targetRise === undefined ? {} : { targetRise }) }),
+      ripeWindow(run, { kind, asks, ...(targetRise === undefined ? {} : { targetRise }) }),
   };
 }
 
@@ -85,22 +86,43 @@ test('what never gets there says so', () => {
   expect(none).toMatchObject({ opensH: null, bestH: null, closesH: null });
 });
 
-test('a cold biga has a usable stretch without a best', () => {
-  const biga = mass('biga', {
+test('a biga asked for young has a usable stretch without a best; asked for prime it is the same mass later', () => {
+  const cold = {
     yeast: 1,
     hydration: 0.48,
     massG: 3000,
     startC: 22,
-    stays: [{ untilH: 80, ambientC: 4 }],
-  }).read();
-  expect(biga.by).toBe('stretch');
-  expect(biga.bestH).toBeNull();
-  expect(biga.opensH!).toBeGreaterThan(14);
-  expect(biga.opensH!).toBeLessThan(26);
+    stays: [{ untilH: 200, ambientC: 4 }],
+  };
+  const young = mass('biga', { ...cold, asks: 'young' }).read();
+  const prime = mass('biga', cold).read();
+  expect(young).toMatchObject({ by: 'stretch', bestH: null, opensH: young.youngH });
+  expect(young.opensH!).toBeGreaterThan(14);
+  expect(young.opensH!).toBeLessThan(26);
+  expect(prime).toMatchObject({ by: 'peak', opensH: young.primeH, closesH: young.closesH });
+  expect(prime.opensH!).toBeGreaterThan(young.opensH!);
 });
 
-test('handling follows the places', () => {
-  expect(handlingOf([21])).toBe('room');
-  expect(handlingOf([21, 4])).toBe('cold');
-  expect(handlingOf([21, 4, 22])).toBe('tempered');
+test('discard keeps a day on the bench and two weeks in the fridge, by one clock', () => {
+  const kept = (ambientC: number) =>
+    mass('discard', {
+      yeast: 0.5,
+      hydration: 1,
+      startC: ambientC,
+      stays: [{ untilH: 60, ambientC }],
+    }).read();
+  expect(kept(22).closesH! / 24).toBeCloseTo(1, 0);
+  expect(kept(4).closesH! / 24).toBeCloseTo(14, 0);
+});
+
+test('a dough that starves is past even where it never reaches its target', () => {
+  const { opensH, bestH, closesH, pastH } = mass('sponge', {
+    yeast: 3,
+    hydration: 1.4,
+    stays: room,
+  }).read();
+  expect(opensH).not.toBeNull();
+  expect(bestH!).toBeGreaterThanOrEqual(opensH!);
+  expect(closesH!).toBeGreaterThanOrEqual(bestH!);
+  expect(pastH!).toBeGreaterThan(closesH!);
 });

@@ -1,23 +1,25 @@
-import { acidToPh, EXHAUSTED_SUGAR, STATE_SIZE, X, type Trajectory } from '../kinetics';
+import { X, type Trajectory } from '../kinetics';
 import { DomainError, requireNumber } from '../units';
-import { firstFall, firstRise, greatest, rowAtHour, type Series } from './crossings';
-import type { Handling, LotKind } from './kinds';
-import {
-  ripenessRule,
-  SLACK_GLUTEN,
-  SOUR_PH,
-  type AgeRule,
-  type PeakRule,
-  type StretchRule,
-  type TargetRule,
-} from './rules';
+import { ageMoments } from './aged';
+import { firstFall, greatest, rowAtHour, type Series } from './crossings';
+import type { AskedRipeness, LotKind } from './kinds';
+import { momentsOf, NEVER, type Moments } from './moments';
+import { ripenessRule } from './rules';
+import { quantity, rises } from './series-of';
 
 /** When a lot is ripe, in hours of its run; null where the run never gets there. */
 export interface RipeWindow {
+  /** From when it is as ripe as was asked: young or prime. */
   readonly opensH: number | null;
-  /** Null for a usable stretch without a peak. */
+  /** Null where only young was asked: any hour of the stretch will do. */
   readonly bestH: number | null;
   readonly closesH: number | null;
+  /** From when a leaven can be used with a little yeast; null for doughs and balls. */
+  readonly youngH: number | null;
+  /** From when it is prime, whatever was asked. */
+  readonly primeH: number | null;
+  /** From when it is no use as a leaven any more, or too slack to be shaped. */
+  readonly pastH: number | null;
   /** Greatest rise of the predicted curve, × the volume just mixed. */
   readonly peakRise: number;
   /** Rise at `bestH`, or at `opensH` for a stretch. */
@@ -30,47 +32,48 @@ export interface RipeWindow {
 /** What to judge a run by. */
 export interface WindowOptions {
   readonly kind: LotKind;
-  readonly handling: Handling;
+  /** How ripe a leaven is wanted; prime where absent. */
+  readonly asks?: AskedRipeness;
   /** The baker's own target rise, × the volume just mixed; replaces the table's. */
   readonly targetRise?: number;
-  /** What becomes of a target above the greatest rise: refused, or taken as that rise (a target set earlier). */
+  /** What becomes of a target above the greatest rise: refused, or taken as near as it gets (a target set earlier). */
   readonly targetTooHigh?: 'refuse' | 'cap';
   /** Balls and dough rise anew after hand work: hours before it do not count as ripe. */
   readonly fromH?: number;
 }
 
 const TARGET_RULE = { name: 'Target rise', unit: '×', min: 1.01, max: 20 } as const;
-/** Least target that leaves a window around it, × the volume just mixed. */
-const LEAST_TARGET = 1.02;
-/** Hours on either side of exhaustion in which the level's own top counts as the peak. */
-const PEAK_SEARCH_H = 1;
-
 /**
- * The ripe window of a run. The run must go on past the peak: the greatest rise is read from it.
+ * The ripe window of a run, read from its states one after the other: nothing said about an hour rests on a later one.
+ * Opens before best before closes, always.
  * @throws {DomainError} target-rise-range, target-above-peak when the baker's target is more than the mass can reach
- * Source: ripeness table of the model of ripening, §4.
+ * Source: ripeness from the state alone, model of ripening §4b.
  */
 export function ripeWindow(run: Trajectory, options: WindowOptions): RipeWindow {
   if (options.targetRise !== undefined) {
     requireNumber('target-rise-range', options.targetRise, TARGET_RULE);
   }
   const fromRow = rowAtHour(run.hours, run.length, options.fromH ?? 0);
-  const rule = ripenessRule(options.kind, options.handling);
-  if (options.kind === 'balls') return ballsWindow(run, rule as TargetRule, fromRow, options);
-  if (rule.by === 'age') return ageWindow(run, rule, fromRow);
-  if (rule.by === 'stretch') return stretchWindow(run, rule, fromRow);
-  if (rule.by === 'peak') return peakWindow(run, rule, fromRow);
-  return targetWindow(run, rule, fromRow, options);
+  const rule = ripenessRule(options.kind);
+  if (rule.by === 'age') return windowOf(run, fromRow, ageMoments(run, rule, fromRow), 'stretch');
+  if (rule.by === 'target') refuseTooHigh(run, fromRow, options);
+  const moments = momentsOf(run, rule, fromRow, options);
+  if (options.kind === 'balls') return ballsWindow(run, moments, fromRow);
+  const holdsShape = rule.by === 'target' && rule.holdsShape;
+  if (options.asks === 'young' && !holdsShape) return youngWindow(run, moments, fromRow);
+  return windowOf(run, fromRow, moments, rule.by);
+}
+
+/** A leaven that will do young: usable from then until it is late, with no hour better than the others. */
+function youngWindow(run: Trajectory, moments: Moments, fromRow: number): RipeWindow {
+  const window = windowOf(run, fromRow, { ...moments, bestH: null }, 'stretch');
+  const { youngH } = moments;
+  return { ...window, opensH: youngH, bestRise: riseAtHour(run, youngH, window.peakRise) };
 }
 
 /** Balls open when they have risen enough and have let go enough to be stretched. */
-function ballsWindow(
-  run: Trajectory,
-  rule: TargetRule,
-  fromRow: number,
-  options: WindowOptions,
-): RipeWindow {
-  const risen = targetWindow(run, rule, fromRow, options);
+function ballsWindow(run: Trajectory, moments: Moments, fromRow: number): RipeWindow {
+  const risen = windowOf(run, fromRow, moments, 'target');
   const tight = run.constants.model.tensionTight;
   const tension = quantity(run, X.tension);
   const slackH = firstFall(tension, tight, lastAbove(tension, tight, fromRow));
@@ -81,10 +84,10 @@ function ballsWindow(
   }
   const { closesH, bestH } = risen;
   if (closesH !== null && tightUntilH >= closesH) {
-    return { ...notReached(run, fromRow, 'target'), tightUntilH };
+    return { ...windowOf(run, fromRow, NEVER, 'target'), pastH: risen.pastH, tightUntilH };
   }
   const best = bestH === null ? null : Math.max(bestH, tightUntilH);
-  return { ...risen, opensH: tightUntilH, bestH: best, tightUntilH };
+  return { ...risen, opensH: tightUntilH, primeH: tightUntilH, bestH: best, tightUntilH };
 }
 
 /** Last row at which a series is above a level; the first row asked for where it never is. */
@@ -93,154 +96,43 @@ function lastAbove(series: Series, level: number, fromRow: number): number {
   return fromRow;
 }
 
-function rises(run: Trajectory): Series {
-  return { hours: run.hours, length: run.length, at: (row) => run.rises[row] as number };
+function refuseTooHigh(run: Trajectory, fromRow: number, options: WindowOptions): void {
+  const { targetRise, targetTooHigh } = options;
+  if (targetRise === undefined || targetTooHigh === 'cap') return;
+  const top = greatest(rises(run), fromRow, run.length - 1).value;
+  if (targetRise <= top) return;
+  throw new DomainError(
+    'target-above-peak',
+    `Target rise: ×${targetRise} is not possible. Allowed: up to ×${top.toFixed(2)}, its greatest rise.`,
+    { targetRise, greatestRise: top },
+  );
 }
 
-function quantity(run: Trajectory, index: number): Series {
-  return {
-    hours: run.hours,
-    length: run.length,
-    at: (row) => run.states[row * STATE_SIZE + index] as number,
-  };
-}
-
-/** The peak: the top of the level near exhaustion, as its row and its hour. Cooling alone never makes one. */
-function peakOf(run: Trajectory, fromRow: number): { row: number; hour: number } | null {
-  const exhaustedH = firstFall(quantity(run, X.sugar), EXHAUSTED_SUGAR, fromRow);
-  if (exhaustedH === null) return null;
-  const low = Math.max(fromRow, rowAtHour(run.hours, run.length, exhaustedH - PEAK_SEARCH_H));
-  const high = rowAtHour(run.hours, run.length, exhaustedH + PEAK_SEARCH_H);
-  const { row } = greatest(rises(run), low, high);
-  // A level that is still climbing, or has long been falling, has its top at the edge of the search, not at a step.
-  if (row === low) {
-    return { row, hour: Math.max(run.hours[fromRow] as number, exhaustedH - PEAK_SEARCH_H) };
-  }
-  const end = run.hours[run.length - 1] as number;
-  if (row === high) return { row, hour: Math.min(end, exhaustedH + PEAK_SEARCH_H) };
-  return { row, hour: topHour(run, row) };
-}
-
-/** Hour of the top of the curve at a row, from the parabola through its neighbours. */
-function topHour(run: Trajectory, row: number): number {
-  const y = rises(run).at;
-  const hour = run.hours[row] as number;
-  const curve = y(row - 1) - 2 * y(row) + y(row + 1);
-  if (curve >= 0) return hour;
-  const shift = (0.5 * (y(row - 1) - y(row + 1))) / curve;
-  return hour + Math.max(-1, Math.min(1, shift)) * ((run.hours[row + 1] as number) - hour);
-}
-
-function peakWindow(run: Trajectory, rule: PeakRule, fromRow: number): RipeWindow {
-  const level = rises(run);
-  const peak = peakOf(run, fromRow);
-  if (peak === null) return notReached(run, fromRow, 'peak');
-  const { row } = peak;
-  const peakRise = level.at(row);
-  const edge = rule.shareOfPeak * peakRise;
-  return {
-    opensH: firstRise(level, edge, fromRow),
-    bestH: peak.hour,
-    closesH: firstFall(level, edge, row),
-    peakRise,
-    bestRise: peakRise,
-    by: 'peak',
-    tightUntilH: null,
-  };
-}
-
-function targetWindow(
+function windowOf(
   run: Trajectory,
-  rule: TargetRule,
   fromRow: number,
-  options: WindowOptions,
+  moments: Moments,
+  by: RipeWindow['by'],
 ): RipeWindow {
-  const level = rises(run);
-  const top = greatest(level, fromRow, run.length - 1);
-  const ownTarget = options.targetRise;
-  const refuses = options.targetTooHigh !== 'cap';
-  if (refuses && ownTarget !== undefined && ownTarget > top.value) {
-    throw new DomainError(
-      'target-above-peak',
-      `Target rise: ×${ownTarget} is not possible. Allowed: up to ×${top.value.toFixed(2)}, its greatest rise.`,
-      { targetRise: ownTarget, greatestRise: top.value },
-    );
-  }
-  const wanted =
-    ownTarget === undefined ? rule.target : Math.max(LEAST_TARGET, Math.min(ownTarget, top.value));
-  const target = Math.min(wanted, top.value);
-  const opensRise = 1 + rule.opensShare * (wanted - 1);
-  const closesByPeak = () => firstFall(level, rule.shareOfPeak * top.value, top.row);
-  const closesByRise =
-    rule.closesShare === null
-      ? closesByPeak()
-      : (firstRise(level, 1 + rule.closesShare * (wanted - 1), fromRow) ?? closesByPeak());
-  const slackH = firstFall(quantity(run, X.gluten), SLACK_GLUTEN, fromRow);
-  const opensH = firstRise(level, opensRise, fromRow);
+  const { primeH, bestH, closesH, youngH, pastH } = moments;
+  const peakRise = greatest(rises(run), fromRow, run.length - 1).value;
+  const open = primeH !== null;
   return {
-    opensH,
-    bestH: opensH === null ? null : firstRise(level, target, fromRow),
-    closesH: opensH === null ? null : earliest(closesByRise, slackH),
-    peakRise: top.value,
-    bestRise: target,
-    by: 'target',
-    tightUntilH: null,
-  };
-}
-
-function stretchWindow(run: Trajectory, rule: StretchRule, fromRow: number): RipeWindow {
-  const gas = quantity(run, X.gasMade);
-  const opensH = firstRise(gas, rule.opensGas, fromRow);
-  const ended =
-    rule.closesGas === null
-      ? firstFall(quantity(run, X.sugar), EXHAUSTED_SUGAR, fromRow)
-      : firstRise(gas, rule.closesGas, fromRow);
-  const slackH = firstFall(quantity(run, X.gluten), SLACK_GLUTEN, fromRow);
-  const ph: Series = {
-    ...gas,
-    at: (row) =>
-      acidToPh(
-        run.states[row * STATE_SIZE + X.acid] as number,
-        run.constants.wholegrainShare,
-        run.constants.model,
-      ),
-  };
-  const sourH = firstFall(ph, SOUR_PH, fromRow);
-  const top = greatest(rises(run), fromRow, run.length - 1);
-  const closesH = earliest(earliest(ended, slackH), sourH);
-  if (opensH === null || (closesH !== null && closesH <= opensH)) {
-    return notReached(run, fromRow, 'stretch');
-  }
-  return {
-    opensH,
-    bestH: null,
-    closesH,
-    peakRise: top.value,
-    bestRise: rises(run).at(rowAtHour(run.hours, run.length, opensH)),
-    by: 'stretch',
-    tightUntilH: null,
-  };
-}
-
-function ageWindow(run: Trajectory, rule: AgeRule, fromRow: number): RipeWindow {
-  const fromH = run.hours[fromRow] as number;
-  return { ...notReached(run, fromRow, 'stretch'), opensH: fromH, closesH: fromH + rule.keepsH };
-}
-
-function notReached(run: Trajectory, fromRow: number, by: RipeWindow['by']): RipeWindow {
-  const top = greatest(rises(run), fromRow, run.length - 1);
-  return {
-    opensH: null,
-    bestH: null,
-    closesH: null,
-    peakRise: top.value,
-    bestRise: top.value,
+    opensH: primeH,
+    bestH: open ? bestH : null,
+    closesH: open || youngH !== null ? closesH : null,
+    youngH,
+    primeH,
+    pastH,
+    peakRise,
+    bestRise: riseAtHour(run, bestH ?? primeH, peakRise),
     by,
     tightUntilH: null,
   };
 }
 
-function earliest(a: number | null, b: number | null): number | null {
-  if (a === null) return b;
-  return b === null ? a : Math.min(a, b);
+/** The rise at an hour; another one where there is no such hour. */
+function riseAtHour(run: Trajectory, hour: number | null, otherwise: number): number {
+  if (hour === null) return otherwise;
+  return run.rises[rowAtHour(run.hours, run.length, hour)] as number;
 }

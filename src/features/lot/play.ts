@@ -1,5 +1,7 @@
 import {
-  BOOK_SPEED_LN_SD,
+  BAKERS_YEAST,
+  bookSpeedLnSd,
+  MISFIT_LN_SD,
   plainState,
   requestState,
   type MassRequest,
@@ -126,12 +128,12 @@ export function playBase(form: PlayForm): WhatIfBase {
     kind: request.kind,
     recipe: request.recipe,
     state: plainState(requestState(request)),
-    ambientsC: [],
+    asks: 'prime',
     seedShare: form.kind === 'starter' ? playSeed(form.amount) : null,
     hours: HOURS,
-    speedLnSd: BOOK_SPEED_LN_SD,
+    speedLnSd: bookSpeedLnSd(form.kind === 'starter' ? form.kind : BAKERS_YEAST),
     shrink: 1,
-    extraLnSd: 0,
+    extraLnSd: MISFIT_LN_SD,
     targetRise: null,
   };
 }

@@ -1,6 +1,6 @@
 import { massOf, totals, type Pantry } from '@/core/composition';
 import { insideOf, jarOf, type Culture, type Jar } from '@/core/cultures';
-import { BAKERS_YEAST, type LotForecast, type PlaceHistory, placeKind } from '@/core/forecast';
+import { BAKERS_YEAST, bookSpeed, type LotForecast, type PlaceHistory, placeKind } from '@/core/forecast';
 import { isUsedUp, type ActOf, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import { hoursBetween, type ShopUnits } from '@/core/units';
@@ -102,7 +102,7 @@ const staysInBowl = ({ story }: LotForecast, lot: Lot) =>
 
 function offersOf(of: Of, culture: Culture, pantry: Pantry): LeftoverOffer[] {
   const { context, state, forecast, stock } = of;
-  const speed = cultureSpeeds(context, state).get(BAKERS_YEAST) ?? { speed: 1, lnSd: 0.1 };
+  const speed = cultureSpeeds(context, state).get(BAKERS_YEAST) ?? bookSpeed(BAKERS_YEAST);
   return [...stock.values()]
     .filter((lot) => DOUGHS.has(lot.kind) && !isUsedUp(lot) && !isFrozen(lot, of))
     .flatMap((lot): LeftoverOffer[] => {

@@ -1,6 +1,6 @@
 import { type Pantry, totals } from '@/core/composition';
 import { insideOf, jarOf, type Culture, type Jar } from '@/core/cultures';
-import type { PlaceHistory } from '@/core/forecast';
+import { bookSpeed, type PlaceHistory } from '@/core/forecast';
 import { hoursBetween, MS_PER_HOUR, type ShopUnits, type YeastType } from '@/core/units';
 import { nextCodes } from '../journal/lot-codes';
 import { planningFacts } from '../bakes/planning-facts';
@@ -71,7 +71,7 @@ function layersOf(of: Of, culture: Culture, pantry: Pantry): Layer[] {
       const standing = forecast.lots.get(lot.id);
       if (standing === undefined) return [];
       const from = stock.get(lot.madeFrom[0] ?? '')?.cultureId ?? '';
-      const speed = speeds.get(from) ?? { speed: 1, lnSd: 0.1 };
+      const speed = speeds.get(from) ?? bookSpeed(from);
       const jar = { ...jarOf(standing, state.nowMs, speed), lot, placeId: lot.placeId };
       const sum = totals(lot.composition, pantry);
       const { keepsDays } = culture;

@@ -1,6 +1,11 @@
 import { type ShopState } from '@/shop/state';
 import { isStarter, jarOf, ripeMs, type Culture, type Jar } from '@/core/cultures';
-import type { LotForecast, PlaceHistory, ShopForecast } from '@/core/forecast';
+import {
+  bookSpeed,
+  type LotForecast,
+  type PlaceHistory,
+  type ShopForecast,
+} from '@/core/forecast';
 import type { Pantry } from '@/core/composition';
 import { isAct, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
@@ -128,7 +133,7 @@ function jarsOf(
   of: { readonly culture: Culture; readonly lot: Lot | null },
 ): JarOffer[] {
   const { culture, lot } = of;
-  const speed = cultureSpeeds(context, state).get(culture.id) ?? { speed: 1, lnSd: 0.1 };
+  const speed = cultureSpeeds(context, state).get(culture.id) ?? bookSpeed(culture.id);
   const offers: JarOffer[] = [];
   const standing = lot === null ? undefined : forecast.lots.get(lot.id);
   if (lot !== null && standing !== undefined) {

@@ -7,7 +7,7 @@ import {
   type Jar,
   type PowerLeft,
 } from '@/core/cultures';
-import { BAKERS_YEAST, type PlaceHistory } from '@/core/forecast';
+import { BAKERS_YEAST, bookSpeed, type PlaceHistory } from '@/core/forecast';
 import type { Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import { MS_PER_HOUR, type ShopUnits } from '@/core/units';
@@ -59,7 +59,8 @@ export function frozenFacts(of: Of, lot: Lot): FrozenFacts | null {
   const culture = cultures.find((one) => one.id === lot.cultureId) ?? null;
   const backUp = culture !== null && isStarter(culture);
   const speeds = cultureSpeeds(context, state);
-  const speed = speeds.get(backUp ? culture.id : BAKERS_YEAST) ?? { speed: 1, lnSd: 0.1 };
+  const speedOf = backUp ? culture.id : BAKERS_YEAST;
+  const speed = speeds.get(speedOf) ?? bookSpeed(speedOf);
   const jar = { ...jarOf(standing, state.nowMs, speed), lot, placeId: lot.placeId };
   const days = (state.nowMs - frozenSince(of, lot)) / (24 * MS_PER_HOUR);
   const { shop } = state;

@@ -1,7 +1,6 @@
 import { stockAfter } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
-import { handlingOf, ripenessRule } from '@/core/ripeness';
-import { placeTempC } from '@/core/forecast';
+import { ripenessRule } from '@/core/ripeness';
 
 import type { ShopContext } from '../context';
 import { batchOf, writeEntries } from '../journal/entries';
@@ -33,10 +32,7 @@ export function setAim(
     if (lot === undefined || !stockAfter(state.folded.done).has(lotId)) {
       return refused('lotId', `Lot: ${lotId} has not been made yet; its target can be set then.`);
     }
-    const ambients = lot.story.stays.map((stay) =>
-      placeTempC(state.placeMap, stay.placeId, stay.fromMs),
-    );
-    if (ripenessRule(lot.story.lot.kind, handlingOf(ambients)).by !== 'target') {
+    if (ripenessRule(lot.story.lot.kind).by !== 'target') {
       return refused(
         'targetRise',
         `Target rise: a ${lot.story.lot.kind} here is ripe by its own peak or by its hours, not by a rise.`,

@@ -1,7 +1,7 @@
 import type { ShopState } from '../state';
 import { totals } from '@/core/composition';
 import {
-  BOOK_SPEED_LN_SD,
+  askedOf,
   placeTempC,
   plainState,
   recipeOf,
@@ -78,8 +78,6 @@ function baseOf(
 ): WhatIfBase {
   const { story, run } = lot;
   const sum = totals(story.lot.composition, state.pantry);
-  const stood =
-    story.tense === 'planned' ? [] : story.stays.filter((one) => one.fromMs <= at.fromMs);
   return {
     kind: story.lot.kind,
     recipe: recipeOf(story.lot.composition, state.pantry, {
@@ -88,10 +86,10 @@ function baseOf(
       speed: lot.runSpeed,
     }),
     state: plainState(stateAt(run, story.startMs, at.fromMs)),
-    ambientsC: stood.map((one) => placeTempC(state.placeMap, one.placeId, one.fromMs)),
+    asks: askedOf(story, state.placeMap),
     seedShare: at.feed === null ? null : (sum.flourG - at.feed.flourG) / sum.flourG,
     hours: LOOK_AHEAD_H,
-    speedLnSd: BOOK_SPEED_LN_SD,
+    speedLnSd: lot.speedLnSd,
     shrink: lot.shrink,
     extraLnSd: lot.extraLnSd,
     targetRise: story.aims.at(-1)?.targetRise ?? null,

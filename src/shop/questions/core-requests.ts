@@ -1,4 +1,4 @@
-import { BAKERS_YEAST, BOOK_SPEED_LN_SD, type LotForecast } from '@/core/forecast';
+import { BAKERS_YEAST, bookSpeedLnSd, type LotForecast } from '@/core/forecast';
 import { numberField, z } from '@/core/parse';
 import { isTimeZone, toLocalText } from '@/core/units';
 import { bakeFormSchema } from '../plan/bake-form';
@@ -85,7 +85,7 @@ function bakeAnswer(request: z.output<typeof bakeRequest>) {
       nowMs,
       pantry: pantryOf([request.flour]),
       cultureSpeeds: new Map([
-        [BAKERS_YEAST, { speed: request.bakersYeastSpeed, lnSd: BOOK_SPEED_LN_SD }],
+        [BAKERS_YEAST, { speed: request.bakersYeastSpeed, lnSd: bookSpeedLnSd(BAKERS_YEAST) }],
       ]),
       places: request.places.map(({ tempC, ...place }) => ({
         ...place,

@@ -22,7 +22,7 @@ const BASE: WhatIfBase = {
       stays: [{ placeC: 21, hours: 48 }],
     }),
   ),
-  ambientsC: [],
+  asks: 'prime',
   seedShare: null,
   hours: 48,
   speedLnSd: 0.1,

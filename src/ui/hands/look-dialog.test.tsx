@@ -18,6 +18,8 @@ const opened = (does: Partial<HandsActions>, lots = LOTS) =>
   );
 const log = { name: 'Log this look' };
 
+jest.setTimeout(20_000);
+
 test('what was seen is written, what was not looked at is left out, and the forecast answers', async () => {
   const logLook = jest.fn().mockResolvedValue({
     ok: true,

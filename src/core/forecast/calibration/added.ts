@@ -1,4 +1,4 @@
-import { hoursToBest, hoursToOpen, hoursToRise } from './measures';
+import type { Measures } from './measures';
 import { raised } from './cases';
 import { calibrationRows, cellarBiga, coldBiga, poolish, type CalibrationCase } from './table';
 
@@ -43,19 +43,19 @@ const wholegrainPoolish = {
 };
 
 /** Rules that the fit does not know, with bands that say where they come from. */
-export const ADDED_CASES: readonly CalibrationCase[] = [
+export const addedCases = (m: Measures): readonly CalibrationCase[] => [
   ...calibrationRows(
     'hours to double at 23 °C',
     true,
     [
-      ['dough-poolish-15', [3, 6], null, () => hoursToRise(raisedBy(ripePoolish(0.15)), 2)],
-      ['dough-poolish-30', [2, 4.5], null, () => hoursToRise(raisedBy(ripePoolish(0.3)), 2)],
-      ['dough-poolish-50', [1.25, 3.5], null, () => hoursToRise(raisedBy(ripePoolish(0.5)), 2)],
+      ['dough-poolish-15', [3, 6], null, () => m.hoursToRise(raisedBy(ripePoolish(0.15)), 2)],
+      ['dough-poolish-30', [2, 4.5], null, () => m.hoursToRise(raisedBy(ripePoolish(0.3)), 2)],
+      ['dough-poolish-50', [1.25, 3.5], null, () => m.hoursToRise(raisedBy(ripePoolish(0.5)), 2)],
       [
         'dough-poolish-30-boost',
         [1.5, 3],
         null,
-        () => hoursToRise(raisedBy(ripePoolish(0.3), 0.3), 2),
+        () => m.hoursToRise(raisedBy(ripePoolish(0.3), 0.3), 2),
       ],
     ],
     `${PLAUSIBLE}a dough on ripe poolish alone is ready the same afternoon; a boost takes about a third off`,
@@ -64,10 +64,15 @@ export const ADDED_CASES: readonly CalibrationCase[] = [
     'hours to double at 23 °C',
     true,
     [
-      ['dough-biga-15', [3, 6.5], null, () => hoursToRise(raisedBy(ripeBiga(0.15)), 2)],
-      ['dough-biga-30', [2, 5], null, () => hoursToRise(raisedBy(ripeBiga(0.3)), 2)],
-      ['dough-biga-50', [1.25, 4], null, () => hoursToRise(raisedBy(ripeBiga(0.5)), 2)],
-      ['dough-biga-30-boost', [1.5, 3.5], null, () => hoursToRise(raisedBy(ripeBiga(0.3), 0.3), 2)],
+      ['dough-biga-15', [3, 6.5], null, () => m.hoursToRise(raisedBy(ripeBiga(0.15)), 2)],
+      ['dough-biga-30', [2, 5], null, () => m.hoursToRise(raisedBy(ripeBiga(0.3)), 2)],
+      ['dough-biga-50', [1.25, 4], null, () => m.hoursToRise(raisedBy(ripeBiga(0.5)), 2)],
+      [
+        'dough-biga-30-boost',
+        [1.5, 3.5],
+        null,
+        () => m.hoursToRise(raisedBy(ripeBiga(0.3), 0.3), 2),
+      ],
     ],
     `${PLAUSIBLE}as with poolish, a little slower: a biga brings less water`,
   ),
@@ -75,13 +80,13 @@ export const ADDED_CASES: readonly CalibrationCase[] = [
     'hours to double at 23 °C',
     true,
     [
-      ['dough-cold-biga-30', [2.5, 6], null, () => hoursToRise(raisedBy(ripeColdBiga(0.3)), 2)],
-      ['dough-cold-biga-50', [1.5, 4.5], null, () => hoursToRise(raisedBy(ripeColdBiga(0.5)), 2)],
+      ['dough-cold-biga-30', [2.5, 6], null, () => m.hoursToRise(raisedBy(ripeColdBiga(0.3)), 2)],
+      ['dough-cold-biga-50', [1.5, 4.5], null, () => m.hoursToRise(raisedBy(ripeColdBiga(0.5)), 2)],
       [
         'dough-cold-biga-30-boost',
         [1.5, 4],
         null,
-        () => hoursToRise(raisedBy(ripeColdBiga(0.3), 0.3), 2),
+        () => m.hoursToRise(raisedBy(ripeColdBiga(0.3), 0.3), 2),
       ],
     ],
     `${PLAUSIBLE}a biga from the fridge has grown less; bakers add yeast to it to finish the same day`,
@@ -90,16 +95,16 @@ export const ADDED_CASES: readonly CalibrationCase[] = [
     'hours to best',
     true,
     [
-      ['poolish-wholegrain', [7, 12.5], null, () => hoursToBest(wholegrainPoolish)],
-      ['poolish-from-7', [11, 16], null, () => hoursToBest(chilled(7))],
-      ['poolish-from-22', [9, 14], null, () => hoursToBest(chilled(22))],
+      ['poolish-wholegrain', [7, 12.5], null, () => m.hoursToBest(wholegrainPoolish)],
+      ['poolish-from-7', [11, 16], null, () => m.hoursToBest(chilled(7))],
+      ['poolish-from-22', [9, 14], null, () => m.hoursToBest(chilled(22))],
     ],
     `${PLAUSIBLE}wholegrain ripens up to a third sooner; half a kilo mixed at 7 °C needs an hour or two to warm`,
   ),
   ...calibrationRows(
     'hours until usable',
     true,
-    [['poolish-cold', [8, 24], null, () => hoursToOpen(coldPoolish)]],
+    [['poolish-cold', [8, 24], null, () => m.hoursToYoung(coldPoolish)]],
     `${PLAUSIBLE}a full dose, a short start at room, then overnight in the fridge (10–20 h)`,
   ),
 ];

@@ -1,5 +1,8 @@
-import { ADDED_CASES } from './added';
-import { FITTED_CASES, type CalibrationCase } from './table';
+import { BOOK_MODEL, type Model } from '../../kinetics';
+import { addedCases } from './added';
+import { coldCases } from './cold';
+import { measuresOf } from './measures';
+import { fittedCases, type CalibrationCase } from './table';
 
 /** One case as it came out. */
 export interface Residual {
@@ -16,10 +19,13 @@ export interface Residual {
 
 /** All cases as they come out, and how well the fitted ones are met. */
 export interface Calibration {
+  /** The warm rules. */
   readonly fitted: readonly Residual[];
+  /** The rules of cold and of mixed histories. */
+  readonly cold: readonly Residual[];
   readonly added: readonly Residual[];
   readonly fittedInside: number;
-  /** Root mean square of the ln errors of the fitted, timed cases. */
+  /** Root mean square of the ln errors of the timed cases, warm and cold. */
   readonly rmsLnError: number;
 }
 
@@ -38,14 +44,18 @@ function residual(one: CalibrationCase): Residual {
   };
 }
 
-/** Runs every rule of the calibration table. */
-export function calibrate(): Calibration {
-  const fitted = FITTED_CASES.map(residual);
-  const timed = fitted.flatMap((one) => (one.lnError === null ? [] : [one.lnError]));
+/** Runs every rule of the calibration table under a model. */
+export function calibrate(model: Model = BOOK_MODEL): Calibration {
+  const measures = measuresOf(model);
+  const fitted = fittedCases(measures).map(residual);
+  const cold = coldCases(measures).map(residual);
+  const both = [...fitted, ...cold];
+  const timed = both.flatMap((one) => (one.lnError === null ? [] : [one.lnError]));
   return {
     fitted,
-    added: ADDED_CASES.map(residual),
-    fittedInside: fitted.filter((one) => one.inside).length,
+    cold,
+    added: addedCases(measures).map(residual),
+    fittedInside: both.filter((one) => one.inside).length,
     rmsLnError: Math.sqrt(timed.reduce((sum, error) => sum + error ** 2, 0) / timed.length),
   };
 }

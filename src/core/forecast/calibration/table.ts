@@ -1,15 +1,4 @@
-import {
-  riseAfter,
-  coreLagH,
-  gasAfter,
-  gasRate,
-  hoursOpen,
-  hoursToBest,
-  hoursToOpen,
-  hoursToRise,
-  phAtBest,
-  q10,
-} from './measures';
+import type { Measures } from './measures';
 import { fed, KEPT_DOUGH, levainPart, raised, STIFF_FEED, yeasted } from './cases';
 
 /** One rule of the trade that the model is held against. */
@@ -98,31 +87,31 @@ const still = (massKg: number) =>
   yeasted({ kind: 'dough', freshPct: 0, startC: 22, hydration: 0.62, massKg });
 
 /** The 33 rules that the model was fitted to. */
-export const FITTED_CASES: readonly CalibrationCase[] = [
+export const fittedCases = (m: Measures): readonly CalibrationCase[] => [
   ...calibrationRows('hours to best', true, [
-    ['poolish-0.85-21', [6, 10], 8.29, () => hoursToBest(poolish(0.85, 21))],
-    ['poolish-0.45-21', [9, 15], 10.8, () => hoursToBest(poolish(0.45, 21))],
-    ['poolish-0.18-21', [12, 20], 14.37, () => hoursToBest(poolish(0.18, 21))],
-    ['poolish-0.7-24', [6.5, 7.5], 7.1, () => hoursToBest(poolish(0.7, 24))],
-    ['poolish-0.1-24', [12.5, 14.5], 13.03, () => hoursToBest(poolish(0.1, 24))],
-    ['poolish-1.5-27', [2.25, 3.75], 3.99, () => hoursToBest(poolish(1.5, 27))],
-    ['biga-cellar', [16, 20], 16.33, () => hoursToBest(cellarBiga)],
-    ['starter-1-1-1', [3, 5], 3.91, () => hoursToBest(starter(1))],
-    ['starter-1-2-2', [4.313, 7.188], 5.59, () => hoursToBest(starter(2))],
-    ['starter-1-5-5', [6.375, 10.625], 8.15, () => hoursToBest(starter(5))],
-    ['starter-1-10-10', [8.625, 14.375], 10.13, () => hoursToBest(starter(10))],
+    ['poolish-0.85-21', [6, 10], 8.29, () => m.hoursToBest(poolish(0.85, 21))],
+    ['poolish-0.45-21', [9, 15], 10.8, () => m.hoursToBest(poolish(0.45, 21))],
+    ['poolish-0.18-21', [12, 20], 14.37, () => m.hoursToBest(poolish(0.18, 21))],
+    ['poolish-0.7-24', [6.5, 7.5], 7.1, () => m.hoursToBest(poolish(0.7, 24))],
+    ['poolish-0.1-24', [12.5, 14.5], 13.03, () => m.hoursToBest(poolish(0.1, 24))],
+    ['poolish-1.5-27', [2.25, 3.75], 3.99, () => m.hoursToBest(poolish(1.5, 27))],
+    ['biga-cellar', [16, 20], 16.33, () => m.hoursToBest(cellarBiga)],
+    ['starter-1-1-1', [3, 5], 3.91, () => m.hoursToBest(starter(1))],
+    ['starter-1-2-2', [4.313, 7.188], 5.59, () => m.hoursToBest(starter(2))],
+    ['starter-1-5-5', [6.375, 10.625], 8.15, () => m.hoursToBest(starter(5))],
+    ['starter-1-10-10', [8.625, 14.375], 10.13, () => m.hoursToBest(starter(10))],
     [
       'levain-20',
       [10, 13],
       11.2,
-      () => hoursToBest(fed({ kind: 'levain', ratio: [0.2, 1, 1], placeC: 21 })),
+      () => m.hoursToBest(fed({ kind: 'levain', ratio: [0.2, 1, 1], placeC: 21 })),
     ],
   ]),
   ...calibrationRows('hours until usable', true, [
-    ['biga-cold-opens', [14, 26], 16.9, () => hoursToOpen(coldBiga)],
+    ['biga-cold-opens', [14, 26], 16.9, () => m.hoursToYoung(coldBiga)],
   ]),
   ...calibrationRows('CO2 after 48 h, ml/g', false, [
-    ['biga-cold-keeps', [0.01, 13.7], 4.6, () => gasAfter(coldBiga, 48)],
+    ['biga-cold-keeps', [0.01, 13.7], 4.6, () => m.gasAfter(coldBiga, 48)],
   ]),
   ...calibrationRows('hours to three times', true, [
     [
@@ -130,7 +119,7 @@ export const FITTED_CASES: readonly CalibrationCase[] = [
       [5, 7],
       5.83,
       () =>
-        hoursToRise(
+        m.hoursToRise(
           fed({
             kind: 'stiff starter',
             ratio: [1, 2, 1],
@@ -143,32 +132,32 @@ export const FITTED_CASES: readonly CalibrationCase[] = [
     ],
   ]),
   ...calibrationRows('hours to double', true, [
-    ['dough-2', [1.3, 1.8], 1.73, () => hoursToRise(dough(2, 25, 1), 2)],
+    ['dough-2', [1.3, 1.8], 1.73, () => m.hoursToRise(dough(2, 25, 1), 2)],
     [
       'dough-015',
       [9, 12],
       9.88,
-      () => hoursToRise({ ...dough(0.15, 24, 0.28), work: [{ atH: 2, gasKept: 0.5 }] }, 2),
+      () => m.hoursToRise({ ...dough(0.15, 24, 0.28), work: [{ atH: 2, gasKept: 0.5 }] }, 2),
     ],
-    ['carry-75', [1.5, 3], 2.62, () => hoursToRise(carry(0.75), 2)],
-    ['carry-25', [4.5, 7.5], 5.85, () => hoursToRise(carry(0.25), 2)],
+    ['carry-75', [1.5, 3], 2.62, () => m.hoursToRise(carry(0.75), 2)],
+    ['carry-25', [4.5, 7.5], 5.85, () => m.hoursToRise(carry(0.25), 2)],
     [
       'levain-dough',
       [4, 6.2],
       5.12,
       () =>
-        hoursToRise(raised({ kind: 'dough', seed: levainPart(0.12), startC: 25, massKg: 1 }), 2),
+        m.hoursToRise(raised({ kind: 'dough', seed: levainPart(0.12), startC: 25, massKg: 1 }), 2),
     ],
   ]),
   ...calibrationRows('rise after 28 h', false, [
-    ['dough-cold-balls', [1.45, 2], 1.3, () => riseAfter(coldBalls, 28)],
+    ['dough-cold-balls', [1.45, 2], 1.3, () => m.riseAfter(coldBalls, 28)],
   ]),
   ...calibrationRows('ratio of hours to best', false, [
     [
       'starter-21-over-25',
       [1.275, 1.725],
       1.38,
-      () => hoursToBest(starter(5, 21)) / hoursToBest(starter(5)),
+      () => m.hoursToBest(starter(5, 21)) / m.hoursToBest(starter(5)),
     ],
   ]),
   ...calibrationRows('ratio of gas rates, cold mass', false, [
@@ -176,32 +165,32 @@ export const FITTED_CASES: readonly CalibrationCase[] = [
       'fridge-rate',
       [0.05, 0.1],
       0.08,
-      () => gasRate(poolish(1, 22), 4) / gasRate(poolish(1, 22), 22),
+      () => m.gasRate(poolish(1, 22), 4) / m.gasRate(poolish(1, 22), 22),
     ],
   ]),
   ...calibrationRows('core lag in fridge air, h', true, [
-    ['lag-ball', [1, 1.5], 1.2, () => coreLagH(still(0.28))],
-    ['lag-bulk', [4, 6], 5, () => coreLagH(still(3))],
+    ['lag-ball', [1, 1.5], 1.2, () => m.coreLagH(still(0.28))],
+    ['lag-bulk', [4, 6], 5, () => m.coreLagH(still(3))],
   ]),
   ...calibrationRows('hours from opens to closes', true, [
-    ['window-poolish-fast', [1.5, 2.5], 2.17, () => hoursOpen(poolish(0.7, 24))],
-    ['window-poolish-slow', [3, 4], 2.98, () => hoursOpen(poolish(0.18, 21))],
-    ['window-starter', [2, 2.5], 2.7, () => hoursOpen(starter(5))],
-    ['window-biga', [4, 6], 5.34, () => hoursOpen(cellarBiga)],
+    ['window-poolish-fast', [1.5, 2.5], 2.17, () => m.hoursOpen(poolish(0.7, 24))],
+    ['window-poolish-slow', [3, 4], 2.98, () => m.hoursOpen(poolish(0.18, 21))],
+    ['window-starter', [2, 2.5], 2.7, () => m.hoursOpen(starter(5))],
+    ['window-biga', [4, 6], 5.34, () => m.hoursOpen(cellarBiga)],
   ]),
   ...calibrationRows('Q10 of hours to best', false, [
-    ['q10-poolish', [2.2, 3], 2.25, () => q10((placeC) => poolish(0.3, placeC), 18, 27)],
-    ['q10-starter', [2.2, 3], 2.32, () => q10((placeC) => starter(5, placeC), 18, 27)],
+    ['q10-poolish', [2.2, 3], 2.25, () => m.q10((placeC) => poolish(0.3, placeC), 18, 27)],
+    ['q10-starter', [2.2, 3], 2.32, () => m.q10((placeC) => starter(5, placeC), 18, 27)],
   ]),
   ...calibrationRows('pH at best', false, [
-    ['ph-at-peak', [3.95, 4.3], 4.26, () => phAtBest(starter(5))],
+    ['ph-at-peak', [3.95, 4.3], 4.26, () => m.phAtBest(starter(5))],
   ]),
   ...calibrationRows('CO2, ml/g/h', false, [
     [
       'gas-rate',
       [0.6, 0.82],
       0.77,
-      () => gasRate(yeasted({ kind: 'dough', freshPct: 1, startC: 28.5, saltPct: 2 }), 28.5),
+      () => m.gasRate(yeasted({ kind: 'dough', freshPct: 1, startC: 28.5, saltPct: 2 }), 28.5),
     ],
   ]),
 ];

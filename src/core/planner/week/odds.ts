@@ -49,7 +49,9 @@ const STEP_H = 0.1;
 const SEED = 2026;
 /** Levels of growth drawn: the model’s tables are made once for each. */
 const GROWTH_LEVELS = 6;
-const DIMENSIONS = 10;
+/** The same for the cold end. */
+const COLD_LEVELS = 3;
+const DIMENSIONS = 11;
 
 /** How one truth turns out. */
 export interface Outturn {
@@ -127,18 +129,19 @@ export interface HandledTruth {
 /** Truths that fill every doubt evenly; the same number gives the same truths. */
 export function drawnTruths(draws: number, inProgress?: DrawnTruth['inProgress']): HandledTruth[] {
   return stratifiedNormals(draws, DIMENSIONS, SEED).map((z) => {
-    const [speedZ, placeZ, startZ, lagZ, growthZ, sugarZ, doughZ, dose, lateLeaven, lateMix] =
-      z as [number, number, number, number, number, number, number, number, number, number];
+    const at = (dimension: number) => z[dimension] as number;
+    const [dose, lateLeaven, lateMix] = [at(7), at(8), at(9)];
     const late = (one: number) => LATENESS_MIN.mean + LATENESS_MIN.sd * one;
     return {
       truth: {
-        speedZ,
-        placeZ,
-        startZ,
-        lagZ,
-        growthZ: level(growthZ),
-        sugarZ,
-        doughZ,
+        speedZ: at(0),
+        placeZ: at(1),
+        startZ: at(2),
+        lagZ: at(3),
+        growthZ: level(at(4), GROWTH_LEVELS),
+        sugarZ: at(5),
+        doughZ: at(6),
+        coldZ: level(at(10), COLD_LEVELS),
         ...(inProgress === undefined ? {} : { inProgress }),
       },
       lateMin: { leaven: late(lateLeaven), mix: late(lateMix), move: late(-lateLeaven) },
@@ -148,9 +151,9 @@ export function drawnTruths(draws: number, inProgress?: DrawnTruth['inProgress']
 }
 
 /** The middle of the level that a deviate falls in. */
-function level(z: number): number {
-  const width = 3.6 / GROWTH_LEVELS;
-  const index = Math.min(GROWTH_LEVELS - 1, Math.max(0, Math.floor((z + 1.8) / width)));
+function level(z: number, levels: number): number {
+  const width = 3.6 / levels;
+  const index = Math.min(levels - 1, Math.max(0, Math.floor((z + 1.8) / width)));
   return -1.8 + (index + 0.5) * width;
 }
 

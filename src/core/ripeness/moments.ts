@@ -1,0 +1,166 @@
+import { headingLevel, restedLevel, X, type Trajectory } from '../kinetics';
+import { firstFall, firstRise, type Series } from './crossings';
+import {
+  AS_HIGH_AS_IT_GETS,
+  SLACK_GLUTEN,
+  type AgeRule,
+  type RipenessRule,
+  type TargetRule,
+} from './rules';
+import { quantity, rises, seriesOf } from './series-of';
+import type { WindowOptions } from './window';
+
+/** The moments of a lot in the order in which they come, hours; null where the run never gets there. */
+export interface Moments {
+  readonly youngH: number | null;
+  readonly primeH: number | null;
+  readonly bestH: number | null;
+  readonly closesH: number | null;
+  readonly pastH: number | null;
+}
+
+/** A mass that is never of any use. */
+export const NEVER: Moments = {
+  youngH: null,
+  primeH: null,
+  bestH: null,
+  closesH: null,
+  pastH: null,
+};
+
+/** Least target that leaves a window around it, × the volume just mixed. */
+const LEAST_TARGET = 1.02;
+
+/** The moments of a run by its rule, read from a row on. */
+export function momentsOf(
+  run: Trajectory,
+  rule: Exclude<RipenessRule, AgeRule>,
+  fromRow: number,
+  options: WindowOptions,
+): Moments {
+  return rule.by === 'target' && rule.holdsShape
+    ? doughMoments(run, rule, fromRow, options.targetRise)
+    : leavenMoments(run, rule, fromRow, options.targetRise);
+}
+
+/** A leaven is of use young, prime near the level it is heading for or at its target, and past by its hunger. */
+function leavenMoments(
+  run: Trajectory,
+  rule: Exclude<RipenessRule, AgeRule>,
+  fromRow: number,
+  own: number | undefined,
+): Moments {
+  const { model } = run.constants;
+  const { atHunger, near } = readers(run, rule, fromRow);
+  const rested = seriesOf(run, (row) => restedLevel(run, row));
+  const target = rule.by === 'target' ? targetLevels(rule, own) : null;
+  const primeH = target === null ? near : earliest(firstRise(rested, target.opens, fromRow), near);
+  const bestH =
+    target === null
+      ? atHunger(model.bestHunger)
+      : risenOrHungry(run, rested, target.best, { hunger: model.bestHunger, weight: 1, fromRow });
+  const youngGas = model.youngGas * (rule.by === 'peak' ? rule.youngGas : 1);
+  const youngH = firstRise(quantity(run, X.gasMade), youngGas, fromRow);
+  const closesH = atHunger(rule.closesHunger);
+  return inOrder(
+    {
+      youngH: earliest(youngH, primeH),
+      primeH,
+      bestH,
+      // A leaven does not close before it was prime.
+      closesH: closesH === null || primeH === null ? closesH : Math.max(closesH, primeH),
+      pastH: atHunger(rule.closesHunger + model.lateHunger),
+    },
+    earliest(youngH, primeH),
+  );
+}
+
+/**
+ * A dough opens at the rise it is seen to have, cold as it may be; what it would have on a bench closes it, for a cold one
+ * is as far gone. It may go slack before it has risen. A day on the bench is no harm: a little hunger counts for nothing.
+ */
+function doughMoments(
+  run: Trajectory,
+  rule: TargetRule,
+  fromRow: number,
+  own: number | undefined,
+): Moments {
+  const { atHunger, near } = readers(run, rule, fromRow);
+  const { opens, best, closes } = targetLevels(rule, own);
+  const spent = { hunger: rule.closesHunger, weight: 2, fromRow };
+  const slackH = firstFall(quantity(run, X.gluten), SLACK_GLUTEN, fromRow);
+  const rested = seriesOf(run, (row) => restedLevel(run, row));
+  const primeH = earliest(firstRise(rises(run), opens, fromRow), near);
+  const bestH = risenOrHungry(run, rises(run), best, spent);
+  const closesH =
+    closes === null ? atHunger(rule.closesHunger) : risenOrHungry(run, rested, closes, spent);
+  return inOrder(
+    {
+      youngH: null,
+      primeH,
+      bestH,
+      closesH: earliest(closesH, slackH),
+      pastH: earliest(atHunger(rule.closesHunger + run.constants.model.lateHunger), slackH),
+    },
+    primeH,
+  );
+}
+
+/** What both kinds of moment are read by: hours of hunger, and nearness to the level a mass is heading for. */
+function readers(run: Trajectory, rule: Exclude<RipenessRule, AgeRule>, fromRow: number) {
+  const hunger = quantity(run, X.hunger);
+  const heading = seriesOf(run, (row) => headingLevel(run, row));
+  const share = rule.by === 'target' ? AS_HIGH_AS_IT_GETS : rule.opensShare;
+  return {
+    atHunger: (hours: number) => firstRise(hunger, hours, fromRow),
+    near: firstRise(heading, share, fromRow),
+  };
+}
+
+/**
+ * When a mass has got to a level, or has hungered, or a little of both: one whose top lies just under the level does not
+ * take days longer than one that reaches it.
+ */
+function risenOrHungry(
+  run: Trajectory,
+  level: Series,
+  wanted: number,
+  by: { readonly hunger: number; readonly weight: number; readonly fromRow: number },
+): number | null {
+  const hunger = quantity(run, X.hunger);
+  const done = seriesOf(
+    run,
+    (row) => (hunger.at(row) / by.hunger) ** by.weight + (level.at(row) - 1) / (wanted - 1),
+  );
+  return firstRise(done, 1, by.fromRow);
+}
+
+/** The levels of a target rule, × the volume just mixed, with the baker's own target where there is one. */
+function targetLevels(rule: TargetRule, own: number | undefined) {
+  const best = own === undefined ? rule.target : Math.max(LEAST_TARGET, own);
+  return {
+    opens: 1 + rule.opensShare * (best - 1),
+    best,
+    closes: rule.closesShare === null ? null : 1 + rule.closesShare * (best - 1),
+  };
+}
+
+/** Moments held in their order: what closes before it is of any use never was ripe. */
+function inOrder(raw: Moments, firstH: number | null): Moments {
+  const { youngH, primeH, closesH, pastH } = raw;
+  if (firstH === null || (closesH !== null && closesH <= firstH)) return { ...NEVER, pastH };
+  const bestH = primeH === null || raw.bestH === null ? null : Math.max(raw.bestH, primeH);
+  return {
+    youngH,
+    primeH: closesH !== null && primeH !== null && primeH > closesH ? null : primeH,
+    bestH: bestH !== null && closesH !== null ? Math.min(bestH, closesH) : bestH,
+    closesH,
+    pastH: pastH === null || closesH === null ? null : Math.max(pastH, closesH),
+  };
+}
+
+/** The earlier of two hours; null where neither comes. */
+function earliest(a: number | null, b: number | null): number | null {
+  if (a === null) return b;
+  return b === null ? a : Math.min(a, b);
+}
