@@ -62,7 +62,11 @@ function leavenRemarks({ leavens, mixAtMs }: Pick<MethodPlan, 'leavens' | 'mixAt
   return leavens.flatMap((one): MethodRemark[] => {
     if (one.atMs === null) return [];
     const { opensMs, bestMs, closesMs } = one.forecast.window;
-    if (opensMs === null || opensMs > mixAtMs || (closesMs !== null && closesMs < mixAtMs)) {
+    if (
+      opensMs === null ||
+      opensMs > mixAtMs + MS_PER_MINUTE ||
+      (closesMs !== null && closesMs < mixAtMs)
+    ) {
       return [{ kind: 'leaven not ripe', leavenName: one.name }];
     }
     const minutes = bestMs === null ? 0 : Math.round((mixAtMs - bestMs) / MS_PER_MINUTE);

@@ -8,3 +8,4 @@ export {
 } from './kinds';
 export { ripenessRule, SLACK_GLUTEN } from './rules';
 export { ripeWindow, type RipeWindow, type WindowOptions } from './window';
+export { ripenessAt, type RipenessInstants } from './ripeness-at';

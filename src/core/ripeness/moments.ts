@@ -149,11 +149,12 @@ function targetLevels(rule: TargetRule, own: number | undefined) {
 function inOrder(raw: Moments, firstH: number | null): Moments {
   const { youngH, primeH, closesH, pastH } = raw;
   if (firstH === null || (closesH !== null && closesH <= firstH)) return { ...NEVER, pastH };
-  const bestH = primeH === null || raw.bestH === null ? null : Math.max(raw.bestH, primeH);
+  const late = closesH ?? Infinity;
+  const prime = primeH !== null && primeH <= late ? primeH : null;
   return {
     youngH,
-    primeH: closesH !== null && primeH !== null && primeH > closesH ? null : primeH,
-    bestH: bestH !== null && closesH !== null ? Math.min(bestH, closesH) : bestH,
+    primeH: prime,
+    bestH: prime === null || raw.bestH === null ? null : Math.min(late, Math.max(raw.bestH, prime)),
     closesH,
     pastH: pastH === null || closesH === null ? null : Math.max(pastH, closesH),
   };

@@ -1,3 +1,4 @@
+import { ripenessAt } from '@/core/ripeness';
 import type { LotView } from '@/server/lots/lot-view';
 import { clockText, dateText, momentText, spanText } from '@/ui/format';
 
@@ -26,7 +27,10 @@ export function headlineOf(view: LotView): Headline {
   const best = window.bestMs ?? window.opensMs;
   const band = window.bestBand;
   const doubt = band === null ? '' : `, 8 in 10 between ${at(band[0])} and ${at(band[1])}`;
-  const detail = `Ripe ${at(window.opensMs)}–${at(window.closesMs)}, best ${at(best)}${doubt}.`;
+  const young = window.youngMs !== null && window.youngMs < window.opensMs;
+  const from = young ? `Usable young from ${at(window.youngMs)}, ripe` : 'Ripe';
+  const past = window.pastMs === null ? '' : ` Past any use from ${at(window.pastMs)}.`;
+  const detail = `${from} ${at(window.opensMs)}–${at(window.closesMs)}, best ${at(best)}${doubt}.${past}`;
   return { says: nextSentence(view, best) ?? verdict(view), detail };
 }
 
@@ -48,10 +52,14 @@ function verdict(view: LotView): string {
     return view.strand.kind === 'balls' ? 'Baked' : 'Used up';
   }
   if (view.strand.kind === 'balls') return ballsVerdict(view);
-  const { opensMs, closesMs } = view.strand.window;
-  if (closesMs !== null && closesMs < view.nowMs) return 'Past its best';
+  const { window } = view.strand;
+  const { opensMs } = window;
+  const is = ripenessAt(window, view.nowMs);
+  if (is === 'past') return 'Past any use as a leaven';
+  if (is === 'late') return 'Late: past its best, use it at once';
   if (opensMs !== null && opensMs <= view.nowMs) return 'Ripe now';
-  return `Ripe in ${spanText((opensMs ?? view.nowMs) - view.nowMs)}`;
+  const ripe = `${is === 'young' ? 'ripe' : 'Ripe'} in ${spanText((opensMs ?? view.nowMs) - view.nowMs)}`;
+  return is === 'young' ? `Young: usable with a little yeast, ${ripe}` : ripe;
 }
 
 /** Balls are too tight, ready, or too slack to open. */

@@ -115,6 +115,9 @@ describe('headline', () => {
     opensMs: now + opens * 60_000,
     bestMs: now + best * 60_000,
     closesMs: now + closes * 60_000,
+    youngMs: now + (opens - 60) * 60_000,
+    primeMs: now + opens * 60_000,
+    pastMs: now + (closes + 90) * 60_000,
   });
   const view = (
     opens: number,
@@ -138,7 +141,9 @@ describe('headline', () => {
   test.each([
     [view(90, 120, 150), 'Ripe in 1 h 30'],
     [view(-10, 20, 50), 'Ripe now'],
-    [view(-90, -60, -30), 'Past its best'],
+    [view(30, 90, 150), 'Young: usable with a little yeast, ripe in 30 min'],
+    [view(-90, -60, -30), 'Late: past its best, use it at once'],
+    [view(-290, -260, -230), 'Past any use as a leaven'],
     [view(60, 90, 120, moment('mix', 90, true)), 'Ripe at the 07:40 mix ✓'],
     [view(60, 90, 120, moment('mix', 30, false)), 'Best 1 h after the 06:40 mix'],
     [view(60, 90, 120, moment('feed', 30, false)), 'Not ripe yet at the 06:40 feed'],

@@ -157,7 +157,7 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
       activity: [],
       rise: [],
       risingMs: null,
-      window: { ...none, ...noBand },
+      window: { ...none, youngMs: null, primeMs: null, pastMs: null, ...noBand },
       keeping: false,
       madeFrom: [],
       becomes: [],

@@ -32,11 +32,16 @@ function windowWith(plan: Window, fromMs: number, { window, band }: WhatIfAnswer
   const at = (hour: number | null) => (hour === null ? null : addHours(fromMs, hour));
   const span = (hours: readonly [number, number] | null | undefined) =>
     hours == null ? null : ([addHours(fromMs, hours[0]), addHours(fromMs, hours[1])] as const);
+  const since = (hour: number | null, plannedMs: number | null) =>
+    hour === 0 && plannedMs !== null && plannedMs < fromMs ? plannedMs : at(hour);
   const openAlready = window.opensH === 0 && plan.opensMs !== null && plan.opensMs < fromMs;
   return {
     opensMs: openAlready ? plan.opensMs : at(window.opensH),
     bestMs: at(window.bestH),
     closesMs: at(window.closesH),
+    youngMs: since(window.youngH, plan.youngMs),
+    primeMs: since(window.primeH, plan.primeMs),
+    pastMs: at(window.pastH),
     opensBand: openAlready ? plan.opensBand : span(band?.opensH),
     bestBand: span(band?.bestH),
     closesBand: span(band?.closesH),

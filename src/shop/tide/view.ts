@@ -40,6 +40,11 @@ export interface StrandWindow {
   readonly opensMs: number | null;
   readonly bestMs: number | null;
   readonly closesMs: number | null;
+  /** From when a leaven can be used with a little yeast; null for doughs and balls. */
+  readonly youngMs: number | null;
+  readonly primeMs: number | null;
+  /** From when it is no use any more. */
+  readonly pastMs: number | null;
   readonly opensBand: readonly [number, number] | null;
   readonly bestBand: readonly [number, number] | null;
   readonly closesBand: readonly [number, number] | null;
