@@ -44,9 +44,9 @@ function beforeTheMix(question: HoldQuestion, stage: HoldStage): Sketch[] {
   const best = ripeMs(leaven);
   const sketches: Sketch[] = otherPlaces(question, stage, (move) => {
     const moved = forecastActs(holdShop(question), changedSteps(question, [move])).get(stage.lotId);
-    // In the cold there is no best to aim at: it is held there until the mix that was planned.
-    const bestMs = moved?.window.bestMs ?? mix.atMs;
-    return mixAt(question, stage, bestMs);
+    // What is still ripe at the mix that was planned waits for it there; what is not is mixed at its best.
+    if (moved === undefined || isRipeAt(moved, mix.atMs)) return [];
+    return mixAt(question, stage, moved.window.bestMs ?? mix.atMs);
   });
   const atBest = best === null ? null : mixAt(question, stage, best);
   if (atBest !== null && atBest.length > 0) sketches.push({ kind: 'mix at best', changes: atBest });
@@ -54,6 +54,12 @@ function beforeTheMix(question: HoldQuestion, stage: HoldStage): Sketch[] {
   if (best !== null && best < question.nowMs) sketches.push(...feedAgain(question, stage, leaven));
   return sketches;
 }
+
+/** True for a lot that is as ripe as it was asked for at an instant. */
+const isRipeAt = ({ window }: LotForecast, atMs: number): boolean =>
+  window.opensMs !== null &&
+  window.opensMs <= atMs &&
+  (window.closesMs === null || window.closesMs >= atMs);
 
 const ripeMs = ({ window }: LotForecast) => window.bestMs ?? window.opensMs;
 

@@ -29,7 +29,7 @@ const AS_GOOD = 0.02;
 
 /**
  * What can still be done for a bake: every move is run from the state of now through to the service, in drawn truths, and
- * ranked by its odds there. Null where nothing of it is planned any more.
+ * ranked by the odds of a ripe leaven and of its balls there. Null where nothing of it is planned any more.
  */
 export function* holdOrHurry(question: HoldQuestion): Generator<HoldAnswer, HoldAnswer | null> {
   const stage = holdStage(question);
@@ -54,9 +54,9 @@ export function* holdOrHurry(question: HoldQuestion): Generator<HoldAnswer, Hold
   return answer();
 }
 
-/** By the odds at the service; among those as good as each other the one that costs least. */
+/** By the odds of leaven and service together; among those as good as each other the one that costs least. */
 function ranked(moves: readonly HoldMove[]): HoldMove[] {
-  const step = (move: HoldMove) => Math.round(move.odds.service / AS_GOOD);
+  const step = (move: HoldMove) => Math.round(move.odds.both / AS_GOOD);
   const cost = (move: HoldMove) =>
     move.handsMin + 5 * move.moves + Math.abs(move.laterMin) / 20 + (move.yeastG > 0 ? 5 : 0);
   const evenness = (move: HoldMove) => {

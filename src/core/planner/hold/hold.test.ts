@@ -75,7 +75,7 @@ describe('a poolish made more than an hour late', () => {
     expect(words).toBe(answer.moves.length + 1);
   });
 
-  test('a warmer place brings its best forward, and the mix stands at it', () => {
+  test('a warmer place brings its best forward, and the mix stands where it is ripe', () => {
     const warmer = move('other place').find((one) => one.placeId === 'proofer')!;
     expect(warmer.laterMin).toBeLessThan(answer.behindMin!);
     expect(Math.abs(warmer.mixAtMs! - warmer.bestMs!)).toBeLessThan(20 * 60_000);
@@ -104,7 +104,7 @@ describe('a poolish made more than an hour late', () => {
   });
 
   test('moves are ranked by their odds, and no service is surer than its worst half hour', () => {
-    const odds = answer.moves.map((one) => Math.round(one.odds.service / 0.02));
+    const odds = answer.moves.map((one) => Math.round(one.odds.both / 0.02));
     expect(odds).toEqual([...odds].sort((a, b) => b - a));
     for (const { odds: each } of answer.moves) {
       expect(each.service).toBeLessThanOrEqual(Math.min(...each.halfHours.map((h) => h.ready)));
@@ -116,6 +116,18 @@ describe('a poolish made more than an hour late', () => {
       answer.moves.map((one) => [one.kind, one.odds.service]),
     );
   });
+});
+
+test('a leaven three hours early is saved by the fridge, and the odds say so', () => {
+  const asked = question(-3, '2026-11-27T10:00');
+  const { answer } = answered(asked);
+  expect(answer.behindMin!).toBeLessThan(-120);
+  const fridge = answer.moves.find(
+    (one) => one.kind === 'other place' && one.placeId === 'fridge',
+  )!;
+  expect(answer.moves.indexOf(fridge)).toBeLessThan(3);
+  expect(fridge.odds.leaven).toBeGreaterThan(answer.stands.odds.leaven + 0.3);
+  expect(fridge.odds.both).toBeGreaterThan(answer.stands.odds.both);
 });
 
 test('a look that says that it is behind counts: the same poolish, seen low, is later', () => {
