@@ -76,7 +76,7 @@ function forecastKnown(story: LotStory, context: LotContext): LotForecast {
       read,
       ...dough(story, context),
       shrink,
-      speedLnSd: context.culture.lnSd,
+      speedLnSd: speedLnSdOf(story, context),
       placeSdC: placeSdC(story, around),
     });
 
@@ -107,7 +107,7 @@ function forecastKnown(story: LotStory, context: LotContext): LotForecast {
     runSpeed: start.speed * learned.speed,
     shrink: learned.shrink,
     extraLnSd: dough(story, context).extraLnSd,
-    speedLnSd: context.culture.lnSd,
+    speedLnSd: speedLnSdOf(story, context),
   };
 }
 
@@ -117,12 +117,12 @@ function drawnLot(
   context: LotContext,
   lot: { readonly start: LotStart; readonly read: (run: Trajectory) => RipeWindow },
 ): LotForecast {
-  const { around, culture } = context;
+  const { around } = context;
   const drawn = context.drawn as DrawnTruth;
   const known = drawn.inProgress?.get(story.lot.id) ?? { speed: 1, shrink: 1 };
   const { extraLnSd } = dough(story, context);
   const doubt = doubtOf(drawn, {
-    speedLnSd: culture.lnSd,
+    speedLnSd: speedLnSdOf(story, context),
     placeSdC: placeSdC(story, around),
     extraLnSd,
     shrink: known.shrink,
@@ -139,7 +139,7 @@ function drawnLot(
     runSpeed: lot.start.speed * known.speed,
     shrink: known.shrink,
     extraLnSd,
-    speedLnSd: culture.lnSd,
+    speedLnSd: speedLnSdOf(story, context),
   };
 }
 
@@ -169,6 +169,12 @@ function dough(story: LotStory, context: LotContext): { extraLnSd: number; earli
     extraLnSd: Math.hypot(MISFIT_LN_SD, leavened ? (context.doughs ?? BOOK_DOUGHS).lnSd : 0),
     earlierH: hoursAsDough(story, storyOf),
   };
+}
+
+/** Doubt of the speed of a lot: its culture’s; a dough that a leaven raises has its own, counted apart. */
+function speedLnSdOf(story: LotStory, context: LotContext): number {
+  const leavened = isLeavenedDough(story, (lotId) => context.runs.get(lotId)?.story);
+  return leavened ? 0 : context.culture.lnSd;
 }
 
 /** Speed that a lot is run with before its own looks: its culture’s, or that of the shop’s leavened doughs. */

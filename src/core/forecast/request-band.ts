@@ -20,7 +20,11 @@ const BAND_STEP_H = 0.1;
 const DRAWN_RUNS = 1000;
 
 /** Any culture but baker’s yeast. */
-const SEEDED = 'seeded';
+const SOURDOUGH = 'sourdough';
+
+/** True where a culture of its own lives in a mass, or in what it was seeded from. */
+const isSourdough = ({ seeds }: MassRequest): boolean =>
+  seeds.some(({ source }) => ('made' in source ? isSourdough(source.made) : true));
 
 /** A requested mass as something to run and read under doubt. */
 export function doubtfulRequest(request: MassRequest): DoubtfulLot {
@@ -28,7 +32,7 @@ export function doubtfulRequest(request: MassRequest): DoubtfulLot {
     run: (doubt) => runRequest(request, doubt, { stepH: BAND_STEP_H }),
     read: (run) => readRequest(request, run),
     extraLnSd: MISFIT_LN_SD,
-    speedLnSd: bookSpeedLnSd(request.seeds.length > 0 ? SEEDED : BAKERS_YEAST),
+    speedLnSd: bookSpeedLnSd(isSourdough(request) ? SOURDOUGH : BAKERS_YEAST),
     earlierH: 0,
     shrink: 1,
   };

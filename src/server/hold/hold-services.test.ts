@@ -75,15 +75,15 @@ test('a poolish on time is no risk; seen far behind it is one, with the minutes,
 
 test('a move that is taken changes the plan as one act, and undo puts it back', () => {
   const hours = (mix().atMs - poolish().atMs) / 3_600_000;
-  seen(hours * 0.75, 1.15);
+  seen(hours * 0.75, 3.1);
   const before = plan();
   const search = searched();
-  const warmer = search.moves.find((one) => one.kind === 'other place')!;
+  const cooler = search.moves.find((one) => one.kind === 'other place')!;
   const { batch } = value(
-    takeMove(context, { bakeId, batch: freshBatch(), changes: warmer.changes }),
+    takeMove(context, { bakeId, batch: freshBatch(), changes: cooler.changes }),
   );
-  expect(mix().atMs).toBe(warmer.mixAtMs);
-  expect(plan().some(({ act }) => isAct(act, 'move') && act.placeId === warmer.placeId)).toBe(true);
+  expect(mix().atMs).toBe(cooler.mixAtMs);
+  expect(plan().some(({ act }) => isAct(act, 'move') && act.placeId === cooler.placeId)).toBe(true);
   value(undoBatch(context, batch));
   expect(plan()).toEqual(before);
 });
