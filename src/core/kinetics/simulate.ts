@@ -26,7 +26,7 @@ export interface Run {
   /** In order of time; the last one ends the run. */
   readonly stays: readonly Stay[];
   readonly model?: Model;
-  /** Longest step, h; 0.05 keeps times within 0.1 min. */
+  /** Longest step in the warm, h; 0.05 keeps times within 0.1 min. In the cold, where little moves, it is longer. */
   readonly stepH?: number;
 }
 
@@ -58,7 +58,7 @@ const probe = new Float64Array(STATE_SIZE);
 
 /**
  * Ripens a mass: integrates its state through its places by the classical fourth-order Runge–Kutta
- * method, steps split where the place changes. Deterministic, allocates only its result.
+ * method, steps split where the place changes and longer in the cold. Deterministic.
  * @throws {DomainError} run-no-stay, run-order, run-too-long, place-temperature, step-range
  */
 export function simulate(run: Run): Trajectory {
@@ -66,10 +66,10 @@ export function simulate(run: Run): Trajectory {
   const model = run.model ?? BOOK_MODEL;
   const constants = runConstants(run.recipe, model);
   const stepH = run.stepH ?? DEFAULT_STEP_H;
-  const length = 1 + countSteps(run.stays, stepH);
-  const hours = new Float64Array(length);
-  const states = new Float64Array(length * STATE_SIZE);
-  const rises = new Float64Array(length);
+  const most = 1 + countSteps(run.stays, stepH);
+  const hours = new Float64Array(most);
+  const states = new Float64Array(most * STATE_SIZE);
+  const rises = new Float64Array(most);
   states.set(run.start, 0);
   rises[0] = riseAt(states, 0, constants);
   const around: StepSurroundings = { ambientC: 0, coreLagH: 1, stepH: stepH };
@@ -84,20 +84,48 @@ export function simulate(run: Run): Trajectory {
       fromH = stay.untilH;
       continue;
     }
-    const steps = stepsIn(fromH, stay.untilH, stepH);
-    const dt = (stay.untilH - fromH) / steps;
     around.ambientC = stay.ambientC;
     around.coreLagH = constants.coreLagH * (stay.insulation ?? 1);
-    around.stepH = dt;
-    for (let i = 1; i <= steps; i += 1) {
+    // What is left over by a finer step than a thousandth is no step.
+    while (stay.untilH - fromH > stepH / 1000) {
+      const warmestC = Math.max(stay.ambientC, states[row * STATE_SIZE + X.coreC] as number);
+      const leftH = stay.untilH - fromH;
+      const wantedH = freezes(stay.ambientC, warmestC) ? stepH : stepAt(warmestC, stepH);
+      around.stepH = leftH / Math.ceil(leftH / wantedH - 1e-9);
       rungeKuttaStep(states, row * STATE_SIZE, constants, around);
       row += 1;
-      hours[row] = i === steps ? stay.untilH : fromH + i * dt;
+      fromH = leftH <= wantedH * (1 + 1e-9) ? stay.untilH : fromH + around.stepH;
+      hours[row] = fromH;
       rises[row] = riseAt(states, row, constants);
     }
     fromH = stay.untilH;
   }
-  return { length, hours, states, rises, constants };
+  const length = row + 1;
+  if (length === most) return { length, hours, states, rises, constants };
+  return {
+    length,
+    hours: hours.slice(0, length),
+    states: states.slice(0, length * STATE_SIZE),
+    rises: rises.slice(0, length),
+    constants,
+  };
+}
+
+/** Temperatures at and under which a mass moves so slowly that a longer step is as good, °C, with the longest one, h. */
+const COOL = { atC: 13, mostH: 0.1 } as const;
+const COLD = { atC: 8, mostH: 0.2 } as const;
+
+/** Under so much nothing moves any more, above so much no water freezes, °C. */
+const FREEZING = { fromC: 0, throughC: -8 } as const;
+
+/** True while the core goes through freezing or thawing, where the heat of the ice holds it. */
+const freezes = (ambientC: number, warmestC: number): boolean =>
+  ambientC < FREEZING.fromC && warmestC > FREEZING.throughC;
+
+/** The step where neither core nor place is warmer than a temperature. */
+function stepAt(warmestC: number, stepH: number): number {
+  if (warmestC <= COLD.atC) return Math.max(stepH, COLD.mostH);
+  return warmestC <= COOL.atC ? Math.max(stepH, COOL.mostH) : stepH;
 }
 
 /** Months in the cold in one step: of what is alive so much dies each month, all else waits. */
