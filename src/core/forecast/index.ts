@@ -6,7 +6,7 @@ export { type CultureSpeed } from './culture-speed';
 export type { LotForecast } from './lot-told';
 export { bookSpeed, bookSpeedLnSd, MISFIT_LN_SD } from './book-speed';
 export { forecastLot } from './lot-forecast';
-export { askedOf, judgedBy } from './judged-by';
+export { askedOf } from './judged-by';
 export { isCold, placeKind } from './place-kinds';
 export {
   placeTempC,

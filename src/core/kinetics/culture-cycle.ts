@@ -18,7 +18,7 @@ export interface FeedCycle {
 }
 
 /** Sugar, % of flour, under which a mass counts as exhausted: its peak. */
-export const EXHAUSTED_SUGAR = 0.3;
+const EXHAUSTED_SUGAR = 0.3;
 
 const SETTLING_FEEDS = 25;
 const LONGEST_FEED_H = 60;

@@ -1,11 +1,6 @@
 export { firstFall, firstRise, rowAtHour, valueAtHour } from './crossings';
-export {
-  ASKED_RIPENESS,
-  LOT_KINDS,
-  type AskedRipeness,
-  type LotKind,
-  type Ripeness,
-} from './kinds';
+export { ASKED_RIPENESS, LOT_KINDS, type AskedRipeness, type LotKind } from './kinds';
 export { ripenessRule, SLACK_GLUTEN } from './rules';
-export { ripeWindow, type RipeWindow, type WindowOptions } from './window';
-export { ripenessAt, type RipenessInstants } from './ripeness-at';
+export type { WindowOptions } from './options';
+export { ripeWindow, type RipeWindow } from './window';
+export { ripenessAt } from './ripeness-at';

@@ -8,7 +8,7 @@ import {
   type TargetRule,
 } from './rules';
 import { quantity, rises, seriesOf } from './series-of';
-import type { WindowOptions } from './window';
+import type { WindowOptions } from './options';
 
 /** The moments of a lot in the order in which they come, hours; null where the run never gets there. */
 export interface Moments {

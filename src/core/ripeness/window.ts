@@ -2,7 +2,7 @@ import { X, type Trajectory } from '../kinetics';
 import { DomainError, requireNumber } from '../units';
 import { ageMoments } from './aged';
 import { firstFall, greatest, rowAtHour, type Series } from './crossings';
-import type { AskedRipeness, LotKind } from './kinds';
+import type { WindowOptions } from './options';
 import { momentsOf, NEVER, type Moments } from './moments';
 import { ripenessRule } from './rules';
 import { quantity, rises } from './series-of';
@@ -27,19 +27,6 @@ export interface RipeWindow {
   readonly by: 'peak' | 'target' | 'stretch';
   /** Until when balls spring back when opened; null for other kinds, and where they are slack enough at once. */
   readonly tightUntilH: number | null;
-}
-
-/** What to judge a run by. */
-export interface WindowOptions {
-  readonly kind: LotKind;
-  /** How ripe a leaven is wanted; prime where absent. */
-  readonly asks?: AskedRipeness;
-  /** The baker's own target rise, × the volume just mixed; replaces the table's. */
-  readonly targetRise?: number;
-  /** What becomes of a target above the greatest rise: refused, or taken as near as it gets (a target set earlier). */
-  readonly targetTooHigh?: 'refuse' | 'cap';
-  /** Balls and dough rise anew after hand work: hours before it do not count as ripe. */
-  readonly fromH?: number;
 }
 
 const TARGET_RULE = { name: 'Target rise', unit: '×', min: 1.01, max: 20 } as const;
