@@ -89,8 +89,7 @@ const invertQuestion = z.object({
     z.object({
       of: z.literal('place'),
       fromH: hour.default(0),
-      // Above the cold places, where another rule of ripeness holds.
-      leastC: numberField({ name: 'leastC', unit: '°C', min: 1, max: 34 }).default(9),
+      leastC: numberField({ name: 'leastC', unit: '°C', min: 1, max: 34 }).default(4),
       mostC: numberField({ name: 'mostC', unit: '°C', min: 1, max: 34 }).default(30),
     }),
     z.object({ of: z.literal('start') }),

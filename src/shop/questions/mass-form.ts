@@ -1,7 +1,7 @@
 import { recipe, type FeedCycle } from '@/core/kinetics';
 import type { MassRequest, Seed } from '@/core/forecast';
 import { numberField, z } from '@/core/parse';
-import { LOT_KINDS } from '@/core/ripeness';
+import { ASKED_RIPENESS, LOT_KINDS, type AskedRipeness } from '@/core/ripeness';
 
 const field = (name: string, unit: string, min: number, max: number) =>
   numberField({ name, unit, min, max });
@@ -44,6 +44,7 @@ export interface MassForm {
   }[];
   readonly work: readonly { readonly atH: number; readonly gasKept: number }[];
   readonly targetRise?: number | undefined;
+  readonly asks?: AskedRipeness | undefined;
 }
 
 type SeedForm = { readonly flourPct: number; readonly gasKept: number } & (
@@ -93,6 +94,7 @@ export const massFormSchema: z.ZodType<MassForm, unknown> = z.lazy(() =>
       .max(50)
       .default([]),
     targetRise: field('targetRise', '×', 1.05, 8).optional(),
+    asks: z.enum(ASKED_RIPENESS).optional(),
   }),
 );
 
@@ -129,5 +131,6 @@ export function massRequestOf(form: MassForm): MassRequest {
     })),
     work: form.work,
     ...(form.targetRise === undefined ? {} : { targetRise: form.targetRise }),
+    ...(form.asks === undefined ? {} : { asks: form.asks }),
   };
 }

@@ -20,6 +20,19 @@ const starter = {
 };
 
 describe('forecast', () => {
+  test('says young, prime, late and past of a leaven, and opens it as ripe as was asked', () => {
+    const windowOf = (asks: string) =>
+      (
+        ask('forecast', { lot: { ...poolish, asks } }) as unknown as {
+          window: Record<string, number | null>;
+        }
+      ).window;
+    const [young, prime] = [windowOf('young'), windowOf('prime')];
+    expect(young['opensH']).toBe(young['youngH']);
+    expect(prime['opensH']).toBe(young['primeH']);
+    const hours = ['youngH', 'primeH', 'closesH', 'pastH'].map((key) => prime[key]!);
+    expect([...hours].sort((a, b) => a - b)).toEqual(hours);
+  });
   test('answers a rule of the calibration table from outside', () => {
     const { window } = ask('forecast', { lot: starter }) as unknown as {
       window: { bestH: number };
