@@ -74,7 +74,7 @@ test('a day is traced on a page, and the same leaves as a table', async () => {
   const page1 = await textIn('main');
   expect(page1).toMatch(/Quay: 18 pizzas, of B1126-1/);
   const csv = await (await fetch(`${served.url}/records/trace.csv?day=2026-11-26`)).text();
-  for (const code of ['B1126-1', 'D1126-1', 'P1125-1']) {
+  for (const code of ['B1126-1', 'D1126-1', 'P1125-2']) {
     expect(page1).toContain(code);
     expect(csv).toContain(code);
   }
