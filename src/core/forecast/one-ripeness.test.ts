@@ -225,3 +225,18 @@ describe('what used to contradict itself', () => {
     expect(Math.max(...closes) - Math.min(...closes)).toBeLessThan(0.4);
   });
 });
+
+test('a night or a week in the fridge never makes the next feed faster than a mother fed at her peak', () => {
+  const nextBestH = (stays: readonly RequestStay[]) => {
+    const made = at(starter, stays);
+    const atH = stays.reduce((sum, { hours }) => sum + hours, 0);
+    const seeds = [{ flourShare: 1 / 11, source: { made, atH } }];
+    return read({ ...starter, seeds, stays: [stay(25, 30)] }).bestH!;
+  };
+  const atPeakH = nextBestH([stay(25, read(starter).bestH! + 1)]);
+  for (const warmH of [3, 5, 7, 9]) {
+    for (const coldH of [12, 24, 72, 168]) {
+      expect(nextBestH([stay(25, warmH), stay(4, coldH)])).toBeGreaterThan(atPeakH - 0.1);
+    }
+  }
+});
