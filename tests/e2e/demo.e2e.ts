@@ -182,7 +182,7 @@ test('a wanted hour is answered with the yeast that meets it, which can be tried
     {},
     `best ${wanted?.[1]}:${wanted?.[2]?.slice(0, 1)}`,
   );
-  expect(await says()).toContain('8 in 10 between');
+  expect(await says()).toContain('8 in 10');
 });
 
 test('a dragged handle is followed by curve and window while the finger moves', async () => {

@@ -26,11 +26,11 @@ export function headlineOf(view: LotView): Headline {
   }
   const best = window.bestMs ?? window.opensMs;
   const band = window.bestBand;
-  const doubt = band === null ? '' : `, 8 in 10 between ${at(band[0])} and ${at(band[1])}`;
+  const doubt = band === null ? '' : ` (8 in 10: ${at(band[0])}–${at(band[1])})`;
   const young = window.youngMs !== null && window.youngMs < window.opensMs;
-  const from = young ? `Usable young from ${at(window.youngMs)}, ripe` : 'Ripe';
-  const past = window.pastMs === null ? '' : ` Past any use from ${at(window.pastMs)}.`;
-  const detail = `${from} ${at(window.opensMs)}–${at(window.closesMs)}, best ${at(best)}${doubt}.${past}`;
+  const from = young ? `Young ${at(window.youngMs)}, ripe` : 'Ripe';
+  const past = window.pastMs === null ? '' : `, past ${at(window.pastMs)}`;
+  const detail = `${from} ${at(window.opensMs)}–${at(window.closesMs)}, best ${at(best)}${doubt}${past}.`;
   return { says: nextSentence(view, best) ?? verdict(view), detail };
 }
 
