@@ -52,3 +52,20 @@ test('and agrees on every quantity a day later', () => {
   });
   expect(ripeWindow(run, { kind: 'poolish' }).bestH).not.toBeNull();
 });
+
+test('longer steps in the cold tell the same hours as short ones throughout, in half as many', () => {
+  const start = freshFlourState(BOOK_MODEL, 0, 22);
+  start[X.yeastB] = 0.3;
+  const mass = { recipe: recipe({ hydration: 0.62, massG: 270, saltShare: 0.025 }), start };
+  const stays = [
+    { untilH: 1.5, ambientC: 22 },
+    { untilH: 49.5, ambientC: 4 },
+    { untilH: 72, ambientC: 21 },
+  ];
+  const [wide, even] = [false, true].map((evenSteps) => simulate({ ...mass, stays, evenSteps }));
+  const [is, was] = [wide!, even!].map((run) => ripeWindow(run, { kind: 'balls' }));
+  for (const edge of ['opensH', 'bestH', 'closesH'] as const) {
+    expect(Math.abs(is![edge]! - was![edge]!)).toBeLessThan(HALF_MINUTE_H / 5);
+  }
+  expect(wide!.length / even!.length).toBeLessThan(0.55);
+});

@@ -11,6 +11,7 @@ import { planChecked, planOdds, planWeekBench } from './bench-plan';
 import { logBench } from './bench-log';
 import { tide } from './bench-tide';
 import { bandCost, solver } from './bench-solver';
+import { steps } from './bench-steps';
 import { cost } from './cost';
 
 const flour = {
@@ -124,6 +125,7 @@ const BENCHES: Readonly<Record<string, () => object | Promise<object>>> = {
   kinetics,
   'what-if': whatIfFrame,
   solver,
+  steps,
   band: bandCost,
   lots: lotCounts,
   calibration: calibrate,

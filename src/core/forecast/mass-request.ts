@@ -189,6 +189,7 @@ function stateAtHour(run: Trajectory, hour: number): MassState {
 export interface RunOptions {
   readonly model?: Model;
   readonly stepH?: number;
+  readonly evenSteps?: boolean;
 }
 
 /** Runs a requested mass through its places and its hand work, under doubt. */
@@ -223,6 +224,7 @@ export function runRequest(
         stays: staysIn(request.stays, fromH, atH, doubt.placeC),
         model,
         ...(options.stepH === undefined ? {} : { stepH: options.stepH }),
+        ...(options.evenSteps === undefined ? {} : { evenSteps: options.evenSteps }),
       });
       parts.push(run);
       state = stateAtRow(run, run.length - 1);

@@ -28,6 +28,8 @@ export interface Run {
   readonly model?: Model;
   /** Longest step in the warm, h; 0.05 keeps times within 0.1 min. In the cold, where little moves, it is longer. */
   readonly stepH?: number;
+  /** Keeps every step short, in the cold too: to hold the longer ones against. */
+  readonly evenSteps?: boolean;
 }
 
 /** The states of a run at its steps; row i of `states` begins at i × STATE_SIZE. */
@@ -90,7 +92,8 @@ export function simulate(run: Run): Trajectory {
     while (stay.untilH - fromH > stepH / 1000) {
       const warmestC = Math.max(stay.ambientC, states[row * STATE_SIZE + X.coreC] as number);
       const leftH = stay.untilH - fromH;
-      const wantedH = freezes(stay.ambientC, warmestC) ? stepH : stepAt(warmestC, stepH);
+      const short = run.evenSteps === true || freezes(stay.ambientC, warmestC);
+      const wantedH = short ? stepH : stepAt(warmestC, stepH);
       around.stepH = leftH / Math.ceil(leftH / wantedH - 1e-9);
       rungeKuttaStep(states, row * STATE_SIZE, constants, around);
       row += 1;
