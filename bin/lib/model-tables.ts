@@ -23,13 +23,7 @@ function caseRows(cases: readonly Residual[]): string[] {
 }
 
 /** The calibration table as Markdown. */
-function calibrationTable({
-  fitted,
-  cold,
-  added,
-  fittedInside,
-  rmsLnError,
-}: Calibration): string {
+function calibrationTable({ fitted, cold, added, fittedInside, rmsLnError }: Calibration): string {
   return [
     `${fittedInside} of ${fitted.length + cold.length} fitted rules inside, rms ln error of the timed ones ${rmsLnError.toFixed(3)}.`,
     '',

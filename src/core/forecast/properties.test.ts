@@ -79,8 +79,7 @@ test('a band widens with the doubt of any input', () => {
   const widthWith = (input: keyof Doubt, factor: number) => {
     const stretched = (doubt: Doubt): Doubt => ({
       ...doubt,
-      [input]:
-        NO_DOUBT[input] === 0 ? doubt[input] * factor : doubt[input] ** factor,
+      [input]: NO_DOUBT[input] === 0 ? doubt[input] * factor : doubt[input] ** factor,
     });
     const [early, late] = windowBand(base, {
       ...lot,

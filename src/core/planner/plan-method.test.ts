@@ -14,13 +14,7 @@ import { hoursBetween, MS_PER_MINUTE } from '../units';
 import { blendOf, enduranceOf } from '../flour';
 import { forecastActs } from './forecast-acts';
 import type { Refreshment } from './refreshments';
-import {
-  hoursAtShare,
-  isWorking,
-  planMethod,
-  wearOf,
-  type MethodRequest,
-} from '.';
+import { hoursAtShare, isWorking, planMethod, wearOf, type MethodRequest } from '.';
 
 test('a dozen and more starting methods, each a method, each with its own name and its line', () => {
   expect(LIBRARY.length).toBeGreaterThanOrEqual(12);

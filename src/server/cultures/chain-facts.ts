@@ -1,6 +1,12 @@
 import { massOf, totals, type Pantry } from '@/core/composition';
 import { insideOf, jarOf, type Culture, type Jar } from '@/core/cultures';
-import { BAKERS_YEAST, bookSpeed, type LotForecast, type PlaceHistory, placeKind } from '@/core/forecast';
+import {
+  BAKERS_YEAST,
+  bookSpeed,
+  type LotForecast,
+  type PlaceHistory,
+  placeKind,
+} from '@/core/forecast';
 import { isUsedUp, type ActOf, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
 import { hoursBetween, type ShopUnits } from '@/core/units';

@@ -1,11 +1,6 @@
 import { type ShopState } from '@/shop/state';
 import { isStarter, jarOf, ripeMs, type Culture, type Jar } from '@/core/cultures';
-import {
-  bookSpeed,
-  type LotForecast,
-  type PlaceHistory,
-  type ShopForecast,
-} from '@/core/forecast';
+import { bookSpeed, type LotForecast, type PlaceHistory, type ShopForecast } from '@/core/forecast';
 import type { Pantry } from '@/core/composition';
 import { isAct, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
