@@ -49,6 +49,15 @@ function isNear(atMs: number, wantedMs: number, { picture, nowMs }: DragOptions)
   return atMs >= nowMs && Math.abs(scale.x(atMs) - scale.x(wantedMs)) <= CATCH_PX;
 }
 
+/** The hour that a moment is held over when the finger has gone so far, px. */
+function heldOver(moment: Moment, byPx: number, options: DragOptions): Dragged {
+  const { scale } = options.picture;
+  const wantedMs = scale.instant(scale.x(moment.atMs) + byPx);
+  const near = options.snaps(moment).find((one) => isNear(one, wantedMs, options));
+  const atMs = near ?? Math.round(Math.max(wantedMs, options.nowMs) / SNAP_MS) * SNAP_MS;
+  return { moment, atMs };
+}
+
 /** Dragging a disc moves its moment, dragging the paper pans; Esc lets go without a change. */
 export function useDrag(panMs: number, setPanMs: (ms: number) => void, options: DragOptions) {
   const grip = useRef<Grip | null>(null);
@@ -92,18 +101,18 @@ export function useDrag(panMs: number, setPanMs: (ms: number) => void, options: 
       setPanMs(Math.round(Math.max(MOST_BACK_MS, Math.min(MOST_AHEAD_MS, wanted))));
       return;
     }
-    const { scale } = options.picture;
-    const wantedMs = scale.instant(scale.x(held.moment.atMs) + byPx);
-    const near = options.snaps(held.moment).find((one) => isNear(one, wantedMs, options));
-    const atMs = near ?? Math.round(Math.max(wantedMs, options.nowMs) / SNAP_MS) * SNAP_MS;
-    setDragged({ moment: held.moment, atMs });
+    setDragged(heldOver(held.moment, byPx, options));
   };
 
   const drop = (event: PointerEvent<SVGSVGElement>) => {
     const held = grip.current;
     if (held === null || held.pointerId !== event.pointerId) return;
     grip.current = null;
-    if (dragged !== null && dragged.atMs !== dragged.moment.atMs) options.onDrop(dragged);
+    // Where the finger is, not where the picture was last drawn: a quick hand is ahead of a slow tablet.
+    if (held.moved && held.moment !== null && event.type !== 'pointercancel') {
+      const letGoAt = heldOver(held.moment, event.clientX - held.fromX, options);
+      if (letGoAt.atMs !== held.moment.atMs) options.onDrop(letGoAt);
+    }
     setDragged(null);
   };
 
