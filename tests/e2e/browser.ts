@@ -127,6 +127,23 @@ export async function waitForText(page: Page, text: string): Promise<void> {
   }
 }
 
+/** Where an element stands, once it stands still: a dialog that opens is still on its way. */
+export async function stillBox(
+  page: Page,
+  selector: string,
+): Promise<{ x: number; y: number; width: number; height: number }> {
+  const element = (await page.waitForSelector(selector))!;
+  let before = '';
+  for (let i = 0; i < 100; i += 1) {
+    const box = await element.boundingBox();
+    const now = JSON.stringify(box);
+    if (box !== null && now === before) return box;
+    before = now;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error(`${selector} does not come to rest.`);
+}
+
 /** Presses the first button that says a text, once it can be pressed. */
 export async function pressButton(page: Page, says: string): Promise<void> {
   await page.waitForFunction(

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { press, pressButton, type Served, textOf, type, waitForText } from './browser';
+import { press, pressButton, type Served, stillBox, textOf, type, waitForText } from './browser';
 import { journey } from './journey';
 
 let served: Served;
@@ -16,6 +16,14 @@ const row = (id: string) =>
       (cell) => cell.textContent?.replace(/\u202f/g, '') ?? '',
     ),
   );
+
+/** What is told meanwhile (ripe, may slip) stands in the place of what was just done until it is seen. */
+async function seeWhatIsTold(): Promise<void> {
+  for (let i = 0; i < 5 && !(await textOf(page)).includes('Just done'); i += 1) {
+    await press(page, 'Seen');
+    await new Promise((resolve) => setTimeout(resolve, 400));
+  }
+}
 
 /** The hour on the card of a step. */
 const cardClock = (title: string) =>
@@ -92,8 +100,7 @@ test('the poolish is done forty minutes late, a look is logged, the mix is moved
   await goto('/');
   await press(page, 'Log a look');
   await page.waitForSelector('input[type="range"]');
-  const thumb = await page.$('.MuiSlider-root');
-  const box = (await thumb?.boundingBox())!;
+  const box = await stillBox(page, '.MuiSlider-root');
   // The jar reads ×4 at its rim and nothing at its floor: this is ×2.8.
   await page.mouse.click(box.x + box.width / 2, box.y + box.height * 0.3);
   await press(page, 'domed');
@@ -106,11 +113,7 @@ test('the poolish is done forty minutes late, a look is logged, the mix is moved
   await page.waitForFunction(() =>
     /Just done\s+\d\d:\d\d Looked at|may slip/.test(document.body.innerText),
   );
-  // What is told meanwhile (ripe, may slip) stands in the place of what was just done until it is seen.
-  for (let i = 0; i < 5 && !(await textOf(page)).includes('Just done'); i += 1) {
-    await press(page, 'Seen');
-    await new Promise((resolve) => setTimeout(resolve, 400));
-  }
+  await seeWhatIsTold();
   expect(await textOf(page)).toMatch(/Just done\s+\d\d:\d\d Looked at/);
   await page.keyboard.press('o');
   await waitForText(page, 'Set to the leaven’s best');
@@ -140,6 +143,7 @@ test('killed right after a confirmed step, nothing is lost', async () => {
   await served.kill();
   await served.restart();
   await goto('/');
+  await seeWhatIsTold();
   const text = await textOf(page);
   expect(text).toContain('Mix Friday dough');
   expect(text).toMatch(/Just done\s+\d\d:\d\d Mix Friday dough/);
