@@ -49,6 +49,15 @@ export function MethodAct(props: {
     });
   return (
     <Box sx={{ minWidth: 200, maxWidth: 230 }}>
+      {/* Above the act: under it the foot of the view would hide why nothing happened. */}
+      {wrong === null ? null : (
+        <Typography
+          role="alert"
+          sx={{ mb: 1, fontWeight: 700, fontSize: rem(15), lineHeight: 1.3 }}
+        >
+          {wrong}
+        </Typography>
+      )}
       <Button
         variant="contained"
         onClick={take}
@@ -91,11 +100,6 @@ export function MethodAct(props: {
           </Box>
         ) : null}
       </Button>
-      {wrong === null ? null : (
-        <Typography role="alert" sx={{ mt: 1, fontWeight: 700 }}>
-          {wrong}
-        </Typography>
-      )}
     </Box>
   );
 }
