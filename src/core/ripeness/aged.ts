@@ -3,11 +3,10 @@ import type { Moments } from './moments';
 import { SPOILS_Q10, type AgeRule } from './rules';
 
 /** Discard is for something from the start until it has aged so many hours at 22 °C. */
-export function ageMoments(run: Trajectory, rule: AgeRule, fromRow: number): Moments {
-  const fromH = run.hours[fromRow] as number;
+export function ageMoments(run: Trajectory, rule: AgeRule): Moments {
   let agedH = 0;
   let closesH: number | null = null;
-  for (let row = fromRow + 1; row < run.length && closesH === null; row += 1) {
+  for (let row = 1; row < run.length && closesH === null; row += 1) {
     const coreC = run.states[row * STATE_SIZE + X.coreC] as number;
     const pace = SPOILS_Q10 ** ((coreC - 22) / 10);
     const beforeH = run.hours[row - 1] as number;
@@ -16,7 +15,7 @@ export function ageMoments(run: Trajectory, rule: AgeRule, fromRow: number): Mom
     agedH += hours * pace;
   }
   if (closesH === null) closesH = agedOn(run, rule, agedH);
-  return { youngH: fromH, primeH: fromH, bestH: null, closesH, pastH: closesH };
+  return { youngH: 0, primeH: 0, bestH: null, closesH, pastH: closesH };
 }
 
 /** Hour at which discard is too old, when it stays where the run left it. */

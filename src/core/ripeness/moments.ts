@@ -31,36 +31,34 @@ export const NEVER: Moments = {
 /** Least target that leaves a window around it, × the volume just mixed. */
 const LEAST_TARGET = 1.02;
 
-/** The moments of a run by its rule, read from a row on. */
+/** The moments of a run by its rule. */
 export function momentsOf(
   run: Trajectory,
   rule: Exclude<RipenessRule, AgeRule>,
-  fromRow: number,
   options: WindowOptions,
 ): Moments {
   return rule.by === 'target' && rule.holdsShape
-    ? doughMoments(run, rule, fromRow, options.targetRise)
-    : leavenMoments(run, rule, fromRow, options.targetRise);
+    ? doughMoments(run, rule, options.targetRise)
+    : leavenMoments(run, rule, options.targetRise);
 }
 
 /** A leaven is of use young, prime near the level it is heading for or at its target, and past by its hunger. */
 function leavenMoments(
   run: Trajectory,
   rule: Exclude<RipenessRule, AgeRule>,
-  fromRow: number,
   own: number | undefined,
 ): Moments {
   const { model } = run.constants;
-  const { atHunger, near } = readers(run, rule, fromRow);
+  const { atHunger, near } = readers(run, rule);
   const rested = seriesOf(run, (row) => restedLevel(run, row));
   const target = rule.by === 'target' ? targetLevels(rule, own) : null;
-  const primeH = target === null ? near : earliest(firstRise(rested, target.opens, fromRow), near);
+  const primeH = target === null ? near : earliest(firstRise(rested, target.opens), near);
   const bestH =
     target === null
       ? atHunger(model.bestHunger)
-      : risenOrHungry(run, rested, target.best, { hunger: model.bestHunger, weight: 1, fromRow });
+      : risenOrHungry(run, rested, target.best, { hunger: model.bestHunger, weight: 1 });
   const youngGas = model.youngGas * (rule.by === 'peak' ? rule.youngGas : 1);
-  const youngH = firstRise(quantity(run, X.gasMade), youngGas, fromRow);
+  const youngH = firstRise(quantity(run, X.gasMade), youngGas);
   const closesH = atHunger(rule.closesHunger);
   return inOrder(
     {
@@ -79,18 +77,13 @@ function leavenMoments(
  * A dough opens at the rise it is seen to have, cold as it may be; what it would have on a bench closes it, for a cold one
  * is as far gone. It may go slack before it has risen. A day on the bench is no harm: a little hunger counts for nothing.
  */
-function doughMoments(
-  run: Trajectory,
-  rule: TargetRule,
-  fromRow: number,
-  own: number | undefined,
-): Moments {
-  const { atHunger, near } = readers(run, rule, fromRow);
+function doughMoments(run: Trajectory, rule: TargetRule, own: number | undefined): Moments {
+  const { atHunger, near } = readers(run, rule);
   const { opens, best, closes } = targetLevels(rule, own);
-  const spent = { hunger: rule.closesHunger, weight: 2, fromRow };
-  const slackH = firstFall(quantity(run, X.gluten), SLACK_GLUTEN, fromRow);
+  const spent = { hunger: rule.closesHunger, weight: 2 };
+  const slackH = firstFall(quantity(run, X.gluten), SLACK_GLUTEN);
   const rested = seriesOf(run, (row) => restedLevel(run, row));
-  const primeH = earliest(firstRise(rises(run), opens, fromRow), near);
+  const primeH = earliest(firstRise(rises(run), opens), near);
   const bestH = risenOrHungry(run, rises(run), best, spent);
   const closesH =
     closes === null ? atHunger(rule.closesHunger) : risenOrHungry(run, rested, closes, spent);
@@ -107,13 +100,13 @@ function doughMoments(
 }
 
 /** What both kinds of moment are read by: hours of hunger, and nearness to the level a mass is heading for. */
-function readers(run: Trajectory, rule: Exclude<RipenessRule, AgeRule>, fromRow: number) {
+function readers(run: Trajectory, rule: Exclude<RipenessRule, AgeRule>) {
   const hunger = quantity(run, X.hunger);
   const heading = seriesOf(run, (row) => headingLevel(run, row));
   const share = rule.by === 'target' ? AS_HIGH_AS_IT_GETS : rule.opensShare;
   return {
-    atHunger: (hours: number) => firstRise(hunger, hours, fromRow),
-    near: firstRise(heading, share, fromRow),
+    atHunger: (hours: number) => firstRise(hunger, hours),
+    near: firstRise(heading, share),
   };
 }
 
@@ -125,14 +118,14 @@ function risenOrHungry(
   run: Trajectory,
   level: Series,
   wanted: number,
-  by: { readonly hunger: number; readonly weight: number; readonly fromRow: number },
+  by: { readonly hunger: number; readonly weight: number },
 ): number | null {
   const hunger = quantity(run, X.hunger);
   const done = seriesOf(
     run,
     (row) => (hunger.at(row) / by.hunger) ** by.weight + (level.at(row) - 1) / (wanted - 1),
   );
-  return firstRise(done, 1, by.fromRow);
+  return firstRise(done, 1);
 }
 
 /** The levels of a target rule, × the volume just mixed, with the baker's own target where there is one. */

@@ -9,6 +9,4 @@ export interface WindowOptions {
   readonly targetRise?: number;
   /** What becomes of a target above the greatest rise: refused, or taken as near as it gets (a target set earlier). */
   readonly targetTooHigh?: 'refuse' | 'cap';
-  /** Balls and dough rise anew after hand work: hours before it do not count as ripe. */
-  readonly fromH?: number;
 }

@@ -40,53 +40,51 @@ export function ripeWindow(run: Trajectory, options: WindowOptions): RipeWindow 
   if (options.targetRise !== undefined) {
     requireNumber('target-rise-range', options.targetRise, TARGET_RULE);
   }
-  const fromRow = rowAtHour(run.hours, run.length, options.fromH ?? 0);
   const rule = ripenessRule(options.kind);
-  if (rule.by === 'age') return windowOf(run, fromRow, ageMoments(run, rule, fromRow), 'stretch');
-  if (rule.by === 'target') refuseTooHigh(run, fromRow, options);
-  const moments = momentsOf(run, rule, fromRow, options);
-  if (options.kind === 'balls') return ballsWindow(run, moments, fromRow);
+  if (rule.by === 'age') return windowOf(run, ageMoments(run, rule), 'stretch');
+  if (rule.by === 'target') refuseTooHigh(run, options);
+  const moments = momentsOf(run, rule, options);
+  if (options.kind === 'balls') return ballsWindow(run, moments);
   const holdsShape = rule.by === 'target' && rule.holdsShape;
-  if (options.asks === 'young' && !holdsShape) return youngWindow(run, moments, fromRow);
-  return windowOf(run, fromRow, moments, rule.by);
+  if (options.asks === 'young' && !holdsShape) return youngWindow(run, moments);
+  return windowOf(run, moments, rule.by);
 }
 
 /** A leaven that will do young: usable from then until it is late, with no hour better than the others. */
-function youngWindow(run: Trajectory, moments: Moments, fromRow: number): RipeWindow {
-  const window = windowOf(run, fromRow, { ...moments, bestH: null }, 'stretch');
+function youngWindow(run: Trajectory, moments: Moments): RipeWindow {
+  const window = windowOf(run, { ...moments, bestH: null }, 'stretch');
   const { youngH } = moments;
   return { ...window, opensH: youngH, bestRise: riseAtHour(run, youngH, window.peakRise) };
 }
 
 /** Balls open when they have risen enough and have let go enough to be stretched. */
-function ballsWindow(run: Trajectory, moments: Moments, fromRow: number): RipeWindow {
-  const risen = windowOf(run, fromRow, moments, 'target');
+function ballsWindow(run: Trajectory, moments: Moments): RipeWindow {
+  const risen = windowOf(run, moments, 'target');
   const tight = run.constants.model.tensionTight;
   const tension = quantity(run, X.tension);
-  const slackH = firstFall(tension, tight, lastAbove(tension, tight, fromRow));
-  const fromH = run.hours[fromRow] as number;
-  const tightUntilH = slackH !== null && slackH > fromH ? slackH : null;
+  const slackH = firstFall(tension, tight, lastAbove(tension, tight));
+  const tightUntilH = slackH !== null && slackH > 0 ? slackH : null;
   if (risen.opensH === null || tightUntilH === null || tightUntilH <= risen.opensH) {
     return { ...risen, tightUntilH };
   }
   const { closesH, bestH } = risen;
   if (closesH !== null && tightUntilH >= closesH) {
-    return { ...windowOf(run, fromRow, NEVER, 'target'), pastH: risen.pastH, tightUntilH };
+    return { ...windowOf(run, NEVER, 'target'), pastH: risen.pastH, tightUntilH };
   }
   const best = bestH === null ? null : Math.max(bestH, tightUntilH);
   return { ...risen, opensH: tightUntilH, primeH: tightUntilH, bestH: best, tightUntilH };
 }
 
-/** Last row at which a series is above a level; the first row asked for where it never is. */
-function lastAbove(series: Series, level: number, fromRow: number): number {
-  for (let row = series.length - 1; row > fromRow; row -= 1) if (series.at(row) > level) return row;
-  return fromRow;
+/** Last row at which a series is above a level; the first where it never is. */
+function lastAbove(series: Series, level: number): number {
+  for (let row = series.length - 1; row > 0; row -= 1) if (series.at(row) > level) return row;
+  return 0;
 }
 
-function refuseTooHigh(run: Trajectory, fromRow: number, options: WindowOptions): void {
+function refuseTooHigh(run: Trajectory, options: WindowOptions): void {
   const { targetRise, targetTooHigh } = options;
   if (targetRise === undefined || targetTooHigh === 'cap') return;
-  const top = greatest(rises(run), fromRow, run.length - 1).value;
+  const top = greatest(rises(run), 0, run.length - 1).value;
   if (targetRise <= top) return;
   throw new DomainError(
     'target-above-peak',
@@ -95,14 +93,9 @@ function refuseTooHigh(run: Trajectory, fromRow: number, options: WindowOptions)
   );
 }
 
-function windowOf(
-  run: Trajectory,
-  fromRow: number,
-  moments: Moments,
-  by: RipeWindow['by'],
-): RipeWindow {
+function windowOf(run: Trajectory, moments: Moments, by: RipeWindow['by']): RipeWindow {
   const { primeH, bestH, closesH, youngH, pastH } = moments;
-  const peakRise = greatest(rises(run), fromRow, run.length - 1).value;
+  const peakRise = greatest(rises(run), 0, run.length - 1).value;
   const open = primeH !== null;
   return {
     opensH: primeH,

@@ -4,7 +4,8 @@ import { calibrationRows, cellarBiga, coldBiga, poolish, type CalibrationCase } 
 
 const PLAUSIBLE = 'plausible band, set here: ';
 
-const ripePoolish = (share: number) => ({
+/** Ripe poolish as a part of a dough. */
+export const ripePoolish = (share: number) => ({
   flourShare: share,
   source: { made: poolish(0.35, 22), atH: 'best' as const },
 });
@@ -16,7 +17,8 @@ const ripeColdBiga = (share: number) => ({
   flourShare: share,
   source: { made: coldBiga, atH: 40 },
 });
-const raisedBy = (
+/** A dough of 64 % water raised by a leaven at 23 °C, with a boost of fresh yeast or without. */
+export const raisedBy = (
   seed: ReturnType<typeof ripePoolish> | ReturnType<typeof ripeColdBiga>,
   boostPct = 0,
 ) =>
@@ -42,7 +44,7 @@ const wholegrainPoolish = {
   recipe: { ...poolish(0.35, 22).recipe, wholegrainShare: 1 },
 };
 
-/** Rules that the fit does not know, with bands that say where they come from. */
+/** Rules that the fit leans on but is not counted by, with bands that say where they come from. */
 export const addedCases = (m: Measures): readonly CalibrationCase[] => [
   ...calibrationRows(
     'hours to double at 23 °C',

@@ -96,16 +96,13 @@ export function levainPart(flourShare: number): Seed {
   return { flourShare, source: { cycle: STEADY } };
 }
 
+/** A plain dough: 62 % water, 2.5 % salt. */
+export const plainDough = (freshPct: number, startC: number, massKg: number): MassRequest =>
+  yeasted({ kind: 'dough', freshPct, startC, hydration: 0.62, saltPct: 2.5, massKg });
+
 /** Yesterday's dough, kept cold for two days and warmed again. */
 export const KEPT_DOUGH: MassRequest = {
-  ...yeasted({
-    kind: 'dough',
-    freshPct: 0.25,
-    startC: 24,
-    hydration: 0.62,
-    saltPct: 2.5,
-    massKg: 0.28,
-  }),
+  ...plainDough(0.25, 24, 0.28),
   stays: [
     { placeC: 24, hours: 4 },
     { placeC: 4.5, hours: 48 },

@@ -1,4 +1,5 @@
-import { raised, yeasted, fed } from './cases';
+import { raisedBy, ripePoolish } from './added';
+import { fed, plainDough, raised } from './cases';
 import type { Measures } from './measures';
 import { calibrationRows, coldBiga, poolish, type CalibrationCase } from './table';
 import type { MassRequest, RequestStay } from '../mass-request';
@@ -7,14 +8,8 @@ const RANGE = 'range of the trade: ';
 
 /** A single ball of dough: an hour on the bench, a day or more in the fridge, then warm again. */
 const ballsAfter = (freshPct: number, coldH: number): MassRequest => ({
-  ...yeasted({
-    kind: 'balls',
-    freshPct,
-    startC: 22,
-    hydration: 0.62,
-    saltPct: 2.5,
-    massKg: 0.28,
-  }),
+  ...plainDough(freshPct, 22, 0.28),
+  kind: 'balls',
   stays: [
     { placeC: 22, hours: 1 },
     { placeC: 4, hours: coldH },
@@ -23,14 +18,7 @@ const ballsAfter = (freshPct: number, coldH: number): MassRequest => ({
 });
 /** Two kilos of dough put in the fridge in bulk. */
 const coldBulk = (freshPct: number): MassRequest => ({
-  ...yeasted({
-    kind: 'dough',
-    freshPct,
-    startC: 23,
-    hydration: 0.62,
-    saltPct: 2.5,
-    massKg: 2,
-  }),
+  ...plainDough(freshPct, 23, 2),
   stays: [
     { placeC: 22, hours: 1 },
     { placeC: 4, hours: 90 },
@@ -44,14 +32,7 @@ const carryKeptCold = (share: number): MassRequest =>
       flourShare: share,
       source: {
         made: {
-          ...yeasted({
-            kind: 'dough',
-            freshPct: 0.25,
-            startC: 24,
-            hydration: 0.62,
-            saltPct: 2.5,
-            massKg: 1,
-          }),
+          ...plainDough(0.25, 24, 1),
           stays: [
             { placeC: 23, hours: 8 },
             { placeC: 4.5, hours: 16 },
@@ -62,15 +43,6 @@ const carryKeptCold = (share: number): MassRequest =>
     },
     startC: 24,
     massKg: 0.28,
-  });
-const ripePoolishDough = (share: number): MassRequest =>
-  raised({
-    kind: 'dough',
-    seed: { flourShare: share, source: { made: poolish(0.35, 22), atH: 'best' } },
-    startC: 23,
-    massKg: 1,
-    saltPct: 2.6,
-    hydration: 0.64,
   });
 const chilledAt = (request: MassRequest, warm: RequestStay, coldH: number): MassRequest => ({
   ...request,
@@ -120,8 +92,8 @@ export const coldCases = (m: Measures): readonly CalibrationCase[] => [
     [
       ['carry-cold-70', [1.5, 2.5], null, () => m.hoursToRise(carryKeptCold(0.7), 2)],
       ['carry-cold-30', [2.5, 5.5], null, () => m.hoursToRise(carryKeptCold(0.3), 2)],
-      ['dough-poolish-20', [3, 5], null, () => m.hoursToRise(ripePoolishDough(0.2), 2)],
-      ['dough-poolish-70', [1.25, 2.75], null, () => m.hoursToRise(ripePoolishDough(0.7), 2)],
+      ['dough-poolish-20', [3, 5], null, () => m.hoursToRise(raisedBy(ripePoolish(0.2)), 2)],
+      ['dough-poolish-70', [1.25, 2.75], null, () => m.hoursToRise(raisedBy(ripePoolish(0.7)), 2)],
     ],
     `${RANGE}leftover dough kept cold at 70 % doubles in one and a half to two and a half hours; a fifth of ripe poolish takes an afternoon`,
   ),
@@ -181,19 +153,7 @@ export const coldCases = (m: Measures): readonly CalibrationCase[] => [
         [16, 36],
         null,
         () =>
-          m.hoursToRise(
-            yeasted({
-              kind: 'dough',
-              freshPct: 0.2,
-              startC: 18,
-              placeC: 12,
-              hydration: 0.62,
-              saltPct: 2.5,
-              massKg: 0.28,
-              hours: 90,
-            }),
-            2,
-          ),
+          m.hoursToRise({ ...plainDough(0.2, 18, 0.28), stays: [{ placeC: 12, hours: 90 }] }, 2),
       ],
     ],
     `${RANGE}balls in a cellar of 12 °C are ready the next day`,

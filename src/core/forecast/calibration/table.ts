@@ -1,5 +1,5 @@
 import type { Measures } from './measures';
-import { fed, KEPT_DOUGH, levainPart, raised, STIFF_FEED, yeasted } from './cases';
+import { fed, KEPT_DOUGH, levainPart, plainDough, raised, STIFF_FEED, yeasted } from './cases';
 
 /** One rule of the trade that the model is held against. */
 export interface CalibrationCase {
@@ -66,8 +66,6 @@ export const coldBiga = yeasted({
   hours: 90,
 });
 const starter = (k: number, placeC = 25) => fed({ kind: 'starter', ratio: [1, k, k], placeC });
-const dough = (freshPct: number, tempC: number, massKg: number) =>
-  yeasted({ kind: 'dough', freshPct, startC: tempC, hydration: 0.62, saltPct: 2.5, massKg });
 const carry = (share: number) =>
   raised({
     kind: 'carry-over',
@@ -76,7 +74,7 @@ const carry = (share: number) =>
     massKg: 0.28,
   });
 const coldBalls = {
-  ...dough(0.3, 22, 0.28),
+  ...plainDough(0.3, 22, 0.28),
   stays: [
     { placeC: 22, hours: 1 },
     { placeC: 4, hours: 24 },
@@ -132,12 +130,12 @@ export const fittedCases = (m: Measures): readonly CalibrationCase[] => [
     ],
   ]),
   ...calibrationRows('hours to double', true, [
-    ['dough-2', [1.3, 1.8], 1.73, () => m.hoursToRise(dough(2, 25, 1), 2)],
+    ['dough-2', [1.3, 1.8], 1.73, () => m.hoursToRise(plainDough(2, 25, 1), 2)],
     [
       'dough-015',
       [9, 12],
       9.88,
-      () => m.hoursToRise({ ...dough(0.15, 24, 0.28), work: [{ atH: 2, gasKept: 0.5 }] }, 2),
+      () => m.hoursToRise({ ...plainDough(0.15, 24, 0.28), work: [{ atH: 2, gasKept: 0.5 }] }, 2),
     ],
     ['carry-75', [1.5, 3], 2.62, () => m.hoursToRise(carry(0.75), 2)],
     ['carry-25', [4.5, 7.5], 5.85, () => m.hoursToRise(carry(0.25), 2)],
