@@ -10,9 +10,9 @@ import { planFacts } from '@/server/plan/facts';
 import { loadShop } from '@/server/shop/load-shop';
 import { ensureShop } from '@/server/shop/new-shop';
 import { methodAnswer } from '@/shop/doughs/method-answer';
-import { bakeFormSchema } from '@/shop/plan/bake-form';
+import { bakeFormSchema } from '@/shop/doughs/bake-form';
 import { planningShop } from '@/shop/plan/facts';
-import { planOfForm, planRequestOf } from '@/shop/plan/poolish-form';
+import { planOfForm, planRequestOf } from '@/shop/doughs/poolish-form';
 import { FRIDAY_FORM } from './fixtures/services';
 
 /** An empty shop on a Monday morning: nothing of a demo’s. */

@@ -6,7 +6,7 @@ import { addEntries, openShop, type Db } from '@/data';
 import { archiveText } from '@/server/archive/write-archive';
 import { contextOver, type ShopContext } from '@/server/context';
 import { lineageOf } from '@/server/lots/lineage';
-import { logView } from '@/server/journal/log';
+import { logView } from '@/server/log/log';
 import { lotView } from '@/server/lots/lot-view';
 import { ensureShop } from '@/server/shop/new-shop';
 import { planView } from '@/server/plan/view';

@@ -2,7 +2,9 @@
 
 import { command } from '@/server/commands/command';
 import { shopContext } from '@/server/context';
+import { shopUnits } from '@/server/shop/shop';
 import type { Outcome } from '@/shop/outcome';
+import { inUnits } from '@/shop/sentence-in-units';
 
 /** The one way in for what a page has done: a command by its name, what it takes, and the id the page made for it. */
 export async function commandAction(
@@ -10,5 +12,6 @@ export async function commandAction(
   args: readonly unknown[],
   id: string,
 ): Promise<Outcome<unknown>> {
-  return command(shopContext(), { name, args, id });
+  const context = shopContext();
+  return inUnits(await command(context, { name, args, id }), shopUnits(context));
 }

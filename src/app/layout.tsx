@@ -6,7 +6,9 @@ import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import '@/ui/fonts';
+import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
+import { figureUnits } from './figure-units';
 import { theme } from '@/ui/theme';
 
 export const metadata: Metadata = {
@@ -32,7 +34,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <AppRouterCacheProvider options={{ key: 'css', nonce, enableCssLayer: true }}>
           <ThemeProvider theme={theme} defaultMode="system" noSsr>
             <CssBaseline />
-            <SnackProvider>{children}</SnackProvider>
+            <ShopUnitsProvider units={figureUnits()}>
+              <SnackProvider>{children}</SnackProvider>
+            </ShopUnitsProvider>
           </ThemeProvider>
         </AppRouterCacheProvider>
       </body>

@@ -12,7 +12,7 @@ const dailySchema = z.array(
 const peopleSchema = z.array(z.string().min(1).max(60)).max(20);
 
 const SHOP_COLUMNS = `name, time_zone AS timeZone, mass_unit AS massUnit, temp_unit AS tempUnit,
-  scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
+  length_unit AS lengthUnit, scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
   work_until_minute AS workUntilMinute, yeast_type AS yeastType, people,
   tap_c AS tapC, mixed_by AS mixedBy, waste, wish`;
 
@@ -44,12 +44,13 @@ export function oneShop(db: Db): Shop {
 /** Writes the shop's settings. */
 export function saveShop(db: Db, shop: Shop): void {
   db.prepare(
-    `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, scale_step_g, fine_step_g,
+    `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, length_unit, scale_step_g, fine_step_g,
        work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by, waste, wish)
-     VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @scaleStepG, @fineStepG,
+     VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @lengthUnit, @scaleStepG, @fineStepG,
        @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy, @waste, @wish)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, time_zone = excluded.time_zone,
        mass_unit = excluded.mass_unit, temp_unit = excluded.temp_unit,
+       length_unit = excluded.length_unit,
        scale_step_g = excluded.scale_step_g, fine_step_g = excluded.fine_step_g,
        work_from_minute = excluded.work_from_minute,
        work_until_minute = excluded.work_until_minute,

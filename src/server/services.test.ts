@@ -10,7 +10,7 @@ import { listBakes, listEntries, listPlaces, openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from './context';
 import { CORE_OPERATIONS } from '@/shop/questions/core-requests';
 import { actOnLot, doStep } from './hands/hands';
-import { logView } from './journal/log';
+import { logView } from './log/log';
 import { logLook } from './hands/look';
 import { lotView } from './lots/lot-view';
 import { moveStep } from './hands/move-step';

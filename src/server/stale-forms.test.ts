@@ -3,7 +3,7 @@ import { listEntries, listEquipment, listPlaces, oneShop, openShopInMemory } fro
 import { contextOver, type ShopContext } from './context';
 import { changeEquipment } from './shop/equipment';
 import { ensureShop } from './shop/new-shop';
-import { changeHours } from './plan/hours';
+import { changeHours } from './shop/hours';
 import { logReading } from './shop/readings';
 import { changePlace, changeShop } from './shop/shop';
 import { undoBatch } from './journal/undo';

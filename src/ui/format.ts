@@ -1,4 +1,10 @@
-import { celsiusToFahrenheit, gramsToOunces, wallTime, type ShopUnits } from '@/core/units';
+import {
+  celsiusToFahrenheit,
+  cmToInches,
+  gramsToOunces,
+  wallTime,
+  type ShopUnits,
+} from '@/core/units';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const MONTHS = [
@@ -62,14 +68,58 @@ export function spanText(ms: number): string {
 }
 
 /** Between a figure and its unit no line breaks. */
-const NO_BREAK = '\u00a0';
+export const NO_BREAK = '\u00a0';
 
-/** Grams as the shop reads them: "620 g", "3.2 kg", "2.1 g", or ounces. */
+/** Ounces in a pound. */
+const POUND_OZ = 16;
+
+/** Grams as the shop reads them: "620 g", "3.2 kg", "2.1 g"; or "8.8 oz", "2 lb 3.5 oz". */
 export function massText(massG: number, units: Pick<ShopUnits, 'massUnit'>): string {
-  if (units.massUnit === 'oz')
-    return `${decimals(gramsToOunces(massG), massG < 100 ? 2 : 1)}${NO_BREAK}oz`;
+  if (units.massUnit === 'oz') return ouncesText(gramsToOunces(massG));
   if (massG >= 10_000) return `${decimals(massG / 1000, 2)}${NO_BREAK}kg`;
   return `${decimals(massG, massG < 10 ? 2 : massG < 100 ? 1 : 0)}${NO_BREAK}g`;
+}
+
+/** "0.031 oz", "8.82 oz", "2 lb 3.3 oz": a dose of yeast is not rounded by more than a hundredth. */
+function ouncesText(ounces: number): string {
+  if (ounces < POUND_OZ)
+    return `${decimals(ounces, ounces < 0.01 ? 4 : ounces < 1 ? 3 : ounces < 10 ? 2 : 1)}${NO_BREAK}oz`;
+  const tenths = Math.round(ounces * 10);
+  const pounds = Math.floor(tenths / (10 * POUND_OZ));
+  const rest = (tenths - pounds * 10 * POUND_OZ) / 10;
+  const whole = `${decimals(pounds, 0)}${NO_BREAK}lb`;
+  return rest === 0 ? whole : `${whole}${NO_BREAK}${decimals(rest, 1)}${NO_BREAK}oz`;
+}
+
+/** Grams on the scale as they are poured, to what can be poured of so much: a tenth of a gram below 100 g. */
+export function pouredText(
+  massG: number,
+  wantedG: number,
+  units: Pick<ShopUnits, 'massUnit'>,
+): string {
+  return units.massUnit === 'oz'
+    ? massText(massG, units)
+    : `${decimals(massG, wantedG < 100 ? 1 : 0)}${NO_BREAK}g`;
+}
+
+/** "2 lb 3.5 oz" as what is set large, and the unit behind it. */
+export function splitUnit(text: string): readonly [string, string] {
+  const at = text.lastIndexOf(NO_BREAK);
+  return [text.slice(0, at), text.slice(at + 1)];
+}
+
+/** Centimetres as the shop reads them: "30 cm" or "11.8 in". */
+export function lengthText(lengthCm: number, units: Pick<ShopUnits, 'lengthUnit'>): string {
+  return units.lengthUnit === 'in'
+    ? `${decimals(cmToInches(lengthCm), 1)}${NO_BREAK}in`
+    : `${decimals(lengthCm, 1)}${NO_BREAK}cm`;
+}
+
+/** Millimetres as the shop reads them: "4 mm" or "0.16 in". */
+export function thicknessText(thickMm: number, units: Pick<ShopUnits, 'lengthUnit'>): string {
+  return units.lengthUnit === 'in'
+    ? `${decimals(cmToInches(thickMm / 10), 2)}${NO_BREAK}in`
+    : `${decimals(thickMm, 1)}${NO_BREAK}mm`;
 }
 
 /** Degrees as the shop reads them: "21°" or "70°F". */
@@ -100,4 +150,14 @@ export function decimals(value: number, digits: number): string {
 export function degreesApartText(apartC: number, units: Pick<ShopUnits, 'tempUnit'>): string {
   const fahrenheit = units.tempUnit === 'F';
   return `${decimals(fahrenheit ? apartC * 1.8 : apartC, 1)}°${fahrenheit ? 'F' : ''}`;
+}
+
+/** Grams to a square centimetre as the shop reads them: "0.36 g/cm²" or "0.082 oz/in²". */
+export function perAreaText(
+  gPerCm2: number,
+  units: Pick<ShopUnits, 'massUnit' | 'lengthUnit'>,
+): string {
+  const mass = units.massUnit === 'oz' ? gramsToOunces(gPerCm2) : gPerCm2;
+  const area = units.lengthUnit === 'in' ? 1 / cmToInches(1) ** 2 : 1;
+  return `${decimals(mass * area, units.massUnit === 'oz' ? 3 : 2)}${NO_BREAK}${units.massUnit}/${units.lengthUnit}²`;
 }

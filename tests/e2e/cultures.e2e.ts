@@ -146,7 +146,7 @@ test('a nearly empty jar is fed for 06:30: short of the wish it says what all of
   await waitForText(page, 'Levain of Plinth: built.');
   await open('plinth');
   expect(await page.$eval('select[name="fromLotId"]', (one) => one.textContent)).toContain(
-    'the jar, 60 g',
+    'the jar, 60\u00a0g',
   );
   await typeHour('readyAt', '28', '0630');
   await type('need', '420');
@@ -154,7 +154,7 @@ test('a nearly empty jar is fed for 06:30: short of the wish it says what all of
   await page.waitForFunction(() => /ripe at (Sat )?\d\d:\d\d/.test(document.body.innerText));
   const said = await page.$eval(
     '[data-testid="ratio"]',
-    (one) => one.parentElement?.textContent ?? '',
+    (one) => one.parentElement?.textContent?.replaceAll('\u00a0', ' ') ?? '',
   );
   expect(said).toMatch(/60 g there, all in|before the wanted hour|after the wanted hour|just/);
   await clickButton('Feed now');

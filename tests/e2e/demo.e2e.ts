@@ -214,7 +214,7 @@ test('a temperature measured in a place teaches Olvik the place, and a wrong one
   const form = 'form[aria-label="Reading in Bench"]';
   await page.type(`${form} input`, '24');
   await page.click(`${form} button`);
-  await waitForText(page, 'Bench: 24 °C measured, taken to be');
+  await waitForText(page, 'Bench: 24° measured, taken to be');
   await goto('/learned');
   await waitForText(page, 'warmer than set');
   await goto('/shop');

@@ -171,7 +171,7 @@ test('the shop’s places can be changed, and a wrong one is refused by name', a
   await waitForText(page, 'Temperature: 400 °C is not possible. Allowed: −30 to 45 °C.');
   await type(page, 'form[aria-label="Bench"] input[name="tempC"]', '23');
   await page.click('form[aria-label="Bench"] button[type="submit"]');
-  await waitForText(page, 'Bench: 23 °C from now on.');
+  await waitForText(page, 'Bench: 23° from now on.');
 });
 
 test('a code that no lot has gets the product’s own page', async () => {

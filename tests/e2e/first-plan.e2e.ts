@@ -62,7 +62,7 @@ test('from an empty shop to a first planned service along the first steps: under
   await press(page, 'Change Bench');
   await type(page, 'form[aria-label="Bench"] input[name="tempC"]', '22');
   await page.click('form[aria-label="Bench"] button[type="submit"]');
-  await waitForText(page, 'Bench: 22 °C from now on.');
+  await waitForText(page, 'Bench: 22° from now on.');
 
   await back();
   await follow('Plan', 'Ask for a service');

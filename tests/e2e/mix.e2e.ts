@@ -162,7 +162,9 @@ test('the salt can not be forgotten, and the dough that was weighed is divided',
   await page.waitForSelector('[data-testid="out"]');
   await clickText('Finish this mix');
   await waitForText(page, 'It stands in the Log');
-  expect(await page.$eval('[data-testid="divide"]', (one) => one.textContent)).toBe('40 × 244 g');
+  expect(await page.$eval('[data-testid="divide"]', (one) => one.textContent)).toBe(
+    '40 × 244\u00a0g',
+  );
 });
 
 /** The words of a PDF, by a reader of its own. */

@@ -3,7 +3,7 @@ import { connection } from 'next/server';
 import { DiscardedWeeks } from '@/features/log/discarded-weeks';
 import { Log } from '@/features/log/log';
 import { shopContext } from '@/server/context';
-import { logView } from '@/server/journal/log';
+import { logView } from '@/server/log/log';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { noteAction, undoAction } from '../actions';

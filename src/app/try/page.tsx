@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Playground } from '@/features/lot/playground';
 import { shopContext } from '@/server/context';
-import { logView } from '@/server/journal/log';
+import { logView } from '@/server/log/log';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 

@@ -1,6 +1,8 @@
 export { DomainError, outOfRangeSentence, requireNumber, type NumberRule } from './errors';
 export { addHours, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from './instants';
-export type { ShopUnits } from './shop-units';
+export { cmToInches } from './lengths';
+export { unitsOf, type ShopUnits } from './shop-units';
+export { readQuantity, unitOf, type QuantityKind } from './typed-quantity';
 export { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 export { gramsToOunces, ouncesToGrams, roundKeepingSum, roundToStep } from './weights';
 export { fromFreshEquivalentG, toFreshEquivalentG, YEAST_TYPES, type YeastType } from './yeast';

@@ -1,6 +1,6 @@
 'use client';
 
-import { placeChoices } from '@/ui/place-choices';
+import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -9,7 +9,7 @@ import { tempAt } from '@/core/forecast';
 import { YEAST_TYPES } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 
-import { WallTimeField } from '@/ui/wall-time-field';
+import { formFields } from '@/ui/fields/form-fields';
 import type { BakeFields } from './fields';
 
 type Field = keyof BakeFields;
@@ -30,52 +30,12 @@ export function BakeFieldsForm(props: {
   onChange: (changed: Partial<BakeFields>) => void;
 }) {
   const { view, fields, wrong, onChange } = props;
-  const text = (field: Field, label: string, numeric = true) => (
-    <TextField
-      key={field}
-      name={field}
-      label={label}
-      value={fields[field] ?? ''}
-      onChange={(event) => onChange({ [field]: event.target.value })}
-      error={wrong[field] !== undefined}
-      helperText={wrong[field] ?? ''}
-      slotProps={{ htmlInput: { inputMode: numeric ? 'decimal' : 'text', maxLength: 40 } }}
-    />
-  );
-  const choice = (
-    field: Field,
-    label: string,
-    options: readonly { id: string; name: string }[],
-  ) => (
-    <TextField
-      key={field}
-      select
-      slotProps={{ select: { native: true } }}
-      name={field}
-      label={label}
-      value={fields[field] ?? ''}
-      onChange={(event) => {
-        const place = view.facts.places.find((one) => one.id === event.target.value);
-        const room =
-          field === 'poolishPlaceId'
-            ? {
-                roomC: String(
-                  place === undefined ? 21 : Math.round(2 * tempAt(place, view.facts.nowMs)) / 2,
-                ),
-              }
-            : {};
-        onChange({ [field]: event.target.value, ...room });
-      }}
-      error={wrong[field] !== undefined}
-      helperText={wrong[field] ?? ''}
-    >
-      {options.map((option) => (
-        <option key={option.id} value={option.id}>
-          {option.name}
-        </option>
-      ))}
-    </TextField>
-  );
+  const { figure, choice, hour } = formFields(fields, wrong, onChange, true);
+  const poolishAt = (poolishPlaceId: string) => {
+    const place = view.facts.places.find((one) => one.id === poolishPlaceId);
+    const roomC = place === undefined ? 21 : Math.round(2 * tempAt(place, view.facts.nowMs)) / 2;
+    onChange({ poolishPlaceId, roomC: String(roomC) });
+  };
   const places = placeChoices(view.facts.places, view.facts.nowMs, view.units);
   const yeasts = YEAST_TYPES.map((type) => ({ id: type, name: type }));
   return (
@@ -86,28 +46,24 @@ export function BakeFieldsForm(props: {
       sx={{ display: 'grid', gap: 1.25 }}
     >
       <Typography variant="h2">How many, when?</Typography>
-      {text('name', 'Name', false)}
+      <TextField
+        name="name"
+        label="Name"
+        value={fields.name}
+        onChange={(event) => onChange({ name: event.target.value })}
+        error={wrong['name'] !== undefined}
+        helperText={wrong['name'] ?? ''}
+        slotProps={{ htmlInput: { maxLength: 40 } }}
+      />
       <Pair>
-        {text('balls', 'Balls')}
-        {text('ballG', 'Weight of one, g')}
+        {figure('balls', 'Balls')}
+        {figure('ballG', 'Weight of one', 'mass')}
       </Pair>
-      <WallTimeField
-        label="Ready from"
-        value={fields.readyFrom}
-        onChange={(readyFrom) => onChange({ readyFrom })}
-        error={wrong['readyFrom']}
-        name="readyFrom"
-      />
-      <WallTimeField
-        label="Ready to"
-        value={fields.readyTo}
-        onChange={(readyTo) => onChange({ readyTo })}
-        error={wrong['readyTo']}
-        name="readyTo"
-      />
+      {hour('readyFrom', 'Ready from')}
+      {hour('readyTo', 'Ready to')}
       <Pair>
-        {choice('poolishPlaceId', 'Poolish stands in', places)}
-        {text('roomC', 'Now there, °C')}
+        {choice('poolishPlaceId', 'Poolish stands in', places, poolishAt)}
+        {figure('roomC', 'Now there', 'temperature')}
       </Pair>
       {choice('doughPlaceId', 'Dough stands in', places)}
       <Typography variant="h2" sx={{ mt: 1 }}>
@@ -115,7 +71,7 @@ export function BakeFieldsForm(props: {
       </Typography>
       {choice('flourId', 'Flour', view.flours)}
       <Pair>
-        {NUMBERS.map((one) => text(one.field, one.label))}
+        {NUMBERS.map((one) => figure(one.field, one.label))}
         {choice('yeastType', 'Yeast', yeasts)}
       </Pair>
     </Box>

@@ -8,7 +8,7 @@ import { toLocalText } from '@/core/units';
 import { momentText, spanText } from '@/ui/format';
 import { GlyphDisc, type GlyphName } from '@/ui/marks/glyphs';
 import { rem } from '@/ui/rem';
-import { WallTimeField } from '@/ui/wall-time-field';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
 import type { HeldField } from './fields';
 
 const NUDGE_MS = 15 * 60_000;

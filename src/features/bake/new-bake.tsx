@@ -19,7 +19,7 @@ import { BakeFieldsForm } from './bake-fields-form';
 import { firstFields, type BakeFields } from './fields';
 import { FormulaTable } from './formula-table';
 import { MomentsPanel } from './moments-panel';
-import { MethodRemarks } from '@/ui/method-remarks';
+import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { MethodStages } from '@/ui/strand/method-stages';
 import { useBakePlan } from './use-bake-plan';
 import { rem } from '@/ui/rem';

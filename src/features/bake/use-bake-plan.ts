@@ -3,9 +3,9 @@
 import { useMemo } from 'react';
 import type { MethodPlan } from '@/core/planner';
 import { DomainError } from '@/core/units';
-import { bakeFormSchema, type BakeForm } from '@/shop/plan/bake-form';
+import { bakeFormSchema, type BakeForm } from '@/shop/doughs/bake-form';
 import { noMethodPlanSentence } from '@/shop/doughs/method-request';
-import { planRequestOf, type PlanningFacts } from '@/shop/plan/poolish-form';
+import { planRequestOf, type PlanningFacts } from '@/shop/doughs/poolish-form';
 import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import type { BakeFields } from './fields';
 

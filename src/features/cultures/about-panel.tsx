@@ -14,7 +14,7 @@ import type { CultureActions } from './culture-actions';
 import { HealthDialog } from './health-dialog';
 import { LastFeeds } from './last-feeds';
 import { maintenanceText } from './maintenance-words';
-import { PanelHead } from '@/ui/panel-parts';
+import { PanelHead } from '@/ui/panels/panel-parts';
 import { PeaksChart } from './peaks-chart';
 import { RestPanel } from './rest-panel';
 

@@ -7,7 +7,7 @@ import { useCallback } from 'react';
 import type { RefreshSheet } from '@/core/cultures';
 import { fromLocalText } from '@/core/units';
 import type { ChainFacts } from '@/server/cultures/chain-facts';
-import { decimals, massText, percentText } from '@/ui/format';
+import { massText, percentText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';
@@ -23,7 +23,7 @@ import {
   PanelRefusal,
   WeightLine,
   FlourLines,
-} from '@/ui/panel-parts';
+} from '@/ui/panels/panel-parts';
 import { checkRefresh, firstRefresh, type RefreshFields } from './refresh-fields';
 import { remarkText, refreshVerdict } from './refresh-words';
 import { useWish } from './use-wish';
@@ -99,7 +99,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
             <ChainChart facts={facts} next={sheet} />
             <ActButton
               title="Refresh now"
-              under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields)}`}
+              under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields, facts)}`}
               glyph="mix"
               disabled={busy}
               onAct={() => take(sheet)}
@@ -131,10 +131,10 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
   );
 }
 
-function ballsText(sheet: RefreshSheet, fields: RefreshFields): string {
+function ballsText(sheet: RefreshSheet, fields: RefreshFields, { units }: ChainFacts): string {
   const ballG = Number(fields.ballG.replace(',', '.'));
   if (!(ballG > 0)) return 'as one';
-  return `${Math.floor(sheet.amounts.totalG / ballG + 1e-6)} balls of ${decimals(ballG, 0)} g`;
+  return `${Math.floor(sheet.amounts.totalG / ballG + 1e-6)} balls of ${massText(ballG, units)}`;
 }
 
 /** The grams to weigh, with the water that a dry skin lost. */
@@ -155,10 +155,10 @@ function Weigh(props: { sheet: RefreshSheet; facts: ChainFacts; fields: RefreshF
       <FlourLines lines={amounts.flours} flours={facts.flours} />
       <WeightLine name="Water" massG={amounts.waterG + skinG}>
         {sheet.water === null ? '' : waterText(sheet.water, facts.units)}
-        {skinG >= 1 ? `, ${Math.round(skinG)} g of it for the dry skin` : ''}
+        {skinG >= 1 ? `, ${massText(Math.round(skinG), facts.units)} of it for the dry skin` : ''}
       </WeightLine>
-      {amounts.saltG > 0 ? <WeightLine name="Salt" massG={amounts.saltG} digits={1} /> : null}
-      {amounts.oilG > 0 ? <WeightLine name="Oil" massG={amounts.oilG} digits={1} /> : null}
+      {amounts.saltG > 0 ? <WeightLine name="Salt" massG={amounts.saltG} /> : null}
+      {amounts.oilG > 0 ? <WeightLine name="Oil" massG={amounts.oilG} /> : null}
     </Box>
   );
 }

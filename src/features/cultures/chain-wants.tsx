@@ -1,9 +1,11 @@
-import { placeChoices } from '@/ui/place-choices';
+import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import type { ChainFacts } from '@/server/cultures/chain-facts';
 import { decimals, massText } from '@/ui/format';
 
-import { ChoiceField, FieldRow, FigureField, ReadyField } from '@/ui/panel-parts';
+import { FieldRow } from '@/ui/panels/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { formFields, ReadyField } from '@/ui/fields/form-fields';
 import type { RefreshFields } from './refresh-fields';
 
 /** What is wanted of a refresh: from which leftover, how much, when, and what it is held at. */
@@ -14,28 +16,7 @@ export function ChainWants(props: {
   onChange: (changed: Partial<RefreshFields>) => void;
 }) {
   const { facts, fields, errors, onChange } = props;
-  const figure = (name: keyof RefreshFields, label: string) => (
-    <FigureField
-      name={name}
-      label={label}
-      value={fields[name]}
-      error={errors[name]}
-      onChange={(value) => onChange({ [name]: value })}
-    />
-  );
-  const choice = (
-    name: keyof RefreshFields,
-    label: string,
-    options: readonly { readonly id: string; readonly name: string }[],
-  ) => (
-    <ChoiceField
-      name={name}
-      label={label}
-      value={fields[name]}
-      options={options}
-      onChange={(value) => onChange({ [name]: value })}
-    />
-  );
+  const { figure, choice } = formFields(fields, errors, onChange);
   return (
     <FieldRow columns={8}>
       <Box sx={{ gridColumn: { md: 'span 3' }, display: 'grid' }}>
@@ -57,9 +38,11 @@ export function ChainWants(props: {
         { id: 'leftover', name: 'leftover' },
         { id: 'dough', name: 'balls' },
       ])}
-      {fields.fixed === 'leftover' ? figure('leftoverG', 'Of it, g') : figure('balls', 'Balls')}
-      {figure('ballG', 'Each, g')}
-      {figure('weighsG', 'Weighs now, g')}
+      {fields.fixed === 'leftover'
+        ? figure('leftoverG', 'Of it', 'mass')
+        : figure('balls', 'Balls')}
+      {figure('ballG', 'Each', 'mass')}
+      {figure('weighsG', 'Weighs now', 'mass')}
       {choice('seeks', 'Find', [
         { id: 'share', name: 'the share' },
         { id: 'hour', name: 'the hour' },

@@ -1,6 +1,6 @@
 'use client';
 
-import { FieldRow, PanelHead, PanelRefusal } from '@/ui/panel-parts';
+import { FieldRow, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -13,7 +13,8 @@ import type { DescribingFacts } from '@/server/cultures/describing-facts';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { useSay } from '@/ui/snack';
 import { useAskAnew } from '@/ui/ask-anew';
-import { WallTimeField } from '@/ui/wall-time-field';
+import { FigureField } from '@/ui/fields/figure-field';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
 import type { CultureActions } from './culture-actions';
 import { describedForm, firstDescription, KIND_NAMES, type Description } from './description';
 import { fieldsOf } from './description-fields';
@@ -27,10 +28,11 @@ export function DescribePanel({
   actions: CultureActions;
 }) {
   const { culture } = facts;
-  const { control, register, handleSubmit } = useForm<Description>({
+  const { control, register, setValue, handleSubmit } = useForm<Description>({
     defaultValues: firstDescription(facts),
   });
-  const { kind, start } = useWatch({ control }) as Description;
+  const typed = useWatch({ control }) as Description;
+  const { kind, start } = typed;
   const { run, busy, refused } = useAct(actions);
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const router = useRouter();
@@ -57,15 +59,29 @@ export function DescribePanel({
     askAnew();
     router.push(`/cultures/${encodeURIComponent(culture.id)}/about`);
   };
-  const figure = (name: keyof Description, label: string) => (
-    <TextField
-      key={name}
-      label={label}
-      {...register(name)}
-      error={errors[name] !== undefined || errors[`start.${name}`] !== undefined}
-      slotProps={{ htmlInput: { inputMode: name === 'name' ? 'text' : 'decimal', maxLength: 40 } }}
-    />
-  );
+  const wrongIn = (name: keyof Description) =>
+    errors[name] !== undefined || errors[`start.${name}`] !== undefined;
+  const figure = (name: keyof Description, label: string) =>
+    name === 'name' ? (
+      <TextField
+        key={name}
+        label={label}
+        {...register(name)}
+        error={wrongIn(name)}
+        slotProps={{ htmlInput: { maxLength: 40 } }}
+      />
+    ) : (
+      <FigureField
+        key={name}
+        name={name}
+        label={label}
+        // What ends in G is held in grams.
+        {...(name.endsWith('G') ? { of: 'mass' as const } : {})}
+        value={typed[name]}
+        error={wrongIn(name)}
+        onChange={(value) => setValue(name, value, { shouldDirty: true })}
+      />
+    );
   const choice = (
     name: keyof Description,
     label: string,
@@ -161,13 +177,13 @@ const START_FIGURES: Readonly<
   Record<Description['start'], readonly (readonly [keyof Description, string])[]>
 > = {
   bring: [
-    ['massG', 'In the jar, g'],
+    ['massG', 'In the jar'],
     ['ratio', 'Flour to 1 of mother then'],
     ['rise', 'Risen to now, ×'],
   ],
   begin: [
-    ['flourG', 'Flour, g'],
-    ['waterG', 'Water, g'],
+    ['flourG', 'Flour'],
+    ['waterG', 'Water'],
   ],
   empty: [],
 };

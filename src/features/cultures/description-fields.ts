@@ -21,15 +21,15 @@ const FIELDS: readonly (readonly [keyof Description, string, readonly For[]])[] 
   ['flourId', 'Flour', ['starter', 'carry-over', 'discard']],
   ['secondFlourId', 'Second flour', ['starter']],
   ['secondPct', 'Of the second, %', ['starter']],
-  ['keepG', 'Mother to keep, g', ['starter']],
+  ['keepG', 'Mother to keep', ['starter']],
   ['placeId', 'Home', ['starter', 'carry-over', 'discard']],
-  ['vesselTareG', 'Empty vessel, g', ['starter', 'carry-over', 'discard']],
+  ['vesselTareG', 'Empty vessel', ['starter', 'carry-over', 'discard']],
   ['vesselMl', 'Vessel, ml', ['starter', 'carry-over', 'discard']],
   ['everyH', 'Fed every, h', ['starter', 'carry-over']],
   ['usualRatio', 'Flour to 1 of mother', ['starter']],
   ['discardTo', 'Its rest goes', ['starter']],
   ['keepsDays', 'Keeps, days', ['carry-over', 'discard']],
-  ['limitG', 'Holds at most, g', ['carry-over', 'discard']],
+  ['limitG', 'Holds at most', ['carry-over', 'discard']],
 ];
 
 /** The fields of a kind, with what can be chosen. */

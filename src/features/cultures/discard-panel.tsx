@@ -1,6 +1,6 @@
 'use client';
 
-import { placeChoices } from '@/ui/place-choices';
+import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
@@ -20,15 +20,13 @@ import { HoursCurve } from './hours-curve';
 import { useWish } from './use-wish';
 import {
   ActButton,
-  ChoiceField,
   FieldRow,
-  FigureField,
   Finding,
   PanelHead,
   PanelRefusal,
   WeightLine,
-  ReadyField,
-} from '@/ui/panel-parts';
+} from '@/ui/panels/panel-parts';
+import { formFields, ReadyField } from '@/ui/fields/form-fields';
 
 /** A discard jar: its layers with their age and state, and a dough that takes some of it. */
 export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions: CultureActions }) {
@@ -37,28 +35,7 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
   const wish = useWish('discardDough', { first: () => firstDiscard(facts), check }, actions);
   const { fields, change, errors, wrong, busy, run, answer: dough } = wish;
   const { ref, width } = useWidth(900);
-  const figure = (name: keyof DiscardFields, label: string) => (
-    <FigureField
-      name={name}
-      label={label}
-      value={fields[name]}
-      error={errors[name]}
-      onChange={(value) => change({ [name]: value })}
-    />
-  );
-  const choice = (
-    name: keyof DiscardFields,
-    label: string,
-    options: readonly { readonly id: string; readonly name: string }[],
-  ) => (
-    <ChoiceField
-      name={name}
-      label={label}
-      value={fields[name]}
-      options={options}
-      onChange={(value) => change({ [name]: value })}
-    />
-  );
+  const { figure, choice } = formFields(fields, errors, change);
   const take = (found: DiscardDough) =>
     run(
       () =>
@@ -81,18 +58,22 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
           ? 'Nothing is in it. What is left of a fed jar is collected here.'
           : 'Its flour, water and acid count in any dough; the oldest layer goes first.'}
       </PanelHead>
-      <Layers facts={facts} busy={busy} onThrow={(layer) => throwAway(layer, { run, actions })} />
+      <Layers
+        facts={facts}
+        busy={busy}
+        onThrow={(layer) => throwAway(layer, { run, actions, units })}
+      />
       {layers.length === 0 ? null : (
         <>
           <FieldRow columns={6}>
             {figure('name', 'Dough')}
-            {figure('discardG', 'Discard, g')}
+            {figure('discardG', 'Discard', 'mass')}
             {choice('use', 'Raised by', [
               { id: 'flavour', name: 'yeast, found' },
               { id: 'leaven', name: 'the discard alone' },
             ])}
             {figure('balls', 'Balls')}
-            {figure('ballG', 'Each, g')}
+            {figure('ballG', 'Each', 'mass')}
             {choice('flourId', 'Flour', facts.flours)}
             <ReadyField
               label="Ready to ball at"
@@ -112,7 +93,7 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
             </Typography>
           ) : (
             <>
-              <Finding figure={figureOf(dough)}>{verdictOf(dough, facts)}</Finding>
+              <Finding figure={figureOf(dough, facts)}>{verdictOf(dough, facts)}</Finding>
               <HoursCurve
                 sheet={dough}
                 label="Level of the dough over the hours to come"
@@ -155,16 +136,20 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
 
 function throwAway(
   { jar, massG }: Layer,
-  by: { run: ReturnType<typeof useWish>['run']; actions: CultureActions },
+  by: {
+    run: ReturnType<typeof useWish>['run'];
+    actions: CultureActions;
+    units: DiscardFacts['units'];
+  },
 ): void {
   by.run(
     () => by.actions.takePart({ lotId: jar.lot.id, batch: newBatch(), as: 'gone', massG }),
-    () => `${jar.lot.id}: ${Math.round(massG)} g thrown away.`,
+    () => `${jar.lot.id}: ${massText(massG, by.units)} thrown away.`,
   );
 }
 
-const figureOf = ({ dose }: DiscardDough) =>
-  dose === null ? 'No yeast' : `${decimals(dose.weighedG, dose.weighedG < 1 ? 2 : 1)} g yeast`;
+const figureOf = ({ dose }: DiscardDough, { units }: DiscardFacts) =>
+  dose === null ? 'No yeast' : `${massText(dose.weighedG, units)} yeast`;
 
 function verdictOf(dough: DiscardDough, facts: DiscardFacts): string {
   const { nowMs, units } = facts;
@@ -204,17 +189,13 @@ function Weigh(props: { dough: DiscardDough; facts: DiscardFacts; fields: Discar
       <WeightLine name="Water" massG={dough.waterG}>
         {dough.water === null ? '' : waterText(dough.water, facts.units)}
       </WeightLine>
-      <WeightLine name="Salt" massG={dough.saltG} digits={1} />
+      <WeightLine name="Salt" massG={dough.saltG} />
       {dough.oilG > 0 ? <WeightLine name="Oil" massG={dough.oilG} /> : null}
       {dough.dose === null ? null : (
-        <WeightLine
-          name={`Yeast, ${facts.yeastType}`}
-          massG={stock?.takeG ?? dough.dose.weighedG}
-          digits={2}
-        >
+        <WeightLine name={`Yeast, ${facts.yeastType}`} massG={stock?.takeG ?? dough.dose.weighedG}>
           {stock === null
             ? ''
-            : `of a stock: ${decimals(stock.yeastG, 2)} g yeast in ${decimals(stock.waterG, 0)} g water`}
+            : `of a stock: ${massText(stock.yeastG, facts.units)} yeast in ${massText(stock.waterG, facts.units)} water`}
         </WeightLine>
       )}
     </Box>

@@ -1,6 +1,6 @@
 'use client';
 
-import { ActButton, Finding } from '@/ui/panel-parts';
+import { ActButton, Finding } from '@/ui/panels/panel-parts';
 
 import Box from '@mui/material/Box';
 
@@ -91,7 +91,7 @@ export function FeedFound(props: {
 function Verdict({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
   const { serves, nowMs, timeZone, units } = facts;
   const before = serves === null ? 'the wanted hour' : `the ${serves.title.split(' ')[0] ?? 'mix'}`;
-  const at = { nowMs, timeZone, before };
+  const at = { nowMs, timeZone, before, units };
   const sought =
     sheet.soughtC === null
       ? ''

@@ -1,14 +1,13 @@
-import { ReadyField } from '@/ui/panel-parts';
-import { placeChoices } from '@/ui/place-choices';
+import { formFields, ReadyField } from '@/ui/fields/form-fields';
+import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { toLocalText } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
-import { momentText } from '@/ui/format';
-import { WallTimeField } from '@/ui/wall-time-field';
+import { massText, momentText } from '@/ui/format';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
 import type { FeedFields } from './feed-fields';
 
 /** What is wanted: the hour, the grams, the place; and what of it is found. */
@@ -20,38 +19,7 @@ export function FeedWants(props: {
 }) {
   const { facts, fields, errors, onChange } = props;
   const levain = fields.as === 'levain';
-  const number = (field: 'need' | 'keep' | 'ratio' | 'hydrationPct', label: string) => (
-    <TextField
-      name={field}
-      label={label}
-      value={fields[field]}
-      onChange={(event) => onChange({ [field]: event.target.value })}
-      error={errors[field] !== undefined}
-      slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
-    />
-  );
-  const select = (
-    field: 'placeId' | 'flourId' | 'fromLotId' | 'seeks',
-    label: string,
-    options: readonly { readonly id: string; readonly name: string }[],
-  ) => (
-    <TextField
-      select
-      name={field}
-      label={label}
-      value={fields[field]}
-      slotProps={{ select: { native: true } }}
-      onChange={(event) =>
-        onChange({ [field]: event.target.value, ...(field === 'fromLotId' ? { mixAt: null } : {}) })
-      }
-    >
-      {options.map((one) => (
-        <option key={one.id} value={one.id}>
-          {one.name}
-        </option>
-      ))}
-    </TextField>
-  );
+  const { figure, choice } = formFields(fields, errors, onChange);
   return (
     <Box
       component="form"
@@ -89,29 +57,30 @@ export function FeedWants(props: {
         error={errors['readyAt']}
         onChange={(readyAt) => onChange({ readyAt })}
       />
-      {number('need', 'Need, g')}
-      {levain ? <span /> : number('keep', 'Keep, g')}
-      {select('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
-      {select('seeks', 'Find', [
+      {figure('need', 'Need', 'mass')}
+      {levain ? <span /> : figure('keep', 'Keep', 'mass')}
+      {choice('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
+      {choice('seeks', 'Find', [
         { id: 'ratio', name: 'the ratio' },
         { id: 'hour', name: 'the hour' },
         { id: 'place', name: 'the place' },
         { id: 'amount', name: 'the amount' },
       ])}
       {fields.seeks === 'hour' || fields.seeks === 'place'
-        ? number('ratio', 'Flour to 1 of mother')
-        : select('flourId', 'Flour', facts.flours)}
-      {number('hydrationPct', 'Water, %')}
-      {select(
+        ? figure('ratio', 'Flour to 1 of mother')
+        : choice('flourId', 'Flour', facts.flours)}
+      {figure('hydrationPct', 'Water, %')}
+      {choice(
         'fromLotId',
         'From',
         facts.jars.map((one) => ({
           id: one.jar.lot.id,
           name:
             one.plannedFor === null
-              ? `the jar, ${Math.round(one.massG)} g`
+              ? `the jar, ${massText(Math.round(one.massG), facts.units)}`
               : `the feed of ${momentText(one.plannedFor.madeAtMs, facts.nowMs, facts.timeZone)}`,
         })),
+        (fromLotId) => onChange({ fromLotId, mixAt: null }),
       )}
       {fields.mixAt === null ? (
         <Button

@@ -1,5 +1,6 @@
 import type { FeedBound, FeedSheet } from '@/core/cultures';
-import { decimals, momentText, spanText } from '@/ui/format';
+import type { ShopUnits } from '@/core/units';
+import { decimals, massText, momentText, spanText } from '@/ui/format';
 
 /** "1 : 3.5 : 3.5" from grams. */
 export function ratioText(amounts: {
@@ -17,13 +18,18 @@ const MS_PER_HOUR = 3_600_000;
 /** The verdict of a sheet in words. */
 export function verdictText(
   sheet: FeedSheet,
-  at: { readonly nowMs: number; readonly timeZone: string; readonly before: string },
+  at: {
+    readonly nowMs: number;
+    readonly timeZone: string;
+    readonly before: string;
+    readonly units: Pick<ShopUnits, 'massUnit'>;
+  },
 ): string {
   const ms = sheet.window.bestMs ?? sheet.window.opensMs;
   if (ms === null) return 'Never ripe there: choose a warmer place.';
   const ripe = `ripe at ${momentText(ms, at.nowMs, at.timeZone)}`;
   if (sheet.bound !== null)
-    return `${boundText(sheet.bound)}: ${ripe}, ${missText(sheet, at.before)}.`;
+    return `${boundText(sheet.bound, at.units)}: ${ripe}, ${missText(sheet, at.before)}.`;
   return sheet.missedH === null
     ? `Found: ${ripe}.`
     : `Found: ${ripe}, ${missText(sheet, at.before)}.`;
@@ -39,10 +45,10 @@ function missText({ missedH }: FeedSheet, before: string): string {
 }
 
 /** What keeps a feed from its wish. */
-export function boundText(bound: FeedBound): string {
+export function boundText(bound: FeedBound, units: Pick<ShopUnits, 'massUnit'>): string {
   switch (bound.kind) {
     case 'jar too short':
-      return `${decimals(bound.wantedG, 0)} g of mother wanted, ${decimals(bound.thereG, 0)} g there, all in`;
+      return `${massText(Math.round(bound.wantedG), units)} of mother wanted, ${massText(Math.round(bound.thereG), units)} there, all in`;
     case 'too early':
       return `1 : ${decimals(bound.thinnest, 1)} is the thinnest`;
     case 'too late':

@@ -7,7 +7,7 @@ const FACTS: DescribingFacts = {
   culture: null,
   kind: 'liquid starter',
   nowMs: Date.parse('2026-11-27T05:10:00Z'),
-  units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C' },
+  units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   flours: [
     { id: 'strong', name: 'Strong flour' },
     { id: 'whole', name: 'Wholegrain flour' },

@@ -1,6 +1,6 @@
 'use client';
 
-import { placeChoices } from '@/ui/place-choices';
+import { placeChoices } from '@/ui/fields/place-choices';
 import { isCold, placeKind, tempAt, type PlaceHistory } from '@/core/forecast';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -18,15 +18,9 @@ import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
 import { HoursCurve } from './hours-curve';
 import { useWish } from './use-wish';
-import {
-  ActButton,
-  ChoiceField,
-  FieldRow,
-  Finding,
-  PanelHead,
-  PanelRefusal,
-  ReadyField,
-} from '@/ui/panel-parts';
+import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { ReadyField } from '@/ui/fields/form-fields';
 
 /** A usual room, °C: proposed first. */
 const ROOM_C = 22;

@@ -1,6 +1,6 @@
 import type { RefreshRemark, RefreshSheet, ShareBound } from '@/core/cultures';
 import type { ChainFacts } from '@/server/cultures/chain-facts';
-import { decimals, momentText, percentText, spanText } from '@/ui/format';
+import { decimals, massText, momentText, percentText, spanText } from '@/ui/format';
 
 const MORE: Readonly<Record<ShareBound, string>> = {
   flour: 'the leftover alone is as much dough as that',
@@ -19,10 +19,10 @@ export function refreshVerdict(sheet: RefreshSheet, facts: ChainFacts): string {
     sheet.missedH === null || Math.abs(sheet.missedH) < 0.03
       ? ''
       : `, ${spanText(sheet.missedH * 3_600_000)} ${sheet.missedH < 0 ? 'before' : 'after'} the hour`;
-  return `of the dough is leftover: ${ready}${missed}. ${boundText(sheet)}`.trim();
+  return `of the dough is leftover: ${ready}${missed}. ${boundText(sheet, units)}`.trim();
 }
 
-function boundText({ bound, largest }: RefreshSheet): string {
+function boundText({ bound, largest }: RefreshSheet, units: ChainFacts['units']): string {
   if (bound === null) {
     return largest.share < 0.8
       ? `Up to ${percentText(largest.share, 0)} can be: ${MORE[largest.by]}.`
@@ -30,7 +30,7 @@ function boundText({ bound, largest }: RefreshSheet): string {
   }
   switch (bound.kind) {
     case 'leftover too short':
-      return `${decimals(bound.wantedG, 0)} g of leftover wanted, ${decimals(bound.thereG, 0)} there: all of it makes a smaller dough.`;
+      return `${massText(Math.round(bound.wantedG), units)} of leftover wanted, ${massText(Math.round(bound.thereG), units)} there: all of it makes a smaller dough.`;
     case 'share':
       return `${percentText(bound.share, 0)} is the most: ${MORE[bound.by]}.`;
     case 'too early':

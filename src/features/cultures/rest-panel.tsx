@@ -9,7 +9,9 @@ import type { About } from '@/server/cultures/about';
 import { tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import type { CultureActions } from './culture-actions';
-import { ChoiceField, FieldRow, FigureField, PanelRefusal } from '@/ui/panel-parts';
+import { FieldRow, PanelRefusal } from '@/ui/panels/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { FigureField } from '@/ui/fields/figure-field';
 
 const SAYS = {
   frozen: 'About half of the yeast lives through the frost; two or three feeds bring it back.',
@@ -97,10 +99,16 @@ export function RestPanel(props: {
         {how === 'moved' ? (
           <span />
         ) : (
-          <FigureField name="massG" label="Part, g" value={massG} onChange={setMass} />
+          <FigureField name="massG" label="Part" of="mass" value={massG} onChange={setMass} />
         )}
         {how === 'frozen' ? (
-          <FigureField name="flatMm" label="Flat, mm" value={flatMm} onChange={setFlat} />
+          <FigureField
+            name="flatMm"
+            label="Flat"
+            of="thickness"
+            value={flatMm}
+            onChange={setFlat}
+          />
         ) : (
           <span />
         )}

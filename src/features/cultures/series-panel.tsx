@@ -1,6 +1,6 @@
 'use client';
 
-import { placeChoices } from '@/ui/place-choices';
+import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -13,23 +13,15 @@ import { useCallback } from 'react';
 import type { SeriesAnswer } from '@/core/cultures';
 import { toLocalText } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
-import { decimals, momentText, spanText } from '@/ui/format';
+import { massText, momentText, spanText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { rem } from '@/ui/rem';
 
 import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
 import { ratioText } from './feed-words';
-import {
-  ActButton,
-  ChoiceField,
-  FieldRow,
-  FigureField,
-  Finding,
-  PanelHead,
-  PanelRefusal,
-  ReadyField,
-} from '@/ui/panel-parts';
+import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
+import { formFields, ReadyField } from '@/ui/fields/form-fields';
 import { checkSeries, firstSeries, type SeriesFields } from './series-fields';
 import { SeriesPicture } from './series-picture';
 import { useWish } from './use-wish';
@@ -100,6 +92,12 @@ function NotFound(props: {
   );
 }
 
+const FEEDS = ['1', '2', '3', '4'].map((id) => ({ id, name: id }));
+const LASTS = [
+  { id: 'feed', name: 'a feed' },
+  { id: 'levain', name: 'a levain' },
+];
+
 function SeriesWants(props: {
   facts: FeedFacts;
   fields: SeriesFields;
@@ -107,6 +105,7 @@ function SeriesWants(props: {
   onChange: (changed: Partial<SeriesFields>) => void;
 }) {
   const { facts, fields, errors, onChange: change } = props;
+  const { figure, choice } = formFields(fields, errors, change);
   return (
     <FieldRow columns={6}>
       <ReadyField
@@ -114,37 +113,12 @@ function SeriesWants(props: {
         error={errors['readyAt']}
         onChange={(readyAt) => change({ readyAt })}
       />
-      <ChoiceField
-        name="feeds"
-        label="Feeds"
-        value={fields.feeds}
-        options={['1', '2', '3', '4'].map((id) => ({ id, name: id }))}
-        onChange={(feeds) => change({ feeds })}
-      />
-      <ChoiceField
-        name="last"
-        label="The last is"
-        value={fields.last}
-        options={[
-          { id: 'feed', name: 'a feed' },
-          { id: 'levain', name: 'a levain' },
-        ]}
-        onChange={(last) => change({ last: last === 'levain' ? 'levain' : 'feed' })}
-      />
-      <FigureField
-        name="need"
-        label="Need, g"
-        value={fields.need}
-        error={errors['need']}
-        onChange={(need) => change({ need })}
-      />
-      <ChoiceField
-        name="placeId"
-        label="Stands at"
-        value={fields.placeId}
-        options={placeChoices(facts.places, facts.nowMs, facts.units)}
-        onChange={(placeId) => change({ placeId })}
-      />
+      {choice('feeds', 'Feeds', FEEDS)}
+      {choice('last', 'The last is', LASTS, (last) =>
+        change({ last: last === 'levain' ? 'levain' : 'feed' }),
+      )}
+      {figure('need', 'Need', 'mass')}
+      {choice('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
     </FieldRow>
   );
 }
@@ -186,7 +160,7 @@ function SeriesTable({
               </TableCell>
               {[feed.amounts.motherG, feed.amounts.flourG, feed.amounts.waterG].map((massG, at) => (
                 <TableCell key={at} align="right" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
-                  {decimals(massG, massG < 20 ? 1 : 0)} g
+                  {massText(massG, facts.units)}
                 </TableCell>
               ))}
               <TableCell>{takenText(feed.takenPastBestH)}</TableCell>
@@ -216,11 +190,11 @@ function verdictOf(series: Found, facts: FeedFacts): string {
     Math.abs(series.missedH) < 0.1
       ? ''
       : `, ${spanText(series.missedH * 3_600_000)} ${series.missedH < 0 ? 'before' : 'after'} the wanted hour`;
-  const from = `${decimals(series.fromJarG, series.fromJarG < 20 ? 1 : 0)} g of the jar go in`;
+  const from = `${massText(series.fromJarG, facts.units)} of the jar go in`;
   const over =
     series.overG < 1
       ? 'nothing is made that is not used'
-      : `${decimals(series.overG, 0)} g are left over, less mother can not be weighed`;
+      : `${massText(Math.round(series.overG), facts.units)} are left over, less mother can not be weighed`;
   return `Flour to 1 of mother, feed by feed: ${ripe}${missed}. ${from}; ${over}.`;
 }
 

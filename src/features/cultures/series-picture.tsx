@@ -1,5 +1,5 @@
 import { BaseLine, ChartFrame } from '@/ui/chart/chart-frame';
-import { PhaseCurve } from '@/ui/chart/phase-curve';
+import { PhaseCurve } from '@/ui/strand/phase-curve';
 import { TimeRuler } from '@/ui/chart/time-ruler';
 import { scaleLinear, scaleTime } from 'd3';
 import type { SeriesAnswer } from '@/core/cultures';

@@ -1,4 +1,4 @@
-import { WeightLine, FlourLines } from '@/ui/panel-parts';
+import { WeightLine, FlourLines } from '@/ui/panels/panel-parts';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
@@ -11,6 +11,7 @@ import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { fillOf, type Scales } from '@/ui/chart/curve-paths';
 import { clockText, decimals, massText, percentText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
+import { useShopUnits, type FigureUnits } from '@/ui/fields/shop-units';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { waterText } from '@/ui/water-text';
@@ -24,7 +25,9 @@ export function WeighLines({ sheet, facts }: { sheet: FeedSheet; facts: FeedFact
     <Box component="section" aria-label="Weigh">
       <Typography variant="h2">Weigh</Typography>
       <WeightLine name={facts.culture.name} massG={amounts.motherG}>
-        {offered === undefined ? '' : `of ${Math.round(sheet.leftG + amounts.motherG)} in the jar`}
+        {offered === undefined
+          ? ''
+          : `of ${massText(Math.round(sheet.leftG + amounts.motherG), facts.units)} in the jar`}
       </WeightLine>
       <FlourLines lines={amounts.flours} flours={facts.flours} />
       <WeightLine name="Water" massG={amounts.waterG}>
@@ -44,11 +47,7 @@ export function OldJar(props: { sheet: FeedSheet; facts: FeedFacts; levain: bool
     <Box component="section" aria-label="Left in the old jar">
       <Typography variant="h2">{levain ? 'Stays in the jar' : 'Left in the old jar'}</Typography>
       <Typography sx={{ fontSize: rem(34), fontWeight: 700, lineHeight: 1.15 }}>
-        {decimals(sheet.leftG, 0)}
-        <Box component="span" sx={{ fontSize: rem(17), fontWeight: 400 }}>
-          {' '}
-          g
-        </Box>
+        {massText(Math.round(sheet.leftG), facts.units)}
       </Typography>
       <Typography variant="body2">{levain ? keptText(facts) : leftText(sheet, facts)}</Typography>
       <CautionLine at="leaven" />
@@ -143,6 +142,7 @@ export function Choices(props: {
   onTake: (choice: FeedChoice) => void;
 }) {
   const { title, choices, nameOf, onTake } = props;
+  const units = useShopUnits();
   if (choices.length === 0) return null;
   return (
     <Box component="section" aria-label={title}>
@@ -169,7 +169,7 @@ export function Choices(props: {
               {ratioText(choice.amounts)}
             </Typography>
             <Typography variant="caption" component="p" sx={{ width: SMALL.width }}>
-              {choice.bound === null ? gramsText(choice) : boundText(choice.bound)}
+              {choice.bound === null ? gramsText(choice, units) : boundText(choice.bound, units)}
             </Typography>
           </ButtonBase>
         ))}
@@ -178,10 +178,9 @@ export function Choices(props: {
   );
 }
 
-function gramsText({ amounts }: FeedChoice): string {
+function gramsText({ amounts }: FeedChoice, units: FigureUnits): string {
   const { motherG, flourG, waterG } = amounts;
-  const mother = decimals(motherG, motherG < 10 ? 1 : 0);
-  return `${mother} + ${decimals(flourG, 0)} + ${decimals(waterG, 0)} g`;
+  return [motherG, flourG, waterG].map((one) => massText(one, units)).join(' + ');
 }
 
 function SmallCurve({ choice }: { choice: FeedChoice }) {

@@ -3,7 +3,7 @@ import type { StarterRow } from '@/server/cultures/rows/starter-row';
 import type { CulturesView } from '@/server/cultures/view';
 import type { Strand } from '@/server/tide';
 import { fillOf, lineOf, type Scales } from '@/ui/chart/curve-paths';
-import { momentText, percentText, riseText, spanText, tempText } from '@/ui/format';
+import { massText, momentText, percentText, riseText, spanText, tempText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
@@ -84,7 +84,7 @@ function underText(row: StarterRow, view: CulturesView) {
       ? ' · slower than itself'
       : due !== null && due.lateH >= 1
         ? ` · feed ${spanText(due.lateH * 3_600_000)} late`
-        : ` · ${Math.round(massG)} g`;
+        : ` · ${massText(Math.round(massG), view.units)}`;
   return `${kind} ${percentText(culture.hydration, 0)} · ${stands}${late}`;
 }
 

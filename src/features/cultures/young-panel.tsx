@@ -9,20 +9,14 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useState } from 'react';
 import type { YoungFacts } from '@/server/cultures/young-facts';
-import { dateText, decimals, tempText } from '@/ui/format';
+import { dateText, decimals, massText, tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import type { CultureActions } from './culture-actions';
-import {
-  ActButton,
-  ChoiceField,
-  FieldRow,
-  FigureField,
-  Finding,
-  PanelHead,
-  PanelRefusal,
-} from '@/ui/panel-parts';
+import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { FigureField } from '@/ui/fields/figure-field';
 
 /** The first days of a culture: what to do and expect by the day, and its feeds; no forecast. */
 export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: CultureActions }) {
@@ -67,12 +61,14 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
           <FieldRow columns={4}>
             <FigureField
               name="motherG"
-              label={`Keep, g of ${decimals(massG, 0)}`}
+              label="Keep"
+              of="mass"
+              more={` of ${massText(massG, units)}`}
               value={motherG}
               onChange={setMother}
             />
-            <FigureField name="flourG" label="Flour, g" value={flourG} onChange={setFlour} />
-            <FigureField name="waterG" label="Water, g" value={waterG} onChange={setWater} />
+            <FigureField name="flourG" label="Flour" of="mass" value={flourG} onChange={setFlour} />
+            <FigureField name="waterG" label="Water" of="mass" value={waterG} onChange={setWater} />
             <ChoiceField
               name="placeId"
               label="Stands at"
@@ -94,7 +90,9 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
           <LinkButton href={`/lots/${encodeURIComponent(lotId)}`}>Look at it</LinkButton>
           <ActButton
             title="Fed now"
-            under={`${motherG} + ${flourG} + ${waterG} g`}
+            under={[motherG, flourG, waterG]
+              .map((one) => massText(Number(one.replace(',', '.')) || 0, units))
+              .join(' + ')}
             glyph="feed"
             disabled={busy}
             onAct={feed}

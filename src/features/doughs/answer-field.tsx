@@ -1,7 +1,7 @@
 'use client';
 
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { FigureField } from '@/ui/fields/figure-field';
 
 /** Grams for a line that waits for them: taken when the field is left or with Enter. */
 export function AnswerField(props: {
@@ -20,17 +20,16 @@ export function AnswerField(props: {
     if (fits) onAnswer(massG);
   };
   return (
-    <TextField
+    <FigureField
       name={name}
-      label="is, g"
+      label="is"
+      of="mass"
       value={text}
-      error={wrong}
-      helperText={wrong ? 'Allowed: 0.01 to 1000000 g.' : ''}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={take}
-      onKeyDown={(event) => (event.key === 'Enter' ? take() : undefined)}
-      slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
-      sx={{ width: 96 }}
+      error={wrong ? 'Allowed: 0.01 to 1000000 g.' : undefined}
+      onChange={setText}
+      onLeave={take}
+      onEnterKey={take}
+      width={96}
     />
   );
 }

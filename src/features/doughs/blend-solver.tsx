@@ -13,9 +13,9 @@ import {
   type Flour,
 } from '@/core/flour';
 import { decimals } from '@/ui/format';
-import { ChoiceField } from '@/ui/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
-import { NumberBox } from './number-box';
+import { NumberBox } from '../../ui/fields/number-box';
 
 const WISHES: readonly { readonly id: BlendWish['of']; readonly name: string }[] = [
   { id: 'strength', name: 'strength, W' },

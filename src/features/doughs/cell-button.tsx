@@ -13,9 +13,11 @@ export function CellButton(props: {
   typed: string;
   strong: boolean;
   width: number;
+  /** How a typed text is read; left out: a plain number. */
+  read?: (text: string) => number | null;
   onType: ((value: number) => void) | null;
 }) {
-  const { label, shown, typed, strong, width, onType } = props;
+  const { label, shown, typed, strong, width, onType, read = plainNumber } = props;
   const [text, setText] = useState<string | null>(null);
   const look = {
     width,
@@ -40,9 +42,9 @@ export function CellButton(props: {
     );
   }
   const take = () => {
-    const value = Number(text.replace(',', '.'));
+    const value = read(text);
     setText(null);
-    if (text.trim() !== '' && text !== typed && Number.isFinite(value)) onType(value);
+    if (text !== typed && value !== null) onType(value);
   };
   return (
     <TextField
@@ -59,7 +61,7 @@ export function CellButton(props: {
         htmlInput: {
           'aria-label': label,
           inputMode: 'decimal',
-          maxLength: 9,
+          maxLength: 16,
           style: { textAlign: 'right', padding: 0, height: 28 },
         },
         input: { sx: { minHeight: 30, fontSize: rem(16) } },
@@ -67,4 +69,9 @@ export function CellButton(props: {
       sx={{ width }}
     />
   );
+}
+
+function plainNumber(text: string): number | null {
+  const value = Number(text.replace(',', '.'));
+  return text.trim() === '' || !Number.isFinite(value) ? null : value;
 }

@@ -1,7 +1,7 @@
 import type { DoughFacts } from '@/shop/doughs/facts';
 import type { MethodAnswer } from '@/shop/doughs/method-answer';
 
-import { decimals, massText } from '@/ui/format';
+import { decimals, lengthText, massText } from '@/ui/format';
 import { TellsList, type PlainTell } from '@/ui/tells-list';
 import type { DoughColumns } from '@/core/formula';
 import type { Method } from '@/core/methods';
@@ -38,7 +38,7 @@ function doughTells(props: Parameters<typeof DoughsTells>[0]): PlainTell[] {
       says: `${decimals(dough.saltShare * 100, 2)} %`,
       detail:
         brought !== undefined && brought > 0.5
-          ? `${decimals(brought, 0)} g come with the leaven`
+          ? `${massText(Math.round(brought), facts.units)} come with the leaven`
           : 'all of it weighed in',
     },
     {
@@ -60,7 +60,11 @@ function makes(method: Method, columns: DoughColumns | null, { units }: DoughFac
     return { ask: 'Makes, held', says, detail: more === '' ? all : `and ${more}` };
   }
   if (target.by === 'diameter') {
-    return { ask: 'Makes, held', says: `${target.count} × ${target.diameterCm} cm`, detail: all };
+    return {
+      ask: 'Makes, held',
+      says: `${target.count} × ${lengthText(target.diameterCm, units)}`,
+      detail: all,
+    };
   }
   if (target.by === 'tray') {
     return {

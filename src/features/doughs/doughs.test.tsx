@@ -15,7 +15,7 @@ import { DoughsTells } from './doughs-tells';
 import { EndurancePanel } from './endurance-panel';
 import { FormulaPanel } from './formula-panel';
 import { methodOfRecipe } from './method-of-recipe';
-import { MethodRemarks } from '@/ui/method-remarks';
+import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { RecipeLines } from './recipe-lines';
 
 const db = openShopInMemory();
@@ -26,7 +26,12 @@ const context: ShopContext = {
 };
 const view = doughsView(context, null)!;
 const { facts } = view;
-const UNITS = { timeZone: 'Europe/Oslo', massUnit: 'g' as const, tempUnit: 'C' as const };
+const UNITS = {
+  timeZone: 'Europe/Oslo',
+  massUnit: 'g' as const,
+  tempUnit: 'C' as const,
+  lengthUnit: 'cm' as const,
+};
 const DOUGH: Dough = { ...PLAIN, leavens: [leaven('poolish', 0.25), leaven('carry-over', 0.06)] };
 const columns = doughColumns(DOUGH, 4000, { scaleStepG: 1, fineStepG: 0.1 }, DOUGH_PANTRY);
 const method: Method = { ...LIBRARY[1]!.method, dough: DOUGH };

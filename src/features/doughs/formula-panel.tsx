@@ -10,7 +10,8 @@ import Typography from '@mui/material/Typography';
 import type { Pantry } from '@/core/composition';
 import { strengthOf } from '@/core/flour';
 import type { CellChange, DoughColumns, DoughRow, Held } from '@/core/formula';
-import type { ShopUnits } from '@/core/units';
+import { readQuantity, type ShopUnits } from '@/core/units';
+import { shownFigure } from '@/ui/fields/typed-figure';
 import { decimals, massText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { useWidth } from '@/ui/use-width';
@@ -48,7 +49,7 @@ export function FormulaPanel(props: {
   const column = (width - NAME - WHOLE) / parts;
   const cell = (row: DoughRow, at: Cell) => (
     <TableCell key={at.column} sx={{ width: at.width }}>
-      <Figures row={row} at={at} columns={columns} pantry={pantry} onEdit={onEdit} />
+      <Figures row={row} at={at} columns={columns} pantry={pantry} units={units} onEdit={onEdit} />
     </TableCell>
   );
   return (
@@ -77,7 +78,11 @@ export function FormulaPanel(props: {
               <TableCell sx={{ width: NAME }}>
                 <HeldChoice held={held} onHeld={onHeld} />
               </TableCell>
-              <ColumnHead width={WHOLE} name="Whole dough" says="g, % of all flour" />
+              <ColumnHead
+                width={WHOLE}
+                name="Whole dough"
+                says={`${units.massUnit}, % of all flour`}
+              />
               {columns.leavens.map(({ leaven }) => (
                 <ColumnHead
                   key={leaven.id}
@@ -144,9 +149,10 @@ function Figures(props: {
   at: Cell;
   columns: DoughColumns;
   pantry: Pantry;
+  units: ShopUnits;
   onEdit: (change: CellChange) => void;
 }) {
-  const { row, at, columns, pantry, onEdit } = props;
+  const { row, at, columns, pantry, units, onEdit } = props;
   const name = pantry.get(row.ingredientId)?.name ?? row.ingredientId;
   const share = at.massG / columns.flourG;
   const digits = share > 0 && share < 0.02 ? 2 : 1;
@@ -167,15 +173,15 @@ function Figures(props: {
       </Box>
     );
   }
-  const gramDigits = at.massG < 10 ? 2 : at.massG < 100 ? 1 : 0;
   const leaven = columns.leavens.find((one) => one.leaven.id === at.column)?.leaven;
   const fixed = leaven !== undefined && isFixed(row.ingredientId, leaven.made.by, pantry);
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
       <CellButton
-        label={`${name}, ${at.name}, g`}
-        shown={decimals(at.massG, gramDigits)}
-        typed={String(Number(at.massG.toFixed(gramDigits)))}
+        label={`${name}, ${at.name}, ${units.massUnit}`}
+        shown={cellMass(at.massG, units)}
+        typed={shownFigure(String(Number(at.massG.toFixed(gramDigits(at.massG)))), 'mass', units)}
+        read={(text) => readQuantity(text, 'mass', units)}
         strong
         width={78}
         onType={fixed ? null : type('grams')}
@@ -191,6 +197,14 @@ function Figures(props: {
     </Box>
   );
 }
+
+const gramDigits = (massG: number) => (massG < 10 ? 2 : massG < 100 ? 1 : 0);
+
+/** A mass in a column that names its unit. */
+const cellMass = (massG: number, units: ShopUnits) =>
+  units.massUnit === 'g'
+    ? decimals(massG, gramDigits(massG))
+    : shownFigure(String(massG), 'mass', units);
 
 /** Salt and oil of a leaven that is taken as it is are what they are. */
 function isFixed(id: string, by: string, pantry: Pantry): boolean {

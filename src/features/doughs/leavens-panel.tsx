@@ -15,8 +15,8 @@ import type { Method } from '@/core/methods';
 import { withLeaven } from '@/core/planner';
 
 import { massText } from '@/ui/format';
-import { ChoiceField } from '@/ui/panel-parts';
-import { NumberBox } from './number-box';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { NumberBox } from '../../ui/fields/number-box';
 
 const KINDS = LEAVEN_KINDS.map((id) => ({ id, name: USUAL_LEAVENS[id].name.toLowerCase() }));
 

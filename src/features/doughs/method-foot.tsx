@@ -12,7 +12,7 @@ import { BatchesPanel } from './batches-panel';
 import type { DoughActions } from './dough-actions';
 import { EndurancePanel } from './endurance-panel';
 import { MethodAct } from './method-act';
-import { MethodRemarks } from '@/ui/method-remarks';
+import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { MethodStages } from '@/ui/strand/method-stages';
 import { ShareSlider } from './share-slider';
 import type { Working } from './use-method';

@@ -13,7 +13,7 @@ import type { DoughsView } from '@/server/doughs/view';
 import { dateText, momentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
-import { WallTimeField } from '@/ui/wall-time-field';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
 import type { DoughActions } from './dough-actions';
 import { FloursOfDough } from './flours-of-dough';
 import { LeavensPanel } from './leavens-panel';

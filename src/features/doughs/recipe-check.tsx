@@ -14,7 +14,7 @@ import { nearestFlour } from '@/core/methods';
 import { DomainError } from '@/core/units';
 import type { DoughsView } from '@/server/doughs/view';
 import { useSay } from '@/ui/snack';
-import { ActButton } from '@/ui/panel-parts';
+import { ActButton } from '@/ui/panels/panel-parts';
 import type { DoughActions } from './dough-actions';
 import { methodOfRecipe } from './method-of-recipe';
 import { RecipeLines } from './recipe-lines';

@@ -14,7 +14,7 @@ import type { DoughsView } from '@/server/doughs/view';
 import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { decimals, massText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { NumberBox } from './number-box';
+import { NumberBox } from '../../ui/fields/number-box';
 
 /** True water, salt, leaven, yeast and weights with their ranges; claims beside them; hours at the baker’s temperature. */
 export function RecipeTruth(props: {
@@ -139,7 +139,13 @@ function Hours({ made, view }: { made: RecipeAsDough; view: DoughsView }) {
   return (
     <Box component="section" aria-label="Its hours">
       <Box sx={{ width: 130 }}>
-        <NumberBox name="recipeC" label="Hours at, °C" value={tempC} onValue={setTempC} />
+        <NumberBox
+          name="recipeC"
+          label="Hours at"
+          of="temperature"
+          value={tempC}
+          onValue={setTempC}
+        />
       </Box>
       <Typography data-testid="recipe-hours" aria-live="polite">
         {refused ??

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SCHOOLS, SCHOOL_QUESTIONS, schoolSays, type Method, type Schools } from '@/core/methods';
-import { ChoiceField } from '@/ui/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
 
 const QUESTIONS = Object.keys(SCHOOL_QUESTIONS) as (keyof Schools)[];
 

@@ -11,7 +11,7 @@ import type { ShareHours } from '@/core/planner';
 import { decimals } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { useTypedCompute } from '@/ui/compute/use-typed-compute';
-import { ChoiceField } from '@/ui/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
 import type { Working } from './use-method';
 
 /** A leaven’s share with two readings, per cent and hours, for its own kind or for any other. */

@@ -1,7 +1,7 @@
 'use client';
 
 import type { DoughFacts } from '@/shop/doughs/facts';
-import { placeChoices } from '@/ui/place-choices';
+import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -10,8 +10,8 @@ import Typography from '@mui/material/Typography';
 import { useRef } from 'react';
 import type { Method, Stay } from '@/core/methods';
 
-import { ChoiceField } from '@/ui/panel-parts';
-import { NumberBox } from './number-box';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { NumberBox } from '../../ui/fields/number-box';
 
 /** The stages of a method with their places and hours: as a rule, and the fewest and most that will do. */
 export function StagesPanel(props: {
@@ -211,13 +211,15 @@ function Mixing(props: {
         />
         <NumberBox
           name="aimC"
-          label="Dough at, °C"
+          label="Dough at"
+          of="temperature"
           value={mix.aimC}
           onValue={(aimC) => set({ aimC })}
         />
         <NumberBox
           name="limitC"
-          label="Pause at, °C"
+          label="Pause at"
+          of="temperature"
           value={mix.limitC}
           onValue={(limitC) => set({ limitC })}
         />

@@ -5,8 +5,10 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { ROUND_STYLES, type Product, type RoundStyle, type Target } from '@/core/formula';
 import type { Method } from '@/core/methods';
-import { ChoiceField } from '@/ui/panel-parts';
-import { NumberBox } from './number-box';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { NumberBox } from '../../ui/fields/number-box';
+import { useShopUnits } from '@/ui/fields/shop-units';
+import { perAreaText } from '@/ui/format';
 
 const WAYS: readonly { readonly id: Target['by']; readonly name: string }[] = [
   { id: 'products', name: 'pieces by weight' },
@@ -62,27 +64,34 @@ function firstTarget(by: Target['by'], method: Method): Target {
 
 function Fields(props: { target: Target; method: Method; set: (target: Target) => void }) {
   const { target, method, set } = props;
+  const units = useShopUnits();
   if (target.by === 'products') {
     return <Products products={target.products} set={(products) => set({ ...target, products })} />;
   }
-  const figure = (name: string, label: string, value: number, to: (value: number) => Target) => (
-    <NumberBox name={name} label={label} value={value} onValue={(next) => set(to(next))} />
-  );
+  const figure = (name: string, label: string, to: (value: number) => Target) => ({
+    name,
+    label,
+    onValue: (next: number) => set(to(next)),
+  });
   if (target.by === 'diameter') {
     return (
       <Two>
-        {figure('count', 'Rounds', target.count, (count) => ({ ...target, count }))}
-        {figure('diameterCm', 'Diameter, cm', target.diameterCm, (diameterCm) => ({
-          ...target,
-          diameterCm,
-        }))}
+        <NumberBox
+          {...figure('count', 'Rounds', (count) => ({ ...target, count }))}
+          value={target.count}
+        />
+        <NumberBox
+          {...figure('diameterCm', 'Diameter', (diameterCm) => ({ ...target, diameterCm }))}
+          of="length"
+          value={target.diameterCm}
+        />
         <ChoiceField
           name="style"
           label="Meant to be"
           value={target.style}
           options={Object.entries(ROUND_STYLES).map(([id, perCm2]) => ({
             id,
-            name: `${id}, ${perCm2} g/cm²`,
+            name: `${id}, ${perAreaText(perCm2, units)}`,
           }))}
           onChange={(style) => set({ ...target, style: style as RoundStyle })}
         />
@@ -92,13 +101,25 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
   if (target.by === 'tray') {
     return (
       <Two>
-        {figure('count', 'Trays', target.count, (count) => ({ ...target, count }))}
-        {figure('thicknessMm', 'Dough laid, mm', target.thicknessMm, (thicknessMm) => ({
-          ...target,
-          thicknessMm,
-        }))}
-        {figure('lengthCm', 'Length, cm', target.lengthCm, (lengthCm) => ({ ...target, lengthCm }))}
-        {figure('widthCm', 'Width, cm', target.widthCm, (widthCm) => ({ ...target, widthCm }))}
+        <NumberBox
+          {...figure('count', 'Trays', (count) => ({ ...target, count }))}
+          value={target.count}
+        />
+        <NumberBox
+          {...figure('thicknessMm', 'Dough laid', (thicknessMm) => ({ ...target, thicknessMm }))}
+          of="thickness"
+          value={target.thicknessMm}
+        />
+        <NumberBox
+          {...figure('lengthCm', 'Length', (lengthCm) => ({ ...target, lengthCm }))}
+          of="length"
+          value={target.lengthCm}
+        />
+        <NumberBox
+          {...figure('widthCm', 'Width', (widthCm) => ({ ...target, widthCm }))}
+          of="length"
+          value={target.widthCm}
+        />
       </Two>
     );
   }
@@ -112,13 +133,27 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
           options={method.dough.leavens.map(({ id, name }) => ({ id, name }))}
           onChange={(leavenId) => set({ ...target, leavenId })}
         />
-        {figure('massG', 'There is, g', target.massG, (massG) => ({ ...target, massG }))}
+        <NumberBox
+          {...figure('massG', 'There is', (massG) => ({ ...target, massG }))}
+          of="mass"
+          value={target.massG}
+        />
       </Two>
     );
   }
-  return target.by === 'flour'
-    ? figure('flourG', 'Flour, g', target.flourG, (flourG) => ({ by: 'flour', flourG }))
-    : figure('doughG', 'Dough, g', target.doughG, (doughG) => ({ by: 'dough', doughG }));
+  return target.by === 'flour' ? (
+    <NumberBox
+      {...figure('flourG', 'Flour', (flourG) => ({ by: 'flour', flourG }))}
+      of="mass"
+      value={target.flourG}
+    />
+  ) : (
+    <NumberBox
+      {...figure('doughG', 'Dough', (doughG) => ({ by: 'dough', doughG }))}
+      of="mass"
+      value={target.doughG}
+    />
+  );
 }
 
 function Products(props: { products: readonly Product[]; set: (products: Product[]) => void }) {
@@ -147,7 +182,8 @@ function Products(props: { products: readonly Product[]; set: (products: Product
           />
           <NumberBox
             name={`weight-${index}`}
-            label="Each, g"
+            label="Each"
+            of="mass"
             value={product.weightG}
             onValue={(weightG) => change(index, { weightG })}
           />

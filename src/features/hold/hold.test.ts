@@ -7,7 +7,7 @@ import { moveWords } from './hold-words';
 const HOUR_MS = 3_600_000;
 const nowMs = Date.parse('2026-11-27T06:10:00+01:00');
 const view = {
-  units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C' },
+  units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   placeNames: { proofer: 'Proofer', fridge: 'Fridge' },
 } as unknown as HoldView;
 const half = (ready: number, young: number, slack: number) => ({

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
-import type { LogView } from '@/server/journal/log';
+import type { LogView } from '@/server/log/log';
 import { dateText, massText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 
@@ -18,7 +18,7 @@ export function DiscardedWeeks({ view }: { view: LogView }) {
   const said = weeks
     .map(
       (week) =>
-        `week of ${dateText(week.fromMs, units.timeZone)}: ${Math.round(week.thrownG)} g thrown away, ${Math.round(week.collectedG)} g set aside`,
+        `week of ${dateText(week.fromMs, units.timeZone)}: ${massText(Math.round(week.thrownG), units)} thrown away, ${massText(Math.round(week.collectedG), units)} set aside`,
     )
     .join('; ');
   return (

@@ -9,7 +9,7 @@ import TextField from '@mui/material/TextField';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { LOG_PART_NAMES } from './parts';
-import type { LogView } from '@/server/journal/log';
+import type { LogView } from '@/server/log/log';
 
 /** A word is looked for once the fingers rest. */
 const REST_MS = 250;

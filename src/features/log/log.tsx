@@ -14,7 +14,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { Fragment, useState, useTransition } from 'react';
-import type { LogRow, LogView } from '@/server/journal/log';
+import type { LogRow, LogView } from '@/server/log/log';
 import type { Outcome } from '@/shop/outcome';
 import { clockText, dateText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';

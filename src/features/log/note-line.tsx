@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState, useTransition, type FormEvent } from 'react';
-import type { LogView } from '@/server/journal/log';
+import type { LogView } from '@/server/log/log';
 import type { Outcome } from '@/shop/outcome';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';

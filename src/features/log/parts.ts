@@ -1,4 +1,4 @@
-import type { LogPart } from '@/server/journal/log';
+import type { LogPart } from '@/server/log/log';
 
 /** The parts of the journal that can be shown, in the order of the menu. */
 export const LOG_PART_NAMES: readonly LogPart[] = [

@@ -11,6 +11,8 @@ import type { LotView } from '@/server/lots/lot-view';
 import type { HandsActions } from '@/ui/hands/actions';
 import { SureQuestion } from '@/ui/hands/sure-question';
 import { newBatch, useAct } from '@/ui/hands/use-act';
+import { FigureField } from '@/ui/fields/figure-field';
+import { massText } from '@/ui/format';
 
 /** What the hands may do to a lot outside its plan: fold it, move it, add to it by feel. */
 export function ActPanel({ view, actions }: { view: LotView; actions: HandsActions }) {
@@ -82,16 +84,16 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
             </MenuItem>
           ))}
         </TextField>
-        <TextField
-          label="g"
-          value={massG}
-          onChange={(event) => setMassG(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-        />
+        <FigureField label="" of="mass" value={massG} onChange={setMassG} />
         <Button
           size="small"
           disabled={busy}
-          onClick={() => act({ kind: 'add', ingredientId, massG }, `${name}: ${massG} g added.`)}
+          onClick={() =>
+            act(
+              { kind: 'add', ingredientId, massG },
+              `${name}: ${massText(Number(massG.replace(',', '.')) || 0, view.units)} added.`,
+            )
+          }
         >
           Add
         </Button>

@@ -9,7 +9,7 @@ import { withWhatIf } from './what-if-view';
 
 const zone = 'Europe/Oslo';
 const now = fromLocalText('2026-11-27T06:10', zone);
-const units = { timeZone: zone, massUnit: 'g', tempUnit: 'C' } as const;
+const units = { timeZone: zone, massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' } as const;
 const form: PlayForm = { kind: 'starter', placeC: 22, amount: 4, saltPct: 0 };
 const base = playBase(form);
 const offer: WhatIfOffer = {

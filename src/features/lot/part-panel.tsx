@@ -1,17 +1,17 @@
 'use client';
 
-import { ChoiceField } from '@/ui/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
 
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { LotView } from '@/server/lots/lot-view';
 import { massText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
+import { FigureField } from '@/ui/fields/figure-field';
 
 type As = 'as it is' | 'carry-over' | 'gone';
 const DOUGHS: ReadonlySet<string> = new Set(['dough', 'balls', 'carry-over']);
@@ -50,12 +50,11 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
       </Typography>
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', alignItems: 'end' }}>
-        <TextField
-          label={balls === null ? 'Part, g' : 'Balls taken'}
+        <FigureField
+          {...(balls === null ? OF_MASS : OF_BALLS)}
           name="part"
           value={amount}
-          onChange={(event) => setAmount(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+          onChange={setAmount}
         />
         <ChoiceField
           label="Goes on"
@@ -75,12 +74,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           />
         ) : null}
         {as === 'gone' ? null : (
-          <TextField
-            label="Flat bag, mm"
-            value={flatMm}
-            onChange={(event) => setFlat(event.target.value)}
-            slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
-          />
+          <FigureField label="Flat bag" of="thickness" value={flatMm} onChange={setFlat} />
         )}
         <Button
           size="small"
@@ -98,6 +92,8 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
 const leftText = ({ ballsLeft, leftG, units }: LotView) =>
   `${ballsLeft === null ? massText(leftG, units) : `${ballsLeft} balls`} left of it.`;
 
+const OF_MASS = { label: 'Part', of: 'mass' } as const;
+const OF_BALLS = { label: 'Balls taken', whole: true } as const;
 const NO_CHAIN = { id: '', name: 'none' };
 
 /** What the server takes of a part. */

@@ -14,7 +14,8 @@ import type { TrialOffer } from '@/shop/trials/trial-offer';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
-import { WallTimeField } from '@/ui/wall-time-field';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
+import { FigureField } from '@/ui/fields/figure-field';
 
 const NAMES: Readonly<Record<TrialThing, string>> = {
   place: 'another place',
@@ -92,20 +93,21 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
             ))}
           </TextField>
         ) : (
-          <TextField
+          <FigureField
+            key={thing}
             label={LABELS[thing]}
+            {...(thing === 'start' ? { of: 'temperature' as const } : {})}
             name="trial-figure"
             value={figure[thing] ?? ''}
-            onChange={(event) => setFigure({ ...figure, [thing]: event.target.value })}
-            slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 6 } }}
+            onChange={(typed) => setFigure({ ...figure, [thing]: typed })}
           />
         )}
-        <TextField
-          label="Trial lot, g"
+        <FigureField
+          label="Trial lot"
+          of="mass"
           name="trial-grams"
           value={massG}
-          onChange={(event) => setMassG(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 7 } }}
+          onChange={setMassG}
         />
         <Box sx={{ gridColumn: '1 / -1' }}>
           <WallTimeField label="Look at both" value={lookAt} onChange={setLookAt} />
@@ -138,7 +140,7 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
 const LABELS: Readonly<Record<Exclude<TrialThing, 'place'>, string>> = {
   yeast: 'Yeast, % of the first',
   water: 'Water, points more',
-  start: 'Just mixed, °C',
+  start: 'Just mixed',
 };
 
 /** The figure under the name that the server knows it by. */

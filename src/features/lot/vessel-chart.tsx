@@ -9,7 +9,7 @@ import { Glyph } from '@/ui/marks/glyphs';
 import { Textures } from '@/ui/marks/textures';
 
 import { ChartFrame } from '@/ui/chart/chart-frame';
-import { PhaseCurve } from '@/ui/chart/phase-curve';
+import { PhaseCurve } from '@/ui/strand/phase-curve';
 import { RiseLines } from '@/ui/chart/rise-lines';
 import { TimeRuler } from '@/ui/chart/time-ruler';
 import { WindowBracket } from '@/ui/chart/window-bracket';

@@ -11,7 +11,7 @@ import type { Inversion, WhatIfBase, WhatIfHandles, Wish } from '@/core/forecast
 import { addHours, fromLocalText, hoursBetween, toLocalText, type ShopUnits } from '@/core/units';
 import { useCompute } from '@/ui/compute/use-compute';
 import { momentText } from '@/ui/format';
-import { WallTimeField } from '@/ui/wall-time-field';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { rem } from '@/ui/rem';
 
 /** One handle that a wish may turn. */

@@ -6,7 +6,8 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { CardLine, MixCard } from '@/core/mixing';
 
-import { decimals, spanText } from '@/ui/format';
+import { useShopUnits, type FigureUnits } from '@/ui/fields/shop-units';
+import { decimals, massText, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import type { useCard } from './use-card';
 
@@ -67,6 +68,7 @@ interface RowProps {
 function Row(props: RowProps) {
   const { line, number, current, nowMs, flourG } = props;
   const { item } = line;
+  const units = useShopUnits();
   const state: RowState = current ? 'current' : line.done ? 'done' : 'later';
   const look = LOOK[state];
   const background = { current: 'var(--ink)', done: 'var(--flour)', later: 'transparent' }[state];
@@ -104,7 +106,7 @@ function Row(props: RowProps) {
           minWidth: '6rem',
         }}
       >
-        {amount(line, nowMs)}
+        {amount(line, nowMs, units)}
       </Typography>
       <RowEnd {...props} state={state} />
     </Box>
@@ -132,7 +134,8 @@ function Disc({ number, faded }: { number: number; faded: boolean }) {
 }
 
 function RowName({ line, size, state }: { line: CardLine; size: number; state: RowState }) {
-  const more = line.topUpG > 0 ? `add ${decimals(line.topUpG, 1)} g more` : line.item.says;
+  const units = useShopUnits();
+  const more = line.topUpG > 0 ? `add ${massText(line.topUpG, units)} more` : line.item.says;
   return (
     <Box sx={{ minWidth: 0, py: 0.5 }}>
       <Typography className="name" sx={{ fontSize: rem(size), lineHeight: 1.1 }}>
@@ -150,6 +153,7 @@ function RowName({ line, size, state }: { line: CardLine; size: number; state: R
 /** The end of a row: the tick to come, the tick that is there, or what was asked for since. */
 function RowEnd(props: RowProps & { readonly state: RowState }) {
   const { line, state, onTick, onTopUp, onChoose } = props;
+  const units = useShopUnits();
   const { item } = line;
   const square = { border: '2px solid currentcolor', borderRadius: 2, justifySelf: 'end' };
   if (state === 'current') {
@@ -166,7 +170,7 @@ function RowEnd(props: RowProps & { readonly state: RowState }) {
     return (
       <ButtonBase
         onClick={onTopUp}
-        aria-label={`${item.name}: ${decimals(line.topUpG, 1)} g more added`}
+        aria-label={`${item.name}: ${massText(line.topUpG, units)} more added`}
         sx={{ ...square, width: 44, height: 44 }}
       >
         +
@@ -194,13 +198,13 @@ function RowEnd(props: RowProps & { readonly state: RowState }) {
 }
 
 /** Grams, or the minutes of what takes time: so many, or what is left. */
-function amount(line: CardLine, nowMs: number): string {
+function amount(line: CardLine, nowMs: number, units: FigureUnits): string {
   const { item } = line;
   if (item.kind === 'weigh') {
     const massG = line.done
       ? (line.weighedG ?? line.wantedG)
       : line.wantedG - (item.heldBack ? (line.weighedG ?? 0) : 0);
-    return `${decimals(massG, massG < 10 ? 2 : massG < 100 ? 1 : 0)} g`;
+    return massText(massG, units);
   }
   if (line.done || line.endsMs === null) return `${item.minutes} min`;
   return line.endsMs > nowMs

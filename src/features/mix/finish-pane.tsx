@@ -4,15 +4,16 @@ import type { DivideFact, MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { FigureField } from '@/ui/fields/figure-field';
+import { useShopUnits } from '@/ui/fields/shop-units';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 
-import { decimals, massText, tempText } from '@/ui/format';
+import { massText, tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
-import { ChoiceField } from '@/ui/panel-parts';
+import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
 import { Differences } from './differences';
 import type { MixActions } from './mix-actions';
@@ -67,19 +68,20 @@ function Out({ view, working }: { view: MixView; working: CardWork }) {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-        <TextField
-          label={`Dough, °C (wanted ${tempText(view.mix.aimC, view.units)})`}
+        <FigureField
+          label="Dough"
+          of="temperature"
+          more={` (wanted ${tempText(view.mix.aimC, view.units)})`}
           name="outC"
           value={tempC}
-          onChange={(event) => setTempC(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
+          onChange={setTempC}
         />
-        <TextField
-          label="It weighs, g"
+        <FigureField
+          label="It weighs"
+          of="mass"
           name="doughG"
           value={doughG}
-          onChange={(event) => setDoughG(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+          onChange={setDoughG}
         />
       </Box>
       <Button
@@ -153,22 +155,24 @@ function AtPlannedWeight(props: {
   onDivide: (fact: DivideFact, count: number, weightG: number) => void;
 }) {
   const { fact, busy, onDivide } = props;
+  const units = useShopUnits();
   const { asPlanned, plannedG, weightG } = fact;
   if (asPlanned === null || asPlanned.count < 1 || weightG === plannedG) return null;
-  const over = decimals(asPlanned.remainderG, 0);
+  const over = massText(Math.round(asPlanned.remainderG), units);
   const rest =
     asPlanned.remainder === 'none'
       ? ''
       : asPlanned.remainder === 'small ball'
-        ? ` and a small ball of ${over} g`
-        : `, ${over} g to carry-over`;
+        ? ` and a small ball of ${over}`
+        : `, ${over} to carry-over`;
   return (
     <Button
       variant="text"
       disabled={busy}
       onClick={() => onDivide(fact, asPlanned.count, plannedG)}
     >
-      Or {asPlanned.count} × {decimals(plannedG, 0)} g{rest}
+      Or {asPlanned.count} × {massText(Math.round(plannedG), units)}
+      {rest}
     </Button>
   );
 }
@@ -203,13 +207,13 @@ function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
             data-testid="divide"
             sx={{ fontSize: rem(26), fontWeight: 700, lineHeight: 1.15 }}
           >
-            {fact.count} × {decimals(fact.weightG ?? fact.plannedG, 0)} g
+            {fact.count} × {massText(Math.round(fact.weightG ?? fact.plannedG), view.units)}
           </Typography>
           <Typography>
             {fact.name}
             {fact.weightG === null || fact.weightG === fact.plannedG
               ? ''
-              : `: so it is used up; planned were ${decimals(fact.plannedG, 0)} g`}
+              : `: so it is used up; planned were ${massText(Math.round(fact.plannedG), view.units)}`}
           </Typography>
           <Button
             size="large"
@@ -222,7 +226,9 @@ function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
         </Box>
       ))}
       {view.remainderG !== null && view.remainderG >= 1 ? (
-        <Typography variant="body2">{decimals(view.remainderG, 0)} g are left over.</Typography>
+        <Typography variant="body2">
+          {massText(Math.round(view.remainderG), view.units)} are left over.
+        </Typography>
       ) : null}
       {view.divides.length === 0 ? (
         <Typography>Divided already, or nothing to divide.</Typography>

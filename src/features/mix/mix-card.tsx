@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { pauseProposed, type CardLine, type MixCard, type WeighItem } from '@/core/mixing';
 import { waterNote } from '@/shop/mix/sheet-content';
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 
 import { waterTell } from './water-tell';
 import { clockText, decimals, massText, percentText, tempText } from '@/ui/format';
@@ -265,7 +266,7 @@ function Foot({ view, kept }: { view: MixView; kept: boolean }) {
         ))}
         {view.water === null || view.water.answer.bound === null ? null : (
           <Typography variant="body2" data-testid="water-note" sx={{ fontWeight: 700 }}>
-            {waterNote(view.water)}
+            {sentenceInUnits(waterNote(view.water), units)}
           </Typography>
         )}
         <Typography variant="body2" aria-live="polite" data-testid="kept">

@@ -66,7 +66,7 @@ const viewWith = (marks: readonly Mark[], changes: Partial<MixView> = {}): MixVi
   atMs: T0,
   nowMs: T0,
   rate: 0,
-  units: { timeZone: 'UTC', massUnit: 'g', tempUnit: 'C' },
+  units: { timeZone: 'UTC', massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   batches: 1,
   batchNumber: 1,
   items,
@@ -153,8 +153,8 @@ test('a scaled card asks for what is missing of the lines before', () => {
     weighed('flour', 2100),
     mark('scale', 1, { kind: 'scale', factor: 1.05 }),
   ]);
-  expect(markup).toContain('aria-label="Water: 65 g more added"');
-  expect(markup).toContain('56.7 g');
+  expect(markup).toContain('aria-label="Water: 65\u00a0g more added"');
+  expect(markup).toContain('56.7\u00a0g');
 });
 
 test('a running clock counts down and says how long it is over', () => {

@@ -3,12 +3,13 @@
 import type { MixView } from '@/shop/mix/view';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 
-import { decimals } from '@/ui/format';
-import { ChoiceField } from '@/ui/panel-parts';
+import { massText, tempText } from '@/ui/format';
+import { FigureField } from '@/ui/fields/figure-field';
+import { useShopUnits } from '@/ui/fields/shop-units';
+import { ChoiceField } from '@/ui/fields/choice-field';
 import type { useCard } from './use-card';
 
 type CardWork = ReturnType<typeof useCard>;
@@ -34,13 +35,7 @@ export function ByFeel({ view, working }: { view: MixView; working: CardWork }) 
           options={[{ id: 'water', name: 'water' }, ...flours]}
           onChange={setWhat}
         />
-        <TextField
-          label="g"
-          name="feltG"
-          value={massG}
-          onChange={(event) => setMassG(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 7 } }}
-        />
+        <FigureField label="" of="mass" name="feltG" value={massG} onChange={setMassG} />
         <Button
           size="small"
           disabled={massG.trim() === ''}
@@ -53,7 +48,7 @@ export function ByFeel({ view, working }: { view: MixView; working: CardWork }) 
         </Button>
       </Box>
       {felt > 0 ? (
-        <Typography variant="body2">{decimals(felt, 1)} g by feel so far.</Typography>
+        <Typography variant="body2">{massText(felt, view.units)} by feel so far.</Typography>
       ) : null}
     </Box>
   );
@@ -63,16 +58,17 @@ export function ByFeel({ view, working }: { view: MixView; working: CardWork }) 
 export function DoughLook({ working }: { working: CardWork }) {
   const [tempC, setTempC] = useState('');
   const [windowpane, setWindowpane] = useState('');
+  const units = useShopUnits();
   const last = working.card.looks.at(-1);
   return (
     <Box>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end' }}>
-        <TextField
-          label="Dough now, °C"
+        <FigureField
+          label="Dough now"
+          of="temperature"
           name="lookC"
           value={tempC}
-          onChange={(event) => setTempC(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
+          onChange={setTempC}
         />
         <ChoiceField
           name="windowpane"
@@ -104,7 +100,7 @@ export function DoughLook({ working }: { working: CardWork }) {
       </Box>
       {last === undefined ? null : (
         <Typography variant="body2" data-testid="last-look">
-          Last look: {last.tempC === undefined ? '' : `${decimals(last.tempC, 1)}° `}
+          Last look: {last.tempC === undefined ? '' : `${tempText(last.tempC, units)} `}
           {last.windowpane === undefined ? '' : `windowpane ${last.windowpane}`}
         </Typography>
       )}

@@ -4,12 +4,12 @@ import type { MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { weighing, type CardLine, type WeighItem, type Weighing } from '@/core/mixing';
 
-import { decimals } from '@/ui/format';
+import { FigureField } from '@/ui/fields/figure-field';
+import { decimals, massText, NO_BREAK, pouredText, splitUnit } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { ByFeel, UndoLast } from './side-acts';
 import type { MixActions } from './mix-actions';
@@ -17,6 +17,8 @@ import { ScaleVessel } from './scale-vessel';
 import { SimulatedScalePanel } from './simulated-scale-panel';
 import type { useCard } from './use-card';
 import type { Shown } from './use-scale';
+
+type Told = (massG: number) => string;
 
 /** The line at hand on the scale: what is still to pour, the vessel, right, under or over. */
 export function WeighPane(props: {
@@ -40,7 +42,7 @@ export function WeighPane(props: {
     );
     void actions.handleScale({ act: 'tare' });
   };
-  const digits = wantedG < 100 ? 1 : 0;
+  const told = (massG: number) => pouredText(massG, wantedG, view.units);
   return (
     <>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
@@ -49,14 +51,14 @@ export function WeighPane(props: {
         </Typography>
         <ScaleState shown={shown} />
       </Box>
-      <Pouring found={found} onScaleG={onScaleG} wantedG={wantedG} digits={digits} />
+      <Pouring found={found} onScaleG={onScaleG} wantedG={wantedG} told={told} />
       <ScaleVessel
         share={wantedG > 0 ? onScaleG / wantedG : 0}
         state={found.state}
-        mark={`${decimals(wantedG, digits)}`}
-        tolerance={`±${decimals(item.toleranceG, 1)} g is fine`}
+        mark={told(wantedG)}
+        tolerance={`±${massText(item.toleranceG, view.units)} is fine`}
       />
-      <Over found={found} shown={shown} digits={digits} onTake={takeOver} />
+      <Over found={found} shown={shown} told={told} onTake={takeOver} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1.6fr 1fr', gap: 1 }}>
         <Button size="large" variant="contained" onClick={onTick}>
           {item.heldBack ? 'This portion is in' : 'It is in'}
@@ -83,22 +85,23 @@ export function WeighPane(props: {
 }
 
 /** Still to pour, readable from the other side of the bench. */
-function Pouring(props: { found: Weighing; onScaleG: number; wantedG: number; digits: number }) {
-  const { found, onScaleG, wantedG, digits } = props;
+function Pouring(props: { found: Weighing; onScaleG: number; wantedG: number; told: Told }) {
+  const { found, onScaleG, wantedG, told } = props;
+  const [left, unit] = splitUnit(told(Math.abs(found.leftG)));
   return (
     <>
       <Typography
         data-testid="left"
         sx={{ fontSize: rem(92), fontWeight: 700, lineHeight: 0.95, whiteSpace: 'nowrap' }}
       >
-        {decimals(Math.abs(found.leftG), digits)}
+        {left}
         <Box component="span" sx={{ fontSize: rem(40) }}>
-          {' '}
-          g
+          {NO_BREAK}
+          {unit}
         </Box>
       </Typography>
       <Typography sx={{ fontSize: rem(19) }}>
-        on the scale <strong>{decimals(onScaleG, digits)}</strong> of {decimals(wantedG, digits)} g
+        on the scale <strong>{told(onScaleG)}</strong> of {told(wantedG)}
       </Typography>
     </>
   );
@@ -117,15 +120,15 @@ function ScaleState({ shown }: { shown: Shown }) {
 function Over(props: {
   found: Weighing;
   shown: Shown;
-  digits: number;
+  told: Told;
   onTake: (factor: number | null) => void;
 }) {
-  const { found, shown, digits, onTake } = props;
+  const { found, shown, told, onTake } = props;
   const { scaleBy } = found;
   if (found.state !== 'over' || shown?.stable !== true) return null;
   return (
     <Alert severity="warning" data-testid="over">
-      {decimals(-found.leftG, digits)} g over.{' '}
+      {told(-found.leftG)} over.{' '}
       {scaleBy === null
         ? 'Take some off, or take it as it is.'
         : `Take some off, or weigh in ${decimals((scaleBy - 1) * 100, 1)} % more of all the rest.`}
@@ -165,20 +168,20 @@ function Typed(props: {
     });
   return (
     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end' }}>
-      <TextField
-        label="Weighed elsewhere, g"
+      <FigureField
+        label="Weighed elsewhere"
+        of="mass"
         name="typedG"
         value={massG}
-        onChange={(event) => setMassG(event.target.value)}
-        slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+        onChange={setMassG}
       />
       {isWater ? (
-        <TextField
-          label="Water, °C"
+        <FigureField
+          label="Water"
+          of="temperature"
           name="waterC"
           value={tempC}
-          onChange={(event) => setTempC(event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 5 } }}
+          onChange={setTempC}
         />
       ) : null}
       <Button

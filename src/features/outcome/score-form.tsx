@@ -17,6 +17,8 @@ import { useSay } from '@/ui/snack';
 import { Photos } from './photos';
 import type { ScoreActions } from './score-actions';
 import { newId } from '@/ui/new-id';
+import { FigureField } from '@/ui/fields/figure-field';
+import type { QuantityKind } from '@/core/units';
 
 type Fields = Record<string, string | null>;
 
@@ -61,8 +63,8 @@ export function ScoreForm({ view, actions }: { view: BakePageView; actions: Scor
       {tap('taste', 'Taste', TASTES)}
       {tap('last', 'The last pizza against the first', LAST_ONES)}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
-        <Figure name="rimMm" label="Rim, mm" fields={fields} set={set} />
-        <Figure name="floorC" label="Oven floor, °C" fields={fields} set={set} />
+        <Figure name="rimMm" label="Rim" of="thickness" fields={fields} set={set} />
+        <Figure name="floorC" label="Oven floor" of="temperature" fields={fields} set={set} />
         <Figure name="bakeS" label="Seconds a pizza" fields={fields} set={set} />
         {view.people.length === 0 ? null : (
           <TextField
@@ -160,15 +162,14 @@ function Taps({ name, label, values, fields, set }: FieldProps & { values: reado
   );
 }
 
-function Figure({ name, label, fields, set }: FieldProps) {
+function Figure({ name, label, of, fields, set }: FieldProps & { of?: QuantityKind }) {
   return (
-    <TextField
-      fullWidth={false}
+    <FigureField
       label={label}
+      {...(of === undefined ? {} : { of })}
       value={fields[name] ?? ''}
-      onChange={(event) => set(name, event.target.value)}
-      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-      sx={{ width: 150 }}
+      onChange={(typed) => set(name, typed)}
+      width={150}
     />
   );
 }

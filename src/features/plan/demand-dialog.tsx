@@ -15,7 +15,7 @@ import type { PlanSearch } from '@/shop/plan/search';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
-import { WallTimeField } from '@/ui/wall-time-field';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { changedForm, newForm, type DemandForm } from './demand-form';
 import type { PlanActions } from './plan-actions';
 

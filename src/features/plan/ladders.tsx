@@ -1,5 +1,6 @@
 'use client';
 
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import Box from '@mui/material/Box';
 import type { ShopUnits } from '@/core/units';
 import type { Ladder } from '@/shop/plan/ladder';
@@ -159,7 +160,7 @@ function RungMark(props: {
 }) {
   const { rung, y, width, units, held } = props;
   const room = width - TITLE_X - 8;
-  const side = sideText(rung, units.timeZone);
+  const side = sentenceInUnits(sideText(rung, units.timeZone), units);
   const letters = Math.floor((room - (side === '' ? 0 : side.length * 6.6 + 8)) / 7.9);
   return (
     <g>

@@ -1,5 +1,6 @@
 'use client';
 
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -72,6 +73,7 @@ const MOST_CHANGES = 3;
 function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest: () => void }) {
   const { view, search, onNearest } = props;
   const { timeZone } = view.units;
+  const said = (line: string) => sentenceInUnits(line, view.units);
   const knot = search?.knot ?? null;
   if (knot === null) {
     return (
@@ -84,14 +86,17 @@ function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest:
         </Typography>
         {view.broken.slice(0, 3).map((broken) => (
           <Typography key={`${broken.key} ${broken.atMs}`} variant="body2">
-            {brokenLines(broken, timeZone).join(', ')}
+            {brokenLines(broken, timeZone).map(said).join(', ')}
           </Typography>
         ))}
         <Rope tied={false} lines={0} />
       </Box>
     );
   }
-  const lines = knot.conditions.flatMap((one) => brokenLines(one, timeZone)).slice(0, MOST_LINES);
+  const lines = knot.conditions
+    .flatMap((one) => brokenLines(one, timeZone))
+    .map(said)
+    .slice(0, MOST_LINES);
   const [out] = knot.waysOut;
   return (
     <Box sx={{ p: 2 }} data-testid="knot">

@@ -9,7 +9,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import type { Outcome } from '@/shop/outcome';
-import type { ShopHours } from '@/server/plan/hours';
+import type { ShopHours } from '@/server/shop/hours';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { hoursText, readHours } from './hours-text';

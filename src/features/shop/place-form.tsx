@@ -8,12 +8,13 @@ import { useState, useTransition } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { PlaceBefore } from '@/server/shop/shop';
 import type { ShopUnits } from '@/core/units';
-import { asFahrenheit } from './as-fahrenheit';
 import { useAskAnew } from '@/ui/ask-anew';
 import { changedOnly } from '@/ui/changed';
 import { useSay } from '@/ui/snack';
-import { dailyFields, dailyText, readDaily } from './daily-text';
+import { dailyExample, dailyFields, dailyText, readDaily } from './daily-text';
 import type { PlaceActions } from './place-actions';
+import { FigureField } from '@/ui/fields/figure-field';
+import { tempText } from '@/ui/format';
 
 interface PlaceFields {
   readonly name: string;
@@ -26,7 +27,7 @@ interface PlaceFields {
 
 const NEW_PLACE = { name: '', tempC: 20, capacityL: 40, insulation: 1, follows: 0, daily: null };
 
-function firstFields(place: PlaceBefore | null): PlaceFields {
+function firstFields(place: PlaceBefore | null, units: ShopUnits): PlaceFields {
   const { name, tempC, capacityL, insulation, follows, daily } = place ?? NEW_PLACE;
   return {
     name,
@@ -34,7 +35,7 @@ function firstFields(place: PlaceBefore | null): PlaceFields {
     capacityL: String(capacityL),
     insulation: String(insulation),
     follows: String(follows),
-    daily: dailyText(daily),
+    daily: dailyText(daily, units),
   };
 }
 
@@ -46,8 +47,8 @@ export function PlaceForm(props: {
   onSaved?: () => void;
 }) {
   const { place, change, units, onSaved } = props;
-  const { register, handleSubmit, formState, control } = useForm<PlaceFields>({
-    defaultValues: firstFields(place),
+  const { register, handleSubmit, formState, control, setValue } = useForm<PlaceFields>({
+    defaultValues: firstFields(place, units),
   });
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
@@ -55,11 +56,14 @@ export function PlaceForm(props: {
   const say = useSay();
   const save = (fields: PlaceFields) =>
     start(async () => {
-      const daily = readDaily(fields.daily);
+      const daily = readDaily(fields.daily, units);
       if (typeof daily === 'string') return setWrong({ daily });
       const all = { ...fields, daily };
-      const { daily: opened, ...first } = firstFields(place);
-      const { changed, before: was } = changedOnly({ ...first, daily: readDaily(opened) }, all);
+      const { daily: opened, ...first } = firstFields(place, units);
+      const { changed, before: was } = changedOnly(
+        { ...first, daily: readDaily(opened, units) },
+        all,
+      );
       const outcome = await change(place === null ? all : { ...changed, id: place.id });
       if (!outcome.ok) {
         setWrong(
@@ -72,7 +76,7 @@ export function PlaceForm(props: {
       setWrong({});
       const { before } = outcome.value;
       say({
-        text: `${fields.name}: ${daily.length > 0 ? 'its curve holds' : `${fields.tempC} °C`} from now on.`,
+        text: `${fields.name}: ${daily.length > 0 ? 'its curve holds' : tempText(Number(fields.tempC.replace(',', '.')), units)} from now on.`,
         ...(before === null
           ? {}
           : {
@@ -86,14 +90,13 @@ export function PlaceForm(props: {
       askAnew();
     });
   const typedC = useWatch({ control, name: 'tempC' });
-  const hint = (name: keyof PlaceFields) => (name === 'tempC' ? asFahrenheit(typedC, units) : '');
   const field = (name: keyof PlaceFields, label: string) => (
     <TextField
       label={label}
       {...register(name)}
       error={wrong[name] !== undefined}
-      placeholder={name === 'daily' ? '06:00 19, 14:00 24, 22:00 20' : ''}
-      helperText={wrong[name] ?? hint(name)}
+      placeholder={name === 'daily' ? dailyExample(units) : ''}
+      helperText={wrong[name] ?? ''}
       slotProps={{
         htmlInput: {
           inputMode: name === 'name' || name === 'daily' ? 'text' : 'decimal',
@@ -116,7 +119,14 @@ export function PlaceForm(props: {
       }}
     >
       {field('name', 'Place')}
-      {field('tempC', 'Stands at, °C')}
+      <FigureField
+        label="Stands at"
+        of="temperature"
+        name="tempC"
+        value={typedC}
+        error={wrong['tempC']}
+        onChange={(typed) => setValue('tempC', typed, { shouldDirty: true })}
+      />
       {field('capacityL', 'Room for, l')}
       {field('insulation', 'Insulation, × air')}
       <Button

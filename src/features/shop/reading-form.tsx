@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import type { ShopUnits } from '@/core/units';
@@ -11,8 +10,8 @@ import { degreesApartText, momentText, tempText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
-import { asFahrenheit } from './as-fahrenheit';
 import type { PlaceActions } from './place-actions';
+import { FigureField } from '@/ui/fields/figure-field';
 
 /** A temperature measured in a place: one figure, and what was learned from all of them. */
 export function ReadingForm(props: {
@@ -42,7 +41,7 @@ export function ReadingForm(props: {
       setText('');
       const { batch, offsetC } = outcome.value;
       say({
-        text: `${place.name}: ${text} °C measured, ${offsetWords(offsetC, units)}.`,
+        text: `${place.name}: ${tempText(Number(text.replace(',', '.')), units)} measured, ${offsetWords(offsetC, units)}.`,
         action: {
           label: 'Undo',
           run: () => void actions.undo(batch).then(() => askAnew()),
@@ -61,14 +60,13 @@ export function ReadingForm(props: {
       }}
       sx={{ display: 'flex', gap: 1.5, alignItems: 'start', flexWrap: 'wrap' }}
     >
-      <TextField
-        label="Measured now, °C"
+      <FigureField
+        label="Measured now"
+        of="temperature"
         value={text}
-        onChange={(event) => setText(event.target.value)}
-        error={wrong !== null}
-        helperText={wrong ?? asFahrenheit(text, units)}
-        slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-        sx={{ width: 150 }}
+        onChange={setText}
+        error={wrong ?? undefined}
+        width={150}
       />
       <Button type="submit" size="small" disabled={busy || text === ''} sx={{ mt: 1 }}>
         Log it

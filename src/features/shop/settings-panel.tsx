@@ -9,6 +9,8 @@ import type { Shop } from '@/server/shop/shop';
 import { useAskAnew } from '@/ui/ask-anew';
 import { changedOnly } from '@/ui/changed';
 import { useSay } from '@/ui/snack';
+import { FigureField } from '@/ui/fields/figure-field';
+import type { QuantityKind } from '@/core/units';
 
 const CHOICES = {
   massUnit: [
@@ -18,6 +20,10 @@ const CHOICES = {
   tempUnit: [
     ['C', '°C'],
     ['F', '°F'],
+  ],
+  lengthUnit: [
+    ['cm', 'centimetres'],
+    ['in', 'inches'],
   ],
   mixedBy: [
     ['mixer', 'a mixer'],
@@ -50,17 +56,25 @@ type Texts = Record<
 const LABELS: Readonly<Record<keyof Texts, string>> = {
   name: 'Shop',
   timeZone: 'Time zone',
-  scaleStepG: 'Scale step, g',
-  fineStepG: 'Yeast scale step, g',
+  scaleStepG: 'Scale step',
+  fineStepG: 'Yeast scale step',
   workFrom: 'Hands from',
   workUntil: 'Hands until',
   people: 'People, with commas',
-  tapC: 'Tap water, °C',
+  tapC: 'Tap water',
   mixedBy: 'Doughs are mixed by',
   waste: 'Starters are fed',
   massUnit: 'Weights in',
   tempUnit: 'Degrees in',
+  lengthUnit: 'Lengths in',
   yeastType: 'Yeast in the house',
+};
+
+/** What is typed in the shop’s units. */
+const FIGURES: Readonly<Partial<Record<keyof Texts, QuantityKind>>> = {
+  scaleStepG: 'mass',
+  fineStepG: 'mass',
+  tapC: 'temperature',
 };
 
 const two = (n: number) => String(n).padStart(2, '0');
@@ -78,6 +92,7 @@ function textsOf(shop: Shop): Texts {
     timeZone: shop.timeZone,
     massUnit: shop.massUnit,
     tempUnit: shop.tempUnit,
+    lengthUnit: shop.lengthUnit,
     mixedBy: shop.mixedBy,
     waste: shop.waste,
     yeastType: shop.yeastType,
@@ -151,6 +166,20 @@ export function SettingsPanel(props: {
       wrong[
         { workFrom: 'workFromMinute', workUntil: 'workUntilMinute' }[name as 'workFrom'] ?? name
       ];
+    const kind = FIGURES[name];
+    if (kind !== undefined) {
+      return (
+        <FigureField
+          key={name}
+          name={name}
+          label={LABELS[name]}
+          of={kind}
+          value={texts[name]}
+          error={error}
+          onChange={(typed) => setTexts({ ...texts, [name]: typed })}
+        />
+      );
+    }
     return (
       <TextField
         key={name}

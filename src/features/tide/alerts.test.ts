@@ -1,7 +1,7 @@
 import { NO_WINDOW } from '@/core/forecast/no-forecast';
 import type { Moment, Strand, TideView } from '@/server/tide';
 import { noticesOf, openNotice } from './alerts';
-import { dragWords, goingAlong } from './drag-words';
+import { dragWords, goingAlong } from './drag/drag-words';
 import { nearDiscs } from './near-discs';
 
 const H = 3_600_000;
@@ -55,7 +55,7 @@ const moment = (fields: Partial<Moment>): Moment => ({
 const view = (fields: Partial<TideView>): TideView => ({
   version: '1',
   shopName: 'Slip Four',
-  units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C' },
+  units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   clock: { nowMs: NOW, rate: 1, demo: false },
   people: [],
   working: { fromMinute: 360, untilMinute: 1320 },

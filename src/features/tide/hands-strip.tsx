@@ -10,7 +10,7 @@ import { clockText, massText, momentText } from '@/ui/format';
 import { waterDegrees } from '@/ui/water-text';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { Key } from './key';
-import { isAtPeak, offPeakText } from './tells';
+import { isAtPeak, offPeakText } from './layout/tells';
 import { FirstActs } from './first-acts';
 import { rem } from '@/ui/rem';
 

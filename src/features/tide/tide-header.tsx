@@ -7,7 +7,7 @@ import type { TideView } from '@/server/tide';
 import { ClockCap } from '@/ui/clock-cap';
 import { clockText, dateText } from '@/ui/format';
 import { ViewsMenu } from '@/ui/views-menu';
-import type { Tell } from './tells';
+import type { Tell } from './layout/tells';
 import { rem } from '@/ui/rem';
 
 /** The header: whose shop, the clock, and the five tells. */

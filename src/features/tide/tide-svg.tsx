@@ -10,7 +10,7 @@ import type { Raft } from './layout/bands';
 import type { Frame, Picture } from './layout/picture-parts';
 import type { TideView } from '@/server/tide';
 import type { Moved } from '@/shop/moves/moved-shop';
-import type { useDrag } from './use-drag';
+import type { useDrag } from './drag/use-drag';
 
 type DragHands = ReturnType<typeof useDrag>;
 

@@ -14,7 +14,7 @@ import { useShopMinute } from '@/ui/use-clock';
 import { HandsStrip } from './hands-strip';
 import { NEXT_COUNT } from './layout/picture';
 import { lookables } from './lookables';
-import { tellsOf } from './tells';
+import { tellsOf } from './layout/tells';
 import { TideHeader } from './tide-header';
 import { TideStage } from './tide-stage';
 import { useFrame } from './use-frame';

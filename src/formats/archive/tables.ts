@@ -7,7 +7,7 @@ import { z } from '@/core/parse';
  * be missing, as archives of an earlier Olvik do not have it.
  */
 export type ColumnKind =
-  'int' | 'int=1' | 'int?' | 'real' | 'real?' | 'text' | 'text?' | 'json' | 'json?';
+  'int' | 'int=1' | 'text=cm' | 'int?' | 'real' | 'real?' | 'text' | 'text?' | 'json' | 'json?';
 
 /** The tables of a shop with their columns, in the order in which they are written and read. */
 export const ARCHIVE_TABLES = {
@@ -17,6 +17,7 @@ export const ARCHIVE_TABLES = {
     time_zone: 'text',
     mass_unit: 'text',
     temp_unit: 'text',
+    length_unit: 'text=cm',
     scale_step_g: 'real',
     fine_step_g: 'real',
     work_from_minute: 'int',
@@ -166,6 +167,7 @@ const KINDS: Readonly<Record<'int' | 'real' | 'text' | 'json', z.ZodType>> = {
 
 function columnSchema(table: ArchiveTable, column: string, kind: ColumnKind): z.ZodType {
   if (kind === 'int=1') return KINDS.int.default(1);
+  if (kind === 'text=cm') return KINDS.text.default('cm');
   const plain = BODIES[`${table}.${column}`] ?? KINDS[kind.replace('?', '') as keyof typeof KINDS];
   return kind.endsWith('?') ? plain.nullable() : plain;
 }

@@ -1,9 +1,16 @@
 import { tempAt } from '@/core/forecast';
-import { addHours, atWallMinute, wallTime, type ShopUnits, type YeastType } from '@/core/units';
+import {
+  addHours,
+  atWallMinute,
+  wallTime,
+  type ShopUnits,
+  type YeastType,
+  unitsOf,
+} from '@/core/units';
 import { listFlours } from '@/data';
 import type { ShopContext } from '../context';
 import { planningFacts } from './planning-facts';
-import type { PlanningFacts } from '@/shop/plan/poolish-form';
+import type { PlanningFacts } from '@/shop/doughs/poolish-form';
 import { loadShop } from '../shop/load-shop';
 
 /** What the new-bake view starts from. */
@@ -52,7 +59,7 @@ export function newBakeView(context: ShopContext): NewBakeView {
   const { weekday } = wallTime(readyFromMs, shop.timeZone);
   return {
     facts: planningFacts(context, state),
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     flours: flours.map(({ id, name }) => ({ id, name })),
     defaults: {
       name: WEEKDAY_NAMES[weekday - 1] ?? 'Bake',

@@ -1,12 +1,12 @@
 import { type ShopState } from '@/shop/state';
 import { addPlaceSetting } from '@/data';
-import { bakeFormSchema, type BakeForm } from '@/shop/plan/bake-form';
+import { bakeFormSchema, type BakeForm } from '@/shop/doughs/bake-form';
 import type { ShopContext } from '../context';
 import { noMethodPlanSentence } from '@/shop/doughs/method-request';
-import { storePlan } from '../doughs/store-plan';
+import { storePlan } from './store-plan';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
-import { planOfForm, planRequestOf, settingFor } from '@/shop/plan/poolish-form';
+import { planOfForm, planRequestOf, settingFor } from '@/shop/doughs/poolish-form';
 import { planningFacts } from './planning-facts';
 import { loadShop } from '../shop/load-shop';
 

@@ -3,7 +3,7 @@ import type { PlaceHistory } from '@/core/forecast';
 import { MS_PER_HOUR } from '@/core/units';
 import type { ShopContext } from '../context';
 import { mixersThere } from '../mix/batches';
-import type { PlanningFacts } from '@/shop/plan/poolish-form';
+import type { PlanningFacts } from '@/shop/doughs/poolish-form';
 import { cultureSpeeds } from '../shop/load-shop';
 
 /** The facts of a loaded shop that a plan rests on. */

@@ -24,7 +24,7 @@ import { moveStep } from '../hands/move-step';
 import { takeBake } from '../bakes/new-bake';
 import type { Outcome } from '@/shop/outcome';
 import { stateDemand, withdrawDemand } from '../plan/demands';
-import { changeHours, pinStep, setWish } from '../plan/hours';
+import { changeHours, pinStep, setWish } from '../shop/hours';
 import { planFeeds } from '../plan/plan-feeds';
 import { replanBake } from '../plan/replan';
 import { takePlan } from '../plan/take-plan';

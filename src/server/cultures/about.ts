@@ -8,12 +8,12 @@ import {
 import type { PlaceHistory } from '@/core/forecast';
 import type { Pantry } from '@/core/composition';
 import { EIGHTY_PERCENT } from '@/core/numeric';
-import { DomainError, type ShopUnits } from '@/core/units';
+import { DomainError, type ShopUnits, unitsOf } from '@/core/units';
 import { learnedSpeeds } from '../shop/load-shop';
 import type { Strand } from '@/shop/tide/view';
 import { strandOf } from '@/shop/tide/strands';
 import { feedFacts } from './feed-facts';
-import { feedsOf, historyOf } from './history';
+import { feedsOf, historyOf } from '../culture-lines/history';
 import type { Of } from './rows/of';
 import { starterRow, type StarterRow } from './rows/starter-row';
 
@@ -61,7 +61,7 @@ export function aboutCulture(of: Of, culture: Culture): About {
   return {
     culture,
     nowMs: state.nowMs,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     row,
     feeds: shown.map((one) => strandOf(one, state.nowMs, new Set())),
     looks: shown.flatMap(({ story }) =>

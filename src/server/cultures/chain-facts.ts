@@ -9,12 +9,12 @@ import {
 } from '@/core/forecast';
 import { isUsedUp, type ActOf, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
-import { hoursBetween, type ShopUnits } from '@/core/units';
+import { hoursBetween, type ShopUnits, unitsOf } from '@/core/units';
 import { planningFacts } from '../bakes/planning-facts';
 import { nextCodes } from '../journal/lot-codes';
 import { cultureSpeeds } from '../shop/load-shop';
-import { historyOf } from './history';
-import { gramsOf } from './registry';
+import { historyOf } from '../culture-lines/history';
+import { gramsOf } from '../culture-lines/registry';
 import { isFrozen, placesNow, type Of } from './rows/of';
 
 /** Dough that can be refreshed: what is left of a chain, of balls or of a dough. */
@@ -74,7 +74,7 @@ export function chainFacts(of: Of, culture: Culture): ChainFacts {
   return {
     culture,
     nowMs: state.nowMs,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     offers: offersOf(of, culture, pantry),
     generations: generationsOf(of, culture, pantry),
     places,

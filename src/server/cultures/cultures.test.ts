@@ -6,7 +6,7 @@ import type { ShopContext } from '../context';
 import { demoShop } from '../../../tests/demo-shop';
 import { loadShop } from '../shop/load-shop';
 import { undoBatch } from '../journal/undo';
-import { currentJar, culturesOf, lotsOfCulture, stockOf } from './registry';
+import { currentJar, culturesOf, lotsOfCulture, stockOf } from '../culture-lines/registry';
 import { takeFeed } from './take-feed';
 import { culturesView } from './view';
 

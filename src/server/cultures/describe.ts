@@ -11,7 +11,7 @@ import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { RESERVED } from './panel';
-import { culturesOf } from './registry';
+import { culturesOf } from '../culture-lines/registry';
 
 const grams = (name: string, min: number) => numberField({ name, unit: 'g', min, max: 100_000 });
 const optional = (field: z.ZodType) =>

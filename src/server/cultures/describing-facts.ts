@@ -1,5 +1,5 @@
 import type { Culture, CultureKind } from '@/core/cultures';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { placesNow, type Of, type PlaceNow } from './rows/of';
 
 /** What describing a culture chooses from. */
@@ -26,7 +26,7 @@ export function describingFacts(
     culture,
     kind,
     nowMs: state.nowMs,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     flours: [...state.pantry.values()].flatMap((one) =>
       one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
     ),

@@ -1,11 +1,11 @@
 import { type Pantry, totals } from '@/core/composition';
 import { insideOf, jarOf, type Culture, type Jar } from '@/core/cultures';
 import { bookSpeed, type PlaceHistory } from '@/core/forecast';
-import { hoursBetween, MS_PER_HOUR, type ShopUnits, type YeastType } from '@/core/units';
+import { hoursBetween, MS_PER_HOUR, type ShopUnits, type YeastType, unitsOf } from '@/core/units';
 import { nextCodes } from '../journal/lot-codes';
 import { planningFacts } from '../bakes/planning-facts';
 import { cultureSpeeds } from '../shop/load-shop';
-import { gramsOf, lotsOfCulture } from './registry';
+import { gramsOf, lotsOfCulture } from '../culture-lines/registry';
 import { isFrozen, type Of } from './rows/of';
 
 /** One feed’s rest in a discard jar. */
@@ -46,7 +46,7 @@ export function discardFacts(of: Of, culture: Culture): DiscardFacts {
   return {
     culture,
     nowMs: state.nowMs,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     layers: layersOf(of, culture, pantry),
     yeastType: shop.yeastType,
     places,

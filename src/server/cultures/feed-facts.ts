@@ -4,14 +4,14 @@ import { bookSpeed, type LotForecast, type PlaceHistory, type ShopForecast } fro
 import type { Pantry } from '@/core/composition';
 import { isAct, type Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { listEquipmentThere } from '@/data';
 import type { ShopContext } from '../context';
 import { nextCodes } from '../journal/lot-codes';
 import { planningFacts } from '../bakes/planning-facts';
 import { cultureSpeeds } from '../shop/load-shop';
 import { isFrozen } from './rows/of';
-import { currentJar, culturesOf, gramsOf, lotsOfCulture, stockOf } from './registry';
+import { currentJar, culturesOf, gramsOf, lotsOfCulture, stockOf } from '../culture-lines/registry';
 
 /** A jar that can be taken from, now or once a planned feed is ripe. */
 export interface JarOffer {
@@ -78,7 +78,7 @@ export function feedFacts(
     jars,
     nowMs: state.nowMs,
     timeZone,
-    units: { timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     workingHours,
     scaleStepG: shop.scaleStepG,
     fineStepG: shop.fineStepG,

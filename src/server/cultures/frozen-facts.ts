@@ -10,10 +10,10 @@ import {
 import { BAKERS_YEAST, bookSpeed, type PlaceHistory } from '@/core/forecast';
 import type { Lot } from '@/core/journal';
 import type { WorkingHours } from '@/core/planner';
-import { MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import { MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
 import { planningFacts } from '../bakes/planning-facts';
 import { cultureSpeeds } from '../shop/load-shop';
-import { gramsOf } from './registry';
+import { gramsOf } from '../culture-lines/registry';
 import { FROZEN_KEEPS_DAYS } from './rows/kept-rows';
 import { frozenSince, type Of } from './rows/of';
 
@@ -70,7 +70,7 @@ export function frozenFacts(of: Of, lot: Lot): FrozenFacts | null {
     kind: lot.kind,
     culture,
     nowMs: state.nowMs,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     massG: gramsOf(stock.get(lot.id) ?? lot),
     balls: lot.balls,
     flatMm: lot.flatMm,

@@ -4,13 +4,13 @@ import { isAct, type Act, type Lot } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { saveCulture } from '@/data';
 import type { ShopContext } from '../context';
-import { doneDrafts } from '../journal/done-drafts';
+import { doneDrafts } from '../doing/done-drafts';
 import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
 import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
-import { currentJar, culturesOf, gramsOf, stockOf } from './registry';
+import { currentJar, culturesOf, gramsOf, stockOf } from '../culture-lines/registry';
 import { isFrozen } from './rows/of';
 
 const restSchema = z.object({

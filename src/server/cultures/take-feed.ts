@@ -1,4 +1,4 @@
-import { starterNamed, gramsOf, stockOf } from './registry';
+import { starterNamed, gramsOf, stockOf } from '../culture-lines/registry';
 import { type ShopState } from '@/shop/state';
 import { leavenAimC, type Culture } from '@/core/cultures';
 import { isAct, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
@@ -6,9 +6,9 @@ import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
-import { doneDrafts } from '../journal/done-drafts';
+import { doneDrafts } from '../doing/done-drafts';
 import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../journal/entries';
-import { doneAt } from '../hands/hands';
+import { doneAt } from '../journal/done-at';
 import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';

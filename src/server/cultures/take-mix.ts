@@ -5,14 +5,14 @@ import { numberField, z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
-import { doneDrafts } from '../journal/done-drafts';
+import { doneDrafts } from '../doing/done-drafts';
 import { batchOf, writeEntries } from '../journal/entries';
-import { doneAt } from '../hands/hands';
+import { doneAt } from '../journal/done-at';
 import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
-import { culturesOf, stockOf } from './registry';
+import { culturesOf, stockOf } from '../culture-lines/registry';
 
 const id = z.string().min(1).max(80);
 const grams = (name: string) => numberField({ name, unit: 'g', min: 0, max: 500_000 });

@@ -5,14 +5,14 @@ import { HEALTH_SIGNS, type Act, type Lot } from '@/core/journal';
 import { numberField, wholeNumberField, z } from '@/core/parse';
 
 import type { ShopContext } from '../context';
-import { doneDrafts } from '../journal/done-drafts';
+import { doneDrafts } from '../doing/done-drafts';
 import { batchOf, writeEntries } from '../journal/entries';
-import { doneAt } from '../hands/hands';
+import { doneAt } from '../journal/done-at';
 import { nextCode, type CodeFor } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
-import { culturesOf, stockOf } from './registry';
+import { culturesOf, stockOf } from '../culture-lines/registry';
 import { isFrozen } from './rows/of';
 
 const partSchema = z.object({

@@ -1,4 +1,4 @@
-import { starterNamed, stockOf } from './registry';
+import { starterNamed, stockOf } from '../culture-lines/registry';
 import { type ShopState } from '@/shop/state';
 import { leavenAimC, type Culture } from '@/core/cultures';
 import { isAct, type ActOf, type PlannedAct } from '@/core/journal';

@@ -6,7 +6,7 @@ import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
-import { stockOf } from './registry';
+import { stockOf } from '../culture-lines/registry';
 import { isFrozen } from './rows/of';
 import { plannedAt } from './take-mix';
 

@@ -1,9 +1,9 @@
 import { isStarter, type Culture } from '@/core/cultures';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop } from '../shop/load-shop';
 import { openedPanel, type Panel } from './panel';
-import { culturesOf, stockOf } from './registry';
+import { culturesOf, stockOf } from '../culture-lines/registry';
 import {
   chainRow,
   discardRow,
@@ -46,7 +46,7 @@ export function culturesView(context: ShopContext, path: readonly string[]): Cul
   const panel = openedPanel(of, path);
   return {
     nowMs: state.nowMs,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     shopName: shop.name,
     starters: alive.filter(isStarter).map((culture) => starterRow(culture, of)),
     chains: alive.filter((one) => one.kind === 'carry-over').map((one) => chainRow(one, of)),

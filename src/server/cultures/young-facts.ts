@@ -7,10 +7,10 @@ import {
   type YoungDay,
 } from '@/core/cultures';
 import { isAct, type DoneAct, type Lot } from '@/core/journal';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { planningFacts } from '../bakes/planning-facts';
 
-import { currentJar, gramsOf } from './registry';
+import { currentJar, gramsOf } from '../culture-lines/registry';
 import { placesNow, type Of, type PlaceNow } from './rows/of';
 
 /** A culture in its first days, or woken from dry: a schedule instead of a forecast. */
@@ -41,7 +41,7 @@ export function youngFacts(of: Of, culture: Culture): YoungFacts | null {
   return {
     culture,
     nowMs: state.nowMs,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     begunMs,
     lotId: jar?.id ?? null,
     massG: jar === null ? 0 : gramsOf(jar),

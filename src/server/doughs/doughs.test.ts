@@ -1,4 +1,4 @@
-import { UNDESCRIBED } from '../cultures/registry';
+import { UNDESCRIBED } from '../culture-lines/registry';
 import { sourceFor } from '@/shop/doughs/facts';
 import { foldJournal, stockAfter } from '@/core/journal';
 import {

@@ -1,3 +1,4 @@
+import { unitsOf } from '@/core/units';
 import { type SourceFact, type DoughFacts } from '@/shop/doughs/facts';
 import type { ShopState } from '@/shop/state';
 
@@ -10,7 +11,7 @@ import type { Lot } from '@/core/journal';
 
 import { listEquipmentThere, listFlours } from '@/data';
 import type { ShopContext } from '../context';
-import { culturesOf, currentJar, lotsOfCulture, stockOf } from '../cultures/registry';
+import { culturesOf, currentJar, lotsOfCulture, stockOf } from '../culture-lines/registry';
 import { planningFacts } from '../bakes/planning-facts';
 
 import { takenWater } from './taken-water';
@@ -22,7 +23,7 @@ export function doughFacts(context: ShopContext, state: ShopState): DoughFacts {
   const { shop } = state;
   return {
     planning: planningFacts(context, state),
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     flours: listFlours(context.db),
     mixers: of('mixer').map(({ name, least, most }) => ({ name, leastKg: least, mostKg: most })),
     boxes: of('box').map(({ name, count, most }) => ({ name, count, balls: most })),

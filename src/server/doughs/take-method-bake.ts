@@ -12,7 +12,7 @@ import {
   noMethodPlanSentence,
   type MethodBake,
 } from '@/shop/doughs/method-request';
-import { storePlan } from './store-plan';
+import { storePlan } from '../bakes/store-plan';
 
 /** Takes a bake of a method: planned backwards, written as planned entries that can be taken back as one. */
 export function takeMethodBake(

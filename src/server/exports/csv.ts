@@ -1,5 +1,5 @@
 import { stringify } from 'csv-stringify/sync';
-import type { ExportTable } from './table';
+import type { ExportTable } from '../paper/table';
 
 /** Rows that are written at once: years of them go out in pieces. */
 const ROWS_AT_ONCE = 500;

@@ -1,6 +1,6 @@
 import type { ShopContext } from '../context';
 import { sheetsView } from '../sheets/sheets';
-import type { Cell, ExportTable } from './table';
+import type { Cell, ExportTable } from '../paper/table';
 
 const iso = (atMs: number) => new Date(atMs).toISOString();
 const kept = (tempC: number | null) => (tempC === null ? null : Number(tempC.toFixed(1)));

@@ -3,11 +3,11 @@ import { isAct, lotMadeBy } from '@/core/journal';
 import { totals } from '@/core/composition';
 import { eachReading, listFlourLots } from '@/data';
 import type { ShopContext } from '../context';
-import { stockOf } from '../cultures/registry';
+import { stockOf } from '../culture-lines/registry';
 import { struckEntries, wholeJournal } from '../journal/journal-memory';
-import { rowsOf } from '../journal/log';
+import { rowsOf } from '../log/log';
 import { SHEET_TABLES } from './sheet-tables';
-import type { ExportTable } from './table';
+import type { ExportTable } from '../paper/table';
 import { loadShop } from '../shop/load-shop';
 
 const iso = (atMs: number) => new Date(atMs).toISOString();

@@ -3,7 +3,7 @@ import { type ShopState } from '@/shop/state';
 
 import { handsMin } from '@/core/planner/week';
 import type { Act } from '@/core/journal';
-import { MS_PER_MINUTE } from '@/core/units';
+import { MS_PER_MINUTE, unitsOf } from '@/core/units';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop } from '../shop/load-shop';
@@ -39,7 +39,7 @@ export function handsList(context: ShopContext): HandsList {
   );
   return {
     shopName: shop.name,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     people: shop.people,
     moments: moments.sort((a, b) => a.atMs - b.atMs),

@@ -3,10 +3,10 @@ import { WARMEST_WATER_C } from '@/core/thermal';
 import { isAct, stockAfter, type Act, type ActOf, type Lot } from '@/core/journal';
 import { additionQuestion, farOffQuestion, isFar } from '@/core/mixing';
 import { numberField, z } from '@/core/parse';
-import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
-import { doneDrafts } from '../journal/done-drafts';
+import { doneDrafts } from '../doing/done-drafts';
+import { doneAt } from '../journal/done-at';
 import { batchOf, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
@@ -35,9 +35,6 @@ const doneFormSchema = z.object({
   sure: z.boolean().default(false),
 });
 type DoneForm = z.output<typeof doneFormSchema>;
-
-/** Entries may be written this far back. */
-const LONGEST_BACK_MS = 14 * 24 * MS_PER_HOUR;
 
 /** Writes a planned step as done, with its real time, grams and temperature. */
 export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: string }> {
@@ -71,25 +68,6 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
     writeEntries(context, batchOf(context, batch, drafts.value));
     return done({ batch });
   });
-}
-
-/** The instant a baker names, now when none is named; never in the future. */
-export function doneAt(text: string | null | undefined, state: ShopState): Outcome<number> {
-  if (text === null || text === undefined || text === '') return done(state.nowMs);
-  const atMs = fromLocalText(text, state.shop.timeZone);
-  if (atMs > state.nowMs + MS_PER_MINUTE) {
-    return refused(
-      'at',
-      `Done at: ${text.replace('T', ' ')} is still to come. Allowed: up to now.`,
-    );
-  }
-  if (atMs < state.nowMs - LONGEST_BACK_MS) {
-    return refused(
-      'at',
-      `Done at: ${text.replace('T', ' ')} is too long ago. Allowed: the last 14 days.`,
-    );
-  }
-  return done(atMs);
 }
 
 /** What is asked about amounts far from the plan; null where they are near it. */

@@ -11,7 +11,7 @@ import { setAim } from './aim';
 import { contextOver, type ShopContext } from '../context';
 import { doStep } from './hands';
 import { learnedView, resetLearned, undoReset } from '../learned/learned';
-import { logView } from '../journal/log';
+import { logView } from '../log/log';
 import { lotView } from '../lots/lot-view';
 import { takeBake } from '../bakes/new-bake';
 import { newBakeView } from '../bakes/new-bake-view';

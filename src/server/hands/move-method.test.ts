@@ -8,7 +8,7 @@ import { takeMethodBake } from '../doughs/take-method-bake';
 import { takeMove } from '../hold/take-move';
 import { moveStep } from './move-step';
 import { ensureShop } from '../shop/new-shop';
-import { pinStep } from '../plan/hours';
+import { pinStep } from '../shop/hours';
 import { forecastState, loadShop } from '../shop/load-shop';
 import { undoBatch } from '../journal/undo';
 

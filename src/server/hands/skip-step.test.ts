@@ -1,7 +1,7 @@
 import { FRIDAY_FORM, sentences } from '../../../tests/fixtures/services';
 import { openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from '../context';
-import { logView } from '../journal/log';
+import { logView } from '../log/log';
 import { takeBake } from '../bakes/new-bake';
 import { ensureShop } from '../shop/new-shop';
 import { loadShop } from '../shop/load-shop';

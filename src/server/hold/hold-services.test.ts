@@ -13,7 +13,7 @@ import { forecastState, loadShop } from '../shop/load-shop';
 import { tideView } from '../tide';
 import { undoBatch } from '../journal/undo';
 import { holdView } from './question';
-import { risksOf } from './risks';
+import { risksOf } from '../odds/risks';
 import { searchHold, type HoldSearch } from '@/shop/hold/search';
 import { takeMove } from './take-move';
 

@@ -1,16 +1,16 @@
 import { type HoldFacts } from '@/shop/hold/facts';
-import { type Risk } from '@/shop/hold/risk';
+import { type Risk } from '@/shop/tide/risk';
 import { type ShopState } from '@/shop/state';
 import { type Bake } from '@/shop/kept/bake';
 import type { LotForecast, ShopForecast } from '@/core/forecast';
 import { lotsTouchedBy } from '@/core/journal';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop } from '../shop/load-shop';
-import { holdFacts } from './facts';
+import { holdFacts } from '../odds/hold-facts';
 import { riskKey } from '@/shop/hold/risk-key';
-import { risksOf } from './risks';
+import { risksOf } from '../odds/risks';
 import { strandOf } from '@/shop/tide/strands';
 import type { Strand } from '@/shop/tide/view';
 
@@ -48,7 +48,7 @@ export function holdView(context: ShopContext, bakeId: string): HoldView | null 
       readyFromMs: bake.readyFromMs,
       readyToMs: bake.readyToMs,
     },
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs: state.nowMs,
     placeNames: Object.fromEntries(state.places.map((place) => [place.id, place.name])),
     facts,

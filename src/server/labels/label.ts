@@ -1,3 +1,4 @@
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { type ShopState } from '@/shop/state';
 import type { LabelContent } from '@/shop/kept/label';
 export type { LabelContent } from '@/shop/kept/label';
@@ -7,7 +8,7 @@ import { isUsedUp, type Lot } from '@/core/journal';
 
 import { wallTime } from '@/core/units';
 import type { ShopContext } from '../context';
-import { culturesOf, stockOf } from '../cultures/registry';
+import { culturesOf, stockOf } from '../culture-lines/registry';
 import { isFrozen } from '../cultures/rows/of';
 import { FROZEN_KEEPS_DAYS } from '../cultures/rows/kept-rows';
 import { forecastState, loadShop } from '../shop/load-shop';
@@ -26,7 +27,7 @@ export function labelOf(context: ShopContext, lotId: string): LabelContent | nul
   const at = (ms: number) => stamp(ms, state.shop.timeZone);
   const lines = [
     { what: 'made', says: at(lot.madeAtMs) },
-    { what: 'weight', says: weightText(lot) },
+    { what: 'weight', says: sentenceInUnits(weightText(lot), state.shop) },
     ...(lookMs === null ? [] : [{ what: 'look at', says: at(lookMs) }]),
     ...(lastMs === null ? [] : [{ what: 'use by', says: dayOrHour(lastMs, state) }]),
     ...allergens(lot, state),

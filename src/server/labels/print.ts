@@ -1,9 +1,9 @@
 import { simulatedLabelPrinter } from '@/devices/simulated-label-printer';
 import { wholeNumberField, z } from '@/core/parse';
 import { addPrintedLabel, listPrintedLabels, type PrintedLabel } from '@/data';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import type { ShopContext } from '../context';
-import { stockOf } from '../cultures/registry';
+import { stockOf } from '../culture-lines/registry';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
@@ -66,7 +66,7 @@ export function labelsView(context: ShopContext): LabelsView {
   const state = loadShop(context);
   const { shop } = state;
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs: state.nowMs,
     shopName: shop.name,
     printed: listPrintedLabels(context.db, SHOWN).map((label) => ({

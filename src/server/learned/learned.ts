@@ -8,11 +8,11 @@ import {
 } from '@/core/forecast';
 import { EIGHTY_PERCENT } from '@/core/numeric';
 import type { QuantityBelief } from '@/core/learning';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { dropLearningReset, listLearningResets, saveLearningReset } from '@/data';
 import type { ShopContext } from '../context';
 import { forecastRecord, type ForecastRecord } from '@/shop/learned/learned-record';
-import { LEARNED_KEYS } from './learned-shop';
+import { LEARNED_KEYS } from '../shop/learned-shop';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { learnedSpeeds, loadShop } from '../shop/load-shop';
 
@@ -64,7 +64,7 @@ export function learnedView(context: ShopContext): LearnedView {
   const state = loadShop(context);
   const { shop } = state;
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs: state.nowMs,
     rows: [...cultureRows(context, state), ...shopRows(state)],
     record: namedRecord(context, state),

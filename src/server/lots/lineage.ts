@@ -1,3 +1,4 @@
+import { unitsOf } from '@/core/units';
 import { type Lineage, type LineageLot } from '@/shop/lineage';
 import {
   foldJournal,
@@ -32,7 +33,7 @@ export function lineageOf(context: ShopContext, lotId: string): Lineage | null {
   const back = tree.walk(lotId, -1);
   const forward = tree.walk(lotId, 1);
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     lot: tree.lot(lotId, 0, null),
     back: back.lots,

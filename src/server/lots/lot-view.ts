@@ -5,9 +5,9 @@ import { placeTempC, type LotForecast, type ShopForecast } from '@/core/forecast
 import { lotMadeBy, lotsTouchedBy } from '@/core/journal';
 import type { Trajectory } from '@/core/kinetics';
 import { valueAtHour } from '@/core/ripeness';
-import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
 import type { ShopContext } from '../context';
-import { culturesOf, stockOf } from '../cultures/registry';
+import { culturesOf, stockOf } from '../culture-lines/registry';
 import { lotAnyTime, type LotAnyTime } from './lot-any-time';
 
 import { CURVE_STEP_MS, inside, quietOf, tempsOf } from '@/shop/lots/lot-inside';
@@ -17,7 +17,7 @@ import { trialOffer, type TrialOffer } from '@/shop/trials/trial-offer';
 import { momentsOf, type ForecastOfShop } from '../tide/moments';
 import { whatIfOffer, type WhatIfOffer } from '@/shop/lots/what-if-base';
 import { coldPlaceIds, strandOf } from '@/shop/tide/strands';
-import type { Moment } from '@/shop/tide/moment';
+import type { Moment } from '@/shop/hands/moment';
 import type { Strand } from '@/shop/tide/view';
 
 /** A look as a mark on the curve. */
@@ -125,7 +125,7 @@ function viewOfLot(
     )?.placeId ?? '';
   const { shop } = state;
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs: state.nowMs,
     strand: strandOf(lot, untilMs, cold),
     code: lotId,

@@ -5,8 +5,8 @@ import { actsOfCards, markKinds, mixCard, type MarkWhat, farOffQuestion } from '
 import { z } from '@/core/parse';
 import { addMark, addMixCard, listMarks, listMixCards } from '@/data';
 import type { ShopContext } from '../context';
-import { stockOf } from '../cultures/registry';
-import { doneDrafts } from '../journal/done-drafts';
+import { stockOf } from '../culture-lines/registry';
+import { doneDrafts } from '../doing/done-drafts';
 import { batchOf, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';

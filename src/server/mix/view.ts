@@ -1,3 +1,4 @@
+import { unitsOf } from '@/core/units';
 import { type WaterFact, type DivideFact, type MixView } from '@/shop/mix/view';
 import { type ShopState } from '@/shop/state';
 import { allergensOf, totals } from '@/core/composition';
@@ -17,7 +18,7 @@ import { listMarks, listMixCards, type MixCardRow } from '@/data';
 import type { ShopContext } from '../context';
 import { batchesOf, compositionOf } from './batches';
 import { mixingOf, waterRequest } from './water';
-import { stockOf } from '../cultures/registry';
+import { stockOf } from '../culture-lines/registry';
 import { forecastState, loadShop } from '../shop/load-shop';
 import { stockNotes } from '@/shop/tide/sheets';
 import { plannedMix, type PlannedMix } from './planned-mix';
@@ -62,7 +63,7 @@ export function mixView(
     atMs: planned.atMs,
     nowMs: state.nowMs,
     rate: context.clock().rate,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     batches,
     batchNumber,
     items,

@@ -8,7 +8,7 @@ import { ODDS_DRAWS, type Odds } from '@/core/planner/week';
 import { databaseVersion } from '@/data';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
-import { holdFacts } from '../hold/facts';
+import { holdFacts } from './hold-facts';
 import { remembering } from '../remembering';
 import { loadShop } from '../shop/load-shop';
 import { shopLog } from '../shop-log';

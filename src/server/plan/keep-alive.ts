@@ -3,7 +3,7 @@ import { isStarter } from '@/core/cultures';
 import { isAct } from '@/core/journal';
 import { addHours } from '@/core/units';
 import type { ShopContext } from '../context';
-import { culturesOf, currentJar, stockOf } from '../cultures/registry';
+import { culturesOf, currentJar, stockOf } from '../culture-lines/registry';
 
 /** The first feed of a culture that its rhythm asks for and nobody has planned. */
 export interface FeedWanted {

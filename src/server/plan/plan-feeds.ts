@@ -7,8 +7,8 @@ import { isWorking, nearestWorking } from '@/core/planner/working-hours';
 import { addHours } from '@/core/units';
 
 import type { ShopContext } from '../context';
-import { feedAct } from '../cultures/mother-fed-again';
-import { culturesOf, currentJar, stockOf } from '../cultures/registry';
+import { feedAct } from '../doing/mother-fed-again';
+import { culturesOf, currentJar, stockOf } from '../culture-lines/registry';
 import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../journal/entries';
 import { nextCodes } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';

@@ -12,7 +12,7 @@ import {
 import { z } from '@/core/parse';
 import { maybeOneBake, listPinned, oneMethodVersion, savePin } from '@/data';
 import type { ShopContext } from '../context';
-import { storePlan } from '../doughs/store-plan';
+import { storePlan } from '../bakes/store-plan';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';

@@ -7,7 +7,7 @@ import { assignHands, joinedNeeds, judged, requestFor, type Proposal } from '@/c
 import { listDemands } from '@/data';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
-import { storePlan } from '../doughs/store-plan';
+import { storePlan } from '../bakes/store-plan';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';

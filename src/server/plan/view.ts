@@ -9,14 +9,14 @@ import { type Bake } from '@/shop/kept/bake';
 import { isAct } from '@/core/journal';
 import { isClosedOn, workedSpans } from '@/core/planner';
 import { type Broken, type DemandMethod, brokenByNeeds } from '@/core/planner/week';
-import { atWallMinute, type ShopUnits } from '@/core/units';
+import { atWallMinute, type ShopUnits, unitsOf } from '@/core/units';
 import { listDemands, listPinned } from '@/data';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { oddsOfBake } from '../odds/odds-of-bake';
 import { forecastState, loadShop } from '../shop/load-shop';
 import { bandsOf } from '@/shop/tide/bands';
-import type { Moment } from '@/shop/tide/moment';
+import type { Moment } from '@/shop/hands/moment';
 import { momentsOf } from '../tide/moments';
 import { wantedOf } from '@/shop/plan/needs-of-shop';
 import { demandMethods, planFacts } from './facts';
@@ -95,7 +95,7 @@ export function planView(context: ShopContext): PlanView {
   );
   return {
     shopName: shop.name,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     wish: shop.wish ?? 'sure dough',
     span,

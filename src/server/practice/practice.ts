@@ -10,7 +10,7 @@ import {
 } from '@/core/practice';
 import { z } from '@/core/parse';
 import { addPracticeRound, listPracticeRounds, oneShop } from '@/data';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import type { ShopContext } from '../context';
 import { done, type Outcome } from '@/shop/outcome';
 import { parseForm } from '@/shop/parse-form';
@@ -46,7 +46,7 @@ export function practiceView(context: ShopContext): PracticeView {
   );
   const last = listPracticeRounds(context.db, 1)[0];
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs: context.clock().nowMs,
     level: nextLevel(rounds),
     seed: ((last?.seed ?? 0) * 48_271 + 11) % SEEDS,

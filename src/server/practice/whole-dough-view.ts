@@ -1,6 +1,6 @@
 import { type DoughFacts } from '@/shop/doughs/facts';
 import type { Method } from '@/core/methods';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import type { ShopContext } from '../context';
 import { doughFacts } from '../doughs/facts';
 import { demandMethods } from '../plan/facts';
@@ -24,7 +24,7 @@ export function wholeDoughView(context: ShopContext): WholeDoughView {
   const { shop, nowMs } = state;
   const facts = doughFacts(context, state);
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     methods: demandMethods(context, state, { demand: { methods: [] }, dough: facts }).map(
       ({ key, method }) => ({ key, name: method.name, method }),

@@ -1,4 +1,4 @@
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { isEmptyShop, type Backup } from '@/data';
 import { backupsOf } from '../backups/backups';
 import type { ShopContext } from '../context';
@@ -20,7 +20,7 @@ export interface RecordsView {
 export function recordsView(context: ShopContext): RecordsView {
   const { shop, nowMs, places } = loadShop(context);
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     backups: backupsOf(context),
     tables: EXPORT_NAMES,

@@ -1,8 +1,8 @@
 import type { ScoreBody } from '@/core/journal';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
-import { rowsOf, type LogRow } from '../journal/log';
+import { rowsOf, type LogRow } from '../log/log';
 import { loadShopAround } from '../shop/load-shop';
 import { pastBakes, scoreOf, type PastBake } from './baked-shop';
 
@@ -41,7 +41,7 @@ export function bakePage(context: ShopContext, bakeId: string): BakePageView | n
   const batches = folded.done.filter((one) => one.bakeId === bakeId).map((one) => one.batch);
   const others = past.filter((one) => one.bakeId !== bakeId);
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     people: shop.people,
     bakeId,

@@ -12,7 +12,7 @@ import {
 import type { LotForecast } from '@/core/forecast';
 import type { ScoreBody } from '@/core/journal';
 import { valueAtHour } from '@/core/ripeness';
-import { hoursBetween, type ShopUnits } from '@/core/units';
+import { hoursBetween, type ShopUnits, unitsOf } from '@/core/units';
 import type { ShopContext } from '../context';
 import { loadShop } from '../shop/load-shop';
 import { bakedById, bakedShop, pastBakes, type PastBake } from './baked-shop';
@@ -94,7 +94,7 @@ export function compareView(context: ShopContext, bakeIds: readonly string[]): C
   const mend = found.find((one) => one.about.bakeId === worse?.bakeId);
   const way = worse === null ? 0 : wantedWayOf(mend?.state ?? state, worse.bakeId);
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     bakes: found.map((one, index) =>
       compared(one.run, one.about, explained.standings[index] ?? { first: 0, last: 0 }),

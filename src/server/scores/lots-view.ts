@@ -3,7 +3,7 @@ import { compareLots, type ComparedLots, type ComparedRun } from '@/core/compare
 import type { LotForecast } from '@/core/forecast';
 import { lotMadeBy } from '@/core/journal';
 import { valueAtHour, type LotKind } from '@/core/ripeness';
-import { hoursBetween, MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import { hoursBetween, MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
 import type { ShopContext } from '../context';
 import { lotAnyTime, type LotAnyTime } from '../lots/lot-any-time';
 import { loadShop } from '../shop/load-shop';
@@ -57,7 +57,7 @@ export function lotsView(context: ShopContext, lotIds: readonly string[]): LotsV
   });
   const [first] = found;
   return {
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     lots: found.map((one) => beside(one, nowMs)),
     missing: lotIds

@@ -8,7 +8,7 @@ import { listBakes, openShop } from '@/data';
 import { PHOTO_SIDE_PX, reencodePhoto } from '@/formats/photo';
 import { contextOver } from '../context';
 import { foldedJournal } from '../journal/journal-memory';
-import { logView } from '../journal/log';
+import { logView } from '../log/log';
 import { ensureShop } from '../shop/new-shop';
 import { tideView } from '../tide';
 import { undoBatch } from '../journal/undo';

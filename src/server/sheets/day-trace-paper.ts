@@ -1,6 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
 import { toLocalText } from '@/core/units';
-import type { ExportTable } from '../exports/table';
+import type { ExportTable } from '../paper/table';
 import { Paper, wrapped } from '../paper/paper';
 import { pdfFaces } from '../paper/pdf-face';
 import type { DayLot, DaySale, DayTraceView } from './day-trace';

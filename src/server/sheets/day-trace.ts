@@ -2,7 +2,7 @@ import { type ShopState } from '@/shop/state';
 import { CODES_FIRST } from '@/core/cautions';
 import { traceDay, type TraceLot, type TraceUse } from '@/core/journal';
 import { z } from '@/core/parse';
-import { atWallMinute, fromLocalText, toLocalText, type ShopUnits } from '@/core/units';
+import { atWallMinute, fromLocalText, toLocalText, type ShopUnits, unitsOf } from '@/core/units';
 import { listBakeNames, listFlourLots, type FlourLot } from '@/data';
 import type { ShopContext } from '../context';
 import { wholeJournal } from '../journal/journal-memory';
@@ -73,7 +73,7 @@ export function dayTraceView(context: ShopContext, asked: string | undefined): D
   const read = (lot: TraceLot) => dayLot(lot, state, sacks);
   return {
     shopName: shop.name,
-    units: { timeZone: zone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     codesFirst: CODES_FIRST,
     day,

@@ -2,7 +2,7 @@ import { type ShopState } from '@/shop/state';
 import { allergensOf } from '@/core/composition';
 import { isAct } from '@/core/journal';
 import { CODES_FIRST } from '@/core/cautions';
-import type { ShopUnits } from '@/core/units';
+import { unitsOf, type ShopUnits } from '@/core/units';
 import { listFlourLots } from '@/data';
 import type { ShopContext } from '../context';
 import { wholeJournal } from '../journal/journal-memory';
@@ -39,7 +39,7 @@ export function sheetsView(context: ShopContext): Sheets {
   const { shop, nowMs } = state;
   return {
     shopName: shop.name,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs,
     codesFirst: CODES_FIRST,
     cold: coldLogs(state, SHEET_DAYS),

@@ -9,7 +9,7 @@ import { doStep } from '../hands/hands';
 import { logLook } from '../hands/look';
 import { takeBake } from '../bakes/new-bake';
 import { ensureShop } from './new-shop';
-import { changeHours } from '../plan/hours';
+import { changeHours } from './hours';
 import { logReading } from './readings';
 import { changePlace, changeShop } from './shop';
 import { forecastState, loadShop } from './load-shop';

@@ -27,7 +27,7 @@ import {
 } from '@/data';
 import type { ShopContext } from '../context';
 import { foldedAround, foldedJournal } from '../journal/journal-memory';
-import { learnedShop, placesAsLearned, type Known } from '../learned/learned-shop';
+import { learnedShop, placesAsLearned, type Known } from './learned-shop';
 import { pantryOf } from '@/core/formula';
 import { remembering } from '../remembering';
 import { outdoorAir } from './weather';

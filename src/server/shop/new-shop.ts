@@ -6,6 +6,7 @@ export const NEW_SHOP = {
   name: 'My bakery',
   massUnit: 'g',
   tempUnit: 'C',
+  lengthUnit: 'cm',
   scaleStepG: 1,
   fineStepG: 0.1,
   workFromMinute: 6 * 60,

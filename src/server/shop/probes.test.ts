@@ -2,7 +2,7 @@ import { openShopInMemory, listEntries, saveProbe } from '@/data';
 import { placeTempC } from '@/core/forecast';
 import { contextOver } from '../context';
 import { troubleProbe } from './equipment';
-import { logView } from '../journal/log';
+import { logView } from '../log/log';
 import { ensureShop } from './new-shop';
 import { askProbes, probeStates } from './probes';
 import { loadShop } from './load-shop';

@@ -3,7 +3,7 @@ import { MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
 import { batchOf, writeEntries } from '../journal/entries';
-import { doneAt } from '../hands/hands';
+import { doneAt } from '../journal/done-at';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from './load-shop';

@@ -5,7 +5,7 @@ import type { PlaceReading } from '@/core/forecast';
 import { listEquipment, listFlours } from '@/data';
 import type { ShopContext } from '../context';
 import { openSacks, type FlourSack } from './flour-lots';
-import type { ShopHours } from '../plan/hours';
+import type { ShopHours } from './hours';
 import { probeStates, type ProbeState } from './probes';
 import { beforeOf, type PlaceBefore } from './shop';
 import { loadShop } from './load-shop';

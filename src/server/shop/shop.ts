@@ -2,7 +2,7 @@ import { type Place, type Shop } from '@/shop/kept/shop';
 export type { Shop } from '@/shop/kept/shop';
 import type { DailyPoint } from '@/core/forecast';
 import { numberField, wholeNumberField, z } from '@/core/parse';
-import { isTimeZone, YEAST_TYPES, type YeastType } from '@/core/units';
+import { isTimeZone, unitsOf, YEAST_TYPES, type ShopUnits, type YeastType } from '@/core/units';
 import {
   addPlace,
   addPlaceSetting,
@@ -29,6 +29,12 @@ const INSULATION_RULE = { name: 'Holds warmth', unit: '× air', min: 0.1, max: 2
 const FOLLOWS_RULE = { name: 'Warms with the weather', unit: '', min: 0, max: 1 } as const;
 const DAILY_RULE = { name: 'Over the day', unit: '°C', min: -30, max: 45 } as const;
 
+/** How the shop reads its figures; null in an empty data folder. */
+export function shopUnits(context: ShopContext): ShopUnits | null {
+  const shop = maybeOneShop(context.db);
+  return shop === null ? null : unitsOf(shop);
+}
+
 const shopFormSchema = z.object({
   name: z
     .string()
@@ -41,6 +47,7 @@ const shopFormSchema = z.object({
   }),
   massUnit: z.enum(['g', 'oz']),
   tempUnit: z.enum(['C', 'F']),
+  lengthUnit: z.enum(['cm', 'in']).default('cm'),
   scaleStepG: numberField(STEP_RULE),
   fineStepG: numberField(FINE_RULE),
   workFromMinute: numberField(MINUTE_RULE),

@@ -1,9 +1,9 @@
 import { workingHours } from '@/shop/state';
-import { MS_PER_HOUR } from '@/core/units';
+import { MS_PER_HOUR, unitsOf } from '@/core/units';
 import { shopVersion } from '../journal/changes';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
-import { risksOf } from '../hold/risks';
+import { risksOf } from '../odds/risks';
 import { oddsOfBake } from '../odds/odds-of-bake';
 import { probeStates } from '../shop/probes';
 import { forecastState, loadShop } from '../shop/load-shop';
@@ -16,7 +16,7 @@ import { coldPlaceIds, strandOf } from '@/shop/tide/strands';
 import { bakeToScore } from '@/shop/tide/to-score';
 import type { TideView } from '@/shop/tide/view';
 
-export type { Moment } from '@/shop/tide/moment';
+export type { Moment } from '@/shop/hands/moment';
 export type { Band, Service, Strand, TideView } from '@/shop/tide/view';
 
 /** Hours of the past and of the future that the Tide holds. */
@@ -40,7 +40,7 @@ export function tideView(context: ShopContext): TideView {
   return {
     version,
     shopName: shop.name,
-    units: { timeZone: shop.timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     clock: context.clock(),
     people: shop.people,
     working: workingHours(state),

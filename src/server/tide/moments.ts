@@ -8,7 +8,7 @@ import type { ShopContext } from '../context';
 import { mixingOf, waterOf } from '../mix/water';
 
 import { signWords } from '@/shop/lots/sign-words';
-import type { Glyph, Moment, MomentLine } from '@/shop/tide/moment';
+import type { Glyph, Moment, MomentLine } from '@/shop/hands/moment';
 import { vesselOf } from '@/shop/tide/vessel';
 
 /** A shop with its forecast. */

@@ -5,7 +5,7 @@ import { handsMin } from '@/core/planner/week';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
-import { doneDrafts } from '../journal/done-drafts';
+import { doneDrafts } from '../doing/done-drafts';
 import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
 import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';

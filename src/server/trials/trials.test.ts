@@ -4,7 +4,7 @@ import { isAct, type ActOf } from '@/core/journal';
 import { toLocalText } from '@/core/units';
 import { doStep } from '../hands/hands';
 import { handsList } from '../hands-list/hands-list';
-import { logView } from '../journal/log';
+import { logView } from '../log/log';
 import { logLook } from '../hands/look';
 import { lotView } from '../lots/lot-view';
 import { lotsView } from '../scores/lots-view';

@@ -2,7 +2,7 @@ import { type FlourRow } from '../kept/flour';
 import type { TakenWater } from '@/core/flour';
 import type { Box, LeavenKind, Mixer, Tub } from '@/core/formula';
 import type { ShopUnits } from '@/core/units';
-import type { PlanningFacts } from '../plan/poolish-form';
+import type { PlanningFacts } from './poolish-form';
 /** A lot that a leaven can be seeded from or taken from. */
 export interface SourceFact {
   readonly kind: LeavenKind;

@@ -1,5 +1,5 @@
 import type { ShopUnits } from '@/core/units';
-import type { MomentLine } from '../tide/moment';
+import type { MomentLine } from './moment';
 /** A moment of hands on the list. */
 export interface HandsMoment {
   readonly stepId: string;

@@ -1,7 +1,7 @@
 import type { CautionAt } from '@/core/cautions';
 import type { WaterAnswer } from '@/core/thermal';
 import { isAct, type Act } from '@/core/journal';
-import type { Glyph, Moment } from '../tide/moment';
+import type { Glyph, Moment } from './moment';
 
 /** A step as its dialog shows it. */
 export interface StepSheet {

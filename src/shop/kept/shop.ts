@@ -7,6 +7,7 @@ export interface Shop {
   readonly timeZone: string;
   readonly massUnit: 'g' | 'oz';
   readonly tempUnit: 'C' | 'F';
+  readonly lengthUnit: 'cm' | 'in';
   readonly scaleStepG: number;
   readonly fineStepG: number;
   readonly workFromMinute: number;

@@ -1,3 +1,4 @@
+import { sentenceInUnits } from '../sentence-in-units';
 import type { MixView } from './view';
 import { cautionText } from '@/core/cautions';
 import { toLocalText } from '@/core/units';
@@ -32,11 +33,12 @@ export function mixSheet(view: MixView): MixSheet {
     }
     return {
       name: item.name,
-      amount: gramsOf(item.massG),
+      amount: sentenceInUnits(gramsOf(item.massG), view.units),
       share: `${round((100 * item.massG) / Math.max(1, flourG), 1)} %`,
       says: item.says,
     };
   });
+  const inUnits = (sentence: string) => sentenceInUnits(sentence, view.units);
   return {
     title: view.title,
     under: `${at.slice(0, 10)} ${at.slice(11, 16)}, batch ${view.batchNumber} of ${batches}`,
@@ -49,7 +51,7 @@ export function mixSheet(view: MixView): MixSheet {
       ...view.divides.map((one) => `${one.name}: ${one.count} of ${gramsOf(one.plannedG)}.`),
       `Contains ${view.allergens.join(', ') || 'nothing that was noted'}.`,
       cautionText('mix'),
-    ],
+    ].map(inUnits),
   };
 }
 

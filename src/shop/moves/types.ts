@@ -3,7 +3,7 @@ import type { Act, PlannedAct, Tenses } from '@/core/journal';
 import type { MixSpan } from '@/core/mixing';
 import type { Kitchen } from '@/core/planner/week';
 
-import type { PlanningFacts } from '../plan/poolish-form';
+import type { PlanningFacts } from '../doughs/poolish-form';
 
 /** What moving a step rests on; plain data, so that the page can see what follows while it drags. */
 export interface MoveFacts {

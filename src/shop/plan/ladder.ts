@@ -15,7 +15,7 @@ import {
 } from '@/core/planner/week';
 import { MS_PER_MINUTE } from '@/core/units';
 import { strandOf } from '../tide/strands';
-import type { Glyph } from '../tide/moment';
+import type { Glyph } from '../hands/moment';
 import type { Strand } from '../tide/view';
 
 /** One moment of hands on a ladder. */

@@ -1,7 +1,7 @@
 import { BAKERS_YEAST, bookSpeedLnSd, type LotForecast } from '@/core/forecast';
 import { numberField, z } from '@/core/parse';
 import { isTimeZone, toLocalText } from '@/core/units';
-import { bakeFormSchema } from '../plan/bake-form';
+import { bakeFormSchema } from '../doughs/bake-form';
 import {
   answerCheck,
   answerDivide,
@@ -12,7 +12,7 @@ import {
 import { answerBand, answerInvert, answerLearn, lotAnswer, lotQuestion } from './lot-questions';
 import { pantryOf, threeColumns } from '@/core/formula';
 import { noMethodPlanSentence } from '../doughs/method-request';
-import { planOfForm } from '../plan/poolish-form';
+import { planOfForm } from '../doughs/poolish-form';
 
 const degrees = (name: string) => numberField({ name, unit: '°C', min: -30, max: 45 });
 

@@ -1,3 +1,4 @@
+import { sentenceInUnits } from '../sentence-in-units';
 import type { ShopState } from '../state';
 import type { CautionAt } from '@/core/cautions';
 import type { ShopForecast } from '@/core/forecast';
@@ -5,7 +6,7 @@ import { weighDose } from '@/core/formula';
 import { isAct, type Act } from '@/core/journal';
 
 import { stepSheet, type StepSheet } from '../hands/step-sheet';
-import type { Glyph, Moment } from './moment';
+import type { Glyph, Moment } from '../hands/moment';
 
 const CAUTION_AT: Readonly<Partial<Record<Glyph, CautionAt>>> = {
   feed: 'leaven',
@@ -55,9 +56,8 @@ export function stockNotes(act: Act, state: ShopState): string[] {
       waterG,
     });
     if (stock === null) return [];
-    return [
-      `${round(line.massG, 2)} g of yeast is too little for the scale. Dissolve ${stock.yeastG} g in ${stock.waterG} g water, take ${stock.takeG} g of it and ${round(stock.waterBroughtG, 0)} g less water. The dose is then right to ±${round(error * 100, 1)} %.`,
-    ];
+    const note = `${round(line.massG, 2)} g of yeast is too little for the scale. Dissolve ${stock.yeastG} g in ${stock.waterG} g water, take ${stock.takeG} g of it and ${round(stock.waterBroughtG, 0)} g less water. The dose is then right to ±${round(error * 100, 1)} %.`;
+    return [sentenceInUnits(note, state.shop)];
   });
 }
 

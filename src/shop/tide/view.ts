@@ -1,4 +1,4 @@
-import type { Risk } from '../hold/risk';
+import type { Risk } from './risk';
 import type { ClockReading } from '../clock';
 import type { ServiceOdds } from '../odds';
 
@@ -6,7 +6,7 @@ import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
 
 import type { StepSheet } from '../hands/step-sheet';
-import type { Moment } from './moment';
+import type { Moment } from '../hands/moment';
 
 /** A lot as the Tide draws it. Instants are UTC ms. */
 export interface Strand {

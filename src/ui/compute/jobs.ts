@@ -47,8 +47,8 @@ import {
   type ThawQuestion,
 } from '@/core/cultures';
 import type { Pantry } from '@/core/composition';
-import type { BakeForm } from '@/shop/plan/bake-form';
-import { planOfForm, type PlanningFacts } from '@/shop/plan/poolish-form';
+import type { BakeForm } from '@/shop/doughs/bake-form';
+import { planOfForm, type PlanningFacts } from '@/shop/doughs/poolish-form';
 import type { LaneBefore } from '../lanes/lanes';
 import { searchLanes, type LaneQuestion } from '../lanes/search';
 import { movedShop, type Moved, type MoveQuestion } from '@/shop/moves/moved-shop';

@@ -12,15 +12,16 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { fromLocalText, toLocalText, type ShopUnits } from '@/core/units';
 import type { StepSheet } from '@/shop/hands/step-sheet';
-import { WallTimeField } from '../wall-time-field';
+import { WallTimeField } from '../fields/wall-time-field';
 import { GlyphDisc } from '../marks/glyphs';
-import { clockText, decimals } from '../format';
+import { clockText, decimals, tempText } from '../format';
 import { waterText } from '../water-text';
 import { CautionLine } from '../caution-line';
 import { LinkButton } from '../link-button';
 import type { HandsActions } from './actions';
 import { SureQuestion } from './sure-question';
 import { newBatch, useAct } from './use-act';
+import { FigureField } from '../fields/figure-field';
 
 const NUDGES_MIN = [-30, -5, 5, 30];
 
@@ -99,47 +100,43 @@ export function StepDialog(props: {
           }}
         >
           {sheet.lines.map((line) => (
-            <TextField
+            <FigureField
               key={line.id}
-              label={`${line.label}, g`}
+              label={line.label}
+              of="mass"
               value={grams[line.id] ?? ''}
-              onChange={(event) => setGrams({ ...grams, [line.id]: event.target.value })}
-              error={refused[`grams.${line.id}`] !== undefined}
-              helperText={refused[`grams.${line.id}`]}
-              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+              onChange={(typed) => setGrams({ ...grams, [line.id]: typed })}
+              error={refused[`grams.${line.id}`]}
             />
           ))}
           {sheet.count === null ? null : (
-            <TextField
+            <FigureField
               label="Balls"
+              whole
               value={count}
-              onChange={(event) => setCount(event.target.value)}
-              error={refused['count'] !== undefined}
-              helperText={refused['count']}
-              slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+              onChange={setCount}
+              error={refused['count']}
             />
           )}
           {sheet.water === null ? null : (
-            <TextField
-              label="Water, °C"
+            <FigureField
+              label="Water"
+              of="temperature"
               value={waterC}
-              onChange={(event) => setWaterC(event.target.value)}
-              error={refused['waterC'] !== undefined}
-              helperText={refused['waterC'] ?? waterText(sheet.water, units)}
-              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+              onChange={setWaterC}
+              error={refused['waterC']}
+              hint={waterText(sheet.water, units)}
             />
           )}
           {sheet.startC === null ? null : (
-            <TextField
-              label="Measured, °C"
+            <FigureField
+              label="Measured"
+              of="temperature"
               placeholder={String(sheet.startC)}
               value={tempC}
-              onChange={(event) => setTempC(event.target.value)}
-              error={refused['tempC'] !== undefined}
-              helperText={
-                refused['tempC'] ?? `aimed at ${sheet.startC}°; teaches the mixer’s warmth`
-              }
-              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+              onChange={setTempC}
+              error={refused['tempC']}
+              hint={`aimed at ${tempText(sheet.startC, units)}; teaches the mixer’s warmth`}
             />
           )}
         </Box>

@@ -4,7 +4,7 @@ import type { TideView } from '@/server/tide';
 import { tempText } from '@/ui/format';
 import { FLOOR, type BandBox } from '../layout/bands';
 import type { Frame, Picture } from '../layout/picture-parts';
-import { loadAt } from '../tells';
+import { loadAt } from '../layout/tells';
 import { rem } from '@/ui/rem';
 
 /** Height of a full gauge, px. */

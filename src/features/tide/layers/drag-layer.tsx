@@ -2,12 +2,12 @@ import type { TideView } from '@/server/tide';
 import type { Moved } from '@/shop/moves/moved-shop';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import { Glyph } from '@/ui/marks/glyphs';
-import { conflictWords, dragWords, goingAlong } from '../drag-words';
+import { conflictWords, dragWords, goingAlong } from '../drag/drag-words';
 import type { Picture } from '../layout/picture-parts';
 import { ghostsOf } from '../layout/ghosts';
 import { textWidth } from '../layout/labels';
-import { withMoved } from '../use-moved';
-import type { Dragged } from '../use-drag';
+import { withMoved } from '../drag/use-moved';
+import type { Dragged } from '../drag/use-drag';
 import { rem } from '@/ui/rem';
 
 const R = 17;

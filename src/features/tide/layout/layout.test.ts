@@ -6,7 +6,7 @@ import { tideView, type TideView } from '@/server/tide';
 import { fromLocalText, MS_PER_HOUR } from '@/core/units';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { clockText } from '@/ui/format';
-import { tellsOf } from '../tells';
+import { tellsOf } from './tells';
 import { overlaps, placeLabels } from './labels';
 import { assignLanes, laneKeys, type Stay } from '@/ui/lanes/lanes';
 import { layoutPicture } from './picture';

@@ -3,7 +3,7 @@ import type { Culture } from '@/core/cultures';
 import { isUsedUp, type Lot } from '@/core/journal';
 import { addHours, MS_PER_HOUR } from '@/core/units';
 
-import { gramsOf, lotsOfCulture } from '../registry';
+import { gramsOf, lotsOfCulture } from '../../culture-lines/registry';
 import { frozenSince, isFrozen, type Of } from './of';
 import { ROW_PAST_H } from './starter-row';
 

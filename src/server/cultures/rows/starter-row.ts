@@ -8,8 +8,8 @@ import { addHours, hoursBetween } from '@/core/units';
 
 import { coldPlaceIds, strandOf } from '@/shop/tide/strands';
 import type { Strand } from '@/shop/tide/view';
-import { feedsOf, historyOf, pacesOf } from '../history';
-import { currentJar, gramsOf } from '../registry';
+import { feedsOf, historyOf, pacesOf } from '../../culture-lines/history';
+import { currentJar, gramsOf } from '../../culture-lines/registry';
 import { tempNow, type Of } from './of';
 
 /** Hours of the past that a row shows. */

@@ -1,6 +1,6 @@
 import { tempAt, type PlaceHistory } from '@/core/forecast';
 import type { ShopUnits } from '@/core/units';
-import { tempText } from './format';
+import { tempText } from '../format';
 
 /** Places as they are chosen from: each with how warm it is at an instant, as far as is known. */
 export function placeChoices(

@@ -1,6 +1,7 @@
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { type Entry, type LookSigns } from '@/core/journal';
 import { z } from '@/core/parse';
-import { fromLocalText, MS_PER_HOUR, type ShopUnits } from '@/core/units';
+import { fromLocalText, MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
 import {
   listBakeNames,
   listBatch,
@@ -105,13 +106,13 @@ export function logView(context: ShopContext, asked: unknown = {}): LogView {
     limit: ROWS + 1,
   });
   return {
-    units: { timeZone, massUnit: shop.massUnit, tempUnit: shop.tempUnit },
+    units: unitsOf(shop),
     nowMs: context.clock().nowMs,
     search,
     rows: rowsOf(
       context,
       found.slice(0, ROWS).map((one) => one.batch),
-    ),
+    ).map((row) => ({ ...row, says: sentenceInUnits(row.says, shop) })),
     olderBefore: olderOf(found),
     people: shop.people,
     weeks: orNone(() => discardedByWeek(context)),

@@ -1,12 +1,15 @@
+'use client';
+
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { GlyphDisc } from './marks/glyphs';
-import { rem } from './rem';
-import { WallTimeField } from './wall-time-field';
+import { GlyphDisc } from '../marks/glyphs';
+import { rem } from '../rem';
+import { sentenceInUnits } from '@/shop/sentence-in-units';
+import { useShopUnits } from '../fields/shop-units';
+import { massText, NO_BREAK, splitUnit } from '../format';
 
 /** The head of a panel: what it is about, in one line what comes of it. */
 export function PanelHead(props: { title: string; children?: ReactNode }) {
@@ -20,9 +23,10 @@ export function PanelHead(props: { title: string; children?: ReactNode }) {
 
 /** The refusal of a panel: what is wrong and what is allowed. */
 export function PanelRefusal({ sentence }: { sentence: string | null }) {
+  const units = useShopUnits();
   return sentence === null ? null : (
     <Alert severity="warning" data-testid="refusal" sx={{ mx: 2 }}>
-      {sentence}
+      {sentenceInUnits(sentence, units)}
     </Alert>
   );
 }
@@ -86,69 +90,6 @@ export function ActButton(props: {
   );
 }
 
-/** A figure to type in. */
-export function FigureField(props: {
-  name: string;
-  label: string;
-  value: string;
-  error?: string | undefined;
-  onChange: (value: string) => void;
-}) {
-  const { name, label, value, error, onChange } = props;
-  return (
-    <TextField
-      name={name}
-      label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      error={error !== undefined}
-      slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
-    />
-  );
-}
-
-/** One of a few. */
-export function ChoiceField(props: {
-  name?: string;
-  label: string;
-  value: string;
-  options: readonly { readonly id: string; readonly name: string }[];
-  onChange: (value: string) => void;
-}) {
-  const { name, label, value, options, onChange } = props;
-  return (
-    <TextField
-      select
-      {...(name === undefined ? {} : { name })}
-      label={label}
-      value={value}
-      slotProps={{ select: { native: true } }}
-      onChange={(event) => onChange(event.target.value)}
-    >
-      {options.map((one) => (
-        <option key={one.id} value={one.id}>
-          {one.name}
-        </option>
-      ))}
-    </TextField>
-  );
-}
-
-/** The hour that something is wanted at, by the shop’s clock. */
-export function ReadyField(props: {
-  value: string;
-  error: string | undefined;
-  onChange: (value: string) => void;
-  label?: string;
-}) {
-  const { value, error, onChange, label = 'Ready at' } = props;
-  return (
-    <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
-      <WallTimeField label={label} name="readyAt" value={value} onChange={onChange} error={error} />
-    </Box>
-  );
-}
-
 /** Fields of a panel beside each other. */
 export function FieldRow({ children, columns = 5 }: { children: ReactNode; columns?: number }) {
   return (
@@ -181,24 +122,23 @@ export function FlourLines(props: {
   ));
 }
 
-/** A weight to read at arm’s length. */
-export function WeightLine(props: {
-  name: string;
-  massG: number;
-  digits?: number;
-  children?: ReactNode;
-}) {
-  const { name, massG, digits, children } = props;
+/** A weight to read at arm’s length, in the shop’s unit. */
+export function WeightLine(props: { name: string; massG: number; children?: ReactNode }) {
+  const { name, massG, children } = props;
+  const [digits, unit] = splitUnit(massText(massG, useShopUnits()));
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '7.5rem 6.5rem 1fr', alignItems: 'baseline' }}>
       <Typography className="name" noWrap sx={{ fontSize: rem(18) }}>
         {name}
       </Typography>
-      <Typography sx={{ fontSize: rem(32), fontWeight: 700, textAlign: 'right', lineHeight: 1.08 }}>
-        {gramsDigits(massG, digits)}
+      <Typography
+        noWrap
+        sx={{ fontSize: rem(32), fontWeight: 700, textAlign: 'right', lineHeight: 1.08 }}
+      >
+        {digits}
         <Box component="span" sx={{ fontSize: rem(17), fontWeight: 400 }}>
-          {' '}
-          g
+          {NO_BREAK}
+          {unit}
         </Box>
       </Typography>
       <Typography variant="body2" color="text.secondary" sx={{ pl: 1.5 }}>
@@ -206,11 +146,4 @@ export function WeightLine(props: {
       </Typography>
     </Box>
   );
-}
-
-function gramsDigits(massG: number, digits?: number): string {
-  return new Intl.NumberFormat('en', {
-    maximumFractionDigits: digits ?? (massG < 10 ? 1 : 0),
-    useGrouping: false,
-  }).format(massG);
 }

@@ -15,7 +15,7 @@ import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { seenOf } from '@/shop/lots/over';
 import { parseForm, refusing } from '@/shop/parse-form';
-import { loadShop } from '../shop/load-shop';
+import { loadShop } from './load-shop';
 
 const minute = wholeNumberField({ name: 'Hours', unit: 'min', min: 0, max: 1439 });
 

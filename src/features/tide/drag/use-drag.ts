@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { Moment } from '@/server/tide';
-import type { Picture } from './layout/picture-parts';
+import type { Picture } from '../layout/picture-parts';
 
 /** A moment under the finger, with the hour it would be moved to. */
 export interface Dragged {

@@ -1,4 +1,4 @@
-import { type Risk } from '@/shop/hold/risk';
+import { type Risk } from '@/shop/tide/risk';
 import type { ShopState } from '@/shop/state';
 import type { Bake } from '@/shop/kept/bake';
 import { chanceInside, type ShopForecast } from '@/core/forecast';
@@ -6,7 +6,7 @@ import { isAct } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
-import { oddsOfBake } from '../odds/odds-of-bake';
+import { oddsOfBake } from './odds-of-bake';
 
 /** A leaven this sure to be ripe at its mix is no risk, however far its best is away. Set. */
 const LEAVEN_SURE = 0.9;

@@ -1,7 +1,7 @@
 import { PHASE_FILL } from '../marks/textures';
-import { phaseCuts, type Ripening } from '../strand/strand-shape';
+import { phaseCuts, type Ripening } from './strand-shape';
 import type { Curve } from '@/shop/lots/curve';
-import { fillOf, lineOf, type Scales } from './curve-paths';
+import { fillOf, lineOf, type Scales } from '../chart/curve-paths';
 
 /** A level over time: filled by what the mass is in at each hour, drawn through what was and broken where it is to come. */
 export function PhaseCurve(props: {

@@ -7,7 +7,7 @@ import type { EntryDraft } from '../journal/entries';
 import { nextCode } from '../journal/lot-codes';
 
 import type { DoneAt } from './after-feeding';
-import { motherOf } from './registry';
+import { motherOf } from '../culture-lines/registry';
 
 /** A mother that was taken from is to be fed again: planned by itself, due at once, until it is done. */
 export function motherFedAgain(context: ShopContext, state: ShopState, at: DoneAt): EntryDraft[] {

@@ -1,4 +1,4 @@
-import { demoShop } from '../../../tests/demo-shop';
+import { demoShop } from '../../../../tests/demo-shop';
 import { coldPlaceIds } from '@/shop/tide/strands';
 import { movedShop } from '@/shop/moves/moved-shop';
 import { readMoveFacts } from '@/server/hands/move-facts';

@@ -10,11 +10,11 @@ import {
 } from '@/core/journal';
 import { roundToStep } from '@/core/units';
 import type { ShopContext } from '../context';
-import { afterFeeding } from '../cultures/after-feeding';
-import { motherFedAgain } from '../cultures/mother-fed-again';
-import { refuseOverdraw } from '../cultures/keep-back';
-import { culturesOf, stockOf } from '../cultures/registry';
-import { replaceDraft, type EntryDraft } from './entries';
+import { afterFeeding } from './after-feeding';
+import { motherFedAgain } from './mother-fed-again';
+import { refuseOverdraw } from './keep-back';
+import { culturesOf, stockOf } from '../culture-lines/registry';
+import { replaceDraft, type EntryDraft } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 
 /** Something done, about to be written. */

@@ -1,9 +1,13 @@
+'use client';
+
 import Box from '@mui/material/Box';
 import { formulaRemarks, trueFormula, type DoughColumns } from '@/core/formula';
 import type { MethodPlan, MethodRemark, PlannedLeaven } from '@/core/planner';
-import type { PlanningFacts } from '@/shop/plan/poolish-form';
-import { decimals, momentText, percentText, spanText } from './format';
-import { rem } from './rem';
+import type { PlanningFacts } from '@/shop/doughs/poolish-form';
+import { sentenceInUnits } from '@/shop/sentence-in-units';
+import { useShopUnits } from '../fields/shop-units';
+import { decimals, massText, momentText, percentText, spanText } from '../format';
+import { rem } from '../rem';
 
 /** An instant in words; a dash for one that is not known. */
 type At = (ms: number | null) => string;
@@ -16,6 +20,8 @@ export function MethodRemarks(props: {
 }) {
   const { plan, columns, planning } = props;
   const { nowMs, timeZone, pantry } = planning;
+  const units = useShopUnits();
+  const mass = (massG: number) => massText(massG, units);
   const at: At = (ms) => (ms === null ? '–' : momentText(ms, nowMs, timeZone));
   const whole = Object.fromEntries(columns.rows.map((row) => [row.ingredientId, row.wholeG]));
   const unusual = formulaRemarks(trueFormula(whole, pantry), columns.leavens.length > 0);
@@ -29,11 +35,10 @@ export function MethodRemarks(props: {
       {dosesOf(columns).map(({ name, yeast }) =>
         yeast.stock === null ? null : (
           <li key={name} data-testid="stock">
-            {name}: {decimals(yeast.wantedG, 2)} g of yeast is too little for the scale. Dissolve{' '}
-            {decimals(yeast.stock.yeastG, 1)} g in {decimals(yeast.stock.waterG, 0)} g water, take{' '}
-            <strong>{decimals(yeast.stock.takeG, 1)} g</strong> of it and{' '}
-            {decimals(yeast.stock.waterBroughtG, 1)} g less water; right to ±
-            {decimals(yeast.error * 100, 1)} %.
+            {name}: {mass(yeast.wantedG)} of yeast is too little for the scale. Dissolve{' '}
+            {mass(yeast.stock.yeastG)} in {mass(yeast.stock.waterG)} water, take{' '}
+            <strong>{mass(yeast.stock.takeG)}</strong> of it and {mass(yeast.stock.waterBroughtG)}{' '}
+            less water; right to ±{decimals(yeast.error * 100, 1)} %.
           </li>
         ),
       )}
@@ -48,7 +53,7 @@ export function MethodRemarks(props: {
       )}
       {(plan?.remarks ?? []).map((remark) => (
         <li key={JSON.stringify(remark)}>
-          <strong>{sentence(remark, at)}</strong>
+          <strong>{sentenceInUnits(sentence(remark, at), units)}</strong>
         </li>
       ))}
     </Box>

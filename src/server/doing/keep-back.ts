@@ -3,7 +3,7 @@ import { massOf } from '@/core/composition';
 import { usualFeed, type Culture } from '@/core/cultures';
 import { isAct, lotsTouchedBy, type Act, type Lot } from '@/core/journal';
 
-import { motherOf } from './registry';
+import { motherOf } from '../culture-lines/registry';
 
 /** Grams by which a rounded weight may miss what is to be kept. */
 const SLACK_G = 0.5;

@@ -2,7 +2,7 @@
 import { act, renderHook } from '@testing-library/react';
 import type { PointerEvent } from 'react';
 import type { Moment } from '@/server/tide';
-import type { Picture } from './layout/picture-parts';
+import type { Picture } from '../layout/picture-parts';
 import { useDrag } from './use-drag';
 
 const HOUR = 3_600_000;

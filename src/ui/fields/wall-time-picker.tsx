@@ -4,7 +4,7 @@ import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { DateTime } from 'luxon';
-import { rem } from './rem';
+import { rem } from '../rem';
 import { WALL_FORMAT, type WallTimeProps } from './wall-time';
 
 const LOCAL = "yyyy-MM-dd'T'HH:mm";

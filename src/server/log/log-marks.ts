@@ -1,7 +1,7 @@
 import { struckIds } from '@/core/journal';
 import { listStrikes, type Db } from '@/data';
 import type { ShopContext } from '../context';
-import { foldedJournal } from './journal-memory';
+import { foldedJournal } from '../journal/journal-memory';
 
 /** Ids of all entries that were taken back: read from the strikes alone, so that the Log opens whatever else is written. */
 export function struckByAll(db: Db): ReadonlySet<string> {

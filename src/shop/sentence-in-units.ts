@@ -1,0 +1,58 @@
+import { celsiusToFahrenheit, cmToInches, gramsToOunces, type ShopUnits } from '@/core/units';
+import type { Outcome } from './outcome';
+
+type Units = Pick<ShopUnits, 'massUnit' | 'tempUnit' | 'lengthUnit'>;
+
+const tidy = (value: number) => String(Number(value.toPrecision(3))).replace('-', '−');
+
+/** How a figure of a metric unit is said in a shop that reads it otherwise; null where it reads it so. */
+function otherUnit(unit: string, units: Units): ((value: number) => string) | null {
+  switch (unit) {
+    case 'g':
+      return units.massUnit === 'oz' ? (value) => tidy(gramsToOunces(value)) : null;
+    case 'kg':
+      return units.massUnit === 'oz' ? (value) => tidy(gramsToOunces(value * 1000) / 16) : null;
+    case '°C':
+      return units.tempUnit === 'F'
+        ? (value) => String(Number(celsiusToFahrenheit(value).toFixed(1))).replace('-', '−')
+        : null;
+    case 'cm':
+      return units.lengthUnit === 'in' ? (value) => tidy(cmToInches(value)) : null;
+    case 'mm':
+      return units.lengthUnit === 'in' ? (value) => tidy(cmToInches(value / 10)) : null;
+    default:
+      return null;
+  }
+}
+
+const OTHER: Readonly<Record<string, string>> = {
+  g: 'oz',
+  kg: 'lb',
+  '°C': '°F',
+  cm: 'in',
+  mm: 'in',
+};
+const FIGURES = /([-−]?\d+(?:\.\d+)?)(?: to ([-−]?\d+(?:\.\d+)?))? (g|kg|°C|cm|mm)(?![\p{L}/²])/gu;
+
+/** A sentence that refuses, with its figures in the units of the shop: “Allowed: −30 to 45 °C.” as “−22 to 113 °F”. */
+export function sentenceInUnits(sentence: string, units: Units): string {
+  return sentence.replace(FIGURES, (all, from: string, to: string | undefined, unit: string) => {
+    const said = otherUnit(unit, units);
+    if (said === null) return all;
+    const number = (text: string) => said(Number(text.replace('−', '-')));
+    const range = to === undefined ? '' : ` to ${number(to)}`;
+    return `${number(from)}${range} ${OTHER[unit] ?? unit}`;
+  });
+}
+
+/** An outcome whose refusals are said in the units of the shop. */
+export function inUnits<T>(outcome: Outcome<T>, units: Units | null): Outcome<T> {
+  if (outcome.ok || units === null) return outcome;
+  return {
+    ...outcome,
+    refusals: outcome.refusals.map((one) => ({
+      ...one,
+      sentence: sentenceInUnits(one.sentence, units),
+    })),
+  };
+}
