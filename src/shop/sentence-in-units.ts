@@ -12,6 +12,7 @@ function otherUnit(unit: string, units: Units): ((value: number) => string) | nu
       return units.massUnit === 'oz' ? (value) => tidy(gramsToOunces(value)) : null;
     case 'kg':
       return units.massUnit === 'oz' ? (value) => tidy(gramsToOunces(value * 1000) / 16) : null;
+    case '°':
     case '°C':
       return units.tempUnit === 'F'
         ? (value) => String(Number(celsiusToFahrenheit(value).toFixed(1))).replace('-', '−')
@@ -28,20 +29,23 @@ function otherUnit(unit: string, units: Units): ((value: number) => string) | nu
 const OTHER: Readonly<Record<string, string>> = {
   g: 'oz',
   kg: 'lb',
+  '°': '°F',
   '°C': '°F',
   cm: 'in',
   mm: 'in',
 };
-const FIGURES = /([-−]?\d+(?:\.\d+)?)(?: to ([-−]?\d+(?:\.\d+)?))? (g|kg|°C|cm|mm)(?![\p{L}/²])/gu;
+const FIGURES =
+  /([-−]?\d+(?:\.\d+)?)(?: to ([-−]?\d+(?:\.\d+)?))?( ?)(g|kg|°C|°|cm|mm)(?![\p{L}/²])/gu;
 
 /** A sentence that refuses, with its figures in the units of the shop: “Allowed: −30 to 45 °C.” as “−22 to 113 °F”. */
 export function sentenceInUnits(sentence: string, units: Units): string {
-  return sentence.replace(FIGURES, (all, from: string, to: string | undefined, unit: string) => {
+  return sentence.replace(FIGURES, (all, ...groups: (string | undefined)[]) => {
+    const [from = '', to, gap = '', unit = ''] = groups;
     const said = otherUnit(unit, units);
     if (said === null) return all;
     const number = (text: string) => said(Number(text.replace('−', '-')));
     const range = to === undefined ? '' : ` to ${number(to)}`;
-    return `${number(from)}${range} ${OTHER[unit] ?? unit}`;
+    return `${number(from)}${range}${gap}${OTHER[unit] ?? unit}`;
   });
 }
 

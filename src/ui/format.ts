@@ -122,10 +122,17 @@ export function thicknessText(thickMm: number, units: Pick<ShopUnits, 'lengthUni
     : `${decimals(thickMm, 1)}${NO_BREAK}mm`;
 }
 
-/** Degrees as the shop reads them: "21°" or "70°F". */
-export function tempText(tempC: number, units: Pick<ShopUnits, 'tempUnit'>): string {
+/**
+ * Degrees as the shop reads them: "21°" or "70°F".
+ * @param places decimals at the most: 0 for what nobody sets or reads finer
+ */
+export function tempText(
+  tempC: number,
+  units: Pick<ShopUnits, 'tempUnit'>,
+  places: 0 | 1 = 1,
+): string {
   const value = units.tempUnit === 'F' ? celsiusToFahrenheit(tempC) : tempC;
-  return `${decimals(value, 1).replace('-', '−')}°${units.tempUnit === 'F' ? 'F' : ''}`;
+  return `${decimals(value, places).replace('-', '−')}°${units.tempUnit === 'F' ? 'F' : ''}`;
 }
 
 /** A share as a per cent: "66 %", "2.7 %". */

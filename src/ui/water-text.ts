@@ -5,7 +5,7 @@ import { massText, tempText } from './format';
 /** The water of a mix in words: how warm, how much of it as ice, and what keeps it from its aim. */
 export function waterText(water: WaterAnswer, units: ShopUnits): string {
   const ice = water.iceG > 0 ? `, ${massText(Math.round(water.iceG), units)} of it ice` : '';
-  const says = `water ${tempText(Math.round(water.waterC), units)}${ice}`;
+  const says = `water ${tempText(water.waterC, units, 0)}${ice}`;
   if (water.bound === null) return says;
   const comesTo = tempText(water.doughC, units);
   return water.bound === 'too cold'
@@ -15,5 +15,5 @@ export function waterText(water: WaterAnswer, units: ShopUnits): string {
 
 /** The water's degrees for a card: "17°", or "ice" where the tap is not cold enough. */
 export function waterDegrees(water: WaterAnswer, units: ShopUnits): string {
-  return water.iceG > 0 ? 'part ice' : tempText(Math.round(water.waterC), units);
+  return water.iceG > 0 ? 'part ice' : tempText(water.waterC, units, 0);
 }

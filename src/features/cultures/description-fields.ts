@@ -41,7 +41,7 @@ export function fieldsOf(kind: CultureKind, facts: DescribingFacts): Description
     secondFlourId: [{ id: '', name: 'none' }, ...flours],
     placeId: places.map((place) => ({
       id: place.id,
-      name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
+      name: `${place.name} ${tempText(place.tempC, units, 0)}`,
     })),
     discardTo: [{ id: '', name: 'away' }, ...discardJars],
   };

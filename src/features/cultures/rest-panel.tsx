@@ -92,7 +92,7 @@ export function RestPanel(props: {
           value={placeId}
           options={fits.map((place) => ({
             id: place.id,
-            name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
+            name: `${place.name} ${tempText(place.tempC, units, 0)}`,
           }))}
           onChange={setPlace}
         />

@@ -78,7 +78,7 @@ export function StarterLine({ row, view }: { row: StarterRow; view: CulturesView
 function underText(row: StarterRow, view: CulturesView) {
   const { culture, placeName, placeC, due, massG, slower } = row;
   const kind = culture.kind === 'stiff starter' ? 'stiff' : 'liquid';
-  const stands = `${placeName.toLowerCase()} ${tempText(Math.round(placeC), view.units)}`;
+  const stands = `${placeName.toLowerCase()} ${tempText(placeC, view.units, 0)}`;
   const late =
     slower !== null
       ? ' · slower than itself'

@@ -75,7 +75,7 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
               value={placeId}
               options={facts.places.map((place) => ({
                 id: place.id,
-                name: `${place.name} ${tempText(Math.round(place.tempC), units)}`,
+                name: `${place.name} ${tempText(place.tempC, units, 0)}`,
               }))}
               onChange={setPlace}
             />

@@ -9,7 +9,7 @@ export function waterTell({ water, units }: MixView) {
   const ice = answer.iceG > 0 ? ` + ${massText(Math.round(answer.iceG), units)} ice` : '';
   return {
     ask: 'water at',
-    says: `${tempText(Math.round(answer.waterC), units)}${ice}`,
+    says: `${tempText(answer.waterC, units, 0)}${ice}`,
     detail: waterDetail(water, units),
   };
 }
@@ -22,10 +22,10 @@ const NOT_COLD_C = 6;
 function waterDetail({ answer, rule, iceColdC }: WaterFact, units: MixView['units']): string {
   if (answer.bound !== null) return `comes to ${tempText(answer.doughC, units)}`;
   if (iceColdC !== null && answer.doughC - iceColdC > 0 && answer.waterC > NOT_COLD_C) {
-    return `ice cold it comes to ${tempText(Math.round(iceColdC), units)}`;
+    return `ice cold it comes to ${tempText(iceColdC, units, 0)}`;
   }
   const near = answer.iceG === 0 && Math.abs(rule.waterC - answer.waterC) <= RULE_NEAR_C;
   return near
-    ? `shop rule ${tempText(Math.round(rule.waterC), units)}`
-    : `for dough at ${tempText(Math.round(answer.doughC), units)}`;
+    ? `shop rule ${tempText(rule.waterC, units, 0)}`
+    : `for dough at ${tempText(answer.doughC, units, 0)}`;
 }

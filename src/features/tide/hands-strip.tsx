@@ -6,9 +6,9 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Moment, TideView } from '@/server/tide';
-import { clockText, massText, momentText } from '@/ui/format';
-import { waterDegrees } from '@/ui/water-text';
+import { clockText, momentText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
+import { CardLines } from './card-lines';
 import { Key } from './key';
 import { isAtPeak, offPeakText } from './layout/tells';
 import { FirstActs } from './first-acts';
@@ -199,28 +199,7 @@ function HandsCard(props: {
         ) : null}
       </Box>
       <Box sx={{ flex: 1, mt: 0.25, minHeight: 0 }}>
-        {moment.lines.slice(0, 3).map((line) => (
-          <Box
-            key={line.label}
-            sx={{
-              display: 'flex',
-              justifyContent: 'space-between',
-              gap: 1,
-              fontSize: rem(15),
-              lineHeight: 1.2,
-            }}
-          >
-            <Typography component="span" noWrap sx={{ fontSize: rem(15), lineHeight: 1.2 }}>
-              {line.label}
-            </Typography>
-            <Box component="strong" sx={{ whiteSpace: 'nowrap' }}>
-              {line.massG === undefined ? line.text : massText(line.massG, view.units)}
-              {line.label === WATER_LABEL && moment.water !== null
-                ? `, ${waterDegrees(moment.water, view.units)}`
-                : ''}
-            </Box>
-          </Box>
-        ))}
+        <CardLines moment={moment} units={view.units} />
       </Box>
       {first ? (
         <FirstActs moment={moment} onDone={onDone} onOpen={onOpen} />
@@ -251,9 +230,6 @@ function HandsCard(props: {
     </Box>
   );
 }
-
-/** How the pantry calls water. */
-const WATER_LABEL = 'Water';
 
 function dayOf(moment: Moment, nowMs: number, view: TideView): string {
   const text = momentText(moment.plannedMs, nowMs, view.units.timeZone);

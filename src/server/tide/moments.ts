@@ -1,3 +1,4 @@
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import type { ShopState } from '@/shop/state';
 import { totals, type Pantry } from '@/core/composition';
 import type { ForecastAct, ShopForecast } from '@/core/forecast';
@@ -177,7 +178,8 @@ function footOf(act: Act, one: ForecastAct, state: ShopState): string {
       Object.fromEntries(act.ingredients.map((line) => [line.ingredientId, line.massG])),
       state.pantry,
     );
-    const dough = act.lotKind === 'dough' ? `dough ${act.startC}°, ` : '';
+    const dough =
+      act.lotKind === 'dough' ? sentenceInUnits(`dough ${act.startC}°, `, state.shop) : '';
     return sum.massG > 0 ? `${dough}then ${place(act.placeId)}` : place(act.placeId);
   }
   if (isAct(act, 'divide') || isAct(act, 'move') || isAct(act, 'split')) {

@@ -127,7 +127,13 @@ export function WeightLine(props: { name: string; massG: number; children?: Reac
   const { name, massG, children } = props;
   const [digits, unit] = splitUnit(massText(massG, useShopUnits()));
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '7.5rem 6.5rem 1fr', alignItems: 'baseline' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '7.5rem minmax(6.5rem, 9rem) 1fr',
+        alignItems: 'baseline',
+      }}
+    >
       <Typography className="name" noWrap sx={{ fontSize: rem(18) }}>
         {name}
       </Typography>

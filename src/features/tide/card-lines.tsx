@@ -1,0 +1,49 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { ShopUnits } from '@/core/units';
+import type { Moment } from '@/server/tide';
+import { massText } from '@/ui/format';
+import { rem } from '@/ui/rem';
+import { waterDegrees } from '@/ui/water-text';
+
+/** Lines that have a row of their own on a card; what is left is said in one row. */
+const ROWS = 3;
+/** How the pantry calls water. */
+const WATER_LABEL = 'Water';
+const SIZE = { fontSize: rem(15), lineHeight: 1.2 } as const;
+
+/** What a moment takes: the first things a row each, the salt and what else is little in one row below them. */
+export function CardLines({ moment, units }: { moment: Moment; units: ShopUnits }) {
+  const { lines, water } = moment;
+  const amount = ({ massG, text }: (typeof lines)[number]) =>
+    massG === undefined ? (text ?? '') : massText(massG, units);
+  const rest = lines.slice(ROWS);
+  return (
+    <>
+      {lines.slice(0, ROWS).map((line) => (
+        <Box
+          key={line.label}
+          sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, ...SIZE }}
+        >
+          <Typography component="span" noWrap sx={SIZE}>
+            {line.label}
+            {line.label === WATER_LABEL && water !== null ? ` ${waterDegrees(water, units)}` : ''}
+          </Typography>
+          <Box component="strong" sx={{ whiteSpace: 'nowrap' }}>
+            {amount(line)}
+          </Box>
+        </Box>
+      ))}
+      {rest.length === 0 ? null : (
+        <Typography component="p" noWrap sx={SIZE} data-testid="card-rest">
+          {rest.map((line, index) => (
+            <span key={line.label}>
+              {index === 0 ? '' : ', '}
+              {index === 0 ? line.label : line.label.toLowerCase()} <strong>{amount(line)}</strong>
+            </span>
+          ))}
+        </Typography>
+      )}
+    </>
+  );
+}
