@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { Suspense, type ReactNode } from 'react';
 import { ClockCap } from './clock-cap';
+import { BackButton } from './link-button';
 import { ViewsMenu } from './views-menu';
 import { WordsHere } from './words-here';
 
@@ -9,11 +10,14 @@ import { WordsHere } from './words-here';
 export function ViewFrame(props: {
   title: string;
   subtitle: string;
-  clock: string;
+  /** Now; null where the view is of another time. */
+  clock: string | null;
+  /** It is one of many: there is a way back to where it was opened. */
+  back?: boolean;
   aside?: ReactNode;
   children: ReactNode;
 }) {
-  const { title, subtitle, clock, aside, children } = props;
+  const { title, subtitle, clock, back, aside, children } = props;
   return (
     <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
       <Box
@@ -29,7 +33,8 @@ export function ViewFrame(props: {
           borderBottom: '2px solid var(--ink)',
         }}
       >
-        <Box sx={{ minWidth: 0, flex: { xs: 1, md: '0 1 190px' } }}>
+        {back === true ? <BackButton /> : null}
+        <Box sx={{ minWidth: 0, flex: { xs: 1, md: back === true ? '0 1 auto' : '0 1 190px' } }}>
           <Typography variant="h1" noWrap>
             {title}
           </Typography>
@@ -38,7 +43,7 @@ export function ViewFrame(props: {
           </Typography>
         </Box>
         <ViewsMenu />
-        <ClockCap text={clock} />
+        {clock === null ? null : <ClockCap text={clock} />}
         <WordsHere />
         {aside}
       </Box>

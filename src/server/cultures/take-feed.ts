@@ -11,6 +11,7 @@ import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../journal
 import { doneAt } from '../journal/done-at';
 import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
+import { refuseStrange } from './refuse-strange';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { isFedYoung } from './young-facts';
@@ -53,23 +54,12 @@ export function takeFeed(
     const starter = starterNamed(context, state, making.cultureId);
     if (!starter.ok) return starter;
     const culture = starter.value;
-    const wrong = refuseParts(state, making);
+    const wrong = refuseStrange(state, making.placeId, making.flours);
     if (wrong !== null) return wrong;
     return making.tense === 'done'
       ? feedNow(context, state, culture, making)
       : planFeed(context, state, culture, making);
   });
-}
-
-function refuseParts(state: ShopState, making: Making): Outcome<never> | null {
-  if (!state.placeMap.has(making.placeId)) {
-    return refused('placeId', `Place: “${making.placeId}” is not in the shop.`);
-  }
-  const strange = making.flours.find((line) => state.pantry.get(line.flourId)?.kind !== 'flour');
-  if (strange !== undefined) {
-    return refused('flours', `Flour: “${strange.flourId}” is not a flour of the shop.`);
-  }
-  return null;
 }
 
 function feedNow(

@@ -8,6 +8,7 @@ import type { ShopContext } from '../context';
 import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../journal/entries';
 import { nextCodes } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
+import { refuseStrange } from './refuse-strange';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { plannedAt } from './take-mix';
@@ -73,18 +74,10 @@ function refuseSeries(
   state: ShopState,
   series: Series,
 ): Outcome<never> | null {
-  if (!state.placeMap.has(series.placeId)) {
-    return refused('placeId', `Place: “${series.placeId}” is not in the shop.`);
-  }
-  if (!stockOf(context, state).has(series.fromLotId)) {
-    return refused('fromLotId', `Jar: ${series.fromLotId} has not been made yet.`);
-  }
-  const strange = series.feeds
-    .flatMap((feed) => feed.flours)
-    .find((line) => state.pantry.get(line.flourId)?.kind !== 'flour');
-  return strange === undefined
-    ? null
-    : refused('flours', `Flour: “${strange.flourId}” is not a flour of the shop.`);
+  const flours = series.feeds.flatMap((feed) => feed.flours);
+  const strange = refuseStrange(state, series.placeId, flours);
+  if (strange !== null || stockOf(context, state).has(series.fromLotId)) return strange;
+  return refused('fromLotId', `Jar: ${series.fromLotId} has not been made yet.`);
 }
 
 function seriesDrafts(

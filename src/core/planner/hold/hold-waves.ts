@@ -2,13 +2,13 @@ import { placeTempC } from '../../forecast';
 import { addHours, hoursBetween } from '../../units';
 import { forecastActs } from '../forecast-acts';
 import {
-  COLDER_C,
+  colderPlaces,
   inFives,
   LEAST_WARM_H,
-  LEAST_WAVE_H,
   MOST_WAVES,
-  OF_WINDOW,
+  turnsIn,
   WAVE_TURNS,
+  waveHours,
 } from '../wave-rules';
 import { changedSteps, holdShop, type HoldStage } from './hold-stage';
 import type { HoldChange, HoldQuestion, Sketch } from './hold-types';
@@ -55,12 +55,8 @@ export function inWaves(question: HoldQuestion, stage: HoldStage): Sketch[] {
 const STEP_H = 0.1;
 
 function coldest({ places, nowMs }: HoldQuestion, warmId: string): string | null {
-  const warmC = placeTempC(places, warmId, nowMs);
   const tempOf = (id: string) => placeTempC(places, id, nowMs);
-  const colder = [...places.keys()].filter(
-    (id) => tempOf(id) > 0 && tempOf(id) <= warmC - COLDER_C,
-  );
-  return colder.sort((a, b) => tempOf(a) - tempOf(b))[0] ?? null;
+  return colderPlaces(places.keys(), tempOf, tempOf(warmId))[0] ?? null;
 }
 
 function turnsOf({ readyFromMs, readyToMs }: HoldQuestion, stage: HoldStage): Turn[] {
@@ -68,23 +64,18 @@ function turnsOf({ readyFromMs, readyToMs }: HoldQuestion, stage: HoldStage): Tu
   if (divide === undefined) return [];
   const { ballsLotId, count: balls } = divide.act;
   const window = stage.lots.get(ballsLotId)?.window;
-  const serviceH = hoursBetween(readyFromMs, readyToMs);
   const opensMs = window?.opensMs ?? null;
   const closesMs = window?.closesMs ?? null;
   if (opensMs === null || closesMs === null) return [];
-  const waveH = Math.max(LEAST_WAVE_H, OF_WINDOW * hoursBetween(opensMs, closesMs));
-  const count = Math.min(MOST_WAVES, Math.ceil(serviceH / waveH - 1e-9), balls);
-  return Array.from({ length: count }, (_, i): Turn => {
-    const fromMs = addHours(readyFromMs, inFives((serviceH / count) * i));
-    return {
-      lotId: i === 0 ? ballsLotId : `${ballsLotId}.${i + 1}`,
-      count: Math.round((balls / count) * (i + 1)) - Math.round((balls / count) * i),
-      fromMs,
-      toMs:
-        i === count - 1 ? readyToMs : addHours(readyFromMs, inFives((serviceH / count) * (i + 1))),
-      warmH: 1,
-    };
-  });
+  const service = { fromMs: readyFromMs, toMs: readyToMs };
+  const turns = turnsIn(service, waveHours({ opensMs, closesMs }), Math.min(MOST_WAVES, balls));
+  const until = (turn: number) => Math.round((balls / turns.length) * turn);
+  return turns.map((turn, i): Turn => ({
+    ...turn,
+    lotId: i === 0 ? ballsLotId : `${ballsLotId}.${i + 1}`,
+    count: until(i + 1) - until(i),
+    warmH: 1,
+  }));
 }
 
 function changesOf(stage: HoldStage, turns: readonly Turn[], coldId: string): HoldChange[] {

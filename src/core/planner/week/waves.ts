@@ -5,13 +5,13 @@ import type { MethodPlan, MethodRequest } from '../method-request';
 import type { Wave } from '../plan-parts';
 import { planMethod } from '../plan-method';
 import {
-  COLDER_C,
+  colderPlaces,
   inFives,
   LEAST_WARM_H,
-  LEAST_WAVE_H,
   MOST_WAVES,
-  OF_WINDOW,
+  turnsIn,
   WAVE_TURNS,
+  waveHours,
 } from '../wave-rules';
 import { ballsUntil, sittingsOf, type Demand } from './demand';
 
@@ -63,8 +63,7 @@ function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | 
   if (target.by === 'products' && target.products.length > 1) return null;
   const { opensMs, closesMs } = plan.balls.window;
   if (opensMs === null) return null;
-  const windowH = closesMs === null ? Infinity : hoursBetween(opensMs, closesMs);
-  const turns = turnsOf(demand, Math.max(LEAST_WAVE_H, OF_WINDOW * windowH));
+  const turns = turnsOf(demand, waveHours({ opensMs, closesMs }));
   if (turns.length === 1) return null;
   return turns
     .map(({ fromMs, toMs }, i): Wave => {
@@ -79,20 +78,8 @@ function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | 
 function turnsOf(demand: Demand, waveH: number): { fromMs: number; toMs: number }[] {
   const sittings = sittingsOf(demand);
   const most = Math.max(1, Math.floor(MOST_WAVES / sittings.length));
-  return sittings.flatMap((sitting) => {
-    const sittingH = hoursBetween(sitting.fromMs, sitting.toMs);
-    const count = Math.min(most, Math.max(1, Math.ceil(sittingH / waveH - 1e-9)));
-    const at = (part: number) =>
-      part === count
-        ? sitting.toMs
-        : onFives(addHours(sitting.fromMs, (part * sittingH) / count), sitting.fromMs);
-    return Array.from({ length: count }, (_, i) => ({ fromMs: at(i), toMs: at(i + 1) }));
-  });
+  return sittings.flatMap((sitting) => turnsIn(sitting, waveH, most));
 }
-
-/** An instant on whole five minutes after another. */
-const onFives = (atMs: number, fromMs: number) =>
-  addHours(fromMs, inFives(hoursBetween(fromMs, atMs)));
 
 /** Where balls of a method may wait: their own first place where they have one, else every place that holds them back, the coldest first. */
 export function holdingPlaces(stays: readonly Stay[], request: MethodRequest): string[] {
@@ -104,12 +91,7 @@ export function holdingPlaces(stays: readonly Stay[], request: MethodRequest): s
     const place = request.places.get(placeId);
     return place === undefined ? NaN : setTempC(place, request.readyFromMs);
   };
-  const warmC = tempOf(last.placeId);
-  const colder = [...request.places.keys()].filter((placeId) => {
-    const tempC = tempOf(placeId);
-    return tempC > 0 && tempC <= warmC - COLDER_C;
-  });
-  return colder.sort((a, b) => tempOf(a) - tempOf(b));
+  return colderPlaces(request.places.keys(), tempOf, tempOf(last.placeId));
 }
 
 /** The first wave of balls that rise at room stays as it is; the others wait in the cold until their turn. */
