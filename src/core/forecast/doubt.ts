@@ -41,7 +41,12 @@ export function doubtedModel(model: Model, { growth, cold }: Doubt): Model {
   if (growth === 1 && cold === 0) return model;
   const key = `${growth} ${cold}`;
   const known = model === BOOK_MODEL ? modelCache.get(key) : undefined;
-  if (known !== undefined) return known;
+  if (known !== undefined) {
+    // Asked for again: it is the last to go.
+    modelCache.delete(key);
+    modelCache.set(key, known);
+    return known;
+  }
   const changed = {
     ...model,
     mub: model.mub * growth,
@@ -51,7 +56,10 @@ export function doubtedModel(model: Model, { growth, cold }: Doubt): Model {
     gasBLo: model.gasBLo + cold,
     gasWLo: model.gasWLo + cold,
   };
-  if (model === BOOK_MODEL && modelCache.size < MOST_CACHED) modelCache.set(key, changed);
+  if (model !== BOOK_MODEL) return changed;
+  const [oldest] = modelCache.keys();
+  if (modelCache.size >= MOST_CACHED && oldest !== undefined) modelCache.delete(oldest);
+  modelCache.set(key, changed);
   return changed;
 }
 

@@ -1,6 +1,6 @@
 import { DomainError, requireNumber } from '../units';
 import { runConstants, type RunConstants } from './constants';
-import { derivative, type Surroundings } from './derivative';
+import { beginAnew, step, type StepSurroundings } from './integrator';
 import { BOOK_MODEL, type Model } from './parameters';
 import { readTable, T, tablePosition } from './temperature-response';
 import type { Recipe } from './recipe';
@@ -42,25 +42,16 @@ export interface Trajectory {
   readonly constants: RunConstants;
 }
 
-/** The surroundings of a core through one stay, with the length of its steps. */
-interface StepSurroundings extends Surroundings {
-  stepH: number;
-}
-
 const DEFAULT_STEP_H = 0.05;
 const PLACE_RULE = { name: 'Place temperature', unit: '°C', min: -40, max: 60 };
 const LONGEST_RUN_H = 24 * 120;
 
-const y0 = new Float64Array(STATE_SIZE);
-const k1 = new Float64Array(STATE_SIZE);
-const k2 = new Float64Array(STATE_SIZE);
-const k3 = new Float64Array(STATE_SIZE);
-const k4 = new Float64Array(STATE_SIZE);
-const probe = new Float64Array(STATE_SIZE);
+/** A place so much warmer or colder than the one before is another one: the core turns at once, °C. */
+const OTHER_PLACE_C = 1;
 
 /**
- * Ripens a mass: integrates its state through its places by the classical fourth-order Runge–Kutta
- * method, steps split where the place changes and longer in the cold. Deterministic.
+ * Ripens a mass: integrates its state through its places by a fourth-order method, steps split where the place changes and
+ * longer in the cold. Deterministic.
  * @throws {DomainError} run-no-stay, run-order, run-too-long, place-temperature, step-range
  */
 export function simulate(run: Run): Trajectory {
@@ -77,8 +68,10 @@ export function simulate(run: Run): Trajectory {
   const around: StepSurroundings = { ambientC: 0, coreLagH: 1, stepH: stepH };
   let row = 0;
   let fromH = 0;
+  beginAnew();
   for (const stay of run.stays) {
     if (stay.frozenThrough === true) {
+      beginAnew();
       frozenStep(states, row * STATE_SIZE, constants, stay.untilH - fromH);
       row += 1;
       hours[row] = stay.untilH;
@@ -86,16 +79,16 @@ export function simulate(run: Run): Trajectory {
       fromH = stay.untilH;
       continue;
     }
-    around.ambientC = stay.ambientC;
-    around.coreLagH = constants.coreLagH * (stay.insulation ?? 1);
+    enter(stay, around, constants);
     // What is left over by a finer step than a thousandth is no step.
     while (stay.untilH - fromH > stepH / 1000) {
       const warmestC = Math.max(stay.ambientC, states[row * STATE_SIZE + X.coreC] as number);
       const leftH = stay.untilH - fromH;
       const short = run.evenSteps === true || freezes(stay.ambientC, warmestC);
       const wantedH = short ? stepH : stepAt(warmestC, stepH);
+      if (freezes(stay.ambientC, warmestC)) beginAnew();
       around.stepH = leftH / Math.ceil(leftH / wantedH - 1e-9);
-      rungeKuttaStep(states, row * STATE_SIZE, constants, around);
+      step(states, row * STATE_SIZE, constants, around);
       row += 1;
       fromH = leftH <= wantedH * (1 + 1e-9) ? stay.untilH : fromH + around.stepH;
       hours[row] = fromH;
@@ -112,6 +105,13 @@ export function simulate(run: Run): Trajectory {
     rises: rises.slice(0, length),
     constants,
   };
+}
+
+/** The surroundings of a stay. */
+function enter(stay: Stay, around: StepSurroundings, constants: RunConstants): void {
+  if (Math.abs(stay.ambientC - around.ambientC) > OTHER_PLACE_C) beginAnew();
+  around.ambientC = stay.ambientC;
+  around.coreLagH = constants.coreLagH * (stay.insulation ?? 1);
 }
 
 /** Temperatures at and under which a mass moves so slowly that a longer step is as good, °C, with the longest one, h. */
@@ -144,32 +144,6 @@ function frozenStep(states: Float64Array, from: number, c: RunConstants, hours: 
 /** Copies one row of a trajectory into a state of its own. */
 export function stateAtRow(trajectory: Trajectory, row: number): MassState {
   return trajectory.states.slice(row * STATE_SIZE, (row + 1) * STATE_SIZE);
-}
-
-function rungeKuttaStep(
-  states: Float64Array,
-  from: number,
-  c: RunConstants,
-  around: StepSurroundings,
-): void {
-  const dt = around.stepH;
-  for (let i = 0; i < STATE_SIZE; i += 1) y0[i] = states[from + i] as number;
-  derivative(y0, c, around, k1);
-  advance(k1, dt / 2);
-  derivative(probe, c, around, k2);
-  advance(k2, dt / 2);
-  derivative(probe, c, around, k3);
-  advance(k3, dt);
-  derivative(probe, c, around, k4);
-  for (let i = 0; i < STATE_SIZE; i += 1) {
-    const slope =
-      (k1[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number);
-    states[from + STATE_SIZE + i] = (y0[i] as number) + (dt / 6) * slope;
-  }
-}
-
-function advance(k: Float64Array, dt: number): void {
-  for (let i = 0; i < STATE_SIZE; i += 1) probe[i] = (y0[i] as number) + dt * (k[i] as number);
 }
 
 function riseAt(states: Float64Array, row: number, c: RunConstants): number {
