@@ -224,7 +224,9 @@ function boundsOf(
 ): { atH: number; side: 'before' | 'after'; variance: number }[] {
   const at = { opens: window.opensH, key: keyHour(window), closes: window.closesH };
   const float = run.constants.hydration >= FLOATS_AT_HYDRATION ? signs.float : undefined;
-  return [signs.dome, float, signs.smell, signs.poke]
+  // What is judged by a rise is past it long before it sinks: that a ball is domed says nothing beside the rise seen.
+  const plainDome = window.by === 'target' && signs.rise !== undefined && signs.dome === 'domed';
+  return [plainDome ? undefined : signs.dome, float, signs.smell, signs.poke]
     .flatMap((sign) => (sign === undefined ? [] : (SAYS[sign] ?? [])))
     .flatMap(({ moment, side, share = 1, variance = SIGN_VARIANCE }) => {
       const atH = at[moment];

@@ -1,9 +1,9 @@
 import { MISFIT_LN_SD } from './book-speed';
 import { doneAt, BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
 import { valueAtHour } from '../ripeness';
-import type { DoneAct } from '../journal';
+import type { DoneAct, LookSigns } from '../journal';
 import { forecastShop, LEAVENED_DOUGHS, learnSpeeds, type CultureSpeed } from '.';
-import { isLeavenedDough } from './leavened-doughs';
+import { isLeavenedDough, LEAVENED_DOUGH_LN_SD, NEXT_DOUGH_LN_SD } from './leavened-doughs';
 
 const H = 3_600_000;
 const done = doneAt;
@@ -70,8 +70,22 @@ describe('the speed of a shop’s leavened doughs', () => {
     expect(known.get('B0')!.window.opensMs!).toBeLessThan(book.get('B0')!.window.opensMs!);
     expect(known.get('P0')!.window).toEqual(book.get('P0')!.window);
     expect(known.get('D0')!.runSpeed).toBeCloseTo(1.2, 9);
-    expect(known.get('B0')!.extraLnSd).toBeCloseTo(Math.hypot(0.08, MISFIT_LN_SD), 9);
-    expect(book.get('B0')!.extraLnSd).toBeCloseTo(Math.hypot(0.15, MISFIT_LN_SD), 9);
+    expect(known.get('B0')!.extraLnSd).toBeCloseTo(Math.hypot(0.08, NEXT_DOUGH_LN_SD), 9);
+    expect(book.get('B0')!.extraLnSd).toBeCloseTo(
+      Math.hypot(LEAVENED_DOUGH_LN_SD, NEXT_DOUGH_LN_SD),
+      9,
+    );
+    // Unlearned, such a dough is as unsure as the model’s misfit and its leaven make it.
+    expect(book.get('B0')!.extraLnSd).toBeCloseTo(Math.hypot(0.15, MISFIT_LN_SD), 2);
+  });
+  test('a ball that is domed at a rise past its window slows nothing: it is past by its rise, long before it sinks', () => {
+    const acts = bakeOn(0);
+    const book = forecast(acts, new Map());
+    const closesMs = book.get('B0')!.window.closesMs!;
+    const atH = (closesMs - T0) / H + 0.5;
+    const looked = (signs: LookSigns) =>
+      learnt([...acts, done(atH, { kind: 'look', lotId: 'B0', signs })])!.belief.lnSpeed;
+    expect(looked({ rise: 3, dome: 'domed' })).toBeCloseTo(looked({ rise: 3 }), 9);
   });
   test('starts anew when it was reset', () => {
     const acts = lookedAt(4, 0.8);

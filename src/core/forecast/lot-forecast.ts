@@ -7,7 +7,7 @@ import { MISFIT_LN_SD } from './book-speed';
 import type { CultureSpeed } from './culture-speed';
 import { NO_DOUBT, type Doubt } from './doubt';
 import { doubtOf, type DrawnTruth } from './drawn-truth';
-import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough } from './leavened-doughs';
+import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough, NEXT_DOUGH_LN_SD } from './leavened-doughs';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
 import type { InstantBand, LotForecast, WindowInstants } from './lot-told';
 import { notForecast, unknownByParents } from './no-forecast';
@@ -161,12 +161,17 @@ function runUntil(story: LotStory, places: Places, nowMs: number): number {
   return Math.max(story.startMs, standsUntilMs) + aheadMs;
 }
 
-/** The extra doubt: the model’s own misfit, and of a dough raised by a leaven more, counted from the dough’s mixing for its balls too. */
+/**
+ * The extra doubt: the model’s own misfit; of a dough raised by a leaven what such doughs have in common as far as it was
+ * learned, and what differs from one to the next, counted from the dough’s mixing for its balls too.
+ */
 function dough(story: LotStory, context: LotContext): { extraLnSd: number; earlierH: number } {
   const storyOf = (lotId: string) => context.runs.get(lotId)?.story;
   const leavened = isLeavenedDough(story, storyOf);
   return {
-    extraLnSd: Math.hypot(MISFIT_LN_SD, leavened ? (context.doughs ?? BOOK_DOUGHS).lnSd : 0),
+    extraLnSd: leavened
+      ? Math.hypot(NEXT_DOUGH_LN_SD, (context.doughs ?? BOOK_DOUGHS).lnSd)
+      : MISFIT_LN_SD,
     earlierH: hoursAsDough(story, storyOf),
   };
 }

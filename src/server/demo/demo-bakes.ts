@@ -14,6 +14,8 @@ interface DemoService {
   readonly day: number;
   readonly method: 'Harbour' | 'Quay';
   readonly balls: number;
+  /** Until when, where it is not as long as usual. */
+  readonly to?: string;
   /** Minutes by which the hands were late at the poolish. */
   readonly poolishLate?: number;
   /** A look some hours after the poolish was made, and by how much the eye misread it. */
@@ -33,8 +35,9 @@ const SERVICES: readonly DemoService[] = [
       day: week - 2,
       method: 'Harbour',
       balls: 32,
+      to: '19:30',
       poolishLate: 5,
-      ballLook: { afterH: 4, misread: 0.05 },
+      ballLook: { afterH: 1.4, misread: 0.05 },
     },
     { day: week, method: 'Quay', balls: 22, look: { afterH: 7, misread: 0.05 } },
     {
@@ -42,12 +45,13 @@ const SERVICES: readonly DemoService[] = [
       method: 'Harbour',
       balls: 40,
       poolishLate: week === -14 ? 95 : 10,
-      ballLook: { afterH: 3.5, misread: -0.07 },
+      ballLook: { afterH: 1.2, misread: -0.07 },
     },
     {
       day: week + 1,
       method: 'Harbour',
       balls: 52,
+      to: '19:30',
       look: { afterH: 6, misread: -0.06 },
       ...(week === -7 ? { doughC: 27.5 } : {}),
     },
@@ -56,7 +60,7 @@ const SERVICES: readonly DemoService[] = [
   { day: -1, method: 'Quay', balls: 18, poolishLate: 8 },
   { day: 0, method: 'Quay', balls: 24, poolishLate: 20, look: { afterH: 7.5, misread: -0.08 } },
   { day: 0, method: 'Harbour', balls: 44 },
-  { day: 1, method: 'Harbour', balls: 58 },
+  { day: 1, method: 'Harbour', balls: 46, to: '19:00' },
   { day: 2, method: 'Quay', balls: 30 },
 ];
 
@@ -66,12 +70,12 @@ const METHODS = {
     ballG: 250,
     hydrationPct: 66,
     saltPct: 2.7,
-    prefermentedPct: 25,
+    prefermentedPct: 30,
     poolishPlaceId: 'bench',
-    doughPlaceId: 'cellar',
+    doughPlaceId: 'bench',
     roomC: 21,
-    from: '17:30',
-    to: '20:30',
+    from: '18:00',
+    to: '20:00',
   },
   Quay: {
     ballG: 230,
@@ -124,7 +128,7 @@ function planService(
       yeastType: 'fresh',
       roomC: benchC,
       readyFrom: toLocalText(readyFromMs, DEMO_TIME_ZONE),
-      readyTo: toLocalText(calendar.at(service.day, to), DEMO_TIME_ZONE),
+      readyTo: toLocalText(calendar.at(service.day, service.to ?? to), DEMO_TIME_ZONE),
     }),
   );
   return bakeId;

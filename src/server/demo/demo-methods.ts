@@ -67,7 +67,7 @@ export function keepDemoMethods(context: MovableContext, calendar: DemoCalendar)
     method: wetter,
     versionId: second.value.versionId,
     readyFrom: toLocalText(calendar.at(4, '17:30'), DEMO_TIME_ZONE),
-    readyTo: toLocalText(calendar.at(4, '20:00'), DEMO_TIME_ZONE),
+    readyTo: toLocalText(calendar.at(4, '18:30'), DEMO_TIME_ZONE),
     mixAt: null,
     leavenAt: {},
   });

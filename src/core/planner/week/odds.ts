@@ -188,6 +188,7 @@ function judged(question: OddsQuestion, lots: ReadonlyMap<string, LotForecast>):
   };
 }
 
+/** How balls are in a half hour: as they are for the greater part of what they serve of it. */
 function readiness(
   lot: LotForecast | undefined,
   piece: { readonly fromMs: number; readonly toMs: number },
@@ -195,11 +196,10 @@ function readiness(
 ): Outturn['halfHours'][number] {
   if (lot === undefined) return 'young';
   const { opensMs, closesMs, tightUntilMs } = lot.window;
-  const fromMs = Math.max(piece.fromMs, half.fromMs);
-  const toMs = Math.min(piece.toMs, half.toMs);
-  if (opensMs === null || opensMs > fromMs) return 'young';
-  if (tightUntilMs !== null && tightUntilMs > fromMs) return 'young';
-  return closesMs !== null && closesMs < toMs ? 'slack' : 'ready';
+  const middleMs = (Math.max(piece.fromMs, half.fromMs) + Math.min(piece.toMs, half.toMs)) / 2;
+  if (opensMs === null || opensMs > middleMs) return 'young';
+  if (tightUntilMs !== null && tightUntilMs > middleMs) return 'young';
+  return closesMs !== null && closesMs < middleMs ? 'slack' : 'ready';
 }
 
 /** A step as the hands do it: a little late, its yeast weighed a little off. Services begin when they begin. */

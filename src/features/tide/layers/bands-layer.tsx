@@ -130,7 +130,7 @@ function BandName(props: { box: BandBox; view: TideView; nowMs: number; frame: F
   const { box, view, nowMs, frame } = props;
   const { band, top } = box;
   const { text, tall, labelWidth } = frame;
-  const temp = tempText(band.tempC, view.units);
+  const temp = tempText(band.tempC, view.units, view.units.tempUnit === 'F' ? 0 : 1);
   const load = `${Math.round(loadAt(band, nowMs) * 10) / 10} of ${band.capacityL} l`;
   if (tall) {
     const y = top + 19 * text;

@@ -195,7 +195,7 @@ function placeTell(view: TideView, nowMs: number): Shown {
   return {
     question: 'Fullest place',
     answer: band.name,
-    detail: `at most ${Math.round(topShare(band, nowMs) * 100)} %, now ${now}`,
+    detail: `${Math.round(topShare(band, nowMs) * 100)} % at most`,
     alert: false,
     lotId: lastInto(view, band.placeId, fullestMs(band, nowMs)),
   };
