@@ -1,4 +1,4 @@
-import type { LookSigns } from '../journal';
+import type { LookSigns, Opening } from '../journal';
 import { acidToPh, STATE_SIZE, X, type Trajectory } from '../kinetics';
 import { updateBelief, updateByBound, type LnTimeBelief } from '../learning';
 import { firstRise, rowAtHour, type RipeWindow } from '../ripeness';
@@ -7,6 +7,8 @@ import { firstRise, rowAtHour, type RipeWindow } from '../ripeness';
 export interface LookAtHour {
   readonly hour: number;
   readonly signs: LookSigns;
+  /** How a ball of it opened then, as it was scored after the service. */
+  readonly opening?: Opening;
 }
 
 /** A forecast run with its window. */
@@ -106,7 +108,7 @@ function believe(look: LookAtHour, now: ReadRun, variance: number): LnTimeBelief
   for (const seen of [riseObservation(look, now), acidObservation(look, now)]) {
     if (seen !== null) belief = updateBelief(belief, seen);
   }
-  for (const { atH, side, variance } of boundsOf(look.signs, now)) {
+  for (const { atH, side, variance } of boundsOf(look, now)) {
     const z = Math.log(look.hour) - Math.log(atH);
     belief = updateByBound(belief, { z, side, variance });
   }
@@ -218,8 +220,19 @@ const SAYS: Readonly<Record<string, readonly SignSays[]>> = {
   stays: [before('closes')],
 };
 
+/** How a ball opened, remembered after the service: the less sure for that, in ln t. Set. */
+const SCORE_VARIANCE = 0.12 ** 2;
+const scored = { variance: SCORE_VARIANCE };
+/** What an opening says of the window. */
+const OPENED: Readonly<Record<Opening, readonly SignSays[]>> = {
+  'springs back': [after('opens', scored)],
+  right: [before('opens', scored), after('closes', scored)],
+  slack: [before('closes', scored)],
+  tears: [before('closes', scored)],
+};
+
 function boundsOf(
-  signs: LookSigns,
+  { signs, opening }: LookAtHour,
   { run, window }: ReadRun,
 ): { atH: number; side: 'before' | 'after'; variance: number }[] {
   const at = { opens: window.opensH, key: keyHour(window), closes: window.closesH };
@@ -228,6 +241,7 @@ function boundsOf(
   const plainDome = window.by === 'target' && signs.rise !== undefined && signs.dome === 'domed';
   return [plainDome ? undefined : signs.dome, float, signs.smell, signs.poke]
     .flatMap((sign) => (sign === undefined ? [] : (SAYS[sign] ?? [])))
+    .concat(opening === undefined ? [] : OPENED[opening])
     .flatMap(({ moment, side, share = 1, variance = SIGN_VARIANCE }) => {
       const atH = at[moment];
       return atH === null || atH <= 0 ? [] : [{ atH: atH * share, side, variance }];

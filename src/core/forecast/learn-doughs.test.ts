@@ -1,7 +1,7 @@
 import { MISFIT_LN_SD } from './book-speed';
 import { doneAt, BALL, MIX, PANTRY, PLACES, POOLISH, T0 } from '../../../tests/fixtures/baking';
 import { valueAtHour } from '../ripeness';
-import type { DoneAct, LookSigns } from '../journal';
+import type { DoneAct, LookSigns, Opening, Score } from '../journal';
 import { forecastShop, LEAVENED_DOUGHS, learnSpeeds, type CultureSpeed } from '.';
 import { isLeavenedDough, LEAVENED_DOUGH_LN_SD, NEXT_DOUGH_LN_SD } from './leavened-doughs';
 
@@ -47,9 +47,14 @@ function lookedAt(days: number, speed: number): DoneAct[] {
   return [...acts, ...looks].sort((a, b) => a.atMs - b.atMs);
 }
 
-const learnt = (acts: readonly DoneAct[], resetMs: ReadonlyMap<string, number> = new Map()) =>
+const learnt = (
+  acts: readonly DoneAct[],
+  resetMs: ReadonlyMap<string, number> = new Map(),
+  scores: readonly Score[] = [],
+) =>
   learnSpeeds({
     done: acts,
+    scores,
     nowMs: T0 + 10 * 24 * H,
     resetMs,
     places: PLACES,
@@ -107,6 +112,59 @@ describe('the speed of a shop’s leavened doughs', () => {
     ];
     expect(learnt(acts)).toBeUndefined();
     expect(forecast(acts, new Map()).get('B')!.extraLnSd).toBe(MISFIT_LN_SD);
+  });
+});
+
+describe('scores of a shop’s leavened doughs', () => {
+  const DAYS = 5;
+  /** Bakes of five days, each scored an hour after its service. */
+  const acts = Array.from({ length: DAYS }, (_, day) => day)
+    .flatMap((day) => bakeOn(day).map((one) => ({ ...one, bakeId: `bake-${day}` })))
+    .sort((a, b) => a.atMs - b.atMs);
+  const scored = (first: Opening, last: Opening): Score[] =>
+    Array.from({ length: DAYS }, (_, day) => ({
+      entryId: `score-${day}`,
+      batch: `score-${day}`,
+      atMs: T0 + (day * 24 + 19) * H,
+      by: null,
+      bakeId: `bake-${day}`,
+      score: { kind: 'score', opening: { first, last } },
+    }));
+  /** What they come to say of the speed; 0 where they say nothing. */
+  const saysOf = (first: Opening, last: Opening) =>
+    learnt(acts, new Map(), scored(first, last))?.belief.lnSpeed ?? 0;
+
+  test('what opened slack or tore was faster than forecast, what sprang back was slower', () => {
+    expect(saysOf('springs back', 'springs back')).toBeLessThan(-0.1);
+    expect(saysOf('slack', 'tears')).toBeGreaterThan(saysOf('right', 'right') + 0.05);
+  });
+  test('what opened right where it was forecast to be ready leaves the speed nearly as it is, and surer', () => {
+    const service = (openedH: number, closedH: number) =>
+      acts.map((one) =>
+        one.act.kind === 'use'
+          ? {
+              ...one,
+              atMs: one.atMs + openedH * H,
+              act: { ...one.act, untilMs: one.act.untilMs + closedH * H },
+            }
+          : one,
+      );
+    const { window } = forecast(acts, new Map()).get('B0')!;
+    const middleH = (window.opensMs! + window.closesMs!) / 2 / H;
+    const within = service(middleH - 0.25 - (T0 / H + 16), middleH + 0.25 - (T0 / H + 18));
+    const { belief } = learnt(within, new Map(), scored('right', 'right'))!;
+    expect(Math.abs(belief.lnSpeed)).toBeLessThan(0.1);
+    expect(belief.variance).toBeLessThan(LEAVENED_DOUGH_LN_SD ** 2);
+  });
+  test('a score without openings, or of a bake that nobody knows, says nothing', () => {
+    const silent = scored('slack', 'slack').map((one) => ({ ...one, bakeId: 'another' }));
+    expect(learnt(acts, new Map(), silent)).toBeUndefined();
+    const plain = silent.map((one) => ({
+      ...one,
+      bakeId: 'bake-0',
+      score: { kind: 'score' as const },
+    }));
+    expect(learnt(acts, new Map(), plain)).toBeUndefined();
   });
 });
 

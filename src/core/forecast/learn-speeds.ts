@@ -1,4 +1,4 @@
-import type { DoneAct } from '../journal';
+import type { DoneAct, Score } from '../journal';
 import { aged, learnFrom, lotVariance, priorSpeed, type SpeedBelief } from '../learning';
 import type { Trajectory } from '../kinetics';
 import { ripeWindow } from '../ripeness';
@@ -18,6 +18,7 @@ import { runLot, type Surroundings } from './lot-run';
 import { notForecast, unknownByParents } from './no-forecast';
 import { surroundingsMet } from './met';
 import type { LearnedFrom, LotLesson, RememberedLessons } from './remembered-lessons';
+import { withScores } from './scored-looks';
 import { isYoung, startState, type RunLot } from './start-state';
 import { tellStories, type LotStory } from './stories';
 
@@ -31,6 +32,8 @@ export interface LearnedSpeed {
 /** What there is to learn from. */
 export interface LearnRequest extends Surroundings {
   readonly done: readonly DoneAct[];
+  /** How bakes turned out; left out: nothing is taken from them. */
+  readonly scores?: readonly Score[];
   readonly nowMs: number;
   /** Looks before these instants do not count: what was learned was reset then. */
   readonly resetMs: ReadonlyMap<string, number>;
@@ -53,7 +56,7 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
     tense: 'done' as const,
     ref: one.entryId,
   }));
-  const { byLot } = tellStories(acts);
+  const byLot = withScores(tellStories(acts).byLot, request.scores ?? [], request.done);
   const stories = [...byLot.values()].sort((a, b) => a.startMs - b.startMs);
   const teaching = lastOfEach(
     stories.filter((story) => teaches(story, byLot, request)),
@@ -257,9 +260,9 @@ function lesson(
 ): { belief: SpeedBelief; from: LearnedFrom } {
   const belief = aged(known, story.startMs);
   const before = lotVariance(belief);
-  const looks = story.looks.map((look) => ({
-    hour: hoursBetween(story.startMs, look.atMs),
-    signs: look.signs,
+  const looks = story.looks.map(({ atMs, ...look }) => ({
+    hour: hoursBetween(story.startMs, atMs),
+    ...look,
   }));
   // A dough that is faster gives balls that are ahead at once: their own hours move by more than its speed.
   const lookH = looks[0]?.hour ?? 0;

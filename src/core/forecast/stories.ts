@@ -8,6 +8,7 @@ import {
   type ActOf,
   type Lot,
   type LookSigns,
+  type Opening,
 } from '../journal';
 import { DomainError, MS_PER_HOUR } from '../units';
 import type { ForecastAct } from './effective-plan';
@@ -32,7 +33,12 @@ export interface LotStory {
   readonly handling: { readonly atMs: number; readonly act: ActOf<'work'> | ActOf<'add'> }[];
   /** Target rises the baker set, in order. */
   readonly aims: { readonly atMs: number; readonly targetRise: number | null }[];
-  readonly looks: { readonly atMs: number; readonly signs: LookSigns }[];
+  readonly looks: {
+    readonly atMs: number;
+    readonly signs: LookSigns;
+    /** How a ball of it opened then, where its bake was scored. */
+    readonly opening?: Opening;
+  }[];
   /** Lots made from this one. */
   readonly becomes: string[];
   /** Something is taken of it until about this instant (up to half a day more); null where nothing is. */

@@ -23,7 +23,7 @@ function offsetText(offsetC: number, units: Units): string {
 }
 
 const FROM: Readonly<Record<LearnedRow['about'], readonly [one: string, many: string]>> = {
-  culture: ['looks at 1 lot', 'looks at # lots'],
+  culture: ['looks at 1 lot, or its score', 'looks at # lots, or their scores'],
   place: ['readings on 1 day', 'readings on # days'],
   mixer: ['1 dough measured', '# doughs measured'],
   loss: ['1 dough balled', '# doughs balled'],

@@ -99,6 +99,7 @@ export function learnedSpeeds(context: ShopContext, state: ShopState): readonly 
   rememberedLessons.set(context, lessons);
   const speeds = learnSpeeds({
     done: state.folded.done,
+    scores: state.folded.scores,
     nowMs: state.nowMs,
     resetMs,
     places: state.placeMap,
