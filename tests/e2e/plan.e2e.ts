@@ -122,7 +122,7 @@ test('a poolish seen far behind: moves are offered, the warmer place is taken, T
         (one) => (one as HTMLInputElement).value,
       ),
     );
-    if (value <= 1.85) break;
+    if (value <= 1.4) break;
     await page.keyboard.press('ArrowDown');
   }
   await press(page, 'Log this look');

@@ -11,9 +11,9 @@ const { goto, click, textIn } = journey({ mode: 'demo', nowIso: DEMO_NOW }, (mad
 });
 
 test('a trial is planned beside a poolish, stands with the hands, and both lie side by side; taken back, it is gone', async () => {
-  await goto('/lots/P1128-1');
+  await goto('/lots/P1128-2');
   await click('[data-testid="plan-trial"]');
-  await waitForText(page, 'planned beside P1128-1');
+  await waitForText(page, 'planned beside P1128-2');
   await page.evaluate(() => {
     [...document.querySelectorAll<HTMLAnchorElement>('a')]
       .find((one) => one.textContent === 'Both side by side')
@@ -30,10 +30,10 @@ test('a trial is planned beside a poolish, stands with the hands, and both lie s
   const ics = await (await fetch(`${served.url}/hands/hands.ics`)).text();
   expect(ics.match(/SUMMARY:.*Look at/g)).toHaveLength(2);
   await goto('/log?q=trial+beside');
-  await waitForText(page, 'Trial beside P1128-1');
+  await waitForText(page, 'Trial beside P1128-2');
   await page.evaluate(() => {
     [...document.querySelectorAll('tr')]
-      .find((row) => row.textContent?.includes('Trial beside P1128-1'))
+      .find((row) => row.textContent?.includes('Trial beside P1128-2'))
       ?.querySelector('button')
       ?.click();
   });

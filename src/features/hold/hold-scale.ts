@@ -11,7 +11,11 @@ export interface HoldScale {
 
 const HOUR_MS = 3_600_000;
 const BACK_H = 3;
+/** A service up to so many hours away stands with all hours to it; one farther off has only the next ones in full. */
+const ALL_H = 14;
 const AHEAD_H = 5;
+/** So many hours at the most have a mark each; more have one every second hour. */
+const EACH_HOUR = 8;
 const FOLD_PX = 40;
 const SERVICE_SHARE = 0.2;
 
@@ -25,8 +29,8 @@ export function holdScale(
   nowX: number,
 ): HoldScale {
   const serviceX = width * (1 - SERVICE_SHARE);
-  const nearMs = Math.min(at.fromMs, at.nowMs + AHEAD_H * HOUR_MS);
-  const folded = at.fromMs > nearMs;
+  const folded = at.fromMs > at.nowMs + ALL_H * HOUR_MS;
+  const nearMs = folded ? at.nowMs + AHEAD_H * HOUR_MS : at.fromMs;
   const nearX = folded ? serviceX - FOLD_PX : serviceX;
   const scale = scaleLinear(
     [
@@ -38,9 +42,10 @@ export function holdScale(
     ],
     [0, nowX, nearX, ...(folded ? [serviceX] : []), width],
   ).clamp(true);
-  const first = Math.ceil((at.nowMs - BACK_H * HOUR_MS) / HOUR_MS) * HOUR_MS;
+  const stepMs = (nearMs - at.nowMs > EACH_HOUR * HOUR_MS ? 2 : 1) * HOUR_MS;
+  const first = Math.ceil((at.nowMs - BACK_H * HOUR_MS) / stepMs) * stepMs;
   const ticks: number[] = [];
-  for (let atMs = first; atMs < nearMs; atMs += HOUR_MS) ticks.push(atMs);
+  for (let atMs = first; atMs < nearMs; atMs += stepMs) ticks.push(atMs);
   return {
     x: (atMs) => scale(atMs),
     fold: folded ? { fromX: nearX, toX: serviceX } : null,

@@ -1,4 +1,4 @@
-import { spanText, clockText, massText, tempText } from '@/ui/format';
+import { spanText, clockText, massText, percentText, tempText } from '@/ui/format';
 import type { ShownMove } from '@/shop/hold/search';
 import type { HoldView } from '@/server/hold/question';
 
@@ -83,6 +83,18 @@ function costsOf(move: ShownMove, { units }: HoldView): string[] {
   );
 }
 
+/** How sure the leaven is ripe when it is mixed, where that is not as good as sure; empty otherwise. */
+export function leavenText({ leaven }: ShownMove['odds']): string {
+  return leaven > LEAVEN_SURE ? '' : `leaven ripe ${percentText(leaven, 0)}`;
+}
+const LEAVEN_SURE = 0.97;
+
+/** The chance of a service as it stands, with that of its leaven: "43 % at the service, leaven ripe 8 %". */
+export function standsText(odds: ShownMove['odds']): string {
+  const leaven = leavenText(odds);
+  return `${percentText(odds.service, 0)} at the service${leaven === '' ? '' : `, ${leaven}`}`;
+}
+
 /** Where its balls are weakest. */
 function weakness({ odds }: ShownMove): string {
   const halves = odds.halfHours;
@@ -91,4 +103,22 @@ function weakness({ odds }: ShownMove): string {
   if (first !== undefined && first.young > 0.3) return 'the first may spring back';
   if (last !== undefined && last.slack > 0.3) return 'the last may be slack';
   return '';
+}
+
+/** From this chance on a leaven is told as ripe at its mix, however far its best is away. Set. */
+const RIPE_AT_MIX = 0.9;
+
+/**
+ * Whether a leaven is on time: "Quay poolish is 1 h behind.", "Quay poolish is ripe at its mix, best 1 h later."
+ * @param behindMin minutes from its mix to its best; null where neither is known
+ * @param ripe chance, 0–1, that it is ripe at its mix
+ */
+export function behindSays(name: string, behindMin: number | null, ripe: number): string {
+  if (behindMin === null) return `${name} as it stands.`;
+  if (Math.abs(behindMin) < 5) return `${name} is on time.`;
+  const span = spanText(behindMin * 60_000);
+  if (ripe >= RIPE_AT_MIX) {
+    return `${name} is ripe at its mix, best ${span} ${behindMin > 0 ? 'later' : 'before'}.`;
+  }
+  return behindMin > 0 ? `${name} is ${span} behind.` : `${name} is ${span} ahead.`;
 }

@@ -2,7 +2,7 @@ import type { ShownMove } from '@/shop/hold/search';
 import type { HoldView } from '@/server/hold/question';
 import { riskKey } from '@/shop/hold/risk-key';
 import { holdScale } from './hold-scale';
-import { moveWords } from './hold-words';
+import { behindSays, moveWords } from './hold-words';
 
 const HOUR_MS = 3_600_000;
 const nowMs = Date.parse('2026-11-27T06:10:00+01:00');
@@ -69,7 +69,7 @@ test('costs are told in moves, minutes and grams, and where the balls are weak',
 });
 
 describe('time across the view', () => {
-  const at = { nowMs, fromMs: nowMs + 11 * HOUR_MS, toMs: nowMs + 14 * HOUR_MS };
+  const at = { nowMs, fromMs: nowMs + 20 * HOUR_MS, toMs: nowMs + 23 * HOUR_MS };
   const scale = holdScale(at, 1000, 330);
   test('now stands where it is put, the service has a column of its own, what lies between is folded', () => {
     expect(scale.x(nowMs)).toBe(330);
@@ -81,6 +81,17 @@ describe('time across the view', () => {
     const xs = Array.from({ length: 40 }, (_, i) => scale.x(nowMs + (i - 4) * (HOUR_MS / 2)));
     expect(xs).toEqual([...xs].sort((a, b) => a - b));
   });
+  test('the hours of a service of the same day stand in full, with a mark every second hour', () => {
+    const evening = holdScale(
+      { nowMs, fromMs: nowMs + 12 * HOUR_MS, toMs: nowMs + 14 * HOUR_MS },
+      1000,
+      330,
+    );
+    expect(evening.fold).toBeNull();
+    const [first, second] = evening.ticks;
+    expect(second! - first!).toBe(2 * HOUR_MS);
+    expect(scale.ticks[1]! - scale.ticks[0]!).toBe(HOUR_MS);
+  });
   test('a service within the next hours is not folded', () => {
     const soon = holdScale(
       { nowMs, fromMs: nowMs + 2 * HOUR_MS, toMs: nowMs + 4 * HOUR_MS },
@@ -90,6 +101,17 @@ describe('time across the view', () => {
     expect(soon.fold).toBeNull();
     expect(soon.x(nowMs + 2 * HOUR_MS)).toBe(soon.service.fromX);
   });
+});
+
+test('a leaven far from its best is told as ripe where it is, otherwise by how far it is off', () => {
+  expect(behindSays('Quay poolish', 70, 0.95)).toBe(
+    'Quay poolish is ripe at its mix, best 1 h 10 later.',
+  );
+  expect(behindSays('Quay poolish', -70, 0.95)).toContain('best 1 h 10 before');
+  expect(behindSays('Quay poolish', 70, 0.4)).toBe('Quay poolish is 1 h 10 behind.');
+  expect(behindSays('Quay poolish', -70, 0.4)).toBe('Quay poolish is 1 h 10 ahead.');
+  expect(behindSays('Quay poolish', 3, 0.4)).toBe('Quay poolish is on time.');
+  expect(behindSays('Quay poolish', null, 1)).toBe('Quay poolish as it stands.');
 });
 
 test('a risk is told again when its odds fall by five points, not before', () => {

@@ -20,7 +20,7 @@ import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
 import type { HoldActions } from './hold-actions';
 import { holdScale, type HoldScale } from './hold-scale';
-import { moveWords } from './hold-words';
+import { behindSays, moveWords, standsText } from './hold-words';
 import { LeavenCurve } from './leaven-curve';
 import { MoveRow } from './move-row';
 
@@ -43,7 +43,7 @@ export function Hold({ view, actions }: { view: HoldView; actions: HoldActions }
 function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null }) {
   const name = view.strand?.name ?? view.bake.name;
   const { units } = view;
-  const says = behindSays(name, search?.behindMin ?? null);
+  const says = behindSays(name, search?.behindMin ?? null, search?.stands.odds.leaven ?? 0);
   return (
     <Box sx={{ flex: { xs: '1 0 100%', md: 1 }, minWidth: 0, px: 1 }} data-testid="hold-head">
       <Typography
@@ -63,7 +63,7 @@ function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null 
               whiteSpace: 'nowrap',
             }}
           >
-            {percentText(search.stands.odds.service, 0)} at the service
+            {standsText(search.stands.odds)}
           </Box>
         )}
       </Typography>
@@ -75,13 +75,6 @@ function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null 
       </Typography>
     </Box>
   );
-}
-
-function behindSays(name: string, behindMin: number | null): string {
-  if (behindMin === null) return `${name} as it stands.`;
-  if (Math.abs(behindMin) < 5) return `${name} is on time.`;
-  const span = spanText(behindMin * 60_000);
-  return behindMin > 0 ? `${name} is ${span} behind.` : `${name} is ${span} ahead.`;
 }
 
 function pastSays({ pastH, ph, gluten, shareUpTo }: NonNullable<HoldSearch['past']>): string {
@@ -200,7 +193,7 @@ function Moves(props: {
           scale={scale}
           width={width}
           best={index === 0}
-          asGood={index > 0 && (shown[0]?.odds.service ?? 0) - move.odds.service < AS_GOOD}
+          asGood={index > 0 && (shown[0]?.odds.both ?? 0) - move.odds.both < AS_GOOD}
           busy={busy}
           onTake={() => take(move)}
         />
@@ -246,7 +239,8 @@ function Stands({ search }: { search: HoldSearch | null }) {
         As it stands
       </Typography>
       <Typography variant="body2">
-        Odds are the chance that the balls open right through the service
+        Odds are the chance that the balls open right through the service; moves stand by that and a
+        ripe leaven together
         {search === null ? '.' : `, ${search.stands.odds.draws} runs each.`}
       </Typography>
       <Typography

@@ -11,7 +11,7 @@ import { rem } from '@/ui/rem';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import { strandShape } from '@/ui/strand/strand-shape';
 import type { HoldScale } from './hold-scale';
-import { moveWords } from './hold-words';
+import { leavenText, moveWords } from './hold-words';
 
 const HEIGHT = 112;
 const ROPE_Y = 66;
@@ -76,7 +76,7 @@ export function MoveRow(props: {
           </Box>
           <Box component="span" sx={{ fontSize: rem(14) }}>
             {asGood ? 'as good as the first; ' : ''}
-            {words.under}
+            {[words.under, leavenText(move.odds)].filter((text) => text !== '').join('; ')}
           </Box>
         </span>
       </Box>
