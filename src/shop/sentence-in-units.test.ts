@@ -13,6 +13,7 @@ test.each([
     'Each: 2835 g is not possible. Allowed: 20 to 2000 g.',
     'Each: 100 oz is not possible. Allowed: 0.705 to 70.5 oz.',
   ],
+  ['Dough 5604\u00a0g.', 'Dough 198\u00a0oz.'],
   ['Spiral, dough 24°, then Bench', 'Spiral, dough 75.2°F, then Bench'],
   ['Most dough: 0 kg is not possible.', 'Most dough: 0 lb is not possible.'],
   [

@@ -35,7 +35,7 @@ const OTHER: Readonly<Record<string, string>> = {
   mm: 'in',
 };
 const FIGURES =
-  /([-−]?\d+(?:\.\d+)?)(?: to ([-−]?\d+(?:\.\d+)?))?( ?)(g|kg|°C|°|cm|mm)(?![\p{L}/²])/gu;
+  /([-−]?\d+(?:\.\d+)?)(?: to ([-−]?\d+(?:\.\d+)?))?([ \u00a0]?)(g|kg|°C|°|cm|mm)(?![\p{L}/²])/gu;
 
 /** A sentence that refuses, with its figures in the units of the shop: “Allowed: −30 to 45 °C.” as “−22 to 113 °F”. */
 export function sentenceInUnits(sentence: string, units: Units): string {

@@ -9,7 +9,7 @@ import { useCallback } from 'react';
 import { addHours, atWallMinute, fromLocalText, toLocalText } from '@/core/units';
 import type { ThawAnswer, ThawPlan, ThawQuestion } from '@/core/cultures';
 import type { FrozenFacts } from '@/server/cultures/frozen-facts';
-import { decimals, massText, momentText, percentText, spanText } from '@/ui/format';
+import { decimals, massText, thicknessText, momentText, percentText, spanText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
@@ -127,7 +127,7 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
 
 /** What the bag is and what is in it. */
 function headText({ massG, flatMm, days, contents, units }: FrozenFacts): string {
-  const as = flatMm === null ? 'as a lump' : `flat, ${flatMm} mm`;
+  const as = flatMm === null ? 'as a lump' : `flat, ${thicknessText(flatMm, units)}`;
   const inIt = contents.map((one) => `${massText(one.massG, units)} ${one.name.toLowerCase()}`);
   return `${massText(massG, units)} ${as}, ${Math.floor(days)} days in the freezer: ${inIt.join(', ')}.`;
 }

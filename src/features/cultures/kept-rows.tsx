@@ -1,7 +1,7 @@
 import { area, curveStepAfter } from 'd3';
 import type { ChainRow, DiscardRow, FrozenRow } from '@/server/cultures/rows/kept-rows';
 import type { CulturesView } from '@/server/cultures/view';
-import { dateText, massText, momentText, percentText } from '@/ui/format';
+import { dateText, massText, thicknessText, momentText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { pastScale, ROW_WIDTH } from './past-ruler';
 import { RowFrame } from './row-frame';
@@ -108,7 +108,7 @@ export function FrozenLine({ row, view }: { row: FrozenRow; view: CulturesView }
   const { units } = view;
   const used = Math.min(1, row.days / row.keepsDays);
   const left = row.keepsDays - row.days;
-  const flat = row.flatMm === null ? 'lump' : `flat ${row.flatMm} mm`;
+  const flat = row.flatMm === null ? 'lump' : `flat ${thicknessText(row.flatMm, units)}`;
   return (
     <RowFrame
       name={row.name}

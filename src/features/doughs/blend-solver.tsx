@@ -1,5 +1,6 @@
 'use client';
 
+import { useShopUnits } from '@/ui/fields/shop-units';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -12,7 +13,7 @@ import {
   type BlendWish,
   type Flour,
 } from '@/core/flour';
-import { decimals } from '@/ui/format';
+import { decimals, tempText } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
 import { NumberBox } from '../../ui/fields/number-box';
@@ -86,6 +87,7 @@ function Blended(props: {
   of: BlendWish['of'];
   nameOf: (id: string) => string;
 }) {
+  const units = useShopUnits();
   const { answer, first, of, nameOf } = props;
   if (answer.kind === 'unknown') {
     return (
@@ -116,7 +118,7 @@ function Blended(props: {
           .join(', ')}
         : W {Math.round(blend.strengthW)}
         {doubt}, water {decimals(blend.absorption * 100, 1)} % ({water} points against {first.name}
-        ), lasts about {decimals(lastsH, 0)} h at 22° with 2.7 % salt.
+        ), lasts about {decimals(lastsH, 0)} h at {tempText(22, units, 0)} with 2.7 % salt.
       </Typography>
     </>
   );

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { blendThatLasts, type Blend, type Endurance } from '@/core/flour';
 
-import { decimals } from '@/ui/format';
+import { decimals, tempText } from '@/ui/format';
 import { PHASE_FILL, Textures } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
 
@@ -33,7 +33,8 @@ export function EndurancePanel(props: {
         <Box component="span" sx={{ fontSize: rem(30), fontWeight: 700, lineHeight: 1.1 }}>
           {decimals(usedH, 0)}
         </Box>{' '}
-        of {decimals(lastsH, 0)} h at 22°, blend W {Math.round(blend.strengthW)}
+        of {decimals(lastsH, 0)} h at {tempText(22, facts.units, 0)}, blend W{' '}
+        {Math.round(blend.strengthW)}
         {blend.strengthSd > 0 ? ` ± ${Math.round(blend.strengthSd)}` : ''}
       </Typography>
       <svg

@@ -2,6 +2,8 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Pantry } from '@/core/composition';
 import type { DoughColumns, DoughRow } from '@/core/formula';
+import { gramsToOunces } from '@/core/units';
+import { useShopUnits } from '@/ui/fields/shop-units';
 import { decimals } from '@/ui/format';
 import { rem } from '@/ui/rem';
 
@@ -13,6 +15,7 @@ export function Together(props: {
   width: number;
 }) {
   const { columns, widths, pantry, width } = props;
+  const units = useShopUnits();
   const [name, whole, column] = widths;
   const isFlour = (id: string) => pantry.get(id)?.kind === 'flour';
   const own = (of: (row: DoughRow) => number) => {
@@ -32,7 +35,9 @@ export function Together(props: {
           {at.sign}
         </Box>{' '}
         <Box component="strong" sx={{ fontSize: rem(18) }}>
-          {decimals(at.massG, at.massG < 100 ? 1 : 0)}
+          {units.massUnit === 'g'
+            ? decimals(at.massG, at.massG < 100 ? 1 : 0)
+            : decimals(gramsToOunces(at.massG), 1)}
         </Box>
       </Box>
       <Box

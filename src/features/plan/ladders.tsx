@@ -161,6 +161,7 @@ function RungMark(props: {
   const { rung, y, width, units, held } = props;
   const room = width - TITLE_X - 8;
   const side = sentenceInUnits(sideText(rung, units.timeZone), units);
+  const title = sentenceInUnits(rung.title, units);
   const letters = Math.floor((room - (side === '' ? 0 : side.length * 6.6 + 8)) / 7.9);
   return (
     <g>
@@ -181,9 +182,7 @@ function RungMark(props: {
         {clockText(rung.atMs, units.timeZone)}
       </text>
       <text x={TITLE_X} y={y + 5} fontSize={15} fill="var(--ink)" className="halo">
-        {rung.title.length > letters
-          ? `${rung.title.slice(0, Math.max(3, letters - 1))}…`
-          : rung.title}
+        {title.length > letters ? `${title.slice(0, Math.max(3, letters - 1))}…` : title}
       </text>
       <text
         x={width - 8}

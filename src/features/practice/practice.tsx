@@ -1,5 +1,7 @@
 'use client';
 
+import { sentenceInUnits } from '@/shop/sentence-in-units';
+import { useShopUnits } from '@/ui/fields/shop-units';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
@@ -80,6 +82,7 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
   });
   const sight = judged ? lapse(round, hour) : round.sight;
   const { scene, toldH } = round;
+  const units = useShopUnits();
   return (
     <Box
       sx={{
@@ -91,7 +94,7 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
     >
       <Box sx={{ p: 2.5, background: 'var(--flour)', borderRight: { md: '2px solid var(--ink)' } }}>
         <Typography sx={{ fontWeight: 700, minHeight: rem(52) }}>
-          {scene.label}. {toldH} h since it was mixed.
+          {sentenceInUnits(scene.label, units)}. {toldH} h since it was mixed.
         </Typography>
         <JarPicture kind={scene.kind} sight={sight} />
       </Box>

@@ -221,7 +221,7 @@ describe('tells', () => {
     expect(peak?.answer).toContain(clockText(mix.atMs, ZONE));
     expect(place?.question).toBeTruthy();
     expect(service?.answer).toMatch(/11:30 (✓|\d+ %) of 24/);
-    expect(service?.detail).toMatch(/then 17:30 (✓|\d+ %) of \d+/);
+    expect(service?.detail).toMatch(/then 18:00 (✓|\d+ %) of \d+/);
   });
   test('an overdue step says since when', () => {
     const [, next] = tellsOf(view, fromLocalText('2026-11-27T07:00', ZONE));
