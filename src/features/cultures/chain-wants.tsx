@@ -54,9 +54,7 @@ export function ChainWants(props: {
           onChange={(readyAt) => onChange({ readyAt })}
         />
       ) : (
-        <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
-          {figure('sharePct', 'Share, %')}
-        </Box>
+        figure('sharePct', 'Share, %')
       )}
       <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
         {choice('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
@@ -64,7 +62,11 @@ export function ChainWants(props: {
       {figure('hydrationPct', 'Water, %')}
       {figure('saltPct', 'Salt, %')}
       {figure('oilPct', 'Oil, %')}
-      {choice('flourId', 'New flour', facts.flours)}
+      <Box
+        sx={{ gridColumn: { md: fields.seeks === 'share' ? 'span 1' : 'span 2' }, display: 'grid' }}
+      >
+        {choice('flourId', 'New flour', facts.flours)}
+      </Box>
     </FieldRow>
   );
 }

@@ -7,11 +7,11 @@ import Box from '@mui/material/Box';
 import type { FeedChoice, FeedSheet } from '@/core/cultures';
 import { fromLocalText, toLocalText } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
-import { clockText, massText, momentText, tempText } from '@/ui/format';
+import { clockText, momentText, tempText } from '@/ui/format';
 
 import { HoursCurve } from './hours-curve';
 import { isLater, mixInstant, type FeedFields } from './feed-fields';
-import { feasibleText, ratioText, verdictText } from './feed-words';
+import { feasibleText, gramsText, ratioText, verdictText } from './feed-words';
 import { Choices, OldJar, Vessels, WeighLines } from './sheet-parts';
 
 /** What was found for the wants: ratio, curve, grams, jar, vessel, and the same wish elsewhere. */
@@ -38,7 +38,7 @@ export function FeedFound(props: {
         nowMs={nowMs}
         timeZone={timeZone}
         width={Math.max(320, width)}
-        height={194}
+        height={172}
       />
       <Box
         sx={{
@@ -115,14 +115,10 @@ function TakeButton(props: {
   const { sheet, fields, facts, busy, onTake } = props;
   const what = fields.as === 'levain' ? 'Build' : 'Feed';
   const clock = clockText(mixInstant(fields, facts), facts.timeZone);
-  const { amounts } = sheet;
-  const grams = [amounts.motherG, amounts.flourG, amounts.waterG].map((massG) =>
-    massText(massG, facts.units),
-  );
   return (
     <ActButton
       title={isLater(fields, facts) ? `${what} at ${clock}` : `${what} now`}
-      under={grams.join(' + ')}
+      under={gramsText(sheet.amounts, facts.units)}
       glyph="feed"
       disabled={busy}
       onAct={onTake}

@@ -1,6 +1,6 @@
 import type { FeedBound, FeedSheet } from '@/core/cultures';
 import type { ShopUnits } from '@/core/units';
-import { decimals, massText, momentText, spanText } from '@/ui/format';
+import { decimals, massText, momentText, NO_BREAK, spanText, splitUnit } from '@/ui/format';
 
 /** "1 : 3.5 : 3.5" from grams. */
 export function ratioText(amounts: {
@@ -11,6 +11,19 @@ export function ratioText(amounts: {
   const { motherG, flourG, waterG } = amounts;
   if (motherG <= 0) return '–';
   return `1 : ${decimals(flourG / motherG, 1)} : ${decimals(waterG / motherG, 1)}`;
+}
+
+/** "24 + 38 + 38 g": mother, flour and water. */
+export function gramsText(
+  amounts: { readonly motherG: number; readonly flourG: number; readonly waterG: number },
+  units: Pick<ShopUnits, 'massUnit'>,
+): string {
+  const { motherG, flourG, waterG } = amounts;
+  // Whole grams from ten on: it is read at a glance, the weights to weigh stand beside it.
+  const whole = (massG: number) =>
+    massG < 10 || units.massUnit === 'oz' ? massG : Math.round(massG);
+  const parts = [motherG, flourG, waterG].map((massG) => splitUnit(massText(whole(massG), units)));
+  return `${parts.map(([digits]) => digits).join(' + ')}${NO_BREAK}${units.massUnit}`;
 }
 
 const MS_PER_HOUR = 3_600_000;

@@ -11,11 +11,11 @@ import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { fillOf, type Scales } from '@/ui/chart/curve-paths';
 import { clockText, decimals, massText, percentText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
-import { useShopUnits, type FigureUnits } from '@/ui/fields/shop-units';
+import { useShopUnits } from '@/ui/fields/shop-units';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { waterText } from '@/ui/water-text';
-import { boundText, ratioText } from './feed-words';
+import { boundText, gramsText, ratioText } from './feed-words';
 
 /** The grams to weigh, at arm's length. */
 export function WeighLines({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
@@ -169,18 +169,15 @@ export function Choices(props: {
               {ratioText(choice.amounts)}
             </Typography>
             <Typography variant="caption" component="p" sx={{ width: SMALL.width }}>
-              {choice.bound === null ? gramsText(choice, units) : boundText(choice.bound, units)}
+              {choice.bound === null
+                ? gramsText(choice.amounts, units)
+                : boundText(choice.bound, units)}
             </Typography>
           </ButtonBase>
         ))}
       </Box>
     </Box>
   );
-}
-
-function gramsText({ amounts }: FeedChoice, units: FigureUnits): string {
-  const { motherG, flourG, waterG } = amounts;
-  return [motherG, flourG, waterG].map((one) => massText(one, units)).join(' + ');
 }
 
 function SmallCurve({ choice }: { choice: FeedChoice }) {

@@ -4,7 +4,7 @@ import { type ShopState } from '@/shop/state';
 import { type Bake } from '@/shop/kept/bake';
 import type { LotForecast, ShopForecast } from '@/core/forecast';
 import { lotsTouchedBy } from '@/core/journal';
-import { unitsOf, type ShopUnits } from '@/core/units';
+import { MS_PER_HOUR, unitsOf, type ShopUnits } from '@/core/units';
 import { maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop } from '../shop/load-shop';
@@ -57,7 +57,7 @@ export function holdView(context: ShopContext, bakeId: string): HoldView | null 
         ? null
         : strandOf(
             { ...lot, story: { ...lot.story, endMs: null } },
-            state.nowMs + AHEAD_MS,
+            shownUntilMs(bake, state.nowMs),
             new Set(),
           ),
     placeName: lot === undefined ? '' : placeOf(lot, state),
@@ -66,7 +66,11 @@ export function holdView(context: ShopContext, bakeId: string): HoldView | null 
     noticeId: noticeOf(risksOf(context, state, [bake], forecast)),
   };
 }
-const AHEAD_MS = 8 * 3_600_000;
+/** What stands is drawn on to the service, but no less than some hours and no more than a day. */
+const LEAST_AHEAD_MS = 8 * MS_PER_HOUR;
+const MOST_AHEAD_MS = 24 * MS_PER_HOUR;
+const shownUntilMs = ({ readyFromMs }: Bake, nowMs: number) =>
+  Math.min(nowMs + MOST_AHEAD_MS, Math.max(nowMs + LEAST_AHEAD_MS, readyFromMs));
 
 const noticeOf = ([risk]: readonly Risk[]) => (risk === undefined ? null : riskKey(risk));
 

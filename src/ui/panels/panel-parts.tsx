@@ -125,12 +125,14 @@ export function FlourLines(props: {
 /** A weight to read at arm’s length, in the shop’s unit. */
 export function WeightLine(props: { name: string; massG: number; children?: ReactNode }) {
   const { name, massG, children } = props;
-  const [digits, unit] = splitUnit(massText(massG, useShopUnits()));
+  const units = useShopUnits();
+  const [digits, unit] = splitUnit(massText(massG, units));
+  const columns = `7.5rem ${units.massUnit === 'oz' ? 9 : 6.5}rem 1fr`;
   return (
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: '7.5rem minmax(6.5rem, 9rem) 1fr',
+        gridTemplateColumns: columns,
         alignItems: 'baseline',
       }}
     >
