@@ -50,13 +50,7 @@ const GENERATIONS = 3;
 
 /** Learns the speed of every culture from the looks in the journal, lot by lot in order of time. */
 export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
-  const acts = request.done.map((one) => ({
-    ...one,
-    plannedMs: one.atMs,
-    tense: 'done' as const,
-    ref: one.entryId,
-  }));
-  const byLot = withScores(tellStories(acts).byLot, request.scores ?? [], request.done);
+  const byLot = storiesOf(request);
   const stories = [...byLot.values()].sort((a, b) => a.startMs - b.startMs);
   const teaching = lastOfEach(
     stories.filter((story) => teaches(story, byLot, request)),
@@ -90,6 +84,17 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
     belief: aged(belief, request.nowMs),
     from,
   }));
+}
+
+/** The stories of what was done, with what scores say of them. */
+function storiesOf({ done, scores = [] }: LearnRequest): ReadonlyMap<string, LotStory> {
+  const acts = done.map((one) => ({
+    ...one,
+    plannedMs: one.atMs,
+    tense: 'done' as const,
+    ref: one.entryId,
+  }));
+  return withScores(tellStories(acts).byLot, scores, done);
 }
 
 /** A lot in its turn: what is believed of its culture (null for none), and whether its looks count. */
