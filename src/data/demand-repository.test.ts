@@ -1,0 +1,40 @@
+import { listDemands, NotFoundError, oneDemand, openShopInMemory, saveDemand } from '.';
+
+const NOON = {
+  id: 'noon',
+  name: 'Noon',
+  createdMs: 1,
+  readyFromMs: 1000,
+  readyToMs: 2000,
+  balls: 24,
+  perHour: null,
+  methods: [],
+  weekly: false,
+  withdrawnMs: null,
+  doughs: 1,
+};
+
+test('services come back as they were asked for, the earliest first', () => {
+  const db = openShopInMemory();
+  const evening = {
+    ...NOON,
+    id: 'evening',
+    readyFromMs: 500,
+    perHour: [10, 14.5],
+    methods: ['start-straight'],
+    weekly: true,
+    doughs: 2,
+  };
+  saveDemand(db, NOON);
+  saveDemand(db, evening);
+  expect(listDemands(db)).toEqual([evening, NOON]);
+});
+
+test('one that was withdrawn is not listed, but can still be read: its bakes name it', () => {
+  const db = openShopInMemory();
+  saveDemand(db, NOON);
+  saveDemand(db, { ...NOON, withdrawnMs: 9 });
+  expect(listDemands(db)).toEqual([]);
+  expect(oneDemand(db, 'noon').withdrawnMs).toBe(9);
+  expect(() => oneDemand(db, 'midnight')).toThrow(NotFoundError);
+});
