@@ -16,7 +16,7 @@ import {
 import { decimals, tempText } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
-import { NumberBox } from '../../ui/fields/number-box';
+import { NumberBox } from '@/ui/fields/number-box';
 
 const WISHES: readonly { readonly id: BlendWish['of']; readonly name: string }[] = [
   { id: 'strength', name: 'strength, W' },

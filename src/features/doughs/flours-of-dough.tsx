@@ -12,7 +12,7 @@ import type { Method } from '@/core/methods';
 import { CautionLine } from '@/ui/caution-line';
 import { decimals } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
-import { NumberBox } from '../../ui/fields/number-box';
+import { NumberBox } from '@/ui/fields/number-box';
 import { DomainError } from '@/core/units';
 
 /** Flours, water of the day, salt by other rules, what else goes in. */

@@ -16,7 +16,7 @@ import { withLeaven } from '@/core/planner';
 
 import { massText } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
-import { NumberBox } from '../../ui/fields/number-box';
+import { NumberBox } from '@/ui/fields/number-box';
 
 const KINDS = LEAVEN_KINDS.map((id) => ({ id, name: USUAL_LEAVENS[id].name.toLowerCase() }));
 

@@ -14,7 +14,7 @@ import type { DoughsView } from '@/server/doughs/view';
 import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { decimals, massText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { NumberBox } from '../../ui/fields/number-box';
+import { NumberBox } from '@/ui/fields/number-box';
 
 /** True water, salt, leaven, yeast and weights with their ranges; claims beside them; hours at the baker’s temperature. */
 export function RecipeTruth(props: {

@@ -11,7 +11,7 @@ import { useRef } from 'react';
 import type { Method, Stay } from '@/core/methods';
 
 import { ChoiceField } from '@/ui/fields/choice-field';
-import { NumberBox } from '../../ui/fields/number-box';
+import { NumberBox } from '@/ui/fields/number-box';
 
 /** The stages of a method with their places and hours: as a rule, and the fewest and most that will do. */
 export function StagesPanel(props: {

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import { ROUND_STYLES, type Product, type RoundStyle, type Target } from '@/core/formula';
 import type { Method } from '@/core/methods';
 import { ChoiceField } from '@/ui/fields/choice-field';
-import { NumberBox } from '../../ui/fields/number-box';
+import { NumberBox } from '@/ui/fields/number-box';
 import { useShopUnits } from '@/ui/fields/shop-units';
 import { perAreaText } from '@/ui/format';
 
