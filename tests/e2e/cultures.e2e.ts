@@ -92,7 +92,6 @@ async function typeHour(field: string, day: string, hour: string): Promise<void>
     field,
   );
   await page.waitForSelector('[role="spinbutton"]');
-  await page.keyboard.press('ArrowRight');
   await page.keyboard.type(day);
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');

@@ -8,6 +8,7 @@ import Search from '@mui/icons-material/Search';
 import TextField from '@mui/material/TextField';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
+import { DayField } from '@/ui/fields/day-field';
 import { LOG_PART_NAMES } from './parts';
 import type { LogView } from '@/server/log/log';
 
@@ -91,22 +92,21 @@ export function LogSearchBar({ view }: { view: LogView }) {
           </MenuItem>
         ))}
       </TextField>
-      <TextField
-        fullWidth={false}
-        type="date"
-        label="From"
-        value={search.from ?? ''}
-        onChange={(event) => ask({ from: event.target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
-      />
-      <TextField
-        fullWidth={false}
-        type="date"
-        label="To"
-        value={search.to ?? ''}
-        onChange={(event) => ask({ to: event.target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
-      />
+      <Box sx={{ width: 190 }}>
+        <DayField
+          label="From"
+          value={search.from ?? ''}
+          onChange={(from) => ask({ from, ...(isBefore(search.to, from) ? { to: from } : {}) })}
+        />
+      </Box>
+      <Box sx={{ width: 190 }}>
+        <DayField
+          label="To"
+          value={search.to ?? ''}
+          from={search.from}
+          onChange={(to) => ask({ to })}
+        />
+      </Box>
       {people.length < 2 ? null : (
         <TextField
           fullWidth={false}
@@ -128,3 +128,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
     </Box>
   );
 }
+
+/** True for a day that is there and lies before another: days of one form stand in the order of time as texts. */
+const isBefore = (day: string | undefined, other: string) =>
+  day !== undefined && day !== '' && other !== '' && day < other;

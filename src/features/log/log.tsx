@@ -154,7 +154,13 @@ function Row(props: {
         {row.struck ? (
           'taken back'
         ) : (
-          <Button size="small" disabled={busy} onClick={() => takeBack(row.batch)}>
+          <Button
+            size="small"
+            variant="text"
+            disabled={busy}
+            onClick={() => takeBack(row.batch)}
+            sx={{ textDecoration: 'underline', whiteSpace: 'nowrap' }}
+          >
             Take back
           </Button>
         )}

@@ -1,12 +1,9 @@
 'use client';
 
-import CalendarToday from '@mui/icons-material/CalendarToday';
-import InputAdornment from '@mui/material/InputAdornment';
-import TextField from '@mui/material/TextField';
-
 import { DateTime } from 'luxon';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { UnopenedDay } from './unopened-day';
 import { WALL_FORMAT, type WallTimeProps } from './wall-time';
 
 // A calendar weighs more than the form around it: it comes when a field is entered.
@@ -27,26 +24,12 @@ export function WallTimeField(props: WallTimeProps) {
   if (opened) return <WallTimePicker {...props} />;
   const parsed = DateTime.fromISO(value, { zone: 'utc', locale: 'en-GB' });
   return (
-    <TextField
+    <UnopenedDay
       label={label}
-      value={parsed.isValid ? parsed.toFormat(WALL_FORMAT) : ''}
-      onFocus={() => setOpened(true)}
-      variant="standard"
-      fullWidth
-      error={error !== undefined}
-      helperText={error ?? ''}
-      {...(name === undefined ? {} : { name })}
-      slotProps={{
-        inputLabel: { shrink: true },
-        input: {
-          readOnly: true,
-          endAdornment: (
-            <InputAdornment position="end">
-              <CalendarToday fontSize="small" aria-hidden="true" />
-            </InputAdornment>
-          ),
-        },
-      }}
+      name={name}
+      error={error}
+      shown={parsed.isValid ? parsed.toFormat(WALL_FORMAT) : ''}
+      onOpen={() => setOpened(true)}
     />
   );
 }

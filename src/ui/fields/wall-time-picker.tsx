@@ -5,7 +5,7 @@ import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { DateTime } from 'luxon';
 import { rem } from '../rem';
-import { WALL_FORMAT, type WallTimeProps } from './wall-time';
+import { TYPED_WALL_FORMAT, type WallTimeProps } from './wall-time';
 
 const LOCAL = "yyyy-MM-dd'T'HH:mm";
 
@@ -23,7 +23,7 @@ export function WallTimePicker(props: WallTimeProps) {
           if (next?.isValid === true) onChange(next.toFormat(LOCAL));
         }}
         ampm={false}
-        format={WALL_FORMAT}
+        format={TYPED_WALL_FORMAT}
         timezone="UTC"
         slotProps={{
           textField: {
@@ -31,7 +31,7 @@ export function WallTimePicker(props: WallTimeProps) {
             fullWidth: true,
             sx: { '& .MuiPickersInputBase-root': { minHeight: 44, fontSize: rem(18) } },
             error: error !== undefined,
-            helperText: error ?? '',
+            helperText: error ?? (parsed.isValid ? parsed.setLocale('en-GB').toFormat('cccc') : ''),
             ...(name === undefined ? {} : { name }),
           },
         }}

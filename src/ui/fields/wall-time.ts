@@ -1,5 +1,9 @@
-/** How a wall time is written. */
+/** How a wall time and a day of it are written where they are read: with their weekday. */
 export const WALL_FORMAT = 'ccc dd LLL yyyy HH:mm';
+export const DAY_FORMAT = 'ccc dd LLL yyyy';
+/** How they are typed: what is typed first is the day, its weekday follows from it. */
+export const TYPED_WALL_FORMAT = 'dd LLL yyyy HH:mm';
+export const TYPED_DAY_FORMAT = 'dd LLL yyyy';
 
 /** A date and time on the shop's wall clock, as "2026-11-27T18:00", to be shown and changed. */
 export interface WallTimeProps {
@@ -7,5 +11,15 @@ export interface WallTimeProps {
   readonly value: string;
   readonly onChange: (value: string) => void;
   readonly error?: string | undefined;
+  readonly name?: string;
+}
+
+/** A day of the shop's calendar, as "2026-11-27", to be shown and changed; empty for none. */
+export interface DayProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  /** The earliest that can be chosen, as "2026-11-27". */
+  readonly from?: string | undefined;
   readonly name?: string;
 }
