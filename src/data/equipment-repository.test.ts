@@ -1,3 +1,4 @@
+import { SPIRAL } from '../../tests/fixtures/slip-four';
 import {
   dropEquipment,
   listEquipment,
@@ -6,16 +7,6 @@ import {
   saveEquipment,
 } from '.';
 
-const SPIRAL = {
-  id: 'm',
-  kind: 'mixer',
-  name: 'Spiral',
-  count: 1,
-  least: 2,
-  most: 12,
-  heatMin: 0,
-  bakeMin: 0,
-} as const;
 const DECK = {
   id: 'o',
   kind: 'oven',
@@ -45,7 +36,7 @@ test('a kind of which there is none just now is known, but not at hand', () => {
 test('a thing that is taken out is gone; a mixer that takes more at the least than at the most is refused', () => {
   const db = openShopInMemory();
   saveEquipment(db, SPIRAL);
-  dropEquipment(db, 'm');
+  dropEquipment(db, SPIRAL.id);
   expect(listEquipment(db)).toEqual([]);
   expect(() => saveEquipment(db, { ...SPIRAL, least: 20 })).toThrow();
 });

@@ -1,4 +1,4 @@
-import type { Shop } from '@/shop/kept/shop';
+import { SLIP_FOUR } from '../../tests/fixtures/slip-four';
 import {
   addPlace,
   addPlaceSetting,
@@ -11,31 +11,14 @@ import {
   saveShop,
 } from '.';
 
-const SHOP: Shop = {
-  name: 'Slip Four',
-  timeZone: 'Europe/Oslo',
-  massUnit: 'g',
-  tempUnit: 'C',
-  lengthUnit: 'cm',
-  scaleStepG: 1,
-  fineStepG: 0.1,
-  workFromMinute: 360,
-  workUntilMinute: 1320,
-  yeastType: 'fresh',
-  people: ['Jo', 'Maren'],
-  tapC: 9,
-  mixedBy: 'mixer',
-  waste: 'with discard',
-};
-
 test('an empty folder has no shop; a shop comes back with its wish, sure dough where none was said', () => {
   const db = openShopInMemory();
   expect(maybeOneShop(db)).toBeNull();
   expect(() => oneShop(db)).toThrow(NotFoundError);
-  saveShop(db, SHOP);
-  expect(oneShop(db)).toEqual({ ...SHOP, wish: 'sure dough' });
+  saveShop(db, SLIP_FOUR);
+  expect(oneShop(db)).toEqual({ ...SLIP_FOUR, wish: 'sure dough' });
   const other = {
-    ...SHOP,
+    ...SLIP_FOUR,
     massUnit: 'oz',
     tempUnit: 'F',
     lengthUnit: 'in',
@@ -48,7 +31,7 @@ test('an empty folder has no shop; a shop comes back with its wish, sure dough w
 
 test('units that nobody reads are refused by the schema itself', () => {
   const db = openShopInMemory();
-  expect(() => saveShop(db, { ...SHOP, lengthUnit: 'ell' as 'cm' })).toThrow(/CHECK/);
+  expect(() => saveShop(db, { ...SLIP_FOUR, lengthUnit: 'ell' as 'cm' })).toThrow(/CHECK/);
 });
 
 test('a place keeps every temperature and every curve that it was set to', () => {

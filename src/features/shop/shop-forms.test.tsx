@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
 import { screen, waitFor } from '@testing-library/react';
+import { SLIP_FOUR, SPIRAL } from '../../../tests/fixtures/slip-four';
 import { GRAMS, fieldNamed, shown, SIX_MS as nowMs } from '../../../tests/fixtures/shown';
 import type { PlaceBefore } from '@/server/shop/shop';
 import type { PlaceRow } from '@/server/shop/shop-view';
-import type { Shop } from '@/shop/kept/shop';
 import { done, refused } from '@/shop/outcome';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { EquipmentPanel } from './equipment-panel';
@@ -14,20 +14,6 @@ import { SettingsPanel } from './settings-panel';
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
 const OTHER = { ...GRAMS, massUnit: 'oz', tempUnit: 'F', lengthUnit: 'in' } as const;
-
-const SHOP: Shop = {
-  ...GRAMS,
-  name: 'Slip Four',
-  scaleStepG: 1,
-  fineStepG: 0.1,
-  workFromMinute: 360,
-  workUntilMinute: 1320,
-  yeastType: 'fresh',
-  people: ['Jo', 'Maren'],
-  tapC: 9,
-  mixedBy: 'mixer',
-  waste: 'with discard',
-};
 
 const BENCH: PlaceBefore = {
   id: 'bench',
@@ -46,12 +32,12 @@ describe('the shop’s settings', () => {
   const opened = (change: jest.Mock, units: typeof GRAMS | typeof OTHER = GRAMS) =>
     shown(
       <ShopUnitsProvider units={units}>
-        <SettingsPanel shop={{ ...SHOP, ...units }} change={change} />
+        <SettingsPanel shop={{ ...SLIP_FOUR, ...units }} change={change} />
       </ShopUnitsProvider>,
     );
 
   test('only what was changed is sent, and undo sends what stood there before', async () => {
-    const change = jest.fn().mockResolvedValue(done({ before: SHOP }));
+    const change = jest.fn().mockResolvedValue(done({ before: SLIP_FOUR }));
     const { user, askedAnew } = opened(change);
     await user.clear(fieldNamed('people'));
     await user.type(fieldNamed('people'), ' Jo,, Maren , Sig ');
@@ -81,7 +67,7 @@ describe('the shop’s settings', () => {
   });
 
   test('the tap and the scales are typed in the shop’s units', async () => {
-    const change = jest.fn().mockResolvedValue(done({ before: SHOP }));
+    const change = jest.fn().mockResolvedValue(done({ before: SLIP_FOUR }));
     const { user } = opened(change, OTHER);
     expect(fieldNamed('tapC').value).toBe('48.2');
     await user.clear(fieldNamed('tapC'));
@@ -214,17 +200,6 @@ describe('a reading', () => {
 });
 
 describe('what the shop works with', () => {
-  const MIXER = {
-    id: 'mixer',
-    kind: 'mixer',
-    name: 'Spiral',
-    count: 1,
-    least: 2,
-    most: 12,
-    heatMin: 0,
-    bakeMin: 0,
-  } as const;
-
   test('nothing said yet says so; an oven asks for how long it heats and bakes', async () => {
     const changeEquipment = jest.fn().mockResolvedValue(done({ id: 'new', before: null }));
     const actions = { changeEquipment, removeEquipment: jest.fn() };
@@ -249,15 +224,15 @@ describe('what the shop works with', () => {
 
   test('a mixer is told with its sizes, taken out, and put back as it was', async () => {
     const changeEquipment = jest.fn().mockResolvedValue(done({ id: 'mixer', before: null }));
-    const removeEquipment = jest.fn().mockResolvedValue(done({ before: MIXER }));
+    const removeEquipment = jest.fn().mockResolvedValue(done({ before: SPIRAL }));
     const { user } = shown(
-      <EquipmentPanel things={[MIXER]} actions={{ changeEquipment, removeEquipment }} />,
+      <EquipmentPanel things={[SPIRAL]} actions={{ changeEquipment, removeEquipment }} />,
     );
     expect(screen.getByText(/2 to 12 kg of dough/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: /Change/ }));
     await user.click(screen.getByRole('button', { name: 'Take out' }));
     await waitFor(() => expect(removeEquipment).toHaveBeenCalledWith('mixer'));
     await user.click(await screen.findByRole('button', { name: 'Undo' }));
-    await waitFor(() => expect(changeEquipment).toHaveBeenCalledWith(MIXER));
+    await waitFor(() => expect(changeEquipment).toHaveBeenCalledWith(SPIRAL));
   });
 });

@@ -1,4 +1,4 @@
-import { starterNamed, gramsOf, stockOf } from '../culture-lines/registry';
+import { gramsOf, stockOf } from '../culture-lines/registry';
 import { type ShopState } from '@/shop/state';
 import { leavenAimC, type Culture } from '@/core/cultures';
 import { isAct, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
@@ -11,7 +11,7 @@ import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../journal
 import { doneAt } from '../journal/done-at';
 import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
-import { refuseStrange } from './refuse-strange';
+import { starterWanted } from './starter-wanted';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { isFedYoung } from './young-facts';
@@ -51,14 +51,10 @@ export function takeFeed(
   return refusing(() => {
     const state = loadShop(context);
     const making = parsed.value;
-    const starter = starterNamed(context, state, making.cultureId);
+    const starter = starterWanted(context, state, making);
     if (!starter.ok) return starter;
-    const culture = starter.value;
-    const wrong = refuseStrange(state, making.placeId, making.flours);
-    if (wrong !== null) return wrong;
-    return making.tense === 'done'
-      ? feedNow(context, state, culture, making)
-      : planFeed(context, state, culture, making);
+    const write = making.tense === 'done' ? feedNow : planFeed;
+    return write(context, state, starter.value, making);
   });
 }
 

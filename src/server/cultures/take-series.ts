@@ -1,4 +1,4 @@
-import { starterNamed, stockOf } from '../culture-lines/registry';
+import { stockOf } from '../culture-lines/registry';
 import { type ShopState } from '@/shop/state';
 import { leavenAimC, type Culture } from '@/core/cultures';
 import { isAct, type ActOf, type PlannedAct } from '@/core/journal';
@@ -8,7 +8,7 @@ import type { ShopContext } from '../context';
 import { batchOf, replaceDraft, type EntryDraft, writeEntries } from '../journal/entries';
 import { nextCodes } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
-import { refuseStrange } from './refuse-strange';
+import { starterWanted } from './starter-wanted';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { plannedAt } from './take-mix';
@@ -49,11 +49,13 @@ export function takeSeries(
   return refusing(() => {
     const state = loadShop(context);
     const series = parsed.value;
-    const starter = starterNamed(context, state, series.cultureId);
+    const flours = series.feeds.flatMap((feed) => feed.flours);
+    const starter = starterWanted(context, state, { ...series, flours });
     if (!starter.ok) return starter;
     const culture = starter.value;
-    const wrong = refuseSeries(context, state, series);
-    if (wrong !== null) return wrong;
+    if (!stockOf(context, state).has(series.fromLotId)) {
+      return refused('fromLotId', `Jar: ${series.fromLotId} has not been made yet.`);
+    }
     const instants: number[] = [];
     for (const feed of [...series.feeds, ...(series.levain == null ? [] : [series.levain])]) {
       const at = plannedAt(feed.at, state);
@@ -67,17 +69,6 @@ export function takeSeries(
     writeEntries(context, batchOf(context, series.batch, drafts));
     return done({ batch: series.batch, lotIds });
   });
-}
-
-function refuseSeries(
-  context: ShopContext,
-  state: ShopState,
-  series: Series,
-): Outcome<never> | null {
-  const flours = series.feeds.flatMap((feed) => feed.flours);
-  const strange = refuseStrange(state, series.placeId, flours);
-  if (strange !== null || stockOf(context, state).has(series.fromLotId)) return strange;
-  return refused('fromLotId', `Jar: ${series.fromLotId} has not been made yet.`);
 }
 
 function seriesDrafts(
