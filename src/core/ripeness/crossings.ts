@@ -15,6 +15,21 @@ function meet(series: Series, row: number, level: number): number {
   return after === before ? toH : fromH + ((level - before) / (after - before)) * (toH - fromH);
 }
 
+/** Rows between two looks at a series that is dear to read; in less it does not rise and fall again. */
+const STRIDE = 4;
+
+/**
+ * The same as {@link firstRise} from the first row on, for a series that is dear to read and does not waver: looked at
+ * every few rows, and row by row where it has come to the level.
+ */
+export function firstRiseByStrides(series: Series, level: number): number | null {
+  let row = 0;
+  while (row < series.length - 1 && series.at(row) < level) {
+    row = Math.min(series.length - 1, row + STRIDE);
+  }
+  return firstRise(series, level, Math.max(0, row - STRIDE));
+}
+
 /**
  * First hour, from a row on, at which a series reaches a level from below; null when it never does.
  * A series that starts at or above the level reaches it at once.

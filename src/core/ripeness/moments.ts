@@ -1,5 +1,5 @@
 import { headingLevel, restedLevel, X, type Trajectory } from '../kinetics';
-import { firstFall, firstRise, type Series } from './crossings';
+import { firstFall, firstRise, firstRiseByStrides, type Series } from './crossings';
 import {
   AS_HIGH_AS_IT_GETS,
   SLACK_GLUTEN,
@@ -106,7 +106,7 @@ function readers(run: Trajectory, rule: Exclude<RipenessRule, AgeRule>) {
   const share = rule.by === 'target' ? AS_HIGH_AS_IT_GETS : rule.opensShare;
   return {
     atHunger: (hours: number) => firstRise(hunger, hours),
-    near: firstRise(heading, share),
+    near: firstRiseByStrides(heading, share),
   };
 }
 
