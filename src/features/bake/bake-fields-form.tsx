@@ -10,7 +10,8 @@ import { YEAST_TYPES } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 
 import { formFields } from '@/ui/fields/form-fields';
-import type { BakeFields } from './fields';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
+import { beginningAt, type BakeFields } from './fields';
 
 type Field = keyof BakeFields;
 
@@ -59,7 +60,13 @@ export function BakeFieldsForm(props: {
         {figure('balls', 'Balls')}
         {figure('ballG', 'Weight of one', 'mass')}
       </Pair>
-      {hour('readyFrom', 'Ready from')}
+      <WallTimeField
+        label="Ready from"
+        name="readyFrom"
+        value={fields.readyFrom}
+        onChange={(readyFrom) => onChange(beginningAt(fields, readyFrom))}
+        error={wrong['readyFrom']}
+      />
       {hour('readyTo', 'Ready to')}
       <Pair>
         {choice('poolishPlaceId', 'Poolish stands in', places, poolishAt)}

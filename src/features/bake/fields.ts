@@ -23,6 +23,17 @@ export interface BakeFields {
   readonly ballAt: string | null;
 }
 
+/** A service that begins at another hour ends as much later or sooner: it stays as long as it was. */
+export function beginningAt(fields: BakeFields, readyFrom: string): Partial<BakeFields> {
+  const wallMs = (text: string) => Date.parse(`${text}Z`);
+  const endMs = wallMs(fields.readyTo) + wallMs(readyFrom) - wallMs(fields.readyFrom);
+  // What is on its way to an hour, or never was one, takes nothing along.
+  if (!Number.isFinite(endMs) || Math.abs(endMs) > MOST_MS) return { readyFrom };
+  return { readyFrom, readyTo: new Date(endMs).toISOString().slice(0, 16) };
+}
+/** What a calendar writes with four figures of a year, ms. */
+const MOST_MS = 2.5e14;
+
 /** The moments a baker can hold. */
 export type HeldField = 'poolishAt' | 'mixAt' | 'ballAt';
 

@@ -5,9 +5,8 @@ import type { QuantityKind } from '@/core/units';
 import { FigureField } from './figure-field';
 import { formFields } from './form-fields';
 import { NumberBox } from './number-box';
-import { ShopUnitsProvider, type FigureUnits } from './shop-units';
+import { METRIC, ShopUnitsProvider, type FigureUnits } from './shop-units';
 
-const METRIC: FigureUnits = { massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' };
 const OTHER: FigureUnits = { massUnit: 'oz', tempUnit: 'F', lengthUnit: 'in' };
 
 afterEach(cleanup);

@@ -6,7 +6,8 @@ import type { ShopUnits } from '@/core/units';
 /** The units that figures are typed and read in; the time zone is told by each view. */
 export type FigureUnits = Pick<ShopUnits, 'massUnit' | 'tempUnit' | 'lengthUnit'>;
 
-const METRIC: FigureUnits = { massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' };
+/** As the forms hold them. */
+export const METRIC: FigureUnits = { massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' };
 const Units = createContext<FigureUnits>(METRIC);
 
 /** Gives every field below the units of the shop. */

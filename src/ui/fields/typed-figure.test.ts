@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import type { QuantityKind } from '@/core/units';
-import type { FigureUnits } from './shop-units';
+import { METRIC, type FigureUnits } from './shop-units';
 import { heldFigure, shownFigure } from './typed-figure';
 
-const METRIC: FigureUnits = { massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' };
 const OTHER: FigureUnits = { massUnit: 'oz', tempUnit: 'F', lengthUnit: 'in' };
 
 test.each<[string, QuantityKind, string]>([

@@ -5,7 +5,7 @@ import {
   readQuantity,
   type QuantityKind,
 } from '@/core/units';
-import type { FigureUnits } from './shop-units';
+import { METRIC, type FigureUnits } from './shop-units';
 
 const text = (value: number, digits: number) => String(Number(value.toFixed(digits)));
 
@@ -31,8 +31,6 @@ export function shownFigure(held: string, kind: QuantityKind, units: FigureUnits
       return units.lengthUnit === 'cm' ? held : text(cmToInches(value / 10), 3);
   }
 }
-
-const METRIC: FigureUnits = { massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' };
 
 /** What was typed as a form holds it: g, °C, cm or mm, as text; what is no figure as it was typed. */
 export function heldFigure(typed: string, kind: QuantityKind, units: FigureUnits): string {
