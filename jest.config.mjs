@@ -12,6 +12,8 @@ const transform = {
   ],
 };
 const shared = {
+  // Looked up inside the sandbox at every use otherwise: the model’s sums take half as long with them at hand.
+  sandboxInjectedGlobals: ['Math'],
   transform,
   transformIgnorePatterns: [
     '/node_modules/(?!(?:d3|d3-[a-z0-9-]+|internmap|delaunator|robust-predicates|temporal-polyfill|temporal-utils|temporal-spec)/)',

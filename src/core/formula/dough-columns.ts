@@ -153,8 +153,12 @@ function leavenColumn(dough: Dough, weights: LeavenWeights, steps: ScaleSteps): 
     return { leaven, composition, totalG: massOf(composition), weigh: [], seedG: 0, yeast: null };
   }
   if (leaven.made.by === 'yeast') {
-    const grams = onItsFlour(plain, leaven.hydration, steps.scaleStepG);
-    const dose = yeastG < LEAST_DOSE_G ? null : doseOf(leaven.made.freshShare, grams, dough, steps);
+    const { grams, flourG } = onItsFlour(plain, leaven, steps);
+    const doseShare = leaven.made.freshShare;
+    const dose =
+      yeastG < LEAST_DOSE_G
+        ? null
+        : doseOf({ doseShare, flourG, waterG: grams[WATER] ?? 0 }, dough, steps);
     const composition = dose === null ? grams : { ...grams, [yeast]: dose.weighedG };
     return {
       leaven,
@@ -180,13 +184,16 @@ function yeastColumn(dough: Dough, flourG: number, waterG: number, steps: ScaleS
   });
 }
 
-function doseOf(freshShare: number, grams: Composition, dough: Dough, steps: ScaleSteps) {
-  const waterG = grams[WATER] ?? 0;
+function doseOf(
+  of: { readonly doseShare: number; readonly flourG: number; readonly waterG: number },
+  dough: Dough,
+  steps: ScaleSteps,
+) {
   return weighDose({
-    doseG: fromFreshEquivalentG(freshShare * (massOf(grams) - waterG), dough.yeast.type),
+    doseG: fromFreshEquivalentG(of.doseShare * of.flourG, dough.yeast.type),
     stepG: steps.fineStepG,
     waterStepG: steps.scaleStepG,
-    waterG: Math.max(0.001, waterG),
+    waterG: Math.max(0.001, of.waterG),
   });
 }
 
@@ -233,11 +240,24 @@ const lines = (composition: Composition): WeighLine[] =>
     .filter(([, massG]) => massG > 0)
     .map(([ingredientId, massG]) => ({ ingredientId, massG }));
 
-/** Flours on the scale with their sum kept, and water in its own proportion to them. */
-function onItsFlour(composition: Composition, hydration: number, stepG: number): Composition {
-  const flours = Object.entries(composition).filter(([id]) => id !== WATER);
-  const grams = rounded(Object.fromEntries(flours), stepG);
-  return { ...grams, [WATER]: roundToStep(hydration * massOf(grams), stepG) };
+/** Flours on the scale with their sum kept, and water and what is added in their own proportion to them. */
+function onItsFlour(composition: Composition, leaven: Leaven, steps: ScaleSteps) {
+  const added = new Set((leaven.added ?? []).map((one) => one.ingredientId));
+  const entries = Object.entries(composition);
+  const flours = entries.filter(([id]) => id !== WATER && !added.has(id));
+  const exactG = flours.reduce((sum, [, massG]) => sum + massG, 0);
+  const ofFlours = rounded(Object.fromEntries(flours), steps.scaleStepG);
+  const flourG = massOf(ofFlours);
+  const perFlour = flourG / exactG;
+  const others = entries.filter(([id]) => added.has(id));
+  const ofOthers = Object.fromEntries(
+    others.map(([id, massG]) => {
+      const step = isFine(massG, steps) ? steps.fineStepG : steps.scaleStepG;
+      return [id, roundToStep(massG * perFlour, step)];
+    }),
+  );
+  const waterG = roundToStep((composition[WATER] ?? 0) * perFlour, steps.scaleStepG);
+  return { grams: { ...ofFlours, ...ofOthers, [WATER]: waterG }, flourG };
 }
 
 /** Every part on the scale, the sum kept. */

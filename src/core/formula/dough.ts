@@ -1,4 +1,5 @@
 import { numberField, z } from '../parse';
+import { ASKED_RIPENESS } from '../ripeness';
 import { YEAST_TYPES, type YeastType } from '../units';
 
 /** The kinds of leaven a dough can be raised with, beside yeast of its own. */
@@ -23,6 +24,7 @@ export const DOUGH_RULES = {
   yeast: { name: 'Yeast, as fresh', unit: '% of flour', min: 0, max: 8 },
   leaven: { name: 'Leaven', unit: '% of flour', min: 0.5, max: 98 },
   leavenWater: { name: 'Water of the leaven', unit: '% of its flour', min: 35, max: 250 },
+  leavenAdded: { name: 'Added to a leaven', unit: '% of its flour', min: 0, max: 250 },
   seed: { name: 'Seed', unit: '% of the build’s flour', min: 1, max: 300 },
   flour: { name: 'Flour share', unit: '%', min: 0, max: 100 },
 } as const;
@@ -79,6 +81,13 @@ export const leavenSchema = z.object({
   hydration: share(DOUGH_RULES.leavenWater),
   /** Its flours; null: the dough’s own blend. */
   flours: flourParts.nullable(),
+  /** Liquids, sugars, salt of its own, over its flour; what water they hold counts as its water. */
+  added: z
+    .array(z.object({ ingredientId: id, share: share(DOUGH_RULES.leavenAdded) }))
+    .max(6, { error: 'Added to a leaven: more than six things are not possible.' })
+    .optional(),
+  /** How ripe it is wanted at the mix; left out: young where it waits in the cold, prime elsewhere. */
+  asks: z.enum(ASKED_RIPENESS).optional(),
   made: leavenMade,
 });
 export type Leaven = z.infer<typeof leavenSchema>;

@@ -65,10 +65,20 @@ export function editDough(
 
 /** What the leavens bring of an ingredient over all flour: a figure of the final mix is so much less than the whole. */
 function broughtBy(dough: Dough, change: CellChange, pantry: Pantry): number {
-  if (change.column !== 'final') return 0;
-  const { leavens } = doughWeights(dough, 1, pantry);
-  return leavens.reduce((sum, one) => sum + (one.composition[change.ingredientId] ?? 0), 0);
+  return change.column === 'final' ? inLeavens(dough, change.ingredientId, pantry) : 0;
 }
+
+/** What the leavens hold of an ingredient, over all flour. */
+function inLeavens(dough: Dough, ingredientId: string, pantry: Pantry): number {
+  const { leavens } = doughWeights(dough, 1, pantry);
+  return leavens.reduce((sum, one) => sum + (one.composition[ingredientId] ?? 0), 0);
+}
+
+/** True for what is added to the final mix or to a leaven. */
+const isAdded = ({ added, leavens }: Dough, ingredientId: string) =>
+  [added, ...leavens.map((one) => one.added ?? [])].some((lines) =>
+    lines.some((line) => line.ingredientId === ingredientId),
+  );
 
 function inWhole(dough: Dough, ingredientId: string, share: number, pantry: Pantry): Dough {
   if (dough.flours.some((part) => part.flourId === ingredientId)) {
@@ -85,9 +95,14 @@ function inWhole(dough: Dough, ingredientId: string, share: number, pantry: Pant
     const freshShare = toFreshEquivalentG(share, dough.yeast.type) - inLeavens;
     return { ...dough, yeast: { ...dough.yeast, freshShare: Math.max(0, freshShare) } };
   }
-  if (dough.added.some((one) => one.ingredientId === ingredientId)) {
+  if (isAdded(dough, ingredientId)) {
+    const left = Math.max(0, share - inLeavens(dough, ingredientId, pantry));
+    const others = dough.added.filter((one) => one.ingredientId !== ingredientId);
+    if (others.length === dough.added.length) {
+      return { ...dough, added: [...others, { ingredientId, share: left }] };
+    }
     const added = dough.added.map((one) =>
-      one.ingredientId === ingredientId ? { ...one, share } : one,
+      one.ingredientId === ingredientId ? { ...one, share: left } : one,
     );
     return { ...dough, added };
   }
@@ -122,6 +137,14 @@ function inLeavenColumn(dough: Dough, change: CellChange, share: number): Dough 
     if (change.ingredientId === yeastId(dough.yeast.type) && leaven.made.by === 'yeast') {
       const fresh = toFreshEquivalentG(share, dough.yeast.type) / leaven.flourShare;
       return { ...leaven, made: { ...leaven.made, freshShare: fresh, typed: true } };
+    }
+    if (leaven.added?.some((one) => one.ingredientId === change.ingredientId) === true) {
+      const added = leaven.added.map((one) =>
+        one.ingredientId === change.ingredientId
+          ? { ...one, share: share / leaven.flourShare }
+          : one,
+      );
+      return { ...leaven, added };
     }
     const part = (leaven.flours ?? dough.flours).find((one) => one.flourId === change.ingredientId);
     if (part !== undefined && part.share > 0) return { ...leaven, flourShare: share / part.share };

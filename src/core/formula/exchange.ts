@@ -20,7 +20,7 @@ export function exchangeLeaven(
     kind === before.kind
       ? { ...before, flourShare }
       : {
-          ...before,
+          ...(usual.made.by === 'taken' ? asItIs(before) : before),
           kind,
           name: usual.name,
           hydration: usual.hydration,
@@ -31,6 +31,11 @@ export function exchangeLeaven(
     ...dough,
     leavens: dough.leavens.map((one) => (one.id === leavenId ? after : one)),
   };
+}
+
+/** Without what only a leaven that is built can be asked: things added to it, and how ripe it is wanted. */
+function asItIs({ id, name, flourShare, hydration, flours, kind, made }: Leaven): Leaven {
+  return { id, name, flourShare, hydration, flours, kind, made };
 }
 
 /**

@@ -25,23 +25,17 @@ export interface LeavenWeights {
  * Grams of a whole dough and of its parts for so much flour.
  * @param flourG all flour of the dough, g, > 0
  * @throws {DomainError} leaven-exceeds-dough where a leaven brings more of something than the dough has of it
+ * @throws {DomainError} leaven-liquids-too-wet where what is added to a leaven brings more water than it is to have
  * @throws {DomainError} ingredient-unknown
  * Source: definition of baker's percentages on total flour.
  */
 export function doughWeights(dough: Dough, flourG: number, pantry: Pantry): DoughWeights {
-  const leavens = dough.leavens.map((leaven) => leavenWeights(dough, leaven, flourG));
-  const added = Object.fromEntries(
-    dough.added.map(({ ingredientId, share }) => [ingredientId, share * flourG]),
-  );
-  const broughtWaterG = Object.entries(added).reduce((sum, [ingredientId, massG]) => {
-    const ingredient = pantry.get(ingredientId);
-    if (ingredient === undefined) {
-      throw new DomainError('ingredient-unknown', `Added: “${ingredientId}” is not in the shop.`, {
-        ingredientId,
-      });
-    }
-    return sum + massG * waterShareOf(ingredient);
-  }, 0);
+  const leavens = dough.leavens.map((leaven) => leavenWeights(dough, leaven, flourG, pantry));
+  const added = mixCompositions([
+    addedG(dough.added, flourG),
+    ...dough.leavens.map((leaven) => ofItsOwn(leaven, flourG)),
+  ]);
+  const broughtWaterG = waterIn(added, pantry);
   const fixed = mixCompositions([
     floursG(dough.flours, flourG),
     { [WATER]: dough.hydration * flourG - broughtWaterG },
@@ -97,13 +91,60 @@ function refuseStrangers(
   }
 }
 
-function leavenWeights(dough: Dough, leaven: Leaven, flourG: number): LeavenWeights {
+/** Grams of what is added by its share of a flour. */
+const addedG = (
+  added: readonly { readonly ingredientId: string; readonly share: number }[],
+  flourG: number,
+): Composition =>
+  mixCompositions(added.map(({ ingredientId, share }) => ({ [ingredientId]: share * flourG })));
+
+/** What a leaven brings that the dough does not count elsewhere: its salt and oil are of the dough’s salt and oil. */
+function ofItsOwn(leaven: Leaven, flourG: number): Composition {
+  const own = (leaven.added ?? []).filter(
+    ({ ingredientId }) => ingredientId !== SALT && ingredientId !== OIL,
+  );
+  return addedG(own, leaven.flourShare * flourG);
+}
+
+/** Water in liquids and sugars, g. */
+function waterIn(added: Composition, pantry: Pantry): number {
+  return Object.entries(added).reduce((sum, [ingredientId, massG]) => {
+    const ingredient = pantry.get(ingredientId);
+    if (ingredient === undefined) {
+      throw new DomainError('ingredient-unknown', `Added: “${ingredientId}” is not in the shop.`, {
+        ingredientId,
+      });
+    }
+    return sum + massG * waterShareOf(ingredient);
+  }, 0);
+}
+
+/** A leaven’s plain water: what its liquids leave of all its water, g. */
+function plainWaterOf(leaven: Leaven, ownFlourG: number, pantry: Pantry): number {
+  const allG = leaven.hydration * ownFlourG;
+  const broughtG = waterIn(addedG(leaven.added ?? [], ownFlourG), pantry);
+  if (broughtG <= allG * (1 + 1e-9)) return Math.max(0, allG - broughtG);
+  const percent = (massG: number) => Math.round((1000 * massG) / ownFlourG) / 10;
+  throw new DomainError(
+    'leaven-liquids-too-wet',
+    `${leaven.name}: what is added to it brings ${percent(broughtG)} % water, it is to have ${percent(allG)} %. Allowed: less of it, or a wetter leaven.`,
+    { leavenId: leaven.id },
+  );
+}
+
+function leavenWeights(
+  dough: Dough,
+  leaven: Leaven,
+  flourG: number,
+  pantry: Pantry,
+): LeavenWeights {
   const ownFlourG = leaven.flourShare * flourG;
   const blend = leaven.flours ?? dough.flours;
   const { made } = leaven;
   const base = mixCompositions([
     floursG(blend, ownFlourG),
-    { [WATER]: leaven.hydration * ownFlourG },
+    { [WATER]: plainWaterOf(leaven, ownFlourG, pantry) },
+    addedG(leaven.added ?? [], ownFlourG),
   ]);
   if (made.by === 'yeast') {
     const massG = fromFreshEquivalentG(made.freshShare * ownFlourG, dough.yeast.type);

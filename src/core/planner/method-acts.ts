@@ -2,6 +2,7 @@ import { isCold, placeTempC, type Places } from '../forecast';
 import {
   USUAL_LEAVENS,
   type DoughColumns,
+  type Leaven,
   type LeavenColumn,
   type Product,
   piecesFor,
@@ -79,15 +80,33 @@ export function leavenSteps(
     // Cold places are reached from a room: cool water is what hands have.
     startC: placeC < COLDEST_START_C ? COOL_START_C : Math.min(WARMEST_START_C, placeC),
     gasKept: 0,
-    ...(asksOf(stays, places, at.atMs) === 'young' ? { asks: 'young' as const } : {}),
+    ...wanted(leaven, asksOf(leaven, stays, places, at.atMs)),
   };
   return [{ atMs: at.atMs, act: make }, ...movesOf(lotId, stays, at.atMs, at.untilMs)];
 }
 
-/** How ripe a leaven is wanted: young where its last place is cold, for nothing has a best to aim at there. */
-export function asksOf(stays: readonly Stay[], places: Places, atMs: number): AskedRipeness {
+/** What the entry says of it: what was chosen, and young where it follows from the place; prime is what is usual. */
+const wanted = (leaven: Leaven, asks: AskedRipeness): { asks?: AskedRipeness } =>
+  leaven.asks === undefined && asks === 'prime' ? {} : { asks };
+
+/**
+ * How ripe a leaven is wanted: as the method says; otherwise young where its last place is cold, for nothing has a
+ * best to aim at there.
+ */
+export function asksOf(
+  leaven: Leaven,
+  stays: readonly Stay[],
+  places: Places,
+  atMs: number,
+): AskedRipeness {
+  if (leaven.asks !== undefined) return leaven.asks;
+  return endsCold(stays, places, atMs) ? 'young' : 'prime';
+}
+
+/** True where the last place of a leaven is cold. */
+export function endsCold(stays: readonly Stay[], places: Places, atMs: number): boolean {
   const last = stays.at(-1);
-  return last !== undefined && isCold(placeTempC(places, last.placeId, atMs)) ? 'young' : 'prime';
+  return last !== undefined && isCold(placeTempC(places, last.placeId, atMs));
 }
 
 /** A leaven for the cold is mixed with cold water in a room, °C. Set. */

@@ -1,9 +1,9 @@
-import { solveHours } from '../forecast';
+import { solveHours, type LotForecast } from '../forecast';
 import type { Leaven } from '../formula';
 import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
-import { asksOf, leavenSteps } from './method-acts';
+import { endsCold, leavenSteps } from './method-acts';
 import { forecastActs } from './forecast-acts';
 import { draftLots, methodColumns, realSources } from './method-draft';
 import type { MethodRequest } from './method-request';
@@ -31,14 +31,14 @@ export function leavenStarts(request: MethodRequest, mixAtMs: number): Record<st
   return starts;
 }
 
-/** True for a leaven that is best at an hour, so that its dose or seed can be found for it. */
+/** True for a leaven whose dose or seed can be found for the hour of the mix: it has an hour to aim at. */
 export function hasBest(leaven: Leaven, method: Method, request: MethodRequest): boolean {
   const stays = method.leavenStays[leaven.id];
   if (stays === undefined || leaven.made.by === 'taken') return false;
-  return asksOf(stays, request.places, request.readyFromMs) === 'prime';
+  return leaven.asks === 'prime' || !endsCold(stays, request.places, request.readyFromMs);
 }
 
-/** The method with every dose and seed found so that its leaven is best at the mix; what has no best stays as it is. */
+/** The method with every dose and seed found so that its leaven is as ripe at the mix as it is wanted; what has no such hour stays as it is. */
 export function solveLeavens(
   request: MethodRequest,
   leavenAtMs: Readonly<Record<string, number>>,
@@ -59,7 +59,7 @@ export function solveLeavens(
 /** True for a dose or a seed that the baker typed: it is weighed as it stands. */
 const isTyped = ({ made }: Leaven) => made.by !== 'taken' && made.typed === true;
 
-/** Hours from the build to the best of a leaven alone; null where it never gets there. */
+/** Hours from the build to where a leaven alone is as wanted: its best, or halfway from young to prime; null for never. */
 function bestAfterH(
   request: MethodRequest,
   method: Method,
@@ -90,8 +90,13 @@ function bestAfterH(
     ...leavenSteps(column, { atMs: at.atMs, untilMs, lots }, method, request.places),
   ];
   const forecast = forecastActs(request, steps).get(lots.leavenIds[leaven.id] ?? '');
-  const bestMs = forecast?.window.bestMs ?? forecast?.window.opensMs ?? null;
-  return bestMs === null ? null : hoursBetween(at.atMs, bestMs);
+  const aimMs = forecast === undefined ? null : aimOf(forecast.window);
+  return aimMs === null ? null : hoursBetween(at.atMs, aimMs);
+}
+
+function aimOf({ bestMs, opensMs, primeMs }: LotForecast['window']): number | null {
+  if (bestMs !== null || opensMs === null) return bestMs;
+  return primeMs === null ? opensMs : (opensMs + primeMs) / 2;
 }
 
 /** A method with another dose or seed of one leaven. */

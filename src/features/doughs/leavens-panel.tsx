@@ -8,6 +8,7 @@ import {
   exchangeLeaven,
   LEAVEN_KINDS,
   USUAL_LEAVENS,
+  withLeavenFlour,
   type Leaven,
   type LeavenKind,
 } from '@/core/formula';
@@ -17,16 +18,19 @@ import { withLeaven } from '@/core/planner';
 import { massText } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';
+import { LeavenOfItsOwn } from './leaven-of-its-own';
 
 const KINDS = LEAVEN_KINDS.map((id) => ({ id, name: USUAL_LEAVENS[id].name.toLowerCase() }));
 
 /** The leavens of a method: exchanged, stronger or weaker, wetter or stiffer, one more or one less. */
 export function LeavensPanel(props: {
   method: Method;
+  /** The method with the doses and seeds that its plan found. */
+  shown: Method;
   facts: DoughFacts;
   onChange: (method: Method) => void;
 }) {
-  const { method, facts, onChange } = props;
+  const { method, shown, facts, onChange } = props;
   const { leavens } = method.dough;
   const set = (leaven: Leaven) =>
     onChange({
@@ -65,6 +69,17 @@ export function LeavensPanel(props: {
           <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
             {USUAL_LEAVENS[leaven.kind].says}. {madeSays(leaven, facts)}
           </Typography>
+          {leaven.made.by === 'taken' ? null : (
+            <LeavenOfItsOwn
+              leaven={leaven}
+              weighed={shown.dough.leavens.find((one) => one.id === leaven.id) ?? leaven}
+              facts={facts}
+              onFlour={(flourId) =>
+                onChange({ ...method, dough: withLeavenFlour(method.dough, leaven.id, flourId) })
+              }
+              onLeaven={set}
+            />
+          )}
           {isTyped(leaven) ? (
             <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set(found(leaven))}>
               Use calculated dose

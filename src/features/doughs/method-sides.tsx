@@ -77,7 +77,7 @@ export function MethodSides(props: {
           </Box>
         ) : null}
         {side === 'Leavens' ? (
-          <LeavensPanel method={method} facts={facts} onChange={change} />
+          <LeavensPanel method={method} shown={working.shown} facts={facts} onChange={change} />
         ) : null}
         {side === 'Flours' ? (
           <FloursOfDough method={method} opened={opened.method} facts={facts} onChange={change} />

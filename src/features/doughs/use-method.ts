@@ -88,6 +88,8 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
   const columns = safeColumns(shown, facts);
   return {
     method,
+    /** The method with what its plan found, as it is weighed. */
+    shown,
     columns,
     held,
     setHeld,
