@@ -1,4 +1,5 @@
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import Box from '@mui/material/Box';
 import CssBaseline from '@mui/material/CssBaseline';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { ThemeProvider } from '@mui/material/styles';
@@ -9,7 +10,17 @@ import '@/ui/fonts';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
 import { figureUnits } from './figure-units';
+import { BAR_HEIGHT, BAR_WIDTH } from '@/ui/nav/bar-size';
+import { ViewBar } from '@/ui/nav/view-bar';
 import { theme } from '@/ui/theme';
+
+/** The bar beside the view; on a phone under it, where the thumb is. */
+const HOUSE = {
+  display: { sm: 'grid' },
+  gridTemplateColumns: { sm: `${BAR_WIDTH}px minmax(0, 1fr)` },
+  pb: { xs: `${BAR_HEIGHT}px`, sm: 0 },
+  '@media print': { display: 'block', pb: 0 },
+};
 
 export const metadata: Metadata = {
   title: { default: 'Olvik', template: '%s · Olvik' },
@@ -35,7 +46,12 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           <ThemeProvider theme={theme} defaultMode="system" noSsr>
             <CssBaseline />
             <ShopUnitsProvider units={figureUnits()}>
-              <SnackProvider>{children}</SnackProvider>
+              <SnackProvider>
+                <Box sx={HOUSE}>
+                  <ViewBar />
+                  <Box sx={{ minWidth: 0 }}>{children}</Box>
+                </Box>
+              </SnackProvider>
             </ShopUnitsProvider>
           </ThemeProvider>
         </AppRouterCacheProvider>

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { BAR_WIDTH } from './nav/bar-size';
 
 interface Notice {
   readonly text: string;
@@ -57,7 +58,7 @@ export function SnackProvider({ children }: { children: ReactNode }) {
         autoHideDuration={UNDO_MS}
         message={notice?.text}
         action={action}
-        sx={narrow ? {} : { maxWidth: LEFT_OF_THE_ACTS }}
+        sx={narrow ? {} : { maxWidth: LEFT_OF_THE_ACTS, ml: `${BAR_WIDTH}px` }}
         anchorOrigin={{ vertical: narrow ? 'top' : 'bottom', horizontal: 'left' }}
       />
     </SnackContext>

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { Suspense, type ReactNode } from 'react';
 import { ClockCap } from './clock-cap';
 import { BackButton } from './link-button';
-import { ViewsMenu } from './views-menu';
+import { WHOLE_HEIGHT } from './nav/bar-size';
 import { WordsHere } from './words-here';
 
 /** The frame every view but the Tide shares: name, menu, clock, then the view. */
@@ -19,7 +19,7 @@ export function ViewFrame(props: {
 }) {
   const { title, subtitle, clock, back, aside, children } = props;
   return (
-    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+    <Box sx={{ minHeight: WHOLE_HEIGHT, display: 'flex', flexDirection: 'column' }}>
       <Box
         component="header"
         sx={{
@@ -42,7 +42,6 @@ export function ViewFrame(props: {
             {subtitle}
           </Typography>
         </Box>
-        <ViewsMenu />
         {clock === null ? null : <ClockCap text={clock} />}
         <WordsHere />
         {aside}

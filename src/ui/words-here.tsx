@@ -89,7 +89,7 @@ function textOfView(): string {
     NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT,
     {
       acceptNode: (node) =>
-        node instanceof Element && node.matches('script, style, [role="dialog"]')
+        node instanceof Element && node.matches('script, style, nav, [role="dialog"]')
           ? NodeFilter.FILTER_REJECT
           : NodeFilter.FILTER_ACCEPT,
     },

@@ -85,13 +85,13 @@ export function leavenSteps(
   return [{ atMs: at.atMs, act: make }, ...movesOf(lotId, stays, at.atMs, at.untilMs)];
 }
 
-/** What the entry says of it: what was chosen, and young where it follows from the place; prime is what is usual. */
+/** What the entry says of it: what was chosen, and young where it follows from the places; prime is what is usual. */
 const wanted = (leaven: Leaven, asks: AskedRipeness): { asks?: AskedRipeness } =>
   leaven.asks === undefined && asks === 'prime' ? {} : { asks };
 
 /**
- * How ripe a leaven is wanted: as the method says; otherwise young where its last place is cold, for nothing has a
- * best to aim at there.
+ * How ripe a leaven is wanted: as the method says; otherwise young where it is begun in the cold or waits there, for
+ * it has no best to aim at there and would need much yeast to reach one after it.
  */
 export function asksOf(
   leaven: Leaven,
@@ -100,7 +100,8 @@ export function asksOf(
   atMs: number,
 ): AskedRipeness {
   if (leaven.asks !== undefined) return leaven.asks;
-  return endsCold(stays, places, atMs) ? 'young' : 'prime';
+  const cold = endsCold(stays, places, atMs) || endsCold(stays.slice(0, 1), places, atMs);
+  return cold ? 'young' : 'prime';
 }
 
 /** True where the last place of a leaven is cold. */

@@ -6,6 +6,7 @@ import type { Outcome } from '@/shop/outcome';
 import type { Shop as ShopSettings } from '@/server/shop/shop';
 import type { ShopView } from '@/server/shop/shop-view';
 import { CautionLine } from '@/ui/caution-line';
+import { DevicePanel } from './device-panel';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';
 import { HoursPanel, type HoursActions } from './hours-panel';
@@ -54,6 +55,10 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           Mixers, ovens, boxes, tubs
         </Typography>
         <EquipmentPanel things={view.equipment} actions={actions} />
+        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+          This device
+        </Typography>
+        <DevicePanel />
       </Box>
     </Box>
   );

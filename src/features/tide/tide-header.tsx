@@ -6,7 +6,6 @@ import Typography from '@mui/material/Typography';
 import type { TideView } from '@/server/tide';
 import { ClockCap } from '@/ui/clock-cap';
 import { clockText, dateText } from '@/ui/format';
-import { ViewsMenu } from '@/ui/views-menu';
 import type { Tell } from './layout/tells';
 import { rem } from '@/ui/rem';
 
@@ -52,7 +51,6 @@ export function TideHeader(props: {
             {view.shopName} · {dateText(nowMs, timeZone)}
           </Typography>
         </Box>
-        <ViewsMenu />
         <ClockCap text={clockText(nowMs, timeZone)} {...clockNote(view, stale)} />
       </Box>
       <Box

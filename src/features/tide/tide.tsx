@@ -10,6 +10,7 @@ import { useAskAnew } from '@/ui/ask-anew';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
+import { WHOLE_HEIGHT } from '@/ui/nav/bar-size';
 import { useShopMinute } from '@/ui/use-clock';
 import { HandsStrip } from './hands-strip';
 import { NEXT_COUNT } from './layout/picture';
@@ -90,8 +91,8 @@ export function Tide(props: { view: TideView; stale: boolean; actions: HandsActi
       sx={{
         display: 'flex',
         flexDirection: 'column',
-        height: frame.tall ? 'auto' : '100dvh',
-        minHeight: frame.tall ? '100dvh' : 640,
+        height: frame.tall ? 'auto' : WHOLE_HEIGHT,
+        minHeight: frame.tall ? WHOLE_HEIGHT : 640,
         background: 'var(--flour)',
       }}
     >

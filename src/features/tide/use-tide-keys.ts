@@ -49,7 +49,6 @@ export function useTideKeys(
       const batch = latestOwnBatch() ?? last?.batch ?? null;
       if (batch !== null) acts.takeBack(batch);
     },
-    g: () => router.push('/log'),
     '?': acts.help,
     Enter: () => {
       if (chosen !== null) acts.open(chosen);

@@ -49,7 +49,11 @@ export function Words() {
             <Box
               key={one.word}
               id={one.word.replaceAll(' ', '-')}
-              sx={{ breakInside: 'avoid', mb: 1.5 }}
+              sx={{
+                breakInside: 'avoid',
+                mb: 1.5,
+                '&:target': { background: 'var(--lamp)', boxShadow: '0 0 0 8px var(--lamp)' },
+              }}
             >
               <Typography
                 component="dt"

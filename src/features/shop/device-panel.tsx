@@ -1,0 +1,63 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
+import Switch from '@mui/material/Switch';
+import { useState, useSyncExternalStore } from 'react';
+import { DARK_FROM_HOUR, DARK_UNTIL_HOUR, useAppearance, type Appearance } from '@/ui/appearance';
+import { preference, setPreference, type NoticePreference } from '@/ui/notice-preferences';
+
+const LOOKS: readonly (readonly [Appearance, string])[] = [
+  ['light', 'Light'],
+  ['dark', 'Dark'],
+  ['clock', `By the clock: dark from ${DARK_FROM_HOUR} to ${DARK_UNTIL_HOUR}`],
+  ['system', 'As the device'],
+];
+
+/** What holds on this device alone: how it looks, and what goes with a notice. */
+export function DevicePanel() {
+  const { appearance, choose } = useAppearance();
+  const here = useOnDevice();
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <RadioGroup
+        aria-label="Light or dark"
+        name="appearance"
+        value={here ? appearance : 'system'}
+        onChange={(_, value) => choose(value as Appearance)}
+      >
+        {LOOKS.map(([value, name]) => (
+          <FormControlLabel key={value} value={value} control={<Radio />} label={name} />
+        ))}
+      </RadioGroup>
+      {here ? (
+        <>
+          <Preference which="sound" name="Sound with notices" />
+          <Preference which="system" name="Notices of the device" />
+        </>
+      ) : null}
+    </Box>
+  );
+}
+
+/** A preference of this device, on or off. */
+function Preference({ which, name }: { which: NoticePreference; name: string }) {
+  const [on, setOn] = useState(() => preference(which));
+  return (
+    <FormControlLabel
+      control={<Switch checked={on} onChange={() => void setPreference(which, !on).then(setOn)} />}
+      label={name}
+    />
+  );
+}
+
+const never = () => () => undefined;
+/** False while the page still stands as the shop sent it: what the device keeps is not known there. */
+const useOnDevice = () =>
+  useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
