@@ -35,6 +35,8 @@ export const actOnLotAction = sent('actOnLot');
 export const undoAction = sent('undo');
 /** Withdraws what is still planned of a bake. */
 export const withdrawBakeAction = sent('withdrawBake');
+/** The answers to the first questions of an empty shop. */
+export const beginShopAction = sent('beginShop');
 /** Takes a new bake. */
 export const takeBakeAction = sent('takeBake');
 /** Saves the shop’s settings. */

@@ -1,10 +1,30 @@
 import { connection } from 'next/server';
+import { BeginShop } from '@/features/begin/begin-shop';
 import { LiveTide } from '@/features/tide/live-tide';
 import { shopContext } from '@/server/context';
 import { tideView } from '@/server/tide';
+import { clockText } from '@/ui/format';
+import { ViewFrame } from '@/ui/view-frame';
+import { beginShopAction } from './actions';
 import { handsActions } from './hands-actions';
 
 export default async function HomePage() {
   await connection();
-  return <LiveTide view={tideView(shopContext())} actions={handsActions} />;
+  const view = tideView(shopContext());
+  const { first, clock, units } = view;
+  if (first === null) return <LiveTide view={view} actions={handsActions} />;
+  return (
+    <ViewFrame
+      title="Olvik"
+      subtitle="three questions first"
+      clock={clockText(clock.nowMs, units.timeZone)}
+    >
+      <BeginShop
+        first={first}
+        nowMs={clock.nowMs}
+        timeZone={units.timeZone}
+        actions={{ beginShop: beginShopAction }}
+      />
+    </ViewFrame>
+  );
 }

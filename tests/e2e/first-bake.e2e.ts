@@ -40,7 +40,7 @@ test('an empty shop says what to do first', async () => {
   await goto('/');
   const text = await textOf(page);
   expect(text).toContain('Plan a first bake');
-  expect(text).toContain('Nothing planned');
+  expect(text).toContain('How many pizzas, and when?');
 });
 
 test('a form with letters, −3 balls, 400 °C or a bake in the past gets a sentence, nothing is stored', async () => {

@@ -112,8 +112,7 @@ test('by keyboard alone: done, taken back, another time, a look, a place changed
 
 test('by the clock: dark in the evening, light at noon, and it stays chosen', async () => {
   const { page } = await openPage(browser, served.url);
-  await page.goto(`${served.url}/log`, { waitUntil: 'networkidle2' });
-  await page.locator('::-p-aria([name="Views"])').click();
+  await page.goto(`${served.url}/shop`, { waitUntil: 'networkidle2' });
   await page.locator('::-p-text(By the clock)').click();
   const scheme = () => page.evaluate(() => document.documentElement.dataset['scheme']);
   const expected = await page.evaluate(() => {

@@ -54,6 +54,7 @@ const moment = (fields: Partial<Moment>): Moment => ({
 });
 const view = (fields: Partial<TideView>): TideView => ({
   version: '1',
+  first: null,
   shopName: 'Slip Four',
   units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   clock: { nowMs: NOW, rate: 1, demo: false },

@@ -4,36 +4,31 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import type { TideView } from '@/server/tide';
 
-/** What to do first in an empty shop. */
-export function EmptyTide({ view, left }: { view: TideView; left: number }) {
+/** What to do where nothing lives and nothing is planned. */
+export function EmptyTide(props: { view: TideView; left: number; tall: boolean }) {
+  const { view, left, tall } = props;
   if (view.strands.length > 0 || view.moments.length > 0) return null;
   return (
     <Box
       sx={{
-        position: 'absolute',
-        left: { xs: 16, md: left + 28 },
+        position: tall ? 'static' : 'absolute',
+        left: left + 28,
         top: 120,
+        p: tall ? 2 : 0,
         display: 'flex',
         gap: 3,
         alignItems: 'center',
         flexWrap: 'wrap',
       }}
     >
-      <Button
-        component={Link}
-        href="/bakes/new"
-        variant="contained"
-        size="large"
-        sx={{ px: 5, py: 2 }}
-      >
-        Plan a first bake
+      <Button component={Link} href="/plan" variant="contained" size="large" sx={{ px: 5, py: 2 }}>
+        Choose a plan
       </Button>
       <Typography>
-        Nothing alive yet. Say how many balls and when; the strands start here.
+        Nothing alive yet. The plan that you take starts its strands here.
         <br />
-        New here? <Link href="/words">The words and the first steps</Link>.
-        <br />
-        To see a busy shop first, stop Olvik and run <code>bin/demo</code>; it keeps its own data.
+        By its grams instead: <Link href="/bakes/new">Plan a first bake</Link>. New here?{' '}
+        <Link href="/words">The words and the first steps</Link>.
       </Typography>
     </Box>
   );

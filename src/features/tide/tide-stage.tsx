@@ -129,7 +129,7 @@ export function TideStage(props: {
       {view.strands.length > MANY_LOTS ? (
         <LotsFilter view={view} shown={shown} onChange={setShown} />
       ) : null}
-      <EmptyTide view={view} left={frame.keelX} />
+      <EmptyTide view={view} left={frame.keelX} tall={frame.tall} />
       <DemoClockControl clock={view.clock} setRate={props.actions.setDemoRate} />
       {lit === null ? null : (
         <Button

@@ -14,6 +14,7 @@ const frame: Frame = frameFor(1280, 552, 1);
 /** A shop with one poolish that is mixed at its best. */
 const view: TideView = {
   version: '1',
+  first: null,
   shopName: 'Slip Four',
   units: { timeZone: zone, massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   clock: { nowMs: now, rate: 0, demo: false },

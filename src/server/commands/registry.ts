@@ -1,3 +1,4 @@
+import { beginShop } from '../begin/begin-shop';
 import { setAim } from '../hands/aim';
 import { keepBackup } from '../backups/backups';
 import type { ShopContext } from '../context';
@@ -48,6 +49,7 @@ export const COMMANDS = {
   actOnLot,
   undo: (context: ShopContext, batch: unknown) => undoBatch(context, String(batch)),
   withdrawBake: (context: ShopContext, bakeId: unknown) => withdrawBake(context, String(bakeId)),
+  beginShop,
   takeBake,
   changeShop,
   changePlace,

@@ -1,3 +1,4 @@
+import { firstQuestions } from '../begin/begin-shop';
 import { workingHours } from '@/shop/state';
 import { MS_PER_HOUR, unitsOf } from '@/core/units';
 import { shopVersion } from '../journal/changes';
@@ -40,6 +41,7 @@ export function tideView(context: ShopContext): TideView {
   return {
     version,
     shopName: shop.name,
+    first: firstQuestions(context, state),
     units: unitsOf(shop),
     clock: context.clock(),
     people: shop.people,

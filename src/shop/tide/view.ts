@@ -1,3 +1,4 @@
+import type { FirstQuestions } from '../begin/first-questions';
 import type { Risk } from './risk';
 import type { ClockReading } from '../clock';
 import type { ServiceOdds } from '../odds';
@@ -80,6 +81,8 @@ export interface TideView {
   /** The shop’s version that this was made from. */
   readonly version: string;
   readonly shopName: string;
+  /** What is asked first; null once anything was entered. */
+  readonly first: FirstQuestions | null;
   readonly units: ShopUnits;
   readonly clock: ClockReading;
   readonly people: readonly string[];

@@ -36,10 +36,14 @@ export function FindDialog({ open, onClose }: { open: boolean; onClose: () => vo
     <Dialog
       open={open}
       onClose={onClose}
-      aria-label="Find"
       fullWidth
       maxWidth="sm"
-      slotProps={{ paper: { sx: { position: { sm: 'absolute' }, top: { sm: 60 }, p: 2 } } }}
+      slotProps={{
+        paper: {
+          'aria-label': 'Find anything',
+          sx: { position: { sm: 'absolute' }, top: { sm: 60 }, p: 2 },
+        },
+      }}
     >
       <Autocomplete<Findable>
         open={open}

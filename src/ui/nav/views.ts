@@ -17,7 +17,7 @@ export const BAR: readonly NamedView[] = [
     name: 'Plan',
     says: 'services of the week, plans side by side',
     key: 'p',
-    holds: ['/hold', '/bakes/new'],
+    holds: ['/hold'],
   },
   { href: '/cultures', name: 'Cultures', says: 'how they are, what to feed', key: 'c' },
   {

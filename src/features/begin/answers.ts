@@ -1,0 +1,73 @@
+import { addHours, fromLocalText, toLocalText } from '@/core/units';
+import type { FirstQuestions } from '@/shop/begin/first-questions';
+
+/** The units of a shop, as they go together. */
+export const UNITS = {
+  metric: { massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
+  ounces: { massUnit: 'oz', tempUnit: 'F', lengthUnit: 'in' },
+} as const;
+export type UnitSystem = keyof typeof UNITS;
+
+/** The answers as they are typed; figures in g and °C. */
+export interface Answers {
+  readonly roomC: string;
+  readonly units: UnitSystem;
+  /** Null: as proposed. */
+  readonly zone: string | null;
+  readonly balls: string;
+  readonly readyFrom: string;
+  readonly readyTo: string;
+  readonly keeps: 'no' | 'yes';
+  readonly name: string;
+  readonly fedAt: string;
+  readonly massG: string;
+}
+
+/** A first service: eight pizzas tomorrow evening. A starter was fed last evening. Set. */
+const USUAL = { balls: '8', from: '18:00', to: '20:00', fedH: 10, massG: '100' } as const;
+
+/** What stands in the questions first. */
+export function firstAnswers(first: FirstQuestions, nowMs: number, timeZone: string): Answers {
+  const tomorrow = toLocalText(addHours(nowMs, 24), timeZone).slice(0, 10);
+  return {
+    roomC: String(first.roomC),
+    units: 'metric',
+    zone: null,
+    balls: USUAL.balls,
+    readyFrom: `${tomorrow}T${USUAL.from}`,
+    readyTo: `${tomorrow}T${USUAL.to}`,
+    keeps: 'no',
+    name: '',
+    fedAt: toLocalText(addHours(nowMs, -USUAL.fedH), timeZone),
+    massG: USUAL.massG,
+  };
+}
+
+/** What the shop is sent. */
+export function beginForm(answers: Answers, nowMs: number, timeZone: string) {
+  const { roomC, units, balls, readyFrom, readyTo, keeps, name, fedAt, massG } = answers;
+  return {
+    roomC,
+    shop: { ...UNITS[units], timeZone },
+    starter: keeps === 'yes' ? { name, fedAt, massG } : null,
+    service: { name: serviceName(readyFrom, nowMs, timeZone), readyFrom, readyTo, balls },
+  };
+}
+
+const NOON_H = 15;
+/** A service is called by its time of day. */
+function serviceName(readyFrom: string, nowMs: number, timeZone: string): string {
+  const hour = Number(readyFrom.slice(11, 13));
+  const soon = isToday(readyFrom, nowMs, timeZone);
+  if (hour >= NOON_H) return soon ? 'Tonight' : 'Evening';
+  return soon ? 'Today' : 'Noon';
+}
+
+function isToday(local: string, nowMs: number, timeZone: string): boolean {
+  try {
+    const day = (atMs: number) => toLocalText(atMs, timeZone).slice(0, 10);
+    return day(fromLocalText(local, timeZone)) === day(nowMs);
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,93 @@
+/** @jest-environment jsdom */
+import { screen } from '@testing-library/react';
+import { fieldNamed, pressable, shown, SIX_MS } from '../../../tests/fixtures/shown';
+import type { Outcome } from '@/shop/outcome';
+import { BeginShop } from './begin-shop';
+import { beginForm, firstAnswers } from './answers';
+
+const push = jest.fn();
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
+
+const FIRST = { roomName: 'Bench', roomC: 21 };
+
+function opened(outcome: Outcome<{ demandId: string }>) {
+  const beginShop = jest.fn(() => Promise.resolve(outcome));
+  const view = shown(
+    <BeginShop first={FIRST} nowMs={SIX_MS} timeZone="Europe/Oslo" actions={{ beginShop }} />,
+  );
+  return { ...view, beginShop };
+}
+const DONE = { ok: true, value: { demandId: 'd' } } as const;
+
+beforeEach(() => push.mockClear());
+
+test('as it stands one press asks for plans: eight pizzas tomorrow evening, the zone of the device', async () => {
+  const { user, beginShop } = opened(DONE);
+  await user.click(await pressable(/Show me plans/));
+  expect(beginShop).toHaveBeenCalledWith({
+    batch: expect.any(String),
+    roomC: '21',
+    shop: {
+      massUnit: 'g',
+      tempUnit: 'C',
+      lengthUnit: 'cm',
+      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    },
+    starter: null,
+    service: {
+      name: 'Evening',
+      readyFrom: '2026-11-28T18:00',
+      readyTo: '2026-11-28T20:00',
+      balls: '8',
+    },
+  });
+  expect(push).toHaveBeenCalledWith('/plan');
+});
+
+test('in ounces and °F figures are read and typed so, and sent as they are held', async () => {
+  const { user, beginShop } = opened(DONE);
+  await user.click(screen.getByRole('button', { name: 'oz, °F' }));
+  expect(fieldNamed('roomC').value).toBe('69.8');
+  await user.clear(fieldNamed('roomC'));
+  await user.type(fieldNamed('roomC'), '77');
+  await user.click(screen.getByRole('button', { name: 'Yes' }));
+  await user.type(fieldNamed('starterName'), 'Tolk');
+  await user.clear(fieldNamed('massG'));
+  await user.type(fieldNamed('massG'), '5 oz');
+  await user.click(await pressable(/Show me plans/));
+  const [form] = beginShop.mock.calls[0] as unknown as [
+    { roomC: string; shop: object; starter: { name: string; massG: string; fedAt: string } },
+  ];
+  expect(Number(form.roomC)).toBeCloseTo(25, 6);
+  expect(form.shop).toMatchObject({ massUnit: 'oz', tempUnit: 'F' });
+  expect(form.starter).toMatchObject({ name: 'Tolk', fedAt: '2026-11-26T20:10' });
+  expect(Number(form.starter.massG)).toBeCloseTo(141.75, 1);
+});
+
+test('what is refused is told at its field, what has none above the act; what was typed stays', async () => {
+  const { user } = opened({
+    ok: false,
+    refusals: [
+      { field: 'service.balls', sentence: 'Pizzas: 0 is not possible. Allowed: 1 to 2000.' },
+      { field: null, sentence: 'This shop has begun already.' },
+    ],
+  });
+  await user.clear(fieldNamed('balls'));
+  await user.type(fieldNamed('balls'), '0');
+  await user.click(await pressable(/Show me plans/));
+  expect(await screen.findByText(/Pizzas: 0 is not possible/)).toBeDefined();
+  expect(screen.getByRole('alert').textContent).toContain('This shop has begun already.');
+  expect(fieldNamed('balls').value).toBe('0');
+  expect(push).not.toHaveBeenCalled();
+});
+
+test.each([
+  ['2026-11-27T18:00', 'Tonight'],
+  ['2026-11-27T11:00', 'Today'],
+  ['2026-11-29T12:00', 'Noon'],
+  ['2026-11-29T19:30', 'Evening'],
+  ['soon', 'Noon'],
+])('a service at %s is called %s', (readyFrom, name) => {
+  const answers = { ...firstAnswers(FIRST, SIX_MS, 'Europe/Oslo'), readyFrom };
+  expect(beginForm(answers, SIX_MS, 'Europe/Oslo').service.name).toBe(name);
+});

@@ -1,0 +1,252 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState, useSyncExternalStore, useTransition, type ReactNode } from 'react';
+import type { FirstQuestions } from '@/shop/begin/first-questions';
+import type { Outcome } from '@/shop/outcome';
+import { FigureField } from '@/ui/fields/figure-field';
+import { ShopUnitsProvider } from '@/ui/fields/shop-units';
+import { WallTimeField } from '@/ui/fields/wall-time-field';
+import { newBatch } from '@/ui/hands/use-act';
+import { rem } from '@/ui/rem';
+import { beginForm, firstAnswers, UNITS, type Answers, type UnitSystem } from './answers';
+
+/** What the questions send. */
+export interface BeginActions {
+  readonly beginShop: (form: unknown) => Promise<Outcome<{ demandId: string }>>;
+}
+
+/** An empty shop: three questions, then the first plans. */
+export function BeginShop(props: {
+  first: FirstQuestions;
+  nowMs: number;
+  timeZone: string;
+  actions: BeginActions;
+}) {
+  const { first, nowMs, timeZone, actions } = props;
+  const [answers, setAnswers] = useState<Answers>(() => firstAnswers(first, nowMs, timeZone));
+  const deviceZone = useDeviceZone();
+  const zone = answers.zone ?? deviceZone ?? timeZone;
+  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const set = (changes: Partial<Answers>) => setAnswers((before) => ({ ...before, ...changes }));
+  const send = () =>
+    start(async () => {
+      const form = { ...beginForm(answers, nowMs, zone), batch: newBatch() };
+      const outcome = await actions.beginShop(form);
+      if (outcome.ok) return router.push('/plan');
+      setWrong(
+        Object.fromEntries(
+          outcome.refusals.map((one) => [one.field?.split('.').at(-1) ?? '', one.sentence]),
+        ),
+      );
+    });
+  const shownBy = new Set(['roomC', 'balls', 'readyFrom', 'readyTo', 'name', 'fedAt', 'massG']);
+  const others = Object.entries(wrong).filter(([field]) => !shownBy.has(field));
+  return (
+    <ShopUnitsProvider units={UNITS[answers.units]}>
+      <Box
+        component="form"
+        aria-label="First questions"
+        onSubmit={(event) => {
+          event.preventDefault();
+          send();
+        }}
+        sx={{ flex: 1, background: 'var(--paper)', p: { xs: 2, md: 4 } }}
+      >
+        <Box sx={{ display: 'grid', gap: 3, maxWidth: 900 }}>
+          <Question number="1" title={`How warm is the ${first.roomName.toLowerCase()}?`}>
+            <FigureField
+              name="roomC"
+              label="Room"
+              of="temperature"
+              value={answers.roomC}
+              error={wrong['roomC']}
+              hint="as it usually is while you work"
+              onChange={(roomC) => set({ roomC })}
+            />
+            <UnitsChoice units={answers.units} onUnits={(units) => set({ units })} />
+            <ZoneChoice
+              zones={[timeZone, deviceZone]}
+              zone={zone}
+              onZone={(z) => set({ zone: z })}
+            />
+          </Question>
+          <Question number="2" title="How many pizzas, and when?">
+            <FigureField
+              name="balls"
+              label="Pizzas"
+              whole
+              value={answers.balls}
+              error={wrong['balls']}
+              onChange={(balls) => set({ balls })}
+            />
+            <WallTimeField
+              label="From"
+              name="readyFrom"
+              value={answers.readyFrom}
+              error={wrong['readyFrom']}
+              onChange={(readyFrom) => set({ readyFrom })}
+            />
+            <WallTimeField
+              label="To"
+              name="readyTo"
+              value={answers.readyTo}
+              error={wrong['readyTo']}
+              onChange={(readyTo) => set({ readyTo })}
+            />
+          </Question>
+          <Question number="3" title="Do you keep a starter?">
+            <ToggleButtonGroup
+              exclusive
+              value={answers.keeps}
+              onChange={(_, keeps: Answers['keeps'] | null) => {
+                if (keeps !== null) set({ keeps });
+              }}
+              aria-label="A starter"
+            >
+              <ToggleButton value="no">No, baker’s yeast</ToggleButton>
+              <ToggleButton value="yes">Yes</ToggleButton>
+            </ToggleButtonGroup>
+            {answers.keeps === 'yes' ? (
+              <>
+                <TextField
+                  name="starterName"
+                  label="Its name"
+                  value={answers.name}
+                  error={wrong['name'] !== undefined}
+                  helperText={wrong['name'] ?? ''}
+                  onChange={(event) => set({ name: event.target.value })}
+                  slotProps={{ htmlInput: { maxLength: 40 } }}
+                />
+                <WallTimeField
+                  label="Last fed"
+                  name="fedAt"
+                  value={answers.fedAt}
+                  error={wrong['fedAt']}
+                  onChange={(fedAt) => set({ fedAt })}
+                />
+                <FigureField
+                  name="massG"
+                  label="In the jar"
+                  of="mass"
+                  value={answers.massG}
+                  error={wrong['massG']}
+                  onChange={(massG) => set({ massG })}
+                />
+                <Typography variant="body2" color="text.secondary" sx={{ gridColumn: '1 / -1' }}>
+                  Taken to be as wet as its flour is heavy, and fed four of flour to one of itself:
+                  its page says so, and takes it otherwise.
+                </Typography>
+              </>
+            ) : null}
+          </Question>
+          {others.length === 0 ? null : (
+            <Alert severity="warning">{others.map(([, sentence]) => sentence).join(' ')}</Alert>
+          )}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
+            <Button
+              type="submit"
+              variant="contained"
+              size="large"
+              disabled={busy}
+              sx={{ px: 5, py: 2, fontSize: rem(20) }}
+            >
+              Show me plans
+            </Button>
+            <Typography variant="body2">
+              Or: <Link href="/bakes/new">Plan a first bake</Link> by its grams ·{' '}
+              <Link href="/doughs/check">check a recipe</Link> you have ·{' '}
+              <Link href="/words">the words and the first steps</Link>
+            </Typography>
+          </Box>
+        </Box>
+      </Box>
+    </ShopUnitsProvider>
+  );
+}
+
+/** One question with its fields beside each other. */
+function Question(props: { number: string; title: string; children: ReactNode }) {
+  const { number, title, children } = props;
+  return (
+    <Box component="section" aria-label={title}>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        <Box component="span" sx={{ color: 'var(--ink2)', mr: 1.5 }}>
+          {number}
+        </Box>
+        {title}
+      </Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'repeat(3, minmax(0, 1fr))' },
+          gap: 2,
+          alignItems: 'start',
+          pl: { sm: 4 },
+        }}
+      >
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+function UnitsChoice(props: { units: UnitSystem; onUnits: (units: UnitSystem) => void }) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={props.units}
+      onChange={(_, units: UnitSystem | null) => {
+        if (units !== null) props.onUnits(units);
+      }}
+      aria-label="Units"
+    >
+      <ToggleButton value="metric">g, °C</ToggleButton>
+      <ToggleButton value="ounces">oz, °F</ToggleButton>
+    </ToggleButtonGroup>
+  );
+}
+
+/** The clock the shop goes by; a choice where the device has another. */
+function ZoneChoice(props: {
+  zones: readonly (string | null)[];
+  zone: string;
+  onZone: (zone: string) => void;
+}) {
+  const zones = [...new Set(props.zones.filter((zone) => zone !== null))];
+  return (
+    <TextField
+      select
+      name="zone"
+      label="Clock of"
+      value={props.zone}
+      onChange={(event) => props.onZone(event.target.value)}
+    >
+      {zones.map((zone) => (
+        <MenuItem key={zone} value={zone}>
+          {zone}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+const never = () => () => undefined;
+/** The time zone of the device; null while the page still stands as the shop sent it. */
+const useDeviceZone = (): string | null =>
+  useSyncExternalStore(
+    never,
+    () => Intl.DateTimeFormat().resolvedOptions().timeZone,
+    () => null,
+  );
