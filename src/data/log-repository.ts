@@ -13,6 +13,8 @@ export interface LogQuery {
   readonly toMs?: number;
   /** Only what stands before this entry: the next page. */
   readonly before?: { readonly standsMs: number; readonly seq: number };
+  /** Which instants count; left out: all. */
+  readonly stands?: (standsMs: number) => boolean;
   readonly limit: number;
 }
 
@@ -40,7 +42,7 @@ export function listFoundBatches(db: Db, query: LogQuery): FoundBatch[] {
   const seen = new Set<string>();
   for (const row of db.prepare(searchSql(query)).iterate(parameters(query))) {
     const one = row as FoundBatch;
-    if (seen.has(one.batch)) continue;
+    if (seen.has(one.batch) || query.stands?.(one.standsMs) === false) continue;
     seen.add(one.batch);
     found.push(one);
     if (found.length >= query.limit) break;
@@ -49,7 +51,7 @@ export function listFoundBatches(db: Db, query: LogQuery): FoundBatch[] {
 }
 
 const CONDITIONS: readonly (readonly [
-  Exclude<keyof LogQuery, 'words' | 'kinds' | 'limit'>,
+  Exclude<keyof LogQuery, 'words' | 'kinds' | 'limit' | 'stands'>,
   string,
 ])[] = [
   ['lotId', 'journal.seq IN (SELECT seq FROM journal_lot WHERE lot_id = @lotId)'],

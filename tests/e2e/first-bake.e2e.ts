@@ -90,7 +90,7 @@ test('the poolish is done forty minutes late, a look is logged, the mix is moved
   const late = new Date(Date.UTC(2026, 10, Number(day), hour - 1, minute + 40));
   served.setNow(late.toISOString());
   await goto('/');
-  expect(await textOf(page)).toContain('due since 40 min');
+  expect(await textOf(page)).toContain('40 min overdue');
   await page.keyboard.press('d');
   await waitForText(page, 'Build Friday poolish: done.');
   await waitForText(page, 'Next, in');

@@ -123,7 +123,7 @@ test('what a service left goes into the chain with its own flour, water and salt
   await waitForText(page, '6 balls left of it');
   await pick('Goes on', 'carry-over');
   await pick('To', 'fridge');
-  await click('Put it by');
+  await click('Store it');
   await waitForText(page, 'C1126-1 put by.');
   await goto('/lots/C1126-1');
   expect(await text()).toMatch(/1\s?500\sg/);
@@ -152,7 +152,7 @@ test('its surplus is frozen, and its thaw is found back from an hour', async () 
   await goto('/lots/C1127-1');
   await typeIn('part', '1000');
   await pick('To', 'freezer');
-  await click('Put it by');
+  await click('Store it');
   await waitForText(page, 'F1127-1 put by.');
   served.setNow('2026-11-28T09:00:00Z');
   await goto('/cultures/frozen/F1127-1');

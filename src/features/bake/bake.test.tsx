@@ -73,7 +73,7 @@ test('a moment is held by a nudge and let go of again; the others follow', async
   await user.click(buttonSaying(/Mix the dough: 15 minutes later/)!);
   await pressable(/Take this bake/);
   const free = [...document.querySelectorAll('button')].filter(
-    (one) => one.textContent === 'Let go' && !one.disabled,
+    (one) => one.textContent === 'Use calculated time' && !one.disabled,
   );
   expect(free).toHaveLength(1);
   await user.click(free[0]!);

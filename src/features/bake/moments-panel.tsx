@@ -106,7 +106,7 @@ export function MomentsPanel(props: {
             disabled={held[row.field] === null}
             onClick={() => onHold(row.field, null)}
           >
-            Let go
+            Use calculated time
           </Button>
         </Box>
       ))}

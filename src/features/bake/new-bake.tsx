@@ -101,7 +101,7 @@ export function NewBake(props: {
         )}
         {plan === null || columns === null ? (
           <Typography color="text.secondary">
-            Mend what is marked, and the grams and the hours stand here.
+            Correct the marked fields, and the grams and the hours stand here.
           </Typography>
         ) : (
           <>

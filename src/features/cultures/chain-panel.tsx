@@ -112,7 +112,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
         </Box>
       ) : (
         <Typography color="text.secondary" sx={{ p: 2 }}>
-          {wrong === null ? 'Finding the share…' : 'Mend what is marked; nothing was lost.'}
+          {wrong === null ? 'Finding the share…' : 'Correct the marked fields; nothing was lost.'}
         </Typography>
       )}
       <Box sx={{ display: 'flex', gap: 1, px: 2, py: 1, flexWrap: 'wrap', alignItems: 'center' }}>

@@ -18,16 +18,17 @@ function ripeTell(view: CulturesView): PlainTell {
 }
 
 function feedTell(view: CulturesView): PlainTell {
-  const { starters, nowMs } = view;
-  const [next] = starters
-    .flatMap((row) => (row.due === null ? [] : [{ row, due: row.due }]))
-    .sort((a, b) => a.due.atMs - b.due.atMs);
-  if (next === undefined) return { ask: 'Feed next', says: 'None', detail: 'no starter yet' };
-  const { name } = next.row.culture;
+  const { starters, nowMs, nextId } = view;
+  const next = starters.find((row) => row.culture.id === nextId);
+  const due = next?.due ?? null;
+  if (next === undefined || due === null) {
+    return { ask: 'Feed next', says: 'None', detail: 'no starter yet' };
+  }
+  const { name } = next.culture;
   return {
     ask: 'Feed next',
-    says: next.due.atMs <= nowMs ? `${name}, now` : name,
-    detail: `${next.due.planned ? 'planned' : 'by its rhythm'} ${atIn(view)(next.due.atMs)}`,
+    says: due.atMs <= nowMs ? `${name}, now` : name,
+    detail: `${due.planned ? 'planned' : 'by its rhythm'} ${atIn(view)(due.atMs)}`,
   };
 }
 

@@ -178,7 +178,7 @@ const START_FIGURES: Readonly<
 > = {
   bring: [
     ['massG', 'In the jar'],
-    ['ratio', 'Flour to 1 of mother then'],
+    ['ratio', 'Flour per 1 of starter then'],
     ['rise', 'Risen to now, ×'],
   ],
   begin: [

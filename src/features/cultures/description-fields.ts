@@ -26,8 +26,8 @@ const FIELDS: readonly (readonly [keyof Description, string, readonly For[]])[] 
   ['vesselTareG', 'Empty vessel', ['starter', 'carry-over', 'discard']],
   ['vesselMl', 'Vessel, ml', ['starter', 'carry-over', 'discard']],
   ['everyH', 'Fed every, h', ['starter', 'carry-over']],
-  ['usualRatio', 'Flour to 1 of mother', ['starter']],
-  ['discardTo', 'Its rest goes', ['starter']],
+  ['usualRatio', 'Flour per 1 of starter', ['starter']],
+  ['discardTo', 'Discard', ['starter']],
   ['keepsDays', 'Keeps, days', ['carry-over', 'discard']],
   ['limitG', 'Holds at most', ['carry-over', 'discard']],
 ];
@@ -43,7 +43,7 @@ export function fieldsOf(kind: CultureKind, facts: DescribingFacts): Description
       id: place.id,
       name: `${place.name} ${tempText(place.tempC, units, 0)}`,
     })),
-    discardTo: [{ id: '', name: 'away' }, ...discardJars],
+    discardTo: [{ id: '', name: 'throw away' }, ...discardJars],
   };
   return FIELDS.filter(([, , kinds]) => kinds.includes(as)).map(([name, label]) => {
     const chosen = options[name];

@@ -89,7 +89,7 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
           <PanelRefusal sentence={wrong} />
           {dough === null ? (
             <Typography color="text.secondary" sx={{ p: 2 }}>
-              {wrong === null ? 'Working it out…' : 'Mend what is marked; nothing was lost.'}
+              {wrong === null ? 'Working it out…' : 'Correct the marked fields; nothing was lost.'}
             </Typography>
           ) : (
             <>

@@ -81,7 +81,7 @@ const grams = (name: string, min: number) => numberField({ name, unit: 'g', min,
 const schema = z.object({
   need: grams('Need', 0),
   keep: grams('Keep', 0),
-  ratio: numberField({ name: 'Flour to 1 of mother', unit: 'parts', min: 0.5, max: 50 }),
+  ratio: numberField({ name: 'Flour per 1 of starter', unit: 'parts', min: 0.5, max: 50 }),
   hydrationPct: numberField({ name: 'Water', unit: '% of flour', min: 40, max: 200 }),
 });
 

@@ -44,7 +44,7 @@ export function FeedPanel({ facts, actions }: { facts: FeedFacts; actions: Cultu
       )}
       {sheet === null ? (
         <Typography color="text.secondary" sx={{ p: 2 }}>
-          {problem === null ? 'Finding the ratio…' : 'Mend what is marked; nothing was lost.'}
+          {problem === null ? 'Finding the ratio…' : 'Correct the marked fields; nothing was lost.'}
         </Typography>
       ) : (
         <FeedFound

@@ -67,7 +67,7 @@ export function FeedWants(props: {
         { id: 'amount', name: 'the amount' },
       ])}
       {fields.seeks === 'hour' || fields.seeks === 'place'
-        ? figure('ratio', 'Flour to 1 of mother')
+        ? figure('ratio', 'Flour per 1 of starter')
         : choice('flourId', 'Flour', facts.flours)}
       {figure('hydrationPct', 'Water, %')}
       {choice(

@@ -65,7 +65,7 @@ export function boundText(bound: FeedBound, units: Pick<ShopUnits, 'massUnit'>):
     case 'too early':
       return `1 : ${decimals(bound.thinnest, 1)} is the thinnest`;
     case 'too late':
-      return 'Thicker it can not be fed';
+      return 'Cannot be fed stiffer';
     case 'never ripe':
       return 'It never ripens there';
   }

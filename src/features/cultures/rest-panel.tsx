@@ -117,7 +117,7 @@ export function RestPanel(props: {
           onClick={rest}
           sx={{ minHeight: 48 }}
         >
-          {how === 'moved' ? 'Move it' : 'Put it by'}
+          {how === 'moved' ? 'Move it' : 'Store it'}
         </Button>
         <Button variant="text" disabled={busy} onClick={retire} sx={{ minHeight: 48 }}>
           Retire {culture.name}

@@ -83,7 +83,7 @@ function NotFound(props: {
   if (answer === null) {
     return (
       <Typography color="text.secondary" sx={{ p: 2 }}>
-        {wrong === null ? 'Finding the feeds…' : 'Mend what is marked; nothing was lost.'}
+        {wrong === null ? 'Finding the feeds…' : 'Correct the marked fields; nothing was lost.'}
       </Typography>
     );
   }
@@ -195,7 +195,7 @@ function verdictOf(series: Found, facts: FeedFacts): string {
     series.overG < 1
       ? 'nothing is made that is not used'
       : `${massText(Math.round(series.overG), facts.units)} are left over, less mother can not be weighed`;
-  return `Flour to 1 of mother, feed by feed: ${ripe}${missed}. ${from}; ${over}.`;
+  return `Flour per 1 of starter, feed by feed: ${ripe}${missed}. ${from}; ${over}.`;
 }
 
 function noneText(

@@ -78,7 +78,7 @@ function costsOf(move: ShownMove, { units }: HoldView): string[] {
     move.moves + move.handsMin === 0
       ? 'no moves'
       : `${move.moves === 1 ? '1 move' : `${move.moves} moves`}, ${move.handsMin} min of hands`;
-  return [hands, ...(grams.length === 0 ? ['no grams'] : grams), weakness(move)].filter(
+  return [hands, ...(grams.length === 0 ? ['no extra ingredients'] : grams), weakness(move)].filter(
     (text) => text !== '',
   );
 }

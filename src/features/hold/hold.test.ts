@@ -53,7 +53,7 @@ test.each<[Partial<ShownMove>, string, string]>([
 });
 
 test('costs are told in moves, minutes and grams, and where the balls are weak', () => {
-  expect(moveWords(move({}), view).costs).toEqual(['no moves', 'no grams']);
+  expect(moveWords(move({}), view).costs).toEqual(['no moves', 'no extra ingredients']);
   const smaller = { moves: 2, handsMin: 6, yeastG: 1.2, flourG: 550, leftLeavenG: 1100 };
   expect(moveWords(move(smaller), view).costs).toEqual([
     '2 moves, 6 min of hands',

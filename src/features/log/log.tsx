@@ -13,17 +13,30 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { Fragment, useState, useTransition } from 'react';
+import { useState, useTransition } from 'react';
 import type { LogRow, LogView } from '@/server/log/log';
 import type { Outcome } from '@/shop/outcome';
 import { clockText, dateText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
+import { daysOf, type LogDay } from './log-days';
 import { LogSearchBar } from './log-search';
 import { NoteLine, type WriteNote } from './note-line';
 
 /** Columns that a phone has no room for. */
 const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
+
+/** Quiet until its row is pointed at or entered: what happened is read first. */
+const QUIET_ACT = {
+  whiteSpace: 'nowrap',
+  fontWeight: 400,
+  color: 'var(--ink2)',
+  'tr:hover &, &:focus-visible': {
+    color: 'var(--ink)',
+    fontWeight: 700,
+    textDecoration: 'underline',
+  },
+} as const;
 
 /** What happened, the newest first; it can be searched, and everything can be taken back. */
 export function Log(props: {
@@ -75,7 +88,6 @@ function Nothing({ view }: { view: LogView }) {
 
 function Rows(props: { view: LogView; busy: boolean; takeBack: (batch: string) => void }) {
   const { view, busy, takeBack } = props;
-  const { timeZone } = view.units;
   return (
     <TableContainer>
       <Table
@@ -97,31 +109,52 @@ function Rows(props: { view: LogView; busy: boolean; takeBack: (batch: string) =
           </TableRow>
         </TableHead>
         <TableBody>
-          {view.rows.map((row, index) => {
-            const written = dateText(row.standsMs, timeZone);
-            const before = view.rows[index - 1];
-            const newDay = before === undefined || dateText(before.standsMs, timeZone) !== written;
-            return (
-              <Fragment key={row.batch}>
-                {newDay ? (
-                  <TableRow>
-                    <TableCell
-                      colSpan={5}
-                      component="th"
-                      scope="rowgroup"
-                      sx={{ background: 'var(--flour)', fontWeight: 700 }}
-                    >
-                      {written}
-                    </TableCell>
-                  </TableRow>
-                ) : null}
-                <Row row={row} view={view} busy={busy} takeBack={takeBack} />
-              </Fragment>
-            );
-          })}
+          {daysOf(view).map((day) => (
+            <Day key={day.name} day={day} view={view} busy={busy} takeBack={takeBack} />
+          ))}
         </TableBody>
       </Table>
     </TableContainer>
+  );
+}
+
+/** One day: its plans folded into a line that opens, then what was done. */
+function Day(props: {
+  day: LogDay;
+  view: LogView;
+  busy: boolean;
+  takeBack: (batch: string) => void;
+}) {
+  const { day, view, busy, takeBack } = props;
+  const [open, setOpen] = useState(false);
+  const rows = open ? [...day.plans, ...day.rows] : day.rows;
+  return (
+    <>
+      <TableRow>
+        <TableCell
+          colSpan={5}
+          component="th"
+          scope="rowgroup"
+          sx={{ background: 'var(--flour)', fontWeight: 700 }}
+        >
+          {day.name}
+          {day.plans.length === 0 ? null : (
+            <Button
+              size="small"
+              variant="text"
+              aria-expanded={open}
+              onClick={() => setOpen(!open)}
+              sx={{ ml: 2, textDecoration: 'underline', fontWeight: 400 }}
+            >
+              {open ? 'Fold the plans' : `${day.plans.length} planned`}
+            </Button>
+          )}
+        </TableCell>
+      </TableRow>
+      {rows.map((row) => (
+        <Row key={row.batch} row={row} view={view} busy={busy} takeBack={takeBack} />
+      ))}
+    </>
   );
 }
 
@@ -135,7 +168,7 @@ function Row(props: {
   const { timeZone } = view.units;
   const day = dateText(row.atMs, timeZone);
   return (
-    <TableRow sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}>
+    <TableRow hover sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}>
       <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
         <strong>{clockText(row.atMs, timeZone)}</strong>
         {day === dateText(row.standsMs, timeZone) ? null : ` ${day}`}
@@ -159,7 +192,7 @@ function Row(props: {
             variant="text"
             disabled={busy}
             onClick={() => takeBack(row.batch)}
-            sx={{ textDecoration: 'underline', whiteSpace: 'nowrap' }}
+            sx={QUIET_ACT}
           >
             Take back
           </Button>

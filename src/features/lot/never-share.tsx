@@ -24,7 +24,7 @@ export function NeverShare(props: { base: WhatIfBase; handles: WhatIfHandles }) 
   if (busy) {
     return (
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-        <Typography>Drawing a thousand runs</Typography>
+        <Typography>Calculating</Typography>
         <LinearProgress
           aria-label="Runs drawn"
           variant="determinate"

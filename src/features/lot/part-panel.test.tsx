@@ -11,7 +11,7 @@ const { context } = demoShop();
 const view = lotView(context, 'P1126-1')!;
 const opened = (actions: Parameters<typeof handsDoing>[0]) =>
   shown(<PartPanel view={view} actions={handsDoing(actions)} />);
-const put = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Put it by' });
+const put = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Store it' });
 
 test('a part is put by once: what was taken is gone from the field, and a second tap writes nothing', async () => {
   const takePart = jest

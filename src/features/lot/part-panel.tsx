@@ -82,7 +82,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           onClick={take}
           sx={{ minHeight: 48 }}
         >
-          {as === 'gone' ? 'It is gone' : 'Put it by'}
+          {as === 'gone' ? 'It is gone' : 'Store it'}
         </Button>
       </Box>
     </Box>

@@ -14,6 +14,13 @@ import { TellsList, type PlainTell } from '@/ui/tells-list';
 import type { PlanActions } from './plan-actions';
 import { WeightsDialog } from './weights-dialog';
 
+/** What plans are weighed by, as a baker says it. */
+const WISH_NAMES: Readonly<Record<string, string>> = {
+  'sure dough': 'safest dough',
+  sleep: 'whole nights',
+  'little waste': 'least waste',
+};
+
 /** The header of the Plan: the service, until when to choose, how much is planned, and what plans are weighed by. */
 export function PlanTells(props: {
   view: PlanView;
@@ -97,18 +104,18 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
   return (
     <Box sx={{ width: 170, px: 1.25, borderLeft: '2px solid var(--line)' }}>
       <Typography variant="caption" component="p" color="text.secondary">
-        Weighed for
+        Priority
       </Typography>
       <TextField
         select
         name="wish"
         value={wish}
         onChange={(event) => choose(event.target.value)}
-        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Weighed for' } }}
+        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Priority' } }}
       >
         {[...Object.keys(WISHES), OWN].map((one) => (
           <option key={one} value={one}>
-            {one}
+            {WISH_NAMES[one] ?? one}
           </option>
         ))}
       </TextField>

@@ -149,3 +149,12 @@ test('the demo has a line of everything that is kept', () => {
   if (view.panel.kind !== 'feed') throw new Error('its feed is opened');
   expect(view.panel.facts.jars[0]?.massG).toBeCloseTo(180, 6);
 });
+
+test('with nothing opened the starter whose feed is due next stands open, as its tell names it', () => {
+  const view = culturesView(context, []);
+  const due = view.starters.flatMap((row) => (row.due === null ? [] : [row]));
+  const first = due.reduce((a, b) => (b.due!.atMs < a.due!.atMs ? b : a));
+  expect(view.nextId).toBe(first.culture.id);
+  expect(view.openedId).toBe(first.culture.id);
+  expect(view.panel.kind).toBe('feed');
+});

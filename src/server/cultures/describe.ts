@@ -37,7 +37,7 @@ const describedSchema = z.object({
   vesselMl: numberField({ name: 'Vessel', unit: 'ml', min: 50, max: 500_000 }).default(1000),
   everyH: numberField({ name: 'Fed every', unit: 'h', min: 4, max: 2160 }).default(24),
   usualRatio: numberField({
-    name: 'Flour to 1 of mother',
+    name: 'Flour per 1 of starter',
     unit: 'parts',
     min: 0.5,
     max: 20,
@@ -58,7 +58,7 @@ const describedSchema = z.object({
         fedAt: z.string().min(1, { error: 'Last fed: an hour is needed.' }),
         massG: grams('In the jar', 5),
         ratio: numberField({
-          name: 'Flour to 1 of mother then',
+          name: 'Flour per 1 of starter then',
           unit: 'parts',
           min: 0.25,
           max: 50,

@@ -25,6 +25,8 @@ export interface CulturesView {
   readonly discards: readonly DiscardRow[];
   readonly frozen: readonly FrozenRow[];
   readonly retired: readonly Culture[];
+  /** The starter whose feed is due next; null for none. */
+  readonly nextId: string | null;
   readonly places: readonly PlaceNow[];
   /** What stands on the right. */
   readonly panel: Panel;
@@ -43,13 +45,19 @@ export function culturesView(context: ShopContext, path: readonly string[]): Cul
   const alive = cultures.filter((culture) => culture.retiredMs === null);
   const of = { context, state, forecast, stock: stockOf(context, state), cultures };
   const { shop } = state;
-  const panel = openedPanel(of, path);
+  const starters = alive.filter(isStarter).map((culture) => starterRow(culture, of));
+  const chains = alive.filter((one) => one.kind === 'carry-over').map((one) => chainRow(one, of));
+  const next = nextDue(starters);
+  const first = next ?? starters[0] ?? chains[0] ?? null;
+  // With nothing asked for, what is to be fed next stands open.
+  const panel = openedPanel(of, path.length === 0 && first !== null ? [first.culture.id] : path);
   return {
     nowMs: state.nowMs,
     units: unitsOf(shop),
     shopName: shop.name,
-    starters: alive.filter(isStarter).map((culture) => starterRow(culture, of)),
-    chains: alive.filter((one) => one.kind === 'carry-over').map((one) => chainRow(one, of)),
+    starters,
+    chains,
+    nextId: next?.culture.id ?? null,
     discards: alive.filter((one) => one.kind === 'discard').map((one) => discardRow(one, of)),
     frozen: frozenRows(of),
     retired: cultures.filter((culture) => culture.retiredMs !== null),
@@ -57,4 +65,10 @@ export function culturesView(context: ShopContext, path: readonly string[]): Cul
     panel,
     openedId: panel.kind === 'none' ? null : panel.openedId,
   };
+}
+
+/** The starter whose feed is due first. */
+function nextDue(starters: readonly StarterRow[]): StarterRow | null {
+  const due = starters.flatMap((row) => (row.due === null ? [] : [{ row, atMs: row.due.atMs }]));
+  return due.sort((a, b) => a.atMs - b.atMs)[0]?.row ?? null;
 }

@@ -1,3 +1,4 @@
+import { dayWords } from './day-words';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { type Entry, type LookSigns } from '@/core/journal';
 import { z } from '@/core/parse';
@@ -93,7 +94,8 @@ export function logView(context: ShopContext, asked: unknown = {}): LogView {
   const search = searchSchema.parse(asked);
   const { timeZone } = shop;
   const part = LOG_PARTS[search.part ?? 'everything'];
-  const found = listFoundBatches(context.db, {
+  const words = (search.q ?? '').split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word));
+  const query = {
     ...part,
     ...defined({
       lotId: search.lot,
@@ -102,9 +104,18 @@ export function logView(context: ShopContext, asked: unknown = {}): LogView {
       fromMs: search.from && fromLocalText(`${search.from}T00:00`, timeZone),
       toMs: search.to && fromLocalText(`${search.to}T00:00`, timeZone) + DAY_MS,
     }),
-    words: (search.q ?? '').split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)),
     limit: ROWS + 1,
-  });
+  };
+  const { isNamed, others } = dayWords(words, context.clock().nowMs, timeZone);
+  const byWords = listFoundBatches(context.db, { ...query, words });
+  // A word that names a day finds what stands on it, beside what says the word.
+  const found =
+    isNamed === null
+      ? byWords
+      : together(
+          byWords,
+          listFoundBatches(context.db, { ...query, words: others, stands: isNamed }),
+        );
   return {
     units: unitsOf(shop),
     nowMs: context.clock().nowMs,
@@ -126,6 +137,14 @@ function orNone<T>(tell: () => readonly T[]): readonly T[] {
   } catch {
     return [];
   }
+}
+
+/** Two findings as one, the newest first, as many as a page and the one after it. */
+function together(a: readonly FoundBatch[], b: readonly FoundBatch[]): FoundBatch[] {
+  const byBatch = new Map([...a, ...b].map((one) => [one.batch, one]));
+  return [...byBatch.values()]
+    .sort((x, y) => y.standsMs - x.standsMs || y.seq - x.seq)
+    .slice(0, ROWS + 1);
 }
 
 function placeOf(text: string | undefined) {

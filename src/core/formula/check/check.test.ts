@@ -72,7 +72,7 @@ test('an order of magnitude is asked about, and still counted as it stands', () 
   expect(check.sums!.saltShare.value).toBeCloseTo(28, 6);
 });
 
-test('per cents are grams of the flour where no grams are given, and claims where they are', () => {
+test('per cents are grams of the flour where no extra ingredients are given, and claims where they are', () => {
   const check = checkRecipe({ text: '1000 g flour\nwater 64 %\nsalt 2.5 %\nsalt 30 g' });
   expect(check.sums!.hydration.value).toBeCloseTo(0.64, 9);
   expect(check.sums!.saltShare.value).toBeCloseTo(0.03, 9);

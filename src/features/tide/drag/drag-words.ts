@@ -46,7 +46,7 @@ function serviceWords(moment: Moment, view: TideView, after: TideView): string {
   const of = (one: TideView) => one.services.find((service) => service.bakeId === moment.bakeId);
   const [now, then] = [of(view), of(after)];
   if (now === undefined || then === undefined || now.ripe === then.ripe) return '';
-  return `${then.ripe} of ${then.wanted} balls ripe in turn, now ${now.ripe}`;
+  return `${then.ripe} of ${then.wanted} balls ready when needed, now ${now.ripe}`;
 }
 
 /** How the leaven stands at a mix moved to an hour. */

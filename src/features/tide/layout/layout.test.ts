@@ -225,7 +225,7 @@ describe('tells', () => {
   });
   test('an overdue step says since when', () => {
     const [, next] = tellsOf(view, fromLocalText('2026-11-27T07:00', ZONE));
-    expect(next).toMatchObject({ question: 'Next, due since 30 min', alert: true });
+    expect(next).toMatchObject({ question: 'Next, 30 min overdue', alert: true });
   });
   test('in an empty shop say so', () => {
     const empty = { ...view, strands: [], moments: [], services: [] };

@@ -98,7 +98,7 @@ function nextTell(view: TideView, nowMs: number): Shown {
   const late = nowMs - next.plannedMs;
   const due = late > 60_000;
   return {
-    question: due ? `Next, due since ${spanText(late)}` : `Next, in ${spanText(next.atMs - nowMs)}`,
+    question: due ? `Next, ${spanText(late)} overdue` : `Next, in ${spanText(next.atMs - nowMs)}`,
     answer: next.title,
     detail: [momentText(next.plannedMs, nowMs, view.units.timeZone), next.by]
       .filter((part) => part !== null)
