@@ -127,7 +127,7 @@ test('three refreshments and a levain are planned as one act and taken back as o
   await waitForText(page, 'Grusa: 4 feeds planned.');
   await page.goto(`${served.url}/day`, { waitUntil: 'networkidle2' });
   await waitForText(page, 'Build Grusa levain');
-  await page.goto(`${served.url}/log`, { waitUntil: 'networkidle2' });
+  await page.goto(`${served.url}/log?part=plans`, { waitUntil: 'networkidle2' });
   await page.click('table[aria-label="Journal"] tbody tr button');
   await waitForText(page, 'taken back');
   await page.goto(`${served.url}/day`, { waitUntil: 'networkidle2' });

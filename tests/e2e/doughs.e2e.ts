@@ -91,7 +91,7 @@ test('it is kept as a method of one’s own and a bake is planned from it', asyn
   );
   await page.waitForFunction(() => location.pathname === '/');
   await waitForText(page, 'Build Poolish');
-  await goto('/log');
+  await goto('/log?part=plans');
   await waitForText(page, 'Poolish');
 });
 

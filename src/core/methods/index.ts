@@ -1,5 +1,12 @@
 export { LIBRARY } from './library';
-export { hoursRange, methodSchema, usualHours, type Method, type Stay } from './method';
+export {
+  hoursRange,
+  methodSchema,
+  usualHours,
+  usualLengthH,
+  type Method,
+  type Stay,
+} from './method';
 export { nearestFlour, placedMethod } from './placed';
 export { poolishMethod } from './poolish-bake';
 export { USUAL_MIX } from './usual-mix';

@@ -96,3 +96,11 @@ export function hoursRange(all: readonly Stay[]): { leastH: number; mostH: numbe
     mostH: all.reduce((sum, stay) => sum + stay.mostH, 0),
   };
 }
+
+/** Hours from the first act of a method to its service, as it usually is: refreshments, the longest leaven, bulk and balls. */
+export function usualLengthH(method: Method): number {
+  const { refreshments, leavenStays, bulk, balls } = method;
+  const leavens = Object.values(leavenStays).map(usualHours);
+  const before = Math.max(0, ...leavens) + refreshments.count * refreshments.everyH;
+  return before + usualHours(bulk) + usualHours(balls);
+}

@@ -14,6 +14,7 @@ export { leavensToMake, redosed } from './redose';
 export {
   isClosedOn,
   isWorking,
+  nearestWorking,
   shiftsAround,
   workedSpans,
   type ClosingDays,

@@ -17,6 +17,7 @@ import { DiscardPanel } from './discard-panel';
 import { FeedPanel } from './feed-panel';
 import { FrozenPanel } from './frozen-panel';
 import { ChainLine, DiscardLine, FrozenLine } from './kept-rows';
+import { NamesStrip } from './names-strip';
 import { NothingOpened } from './nothing-opened';
 import { PastRuler } from './past-ruler';
 import { SeriesPanel } from './series-panel';
@@ -45,6 +46,7 @@ export function Cultures({ view, actions }: { view: CulturesView; actions: Cultu
       <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
         <Textures />
       </svg>
+      <NamesStrip view={view} />
       <Box
         component="nav"
         aria-label="Leavens"
@@ -65,7 +67,7 @@ export function Cultures({ view, actions }: { view: CulturesView; actions: Cultu
         ))}
         <Below view={view} actions={actions} />
       </Box>
-      <Box sx={{ background: 'var(--paper)', minWidth: 0 }}>
+      <Box sx={{ background: 'var(--paper)', minWidth: 0, order: { xs: -1, md: 0 } }}>
         <Opened view={view} actions={actions} />
       </Box>
     </Box>

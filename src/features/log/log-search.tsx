@@ -84,7 +84,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
         label="Show"
         value={search.part ?? 'everything'}
         onChange={(event) => ask({ part: event.target.value })}
-        sx={{ minWidth: 180 }}
+        sx={{ minWidth: { xs: 140, sm: 180 }, flex: { xs: '1 1 100%', sm: 'none' } }}
       >
         {LOG_PART_NAMES.map((name) => (
           <MenuItem key={name} value={name}>
@@ -92,14 +92,14 @@ export function LogSearchBar({ view }: { view: LogView }) {
           </MenuItem>
         ))}
       </TextField>
-      <Box sx={{ width: 190 }}>
+      <Box sx={{ width: { xs: 'calc(50% - 6px)', sm: 190 } }}>
         <DayField
           label="From"
           value={search.from ?? ''}
           onChange={(from) => ask({ from, ...(isBefore(search.to, from) ? { to: from } : {}) })}
         />
       </Box>
-      <Box sx={{ width: 190 }}>
+      <Box sx={{ width: { xs: 'calc(50% - 6px)', sm: 190 } }}>
         <DayField
           label="To"
           value={search.to ?? ''}

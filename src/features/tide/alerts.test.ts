@@ -55,6 +55,7 @@ const moment = (fields: Partial<Moment>): Moment => ({
 const view = (fields: Partial<TideView>): TideView => ({
   version: '1',
   first: null,
+  unplanned: [],
   shopName: 'Slip Four',
   units: { timeZone: 'Europe/Oslo', massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   clock: { nowMs: NOW, rate: 1, demo: false },

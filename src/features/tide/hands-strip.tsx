@@ -9,6 +9,7 @@ import type { Moment, TideView } from '@/server/tide';
 import { clockText, momentText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { CardLines } from './card-lines';
+import { PlanBy } from './plan-by';
 import { Key } from './key';
 import { isAtPeak, offPeakText } from './layout/tells';
 import { FirstActs } from './first-acts';
@@ -76,6 +77,7 @@ export function HandsStrip(props: {
           </Button>
           <Key />
         </Box>
+        <PlanBy view={view} nowMs={nowMs} />
         {view.toScore === null ? null : (
           <Button
             component={Link}

@@ -15,6 +15,7 @@ const frame: Frame = frameFor(1280, 552, 1);
 const view: TideView = {
   version: '1',
   first: null,
+  unplanned: [],
   shopName: 'Slip Four',
   units: { timeZone: zone, massUnit: 'g', tempUnit: 'C', lengthUnit: 'cm' },
   clock: { nowMs: now, rate: 0, demo: false },

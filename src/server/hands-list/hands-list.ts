@@ -1,4 +1,5 @@
 import { type HandsList, type HandsMoment } from '@/shop/hands/hands-list';
+import type { Bake } from '@/shop/kept/bake';
 import { type ShopState } from '@/shop/state';
 
 import { handsMin } from '@/core/planner/week';
@@ -8,6 +9,7 @@ import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop } from '../shop/load-shop';
 import { mixClockOf } from '../mix/batches';
+import { unplannedServices } from '../plan/unplanned';
 import { momentsOf } from '../tide/moments';
 
 /** Every planned moment of hands from now on, in order of time. */
@@ -42,7 +44,7 @@ export function handsList(context: ShopContext): HandsList {
     units: unitsOf(shop),
     nowMs,
     people: shop.people,
-    moments: moments.sort((a, b) => a.atMs - b.atMs),
+    moments: [...moments, ...toPlan(context, state, bakes)].sort((a, b) => a.atMs - b.atMs),
   };
 }
 
@@ -65,4 +67,25 @@ function spansOf(
     fromMs: atMs + fromMin * MS_PER_MINUTE,
     toMs: atMs + toMin * MS_PER_MINUTE,
   }));
+}
+
+/** Services that want a plan, each at the hour by which. */
+function toPlan(context: ShopContext, state: ShopState, bakes: readonly Bake[]): HandsMoment[] {
+  return unplannedServices(context, state, bakes).flatMap(({ key, name, balls, planBy }) =>
+    planBy === null
+      ? []
+      : [
+          {
+            stepId: `plan ${key}`,
+            atMs: planBy.atMs,
+            toMs: planBy.atMs,
+            title: `Plan ${name} by now`,
+            who: null,
+            bake: name,
+            place: '',
+            lines: [{ label: 'pizzas', text: String(balls) }],
+            foot: `then ${planBy.method} is too late`,
+          },
+        ],
+  );
 }

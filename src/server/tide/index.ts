@@ -1,3 +1,4 @@
+import { unplannedServices } from '../plan/unplanned';
 import { firstQuestions } from '../begin/begin-shop';
 import { workingHours } from '@/shop/state';
 import { MS_PER_HOUR, unitsOf } from '@/core/units';
@@ -56,6 +57,7 @@ export function tideView(context: ShopContext): TideView {
     services: servicesOf(bakesInSight(context), forecast, (bake) =>
       oddsOfBake(context, state, bake),
     ).filter((service) => service.toMs > span.fromMs),
+    unplanned: unplannedServices(context, state, bakesInSight(context)),
     silentProbes: probeStates(context, state).flatMap(({ placeId, says, last }) =>
       says === 'reads' || last === null ? [] : [{ placeId, says, sinceMs: last.atMs }],
     ),

@@ -1,3 +1,4 @@
+import type { Unplanned } from '../plan/unplanned';
 import type { FirstQuestions } from '../begin/first-questions';
 import type { Risk } from './risk';
 import type { ClockReading } from '../clock';
@@ -92,6 +93,8 @@ export interface TideView {
   readonly moments: readonly Moment[];
   readonly sheets: readonly StepSheet[];
   readonly services: readonly Service[];
+  /** Services of the coming days that no plan was taken for. */
+  readonly unplanned: readonly Unplanned[];
   readonly conflicts: readonly string[];
   /** Places that get hot in the next day and a half, at their hottest. */
   readonly hot: readonly {

@@ -67,12 +67,15 @@ export function RulerLayer(props: { picture: Picture; view: TideView; nowMs: num
             ) : null}
           </g>
         ))}
-      {picture.tents.map(({ x, width, text: says, title }) => (
+      {picture.tents.map(({ x, width, text: says, title, open }) => (
         <g key={`${x}-${says}`}>
           <title>{title}</title>
           <path
             d={`M${x},${24 * text}v${-24 * text + 10}a10 10 0 0 1 10 -10h${width - 20}a10 10 0 0 1 10 10v${24 * text - 10}z`}
-            fill="var(--ink)"
+            fill={open ? 'var(--paper)' : 'var(--ink)'}
+            stroke="var(--ink)"
+            strokeWidth={open ? 1.4 : 0}
+            strokeDasharray="4 3"
           />
           <text
             x={x + width / 2}
@@ -80,7 +83,7 @@ export function RulerLayer(props: { picture: Picture; view: TideView; nowMs: num
             textAnchor="middle"
             fontSize={rem(14)}
             fontWeight={700}
-            fill="var(--paper)"
+            fill={open ? 'var(--ink)' : 'var(--paper)'}
           >
             {says}
           </text>

@@ -56,6 +56,8 @@ export interface Tent {
   readonly text: string;
   /** One sentence for each service under it. */
   readonly title: string;
+  /** True where none of its services has a plan. */
+  readonly open: boolean;
 }
 
 /** Everything the home picture draws. */

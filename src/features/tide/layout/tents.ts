@@ -11,10 +11,10 @@ const AROUND = 4;
 
 /** The tents of the services in sight, none on another. */
 export function tentsOf(view: TideView, scale: TimeScale, frame: Frame): Tent[] {
-  const inSight = view.services
+  const inSight = [...view.services, ...view.unplanned.map(withoutPlan)]
     .filter((service) => service.toMs > scale.fromMs && service.fromMs < scale.toMs)
     .sort((a, b) => a.fromMs - b.fromMs);
-  let groups = inSight.map((service) => [service]);
+  let groups: Tented[][] = inSight.map((service) => [service]);
   for (;;) {
     const tents = groups.map((services) => tentOf(services, scale, frame));
     const at = tents.findIndex((tent, i) => {
@@ -30,13 +30,30 @@ export function tentsOf(view: TideView, scale: TimeScale, frame: Frame): Tent[] 
   }
 }
 
+/** A service of the Tide, or one that no plan was taken for. */
+type Tented = Pick<Service, 'name' | 'fromMs' | 'toMs' | 'wanted' | 'odds'> & {
+  readonly open?: boolean;
+};
+
+const withoutPlan = (one: TideView['unplanned'][number]): Tented => ({
+  name: one.name,
+  fromMs: one.fromMs,
+  toMs: one.toMs,
+  wanted: one.balls,
+  odds: null,
+  open: true,
+});
+
 /** What is not known yet first, then the least sure. */
 const byChance = (a: ServiceOdds, b: ServiceOdds) => (a.chance ?? -1) - (b.chance ?? -1);
 
-function tentOf(services: readonly Service[], scale: TimeScale, frame: Frame): Tent {
+function tentOf(services: readonly Tented[], scale: TimeScale, frame: Frame): Tent {
   const wanted = services.reduce((sum, one) => sum + one.wanted, 0);
   const [least] = services.flatMap((one) => one.odds ?? []).sort(byChance);
-  const text = `${wanted} ${coverText(least ?? null)}`;
+  const open = services.every((one) => one.open === true);
+  const some = services.some((one) => one.open === true);
+  const covered = some ? 'no plan' : coverText(least ?? null);
+  const text = `${wanted} ${covered}`;
   const from = scale.x(Math.max(Math.min(...services.map((one) => one.fromMs)), scale.fromMs));
   const to = scale.x(Math.min(Math.max(...services.map((one) => one.toMs)), scale.toMs));
   const width = Math.max(textWidth(text, TEXT_PX * frame.text) + 14, to - from);
@@ -45,6 +62,10 @@ function tentOf(services: readonly Service[], scale: TimeScale, frame: Frame): T
     x: Math.max(frame.labelWidth, wished),
     width,
     text,
-    title: services.map((one) => `${one.name}: ${chanceWords(one.odds, one.wanted)}`).join('\n'),
+    title: services.map(titleOf).join('\n'),
+    open,
   };
 }
+
+const titleOf = (one: Tented) =>
+  `${one.name}: ${one.open === true ? `${one.wanted}, no plan taken` : chanceWords(one.odds, one.wanted)}`;
