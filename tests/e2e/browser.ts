@@ -29,8 +29,7 @@ export async function serve(
   const folder = mkdtempSync(path.join(tmpdir(), 'olvik e2e '));
   const clockFile = path.join(folder, 'now');
   writeFileSync(clockFile, nowIso);
-  const port = await freePort();
-  const url = `http://127.0.0.1:${port}`;
+  let port = await freePort();
   const data = path.join(folder, 'data');
   if (fill !== undefined) {
     const db = openShop(data);
@@ -74,9 +73,13 @@ export async function serve(
     process.kill(-pid, signal);
     await ended;
   };
-  await start();
+  // Another suite may have taken the port between its being found free and its being used.
+  await start().catch(async () => {
+    port = await freePort();
+    return start();
+  });
   return {
-    url,
+    url: `http://127.0.0.1:${port}`,
     folder,
     setNow: (iso) => writeFileSync(clockFile, iso),
     kill: () => end('SIGKILL'),

@@ -213,9 +213,7 @@ const chanceOr1 = ({ odds }: Service) => odds?.chance ?? 1;
 function serviceTell(view: TideView, nowMs: number): Shown {
   const question = 'Dough for service';
   const ahead = view.services.filter((service) => service.toMs > nowMs).slice(0, 2);
-  if (ahead.length === 0) {
-    return { question, answer: 'No service planned', detail: '', alert: false, lotId: null };
-  }
+  if (ahead.length === 0) return noServiceTell(view, nowMs, question);
   const least = [...ahead].sort((a, b) => chanceOr1(a) - chanceOr1(b))[0];
   const unsure = least !== undefined && !isSure(least.odds);
   const { timeZone } = view.units;
@@ -271,4 +269,17 @@ function lastInto(view: TideView, placeId: string, atMs: number): string | null 
 function shortMoment(atMs: number, nowMs: number, timeZone: string): string {
   const text = momentText(atMs, nowMs, timeZone);
   return text.includes(' ') ? dayText(atMs, timeZone) : text;
+}
+
+/** What of the services is said while none is planned: the next one that was asked for, and by when to plan it. */
+function noServiceTell(view: TideView, nowMs: number, question: string): Shown {
+  const plain = { question, alert: false, lotId: null };
+  const [open] = view.unplanned;
+  if (open === undefined) return { ...plain, answer: 'None planned', detail: '' };
+  const at = (ms: number) => shortMoment(ms, nowMs, view.units.timeZone);
+  return {
+    ...plain,
+    answer: `${at(open.fromMs)} no plan`,
+    detail: open.planBy === null ? 'no method fits' : `plan by ${at(open.planBy.atMs)}`,
+  };
 }
