@@ -103,6 +103,10 @@ export const replanAction = sent('replan');
 export const stateDemandAction = sent('stateDemand');
 /** Takes a service back, or puts it in again. */
 export const withdrawDemandAction = sent('withdrawDemand');
+/** Leaves out one day of a weekly service, or puts it in again. */
+export const skipDemandDayAction = sent('skipDemandDay');
+/** Says whose hands a planned step is for. */
+export const assignStepAction = sent('assignStep');
 /** Saves who is there when, and the closing days. */
 export const changeHoursAction = sent('changeHours');
 /** Sets what plans are weighed by. */

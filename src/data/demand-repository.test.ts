@@ -1,4 +1,11 @@
-import { listDemands, NotFoundError, oneDemand, openShopInMemory, saveDemand } from '.';
+import {
+  listDemands,
+  NotFoundError,
+  oneDemand,
+  openShopInMemory,
+  saveDemand,
+  saveDemandSkip,
+} from '.';
 
 const NOON = {
   id: 'noon',
@@ -27,7 +34,10 @@ test('services come back as they were asked for, the earliest first', () => {
   };
   saveDemand(db, NOON);
   saveDemand(db, evening);
-  expect(listDemands(db)).toEqual([evening, NOON]);
+  expect(listDemands(db)).toEqual([
+    { ...evening, skips: [] },
+    { ...NOON, skips: [] },
+  ]);
 });
 
 test('one that was withdrawn is not listed, but can still be read: its bakes name it', () => {
@@ -37,4 +47,16 @@ test('one that was withdrawn is not listed, but can still be read: its bakes nam
   expect(listDemands(db)).toEqual([]);
   expect(oneDemand(db, 'noon').withdrawnMs).toBe(9);
   expect(() => oneDemand(db, 'midnight')).toThrow(NotFoundError);
+});
+
+test('the days that a weekly demand is left out on are kept once, and go again', () => {
+  const db = openShopInMemory();
+  saveDemand(db, { ...NOON, weekly: true });
+  const [first] = listDemands(db);
+  saveDemandSkip(db, first!.id, '2026-12-11', true);
+  saveDemandSkip(db, first!.id, '2026-12-04', true);
+  saveDemandSkip(db, first!.id, '2026-12-04', true);
+  expect(listDemands(db)[0]?.skips).toEqual(['2026-12-04', '2026-12-11']);
+  saveDemandSkip(db, first!.id, '2026-12-04', false);
+  expect(listDemands(db)[0]?.skips).toEqual(['2026-12-11']);
 });

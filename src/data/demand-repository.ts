@@ -23,12 +23,24 @@ function toDemand(row: unknown): DemandRow {
   };
 }
 
-/** Every demand that was not withdrawn, the earliest first. */
+/** Every demand that was not withdrawn, the earliest first, with the days it is not held on. */
 export function listDemands(db: Db): DemandRow[] {
+  const skips = db
+    .prepare('SELECT date FROM demand_skip WHERE demand_id = ? ORDER BY date')
+    .pluck();
   return db
     .prepare(`SELECT ${COLUMNS} FROM demand WHERE withdrawn_ms IS NULL ORDER BY ready_from_ms, id`)
     .all()
-    .map(toDemand);
+    .map(toDemand)
+    .map((one) => ({ ...one, skips: skips.all(one.id) as string[] }));
+}
+
+/** Says that a weekly demand is not held on a day, "2026-12-04", or that it is. */
+export function saveDemandSkip(db: Db, demandId: string, date: string, skipped: boolean): void {
+  const sql = skipped
+    ? 'INSERT OR IGNORE INTO demand_skip (demand_id, date) VALUES (?, ?)'
+    : 'DELETE FROM demand_skip WHERE demand_id = ? AND date = ?';
+  db.prepare(sql).run(demandId, date);
 }
 
 /**

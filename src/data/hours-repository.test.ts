@@ -2,10 +2,12 @@ import {
   listClosingDays,
   listPinned,
   listPresences,
+  listStepPeople,
   openShopInMemory,
   saveClosingDays,
   savePin,
   savePresences,
+  saveStepPerson,
 } from '.';
 
 const jo = (weekday: number) => ({ who: 'Jo', weekday, fromMinute: 360, untilMinute: 900 });
@@ -36,4 +38,17 @@ test('a step is pinned once, however often it is said', () => {
   savePin(db, 'step-1', false);
   savePin(db, 'step-1', false);
   expect(listPinned(db)).toEqual(new Set());
+});
+
+test('whose hands a step is for is kept, changed and taken away', () => {
+  const db = openShopInMemory();
+  saveStepPerson(db, 'step-1', 'Jo');
+  saveStepPerson(db, 'step-1', 'Maren');
+  saveStepPerson(db, 'step-2', 'Jo');
+  expect([...listStepPeople(db)]).toEqual([
+    ['step-1', 'Maren'],
+    ['step-2', 'Jo'],
+  ]);
+  saveStepPerson(db, 'step-1', null);
+  expect(listStepPeople(db).has('step-1')).toBe(false);
 });

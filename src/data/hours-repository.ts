@@ -53,3 +53,24 @@ export function savePin(db: Db, stepId: string, pinned: boolean): void {
     : 'DELETE FROM pinned_step WHERE step_id = ?';
   db.prepare(sql).run(stepId);
 }
+
+/** Whose hands planned steps are for, by step; a step of nobody in particular is not in it. */
+export function listStepPeople(db: Db): ReadonlyMap<string, string> {
+  const rows = db.prepare('SELECT step_id AS stepId, person FROM step_person').all() as {
+    stepId: string;
+    person: string;
+  }[];
+  return new Map(rows.map(({ stepId, person }) => [stepId, person]));
+}
+
+/** Says whose hands a step is for; null: anybody’s. */
+export function saveStepPerson(db: Db, stepId: string, person: string | null): void {
+  if (person === null) {
+    db.prepare('DELETE FROM step_person WHERE step_id = ?').run(stepId);
+    return;
+  }
+  db.prepare(
+    `INSERT INTO step_person (step_id, person) VALUES (?, ?)
+     ON CONFLICT (step_id) DO UPDATE SET person = excluded.person`,
+  ).run(stepId, person);
+}

@@ -81,10 +81,12 @@ export {
   listMixCards,
   type MixCardRow,
 } from './mix-card-repository';
-export { listDemands, oneDemand, saveDemand } from './demand-repository';
+export { listDemands, oneDemand, saveDemand, saveDemandSkip } from './demand-repository';
 export {
   listClosingDays,
   listPinned,
+  listStepPeople,
+  saveStepPerson,
   listPresences,
   saveClosingDays,
   savePin,

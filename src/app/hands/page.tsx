@@ -4,6 +4,7 @@ import { HandsByDay } from '@/features/hands-list/hands-by-day';
 import { shopContext } from '@/server/context';
 import { handsList } from '@/server/hands-list/hands-list';
 import { clockText, dateText } from '@/ui/format';
+import { assignStepAction } from '../actions';
 import { ViewFrame } from '@/ui/view-frame';
 
 export const metadata: Metadata = { title: 'Hands' };
@@ -21,7 +22,7 @@ export default async function HandsPage({ searchParams }: Props) {
       subtitle={`${list.shopName} · ${dateText(list.nowMs, timeZone)}`}
       clock={clockText(list.nowMs, timeZone)}
     >
-      <HandsByDay list={list} who={who ?? null} />
+      <HandsByDay list={list} who={who ?? null} assign={assignStepAction} />
     </ViewFrame>
   );
 }

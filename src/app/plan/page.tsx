@@ -9,6 +9,7 @@ import {
   planFeedsAction,
   replanAction,
   setWishAction,
+  skipDemandDayAction,
   stateDemandAction,
   takePlanAction,
   undoAction,
@@ -27,6 +28,7 @@ const actions = {
   withdrawDemand: withdrawDemandAction,
   withdrawBake: withdrawBakeAction,
   setWish: setWishAction,
+  skipDemandDay: skipDemandDayAction,
   pin: pinStepAction,
   move: moveStepAction,
 };

@@ -10,10 +10,17 @@ import Typography from '@mui/material/Typography';
 
 import { clockText, dateText, massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
+import { WhoseHands, type AssignStep } from './whose-hands';
 import { PrintButton } from '@/ui/print-button';
 
 /** What the hands do next, a table for each day, for everybody or one person; to print, and as files. */
-export function HandsByDay({ list, who }: { list: HandsList; who: string | null }) {
+export function HandsByDay(props: {
+  list: HandsList;
+  who: string | null;
+  /** Says whose hands a step is for. */
+  assign: AssignStep;
+}) {
+  const { list, who, assign } = props;
   const shown = list.moments.filter((one) => who === null || one.who === who || one.who === null);
   const days = [...new Set(shown.map((one) => dateText(one.atMs, list.units.timeZone)))];
   return (
@@ -51,6 +58,7 @@ export function HandsByDay({ list, who }: { list: HandsList; who: string | null 
           key={day}
           day={day}
           list={list}
+          assign={assign}
           moments={shown.filter((one) => dateText(one.atMs, list.units.timeZone) === day)}
         />
       ))}
@@ -58,8 +66,13 @@ export function HandsByDay({ list, who }: { list: HandsList; who: string | null 
   );
 }
 
-function DayTable(props: { day: string; list: HandsList; moments: readonly HandsMoment[] }) {
-  const { day, list, moments } = props;
+function DayTable(props: {
+  day: string;
+  list: HandsList;
+  assign: AssignStep;
+  moments: readonly HandsMoment[];
+}) {
+  const { day, list, assign, moments } = props;
   const { units } = list;
   return (
     <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
@@ -78,7 +91,9 @@ function DayTable(props: { day: string; list: HandsList; moments: readonly Hands
               <TableCell sx={{ whiteSpace: 'nowrap' }}>
                 <b>{clockText(one.atMs, units.timeZone)}</b>–{clockText(one.toMs, units.timeZone)}
               </TableCell>
-              <TableCell>{one.who ?? 'anybody'}</TableCell>
+              <TableCell>
+                <WhoseHands moment={one} people={list.people} assign={assign} />
+              </TableCell>
               <TableCell>{one.title}</TableCell>
               <TableCell>
                 {one.lines

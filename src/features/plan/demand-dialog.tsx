@@ -14,6 +14,7 @@ import { useState, useTransition } from 'react';
 import type { PlanSearch } from '@/shop/plan/search';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
+import { dateText } from '@/ui/format';
 import { useSay } from '@/ui/snack';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { changedForm, newForm, type DemandForm } from './demand-form';
@@ -24,13 +25,15 @@ export function DemandDialog(props: {
   view: PlanView;
   /** Null: a new one. */
   demand: DemandRow | null;
+  /** The day of it that is looked at, "2026-12-04". */
+  day: string | null;
   /** The nearest that fits, to begin with. */
   nearest: PlanSearch['nearest'];
   actions: PlanActions;
   onClose: () => void;
   onSaved: (id: string) => void;
 }) {
-  const { view, demand, nearest, actions, onClose, onSaved } = props;
+  const { view, demand, day, nearest, actions, onClose, onSaved } = props;
   const [form, setForm] = useState(() =>
     demand === null ? newForm(view) : changedForm(view, demand, nearest),
   );
@@ -62,6 +65,24 @@ export function DemandDialog(props: {
         action: {
           label: 'Undo',
           run: () => void actions.withdrawDemand(demand.id, false).then(askAnew),
+        },
+      });
+      onSaved(demand.id);
+    });
+  const date = day?.slice(0, 10) ?? null;
+  const leaveOut = () =>
+    start(async () => {
+      if (demand === null || date === null) return;
+      const skip = { demandId: demand.id, date };
+      const outcome = await actions.skipDemandDay({ ...skip, skipped: true });
+      if (!outcome.ok) {
+        return setWrong({ '': outcome.refusals.map((one) => one.sentence).join(' ') });
+      }
+      say({
+        text: `${demand.name}: not on ${dayName(date)}.`,
+        action: {
+          label: 'Undo',
+          run: () => void actions.skipDemandDay({ ...skip, skipped: false }).then(askAnew),
         },
       });
       onSaved(demand.id);
@@ -123,6 +144,11 @@ export function DemandDialog(props: {
             {demand.weekly ? 'Remove it, every week' : 'Remove this service'}
           </Button>
         )}
+        {demand?.weekly === true && date !== null ? (
+          <Button variant="text" disabled={busy} onClick={leaveOut} data-testid="skip-day">
+            Not on {dayName(date)}
+          </Button>
+        ) : null}
         <Button variant="text" onClick={onClose}>
           Cancel
         </Button>
@@ -161,3 +187,6 @@ function MethodChoice(props: {
     </Box>
   );
 }
+
+/** “Fri 4 December” of a day of the wall clock. */
+const dayName = (date: string) => dateText(Date.parse(`${date}T12:00:00Z`), 'UTC');

@@ -9,6 +9,7 @@ export interface PlanActions {
   readonly planFeeds: (form: unknown) => Promise<Outcome<{ batch: string; feeds: number }>>;
   readonly stateDemand: (form: unknown) => Promise<Outcome<{ id: string; before: unknown }>>;
   readonly withdrawDemand: (id: string, withdrawn: boolean) => Promise<Outcome<{ id: string }>>;
+  readonly skipDemandDay: (form: unknown) => Promise<Outcome<{ id: string }>>;
   readonly withdrawBake: (bakeId: string) => Promise<Outcome<{ batch: string }>>;
   readonly setWish: (form: unknown) => Promise<Outcome<{ before: ShopWish }>>;
   readonly pin: (stepId: string, pinned: boolean) => Promise<Outcome<{ pinned: boolean }>>;

@@ -182,6 +182,7 @@ function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<t
         <DemandDialog
           view={view}
           demand={changing ? demand : null}
+          day={changing ? (service?.date ?? null) : null}
           nearest={changing ? (search.answer?.nearest ?? null) : null}
           actions={actions}
           onClose={() => setAsking(null)}

@@ -111,6 +111,8 @@ export const ARCHIVE_TABLES = {
   presence: { who: 'text', weekday: 'int', from_minute: 'int', until_minute: 'int' },
   closing_day: { day: 'text' },
   pinned_step: { step_id: 'text' },
+  step_person: { step_id: 'text', person: 'text' },
+  demand_skip: { demand_id: 'text', date: 'text' },
   learning_reset: { culture: 'text', from_ms: 'int' },
   printed_label: {
     id: 'text',

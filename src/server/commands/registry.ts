@@ -1,5 +1,6 @@
 import { beginShop } from '../begin/begin-shop';
 import { setAim } from '../hands/aim';
+import { assignStep } from '../hands/assign-step';
 import { keepBackup } from '../backups/backups';
 import type { ShopContext } from '../context';
 import { describeCulture } from '../cultures/describe';
@@ -24,7 +25,7 @@ import { handleScale } from '../mix/scale';
 import { moveStep } from '../hands/move-step';
 import { takeBake } from '../bakes/new-bake';
 import type { Outcome } from '@/shop/outcome';
-import { stateDemand, withdrawDemand } from '../plan/demands';
+import { skipDemandDay, stateDemand, withdrawDemand } from '../plan/demands';
 import { changeHours, pinStep, setWish } from '../shop/hours';
 import { planFeeds } from '../plan/plan-feeds';
 import { replanBake } from '../plan/replan';
@@ -44,6 +45,7 @@ import { withdrawBake } from '../bakes/withdraw-bake';
 export const COMMANDS = {
   doStep,
   moveStep,
+  assignStep,
   skipStep,
   logLook,
   actOnLot,
@@ -82,6 +84,7 @@ export const COMMANDS = {
   planFeeds,
   replan: replanBake,
   stateDemand,
+  skipDemandDay,
   withdrawDemand: (context: ShopContext, id: unknown, withdrawn: unknown) =>
     withdrawDemand(context, String(id), withdrawn === true),
   changeHours,

@@ -2,7 +2,7 @@ import { type DemandRow } from '@/shop/kept/demand';
 import { localTimeField, numberField, wholeNumberField, z } from '@/core/parse';
 import { canBeSplit, MOST_DOUGHS } from '@/core/planner/week';
 import { fromLocalText, MS_PER_HOUR } from '@/core/units';
-import { oneDemand, saveDemand } from '@/data';
+import { oneDemand, saveDemand, saveDemandSkip } from '@/data';
 import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
@@ -106,5 +106,26 @@ export function withdrawDemand(
     const demand = oneDemand(context.db, id);
     saveDemand(context.db, { ...demand, withdrawnMs: withdrawn ? context.clock().nowMs : null });
     return done({ id });
+  });
+}
+
+const skipSchema = z.object({
+  demandId: z.string().min(1).max(80),
+  date: z.iso.date({ error: 'Day: no day. Allowed: a day such as 2026-12-04.' }),
+  skipped: z.boolean(),
+});
+
+/** Says that a weekly service is not held on one of its days, or that it is after all. */
+export function skipDemandDay(context: ShopContext, form: unknown): Outcome<{ id: string }> {
+  const parsed = parseForm(skipSchema, form);
+  if (!parsed.ok) return parsed;
+  return refusing(() => {
+    const { demandId, date, skipped } = parsed.value;
+    const demand = oneDemand(context.db, demandId);
+    if (!demand.weekly) {
+      return refused('demandId', `${demand.name}: it is held once. Remove it instead.`);
+    }
+    saveDemandSkip(context.db, demandId, date, skipped);
+    return done({ id: demandId });
   });
 }

@@ -9,7 +9,7 @@ import { handsList } from '../hands-list/hands-list';
 import { loadShop } from '../shop/load-shop';
 import { ensureShop } from '../shop/new-shop';
 import { tideView } from '../tide';
-import { stateDemand, withdrawDemand } from './demands';
+import { skipDemandDay, stateDemand, withdrawDemand } from './demands';
 import { unplannedServices } from './unplanned';
 import { planView } from './view';
 
@@ -71,12 +71,12 @@ test('it stands on Tide, hands’ list and calendar at that hour, and is open on
   const id = ask(context, 60);
   const [one] = unplanned(context);
   expect(tideView(context).unplanned).toEqual([one]);
-  const moment = handsList(context).moments.find((each) => each.title === 'Plan Evening by now');
+  const moment = handsList(context).moments.find((each) => each.title === 'Plan Evening');
   expect(moment).toMatchObject({
     atMs: one?.planBy?.atMs,
     lines: [{ label: 'pizzas', text: '20' }],
   });
-  expect(handsIcs(handsList(context))).toContain('Plan Evening by now');
+  expect(handsIcs(handsList(context))).toContain('Plan Evening');
   const open = planView(context).services.filter((each) => each.state === 'open');
   expect(open.map((each) => each.key)).toEqual([one?.key]);
   withdrawDemand(context, id, true);
@@ -94,4 +94,29 @@ test('a weekly service stands once for each coming day that nobody planned', () 
       clock: () => ({ nowMs: addHours(NOW, 24 * 30), rate: 0, demo: false }),
     }),
   ).toHaveLength(1);
+});
+
+test('a weekly service that is left out on one day is not asked for then, and is again when put back', () => {
+  const context = emptyShop();
+  const id = ask(context, 10, { weekly: true });
+  const date = '2026-11-23';
+  expect(skipDemandDay(context, { demandId: id, date, skipped: true })).toMatchObject({ ok: true });
+  expect(unplanned(context)).toEqual([]);
+  expect(tideView(context).unplanned).toEqual([]);
+  const nextWeek = {
+    ...context,
+    clock: () => ({ nowMs: addHours(NOW, 24 * 7), rate: 0, demo: false }),
+  };
+  expect(unplanned(nextWeek)).toHaveLength(1);
+  skipDemandDay(context, { demandId: id, date, skipped: false });
+  expect(unplanned(context)).toHaveLength(1);
+});
+
+test('a service that is held once is not left out but removed; an odd day is refused', () => {
+  const context = emptyShop();
+  const id = ask(context, 30);
+  const once = skipDemandDay(context, { demandId: id, date: '2026-11-24', skipped: true });
+  expect(JSON.stringify(once)).toContain('Remove it instead');
+  const odd = skipDemandDay(context, { demandId: id, date: 'Friday', skipped: true });
+  expect(JSON.stringify(odd)).toContain('Allowed: a day such as 2026-12-04');
 });

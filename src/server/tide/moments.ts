@@ -4,7 +4,7 @@ import { totals, type Pantry } from '@/core/composition';
 import type { ForecastAct, ShopForecast } from '@/core/forecast';
 import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
-import { listEquipmentThere } from '@/data';
+import { listEquipmentThere, listStepPeople } from '@/data';
 import type { ShopContext } from '../context';
 import { mixingOf, waterOf } from '../mix/water';
 
@@ -37,8 +37,11 @@ export function momentsOf(
       refs.has(one.entryId) ? [[one.entryId, one.batch] as const] : [],
     ),
   );
+  const people = listStepPeople(context.db);
   return acts.map((one) => ({
     ...momentOf(context, one, shop, batches.get(one.ref) ?? null),
+    // Whose hands were asked for since it was planned.
+    by: (one.tense === 'planned' ? people.get(one.ref) : undefined) ?? one.by,
     vessel: one.tense === 'done' ? null : vesselOf(one.act, things, state, forecast),
   }));
 }

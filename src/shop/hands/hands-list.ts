@@ -7,6 +7,8 @@ export interface HandsMoment {
   readonly toMs: number;
   readonly title: string;
   readonly who: string | null;
+  /** True for a step that somebody can be given to. */
+  readonly assignable: boolean;
   readonly bake: string;
   readonly place: string;
   readonly lines: readonly MomentLine[];

@@ -12,6 +12,8 @@ export interface DemandRow {
   readonly methods: readonly string[];
   readonly weekly: boolean;
   readonly withdrawnMs: number | null;
+  /** Days on which a weekly one is not held, "2026-12-04"; none where left out. */
+  readonly skips?: readonly string[];
   /** Doughs that it is made of, each for its own stretch; 1 where left out. */
   readonly doughs?: number;
 }

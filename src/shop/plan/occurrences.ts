@@ -36,6 +36,7 @@ function daysOf(
     const readyFromMs = sameHour(demand.readyFromMs, week * DAYS_A_WEEK, timeZone);
     const readyToMs = sameHour(demand.readyToMs, week * DAYS_A_WEEK, timeZone);
     const date = toLocalText(readyFromMs, timeZone).slice(0, 10);
+    if (demand.skips?.includes(date) === true) return [];
     const { balls, perHour } = demand;
     const parts = inDoughs({ readyFromMs, readyToMs, balls, perHour }, demand.doughs ?? 1);
     return parts.map((part, index) => ({
