@@ -10,7 +10,7 @@ import '@/ui/fonts';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
 import { figureUnits } from './figure-units';
-import { BAR_HEIGHT, BAR_WIDTH } from '@/ui/nav/bar-size';
+import { BAR_HEIGHT, BAR_WIDTH } from '@/ui/bar-size';
 import { ViewBar } from '@/ui/nav/view-bar';
 import { theme } from '@/ui/theme';
 

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import { BAR_WIDTH } from './nav/bar-size';
+import { BAR_WIDTH } from './bar-size';
 
 interface Notice {
   readonly text: string;

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { Suspense, type ReactNode } from 'react';
 import { ClockCap } from './clock-cap';
 import { BackButton } from './link-button';
-import { WHOLE_HEIGHT } from './nav/bar-size';
+import { WHOLE_HEIGHT } from './bar-size';
 import { WordsHere } from './words-here';
 
 /** The frame every view but the Tide shares: name, menu, clock, then the view. */

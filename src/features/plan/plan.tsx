@@ -5,6 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import type { PlanSearch } from '@/shop/plan/search';
 import type { PlanView, WeekService } from '@/server/plan/view';
 import { clockText, dateText } from '@/ui/format';
 import { useWidth } from '@/ui/use-width';
@@ -136,13 +137,22 @@ function NotOpen(props: {
   );
 }
 
+/** What a service that nobody asked for yet begins with. */
+const NEW_SERVICE = { demand: null, day: null, nearest: null };
+
+/** What the service that is looked at begins with when it is changed. */
+const changeOf = (view: PlanView, service: WeekService | null, answer: PlanSearch | null) => ({
+  demand: view.demands.find((one) => one.id === service?.demandId) ?? null,
+  day: service?.date ?? null,
+  nearest: answer?.nearest ?? null,
+});
+
 /** What changed, what is in the way, and services to ask for or change. */
 function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<typeof usePlan> }) {
   const { view, actions, plan } = props;
   const { service, search } = plan;
   const [asking, setAsking] = useState<'new' | 'change' | null>(null);
-  const demand = view.demands.find((one) => one.id === service?.demandId) ?? null;
-  const changing = asking === 'change';
+  const changing = changeOf(view, service, search.answer);
   const [together, setTogether] = useState(false);
   const open = view.services.filter((one) => one.state === 'open');
   return (
@@ -154,7 +164,7 @@ function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<t
         onFeeds={plan.planFeeds}
       />
       <Box sx={{ p: 2, display: 'grid', gap: 1 }}>
-        {demand === null ? null : (
+        {changing.demand === null ? null : (
           <Button onClick={() => setAsking('change')}>Change this service</Button>
         )}
         {open.length < 2 ? null : (
@@ -181,9 +191,7 @@ function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<t
       {asking === null ? null : (
         <DemandDialog
           view={view}
-          demand={changing ? demand : null}
-          day={changing ? (service?.date ?? null) : null}
-          nearest={changing ? (search.answer?.nearest ?? null) : null}
+          {...(asking === 'change' ? changing : NEW_SERVICE)}
           actions={actions}
           onClose={() => setAsking(null)}
           onSaved={() => {

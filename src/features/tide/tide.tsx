@@ -10,7 +10,7 @@ import { useAskAnew } from '@/ui/ask-anew';
 import { clockText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
-import { WHOLE_HEIGHT } from '@/ui/nav/bar-size';
+import { WHOLE_HEIGHT } from '@/ui/bar-size';
 import { useShopMinute } from '@/ui/use-clock';
 import { HandsStrip } from './hands-strip';
 import { NEXT_COUNT } from './layout/picture';

@@ -9,7 +9,7 @@ import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { forecastState, loadShop } from '../shop/load-shop';
 import { mixClockOf } from '../mix/batches';
-import { unplannedServices } from '../plan/unplanned';
+import { unplannedServices } from '../unplanned/unplanned';
 import { momentsOf } from '../tide/moments';
 
 /** Every planned moment of hands from now on, in order of time. */

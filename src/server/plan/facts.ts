@@ -1,17 +1,14 @@
 import { type PlanFacts } from '@/shop/plan/facts';
-import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
 import { workingHours, type ShopState } from '@/shop/state';
-import { type DemandRow } from '@/shop/kept/demand';
 import { lineageActs } from '@/core/journal';
 
-import { WISHES, type DemandMethod, type Kitchen, type Weights } from '@/core/planner/week';
+import { WISHES, type Kitchen, type Weights } from '@/core/planner/week';
 
 import { listEquipmentThere } from '@/data';
 import { mixersThere } from '../mix/batches';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { doughFacts } from '../doughs/facts';
-import { methodRows, type MethodRow } from '../doughs/methods';
 import { forecastState } from '../shop/load-shop';
 import { backgroundOf } from './background';
 
@@ -68,25 +65,4 @@ export function kitchenOf(context: ShopContext, state: ShopState): Kitchen {
       bakeMin,
     })),
   };
-}
-
-/** The methods that will do for a demand: those it names, else every one whose cultures the shop has. */
-export function demandMethods(
-  context: ShopContext,
-  state: ShopState,
-  about: { readonly demand: Pick<DemandRow, 'methods'>; readonly dough: DoughFacts },
-): DemandMethod[] {
-  const rows = methodRows(context, state);
-  const { methods } = about.demand;
-  const named = rows.filter((row) => methods.includes(row.id));
-  const all = named.length > 0 ? named : rows;
-  return all
-    .filter((row) => hasSources(row, about.dough))
-    .map(({ id, versionId, method }) => ({ key: id, versionId, method }));
-}
-
-function hasSources({ method }: MethodRow, { sources }: DoughFacts): boolean {
-  return method.dough.leavens.every(
-    (leaven) => leaven.made.by === 'yeast' || sourceFor(leaven, sources) !== null,
-  );
 }

@@ -19,11 +19,11 @@ import { bandsOf } from '@/shop/tide/bands';
 import type { Moment } from '@/shop/hands/moment';
 import { momentsOf } from '../tide/moments';
 import { wantedOf } from '@/shop/plan/needs-of-shop';
-import { demandMethods, planFacts } from './facts';
+import { demandMethods } from '../doughs/demand-methods';
+import { planFacts } from './facts';
 import { feedsWanted, type FeedWanted } from './keep-alive';
 import type { Occurrence } from '@/shop/plan/occurrences';
-import { liveBakes } from '@/shop/plan/open-services';
-import { openOccurrences } from './unplanned';
+import { liveBakes, openOccurrences } from '@/shop/plan/open-services';
 import { sinceYesterday, type PlanChange } from './since-yesterday';
 
 /** A service of the week: baked, planned, or still without a plan. */
@@ -105,7 +105,7 @@ export function planView(context: ShopContext): PlanView {
       return { fromMs, closed: isClosedOn(fromMs, state.closed, shop.timeZone) };
     }),
     worked: workedSpans(nowMs, DAYS_AHEAD + 1, workingHours(state), shop.timeZone),
-    services: servicesOf(context, state, { forecast, bakes, span, changes }),
+    services: servicesOf(context, state, { forecast, bakes, demands, span, changes }),
     hands: moments.map(({ atMs, tense }) => ({ atMs, tense })),
     fullest: fullestOf(state, forecast, { fromMs: nowMs, toMs: span.toMs }),
     changes,
@@ -138,11 +138,12 @@ function servicesOf(
   about: {
     readonly forecast: ReturnType<typeof forecastState>;
     readonly bakes: readonly Bake[];
+    readonly demands: readonly DemandRow[];
     readonly span: { readonly fromMs: number; readonly toMs: number };
     readonly changes: readonly PlanChange[];
   },
 ): WeekService[] {
-  const { forecast, bakes, span, changes } = about;
+  const { forecast, bakes, demands, span, changes } = about;
   const live = liveBakes(state);
   const inSight = bakes.filter(
     (bake) => live.has(bake.id) && bake.readyToMs > span.fromMs && bake.readyFromMs < span.toMs,
@@ -164,7 +165,7 @@ function servicesOf(
       changed: changes.some((one) => one.bakeId === bake.id),
     };
   });
-  const open = openOccurrences(context, state, { bakes, toMs: span.toMs }).map(openService);
+  const open = openOccurrences(demands, state, { bakes, toMs: span.toMs }).map(openService);
   return [...planned, ...open].sort((a, b) => a.fromMs - b.fromMs);
 }
 

@@ -1,4 +1,4 @@
-import { unplannedServices } from '../plan/unplanned';
+import { unplannedServices } from '../unplanned/unplanned';
 import { firstQuestions } from '../begin/begin-shop';
 import { workingHours } from '@/shop/state';
 import { MS_PER_HOUR, unitsOf } from '@/core/units';

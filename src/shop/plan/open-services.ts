@@ -1,7 +1,8 @@
 import type { ShopState } from '../state';
 import type { Bake } from '../kept/bake';
 
-import type { Occurrence } from './occurrences';
+import type { DemandRow } from '../kept/demand';
+import { occurrencesOf, type Occurrence } from './occurrences';
 
 /** The bake that meets a day of a demand; null where none is planned or was done. */
 export function bakeFor(
@@ -38,4 +39,16 @@ export function isOpen(
 export function liveBakes({ folded }: Pick<ShopState, 'folded'>): ReadonlySet<string> {
   const ids = [...folded.plan, ...folded.done].map((one) => one.bakeId);
   return new Set(ids.filter((id): id is string => id !== null));
+}
+
+/** The days of demands that no plan was taken for, from now on, the earliest first. */
+export function openOccurrences(
+  demands: readonly DemandRow[],
+  state: Pick<ShopState, 'folded' | 'nowMs' | 'shop'>,
+  of: { readonly bakes: readonly Bake[]; readonly toMs: number },
+): Occurrence[] {
+  const ahead = { fromMs: state.nowMs, toMs: of.toMs };
+  return occurrencesOf(demands, ahead, state.shop.timeZone).filter(
+    (one) => one.readyFromMs > state.nowMs && isOpen(one, of.bakes, state),
+  );
 }

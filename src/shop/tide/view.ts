@@ -1,4 +1,4 @@
-import type { Unplanned } from '../plan/unplanned';
+import type { Unplanned } from '../unplanned';
 import type { FirstQuestions } from '../begin/first-questions';
 import type { Risk } from './risk';
 import type { ClockReading } from '../clock';

@@ -8,7 +8,7 @@ import { usePathname } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { useAppearance } from '../appearance';
 import { rem } from '../rem';
-import { BAR_HEIGHT, BAR_WIDTH } from './bar-size';
+import { BAR_HEIGHT, BAR_WIDTH } from '../bar-size';
 import { BarMark } from './bar-mark';
 import { useNavKeys } from './use-nav-keys';
 import { BAR, viewAt } from './views';

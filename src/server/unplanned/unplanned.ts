@@ -4,28 +4,15 @@ import type { DemandMethod } from '@/core/planner/week';
 import { addHours } from '@/core/units';
 import { listDemands } from '@/data';
 import type { Bake } from '@/shop/kept/bake';
-import { occurrencesOf, type Occurrence } from '@/shop/plan/occurrences';
-import { isOpen } from '@/shop/plan/open-services';
-import type { Unplanned } from '@/shop/plan/unplanned';
+import { openOccurrences } from '@/shop/plan/open-services';
+import type { Unplanned } from '@/shop/unplanned';
 import { workingHours, type ShopState } from '@/shop/state';
 import type { ShopContext } from '../context';
 import { doughFacts } from '../doughs/facts';
-import { demandMethods } from './facts';
+import { demandMethods } from '../doughs/demand-methods';
 
 /** Days ahead in which a service stands on the Tide, the hands’ list and in the calendar before it is planned. */
 const DAYS_AHEAD = 7;
-
-/** The days of demands that no plan was taken for, the earliest first. */
-export function openOccurrences(
-  context: ShopContext,
-  state: ShopState,
-  of: { readonly bakes: readonly Bake[]; readonly toMs: number },
-): Occurrence[] {
-  const ahead = { fromMs: state.nowMs, toMs: of.toMs };
-  return occurrencesOf(listDemands(context.db), ahead, state.shop.timeZone).filter(
-    (one) => one.readyFromMs > state.nowMs && isOpen(one, of.bakes, state),
-  );
-}
 
 /** The services of the coming days that nobody has planned yet, each with the hour by which it has to be. */
 export function unplannedServices(
@@ -34,7 +21,7 @@ export function unplannedServices(
   bakes: readonly Bake[],
 ): Unplanned[] {
   const toMs = addHours(state.nowMs, DAYS_AHEAD * 24);
-  const open = openOccurrences(context, state, { bakes, toMs });
+  const open = openOccurrences(listDemands(context.db), state, { bakes, toMs });
   if (open.length === 0) return [];
   const dough = doughFacts(context, state);
   const demands = new Map(listDemands(context.db).map((one) => [one.id, one]));

@@ -9,9 +9,9 @@ import { handsList } from '../hands-list/hands-list';
 import { loadShop } from '../shop/load-shop';
 import { ensureShop } from '../shop/new-shop';
 import { tideView } from '../tide';
-import { skipDemandDay, stateDemand, withdrawDemand } from './demands';
+import { skipDemandDay, stateDemand, withdrawDemand } from '../plan/demands';
 import { unplannedServices } from './unplanned';
-import { planView } from './view';
+import { planView } from '../plan/view';
 
 const ZONE = 'Europe/Oslo';
 const NOW = Date.parse('2026-11-23T09:00:00+01:00');
