@@ -10,15 +10,15 @@ import '@/ui/fonts';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
 import { figureUnits } from './figure-units';
-import { BAR_HEIGHT, BAR_WIDTH } from '@/ui/bar-size';
+import { BAR_HEIGHT } from '@/ui/bar-size';
 import { ViewBar } from '@/ui/nav/view-bar';
 import { theme } from '@/ui/theme';
 
 /** The bar beside the view; on a phone under it, where the thumb is. */
 const HOUSE = {
   display: { sm: 'grid' },
-  gridTemplateColumns: { sm: `${BAR_WIDTH}px minmax(0, 1fr)` },
-  pb: { xs: `${BAR_HEIGHT}px`, sm: 0 },
+  gridTemplateColumns: { sm: 'auto minmax(0, 1fr)' },
+  '&:has(> nav)': { pb: { xs: `${BAR_HEIGHT}px`, sm: 0 } },
   '@media print': { display: 'block', pb: 0 },
 };
 
@@ -49,7 +49,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
               <SnackProvider>
                 <Box sx={HOUSE}>
                   <ViewBar />
-                  <Box sx={{ minWidth: 0 }}>{children}</Box>
+                  <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>{children}</Box>
                 </Box>
               </SnackProvider>
             </ShopUnitsProvider>

@@ -8,6 +8,7 @@ export const VIEWS = [
   '/bakes/new',
   '/plan',
   '/hands',
+  '/wall',
   ...CULTURE_VIEWS,
   '/doughs',
   '/doughs/start-poolish-two-days',

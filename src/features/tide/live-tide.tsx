@@ -4,7 +4,7 @@ import type { TideView } from '@/server/tide';
 import { AskAnewProvider } from '@/ui/ask-anew';
 import type { HandsActions } from '@/ui/hands/actions';
 import { Tide } from './tide';
-import { useLiveView } from './use-live-view';
+import { useLiveView } from '../../ui/live/use-live-view';
 
 /** The home view, kept up to date: every act in it asks for its content, not for the page. */
 export function LiveTide(props: { view: TideView; actions: HandsActions }) {

@@ -22,7 +22,7 @@ import { useFrame } from './use-frame';
 import { useTideKeys } from './use-tide-keys';
 import { NoticeLine } from './notice-line';
 import { useNotices } from './use-notices';
-import { useMinuteAsk } from './use-minute-ask';
+import { useMinuteAsk } from '../../ui/live/use-minute-ask';
 
 // What opens on a tap comes after the picture: the first view does not wait for it.
 const StepDialog = dynamic(() => import('@/ui/hands/step-dialog').then((one) => one.StepDialog), {

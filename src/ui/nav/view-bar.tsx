@@ -11,7 +11,7 @@ import { rem } from '../rem';
 import { BAR_HEIGHT, BAR_WIDTH } from '../bar-size';
 import { BarMark } from './bar-mark';
 import { useNavKeys } from './use-nav-keys';
-import { BAR, viewAt } from './views';
+import { BAR, BARE, viewAt } from './views';
 
 // What opens on a tap comes when it is first asked for: no view waits for it.
 const MoreSheet = dynamic(() => import('./more-sheet').then((one) => one.MoreSheet), {
@@ -23,7 +23,8 @@ const FindDialog = dynamic(() => import('./find-dialog').then((one) => one.FindD
 
 /** The views by name beside every view, at the thumb on a phone. */
 export function ViewBar() {
-  const current = viewAt(usePathname());
+  const path = usePathname();
+  const current = viewAt(path);
   const [open, setOpen] = useState<'more' | 'find' | null>(null);
   const [asked, setAsked] = useState(false);
   const show = (what: 'more' | 'find') => {
@@ -35,6 +36,7 @@ export function ViewBar() {
   // A look by the clock follows it in every view.
   useAppearance();
   const inBar = BAR.some((view) => view === current);
+  if (BARE.has(path)) return null;
   return (
     <Box component="nav" aria-label="Views" className="no-print" sx={FRAME}>
       {BAR.map((view) => (

@@ -38,6 +38,7 @@ export const MORE: readonly { readonly name: string; readonly views: readonly Na
       { href: '/day', name: 'The day', says: 'the Tide as tables, to print', key: 'y' },
       { href: '/hands', name: 'Hands', says: 'who does what when; calendar file', key: 'h' },
       { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards', key: 'n' },
+      { href: '/wall', name: 'Wall', says: 'large, for a screen nobody touches', key: 'v' },
       { href: '/labels', name: 'Labels', says: 'a lot by its code; what was printed', key: 'b' },
     ],
   },
@@ -82,3 +83,6 @@ export function viewAt(path: string): NamedView | null {
   );
   return fits.sort((a, b) => b.length - a.length)[0]?.view ?? null;
 }
+
+/** Views that fill their screen: no bar stands beside them. */
+export const BARE: ReadonlySet<string> = new Set(['/wall']);
