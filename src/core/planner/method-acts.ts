@@ -225,7 +225,7 @@ function restOf(
 /** Balled a second time half-way to the service: tight again, part of the bubbles gone. */
 function balledAgain(lotId: string, fromMs: number, readyMs: number): BakeStep {
   return {
-    atMs: (fromMs + readyMs) / 2,
+    atMs: Math.round((fromMs + readyMs) / 2),
     act: { kind: 'work', lotId, act: 'ball again', gasKept: GAS_KEPT_BALLING },
   };
 }
