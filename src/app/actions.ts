@@ -107,6 +107,8 @@ export const withdrawDemandAction = sent('withdrawDemand');
 export const skipDemandDayAction = sent('skipDemandDay');
 /** Says whose hands a planned step is for. */
 export const assignStepAction = sent('assignStep');
+/** Notes what is there of an ingredient, or what a kilo costs. */
+export const noteStockAction = sent('noteStock');
 /** Saves who is there when, and the closing days. */
 export const changeHoursAction = sent('changeHours');
 /** Sets what plans are weighed by. */

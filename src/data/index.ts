@@ -81,6 +81,7 @@ export {
   listMixCards,
   type MixCardRow,
 } from './mix-card-repository';
+export { listStock, saveStock, type StockNote } from './stock-repository';
 export { listDemands, oneDemand, saveDemand, saveDemandSkip } from './demand-repository';
 export {
   listClosingDays,

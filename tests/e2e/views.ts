@@ -9,6 +9,7 @@ export const VIEWS = [
   '/plan',
   '/hands',
   '/wall',
+  '/stock',
   ...CULTURE_VIEWS,
   '/doughs',
   '/doughs/start-poolish-two-days',

@@ -24,7 +24,12 @@ const photos = z.record(
 );
 
 /** Tables that archives of an earlier Olvik do not have. */
-const LATER: ReadonlySet<ArchiveTable> = new Set(['practice_round', 'step_person', 'demand_skip']);
+const LATER: ReadonlySet<ArchiveTable> = new Set([
+  'practice_round',
+  'step_person',
+  'demand_skip',
+  'stock',
+]);
 
 function tableSchema(name: ArchiveTable): z.ZodType {
   const rows = z.array(rowSchema(name));

@@ -113,6 +113,12 @@ export const ARCHIVE_TABLES = {
   pinned_step: { step_id: 'text' },
   step_person: { step_id: 'text', person: 'text' },
   demand_skip: { demand_id: 'text', date: 'text' },
+  stock: {
+    ingredient_id: 'text',
+    there_g: 'real?',
+    counted_ms: 'int?',
+    price_per_kg: 'real?',
+  },
   learning_reset: { culture: 'text', from_ms: 'int' },
   printed_label: {
     id: 'text',

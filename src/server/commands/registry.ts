@@ -17,6 +17,7 @@ import { changeEquipment, removeEquipment, troubleProbe } from '../shop/equipmen
 import { openSack, takeSackBack } from '../shop/flour-lots';
 import { actOnLot, doStep } from '../hands/hands';
 import { takeMove } from '../hold/take-move';
+import { noteStock } from '../stock/note-stock';
 import { printLabels } from '../labels/print';
 import { resetLearned, undoReset } from '../learned/learned';
 import { logLook } from '../hands/look';
@@ -75,6 +76,7 @@ export const COMMANDS = {
   takeThaw,
   printLabels,
   openSack,
+  noteStock,
   takeSackBack: (context: ShopContext, id: unknown) => takeSackBack(context, String(id)),
   keepBackup: (context: ShopContext) => keepBackup(context, Date.now()),
   markCard,

@@ -38,6 +38,12 @@ export const MORE: readonly { readonly name: string; readonly views: readonly Na
       { href: '/day', name: 'The day', says: 'the Tide as tables, to print', key: 'y' },
       { href: '/hands', name: 'Hands', says: 'who does what when; calendar file', key: 'h' },
       { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards', key: 'n' },
+      {
+        href: '/stock',
+        name: 'To buy',
+        says: 'what the plans take, what is there, costs',
+        key: 'k',
+      },
       { href: '/wall', name: 'Wall', says: 'large, for a screen nobody touches', key: 'v' },
       { href: '/labels', name: 'Labels', says: 'a lot by its code; what was printed', key: 'b' },
     ],

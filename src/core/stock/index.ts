@@ -1,0 +1,1 @@
+export { reachOf, type Reach, type Weighed } from './stock';
