@@ -5,6 +5,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
+import { atWallMinute } from '@/core/units';
 import type { Moment, TideView } from '@/server/tide';
 import { massText, momentText, tempText } from '@/ui/format';
 import { chanceText } from '@/ui/odds/odds-text';
@@ -23,6 +24,9 @@ export function Day({ view }: { view: TideView }) {
   );
   const coming = view.strands.filter((strand) => strand.tense === 'planned');
   const places = new Map(view.bands.map((band) => [band.placeId, band.name]));
+  const planned = view.moments.filter((moment) => moment.tense === 'planned');
+  const endMs = endOfDay(clock.nowMs, units.timeZone);
+  const isToday = (moment: Moment) => (moment.plannedMs ?? moment.atMs) < endMs;
   return (
     <Box
       className="print-sheet"
@@ -30,19 +34,8 @@ export function Day({ view }: { view: TideView }) {
     >
       <RefreshWhenKnown waits={view.services.some((one) => one.odds?.settled === false)} />
       <PrintButton what="the day" />
-      <Sheet
-        title="To do"
-        heads={['When', 'What', 'How much', 'Where', 'Peak']}
-        rows={view.moments
-          .filter((moment) => moment.tense === 'planned')
-          .map((moment) => [
-            at(moment.plannedMs),
-            moment.title,
-            amountsOf(moment, view),
-            places.get(moment.placeId ?? '') ?? moment.foot,
-            peakOf(moment),
-          ])}
-      />
+      <ToDo title="To do today" moments={planned.filter(isToday)} view={view} />
+      <Services view={view} />
       <Sheet
         title="Standing there now"
         heads={['Lot', 'Code', 'Where', 'Opens', 'Best', 'Closes', '8 in 10']}
@@ -53,6 +46,11 @@ export function Day({ view }: { view: TideView }) {
           ...windowCells(strand.window, at),
         ])}
       />
+      <ToDo
+        title="To do later"
+        moments={planned.filter((moment) => !isToday(moment))}
+        view={view}
+      />
       <Sheet
         title="To come"
         heads={['Lot', 'Code', 'From', 'Opens', 'Best', 'Closes', '8 in 10']}
@@ -62,19 +60,6 @@ export function Day({ view }: { view: TideView }) {
           at(strand.startMs),
           ...windowCells(strand.window, at),
         ])}
-      />
-      <Sheet
-        title="Services"
-        heads={['Service', 'From', 'To', 'Balls wanted', 'Balls ready all through']}
-        rows={view.services
-          .filter((service) => service.toMs > clock.nowMs)
-          .map((service) => [
-            service.name,
-            at(service.fromMs),
-            at(service.toMs),
-            String(service.wanted),
-            service.odds === null ? 'baked' : chanceText(service.odds),
-          ])}
       />
       <Sheet
         title="Places"
@@ -99,6 +84,65 @@ export function Day({ view }: { view: TideView }) {
           .map((moment) => [at(moment.atMs), moment.title, moment.by ?? ''])}
       />
     </Box>
+  );
+}
+
+/** A day's work ends so long after midnight. */
+const NIGHT_ENDS_MIN = 4 * 60;
+
+/** The end of the day's work: the next 04:00 by the shop's clock. */
+function endOfDay(nowMs: number, timeZone: string): number {
+  const today = atWallMinute(nowMs, 0, NIGHT_ENDS_MIN, timeZone);
+  return nowMs < today ? today : atWallMinute(nowMs, 1, NIGHT_ENDS_MIN, timeZone);
+}
+
+/** What the hands do, with what it takes. */
+function ToDo(props: { title: string; moments: readonly Moment[]; view: TideView }) {
+  const { title, moments, view } = props;
+  const { clock, units } = view;
+  const places = new Map(view.bands.map((band) => [band.placeId, band.name]));
+  return (
+    <Sheet
+      title={title}
+      heads={['When', 'What', 'Who', 'How much', 'Where', 'Peak']}
+      rows={moments.map((moment) => {
+        const place = places.get(moment.placeId ?? '');
+        const takes = [amountsOf(moment, view), place === undefined ? moment.foot : ''];
+        return [
+          momentText(moment.plannedMs ?? moment.atMs, clock.nowMs, units.timeZone),
+          moment.title,
+          moment.by ?? '',
+          takes.filter((one) => one !== '').join('; '),
+          place ?? '',
+          peakOf(moment),
+        ];
+      })}
+    />
+  );
+}
+
+/** The services to come, those that want a plan among them. */
+function Services({ view }: { view: TideView }) {
+  const { clock, units } = view;
+  const at = (atMs: number) => momentText(atMs, clock.nowMs, units.timeZone);
+  const services = view.services
+    .filter((service) => service.toMs > clock.nowMs)
+    .map((one) => ({
+      ...{ atMs: one.fromMs, name: one.name, toMs: one.toMs, wanted: one.wanted },
+      says: one.odds === null ? 'baked' : chanceText(one.odds),
+    }));
+  const open = view.unplanned.map((one) => ({
+    ...{ atMs: one.fromMs, name: one.name, toMs: one.toMs, wanted: one.balls },
+    says: one.planBy === null ? 'no plan' : `no plan; choose by ${at(one.planBy.atMs)}`,
+  }));
+  return (
+    <Sheet
+      title="Services"
+      heads={['Service', 'From', 'To', 'Balls wanted', 'Balls ready all through']}
+      rows={[...services, ...open]
+        .sort((a, b) => a.atMs - b.atMs)
+        .map((one) => [one.name, at(one.atMs), at(one.toMs), String(one.wanted), one.says])}
+    />
   );
 }
 
@@ -145,7 +189,15 @@ function Sheet(props: {
   const { title, heads, rows } = props;
   return (
     <Box component="section" aria-label={title} sx={{ mb: 3, overflowX: 'auto' }}>
-      <Typography variant="h2" gutterBottom>
+      <Typography
+        variant="h2"
+        sx={{
+          minHeight: 48,
+          display: 'flex',
+          alignItems: 'center',
+          '@media print': { minHeight: 0 },
+        }}
+      >
         {title}
       </Typography>
       {rows.length === 0 ? (
