@@ -25,13 +25,31 @@ export function Wall({ view, stale }: { view: TideView; stale: boolean }) {
     <Box
       component="main"
       data-scheme={modeAtHour(wallTime(nowMs, timeZone).hour)}
-      sx={{ minHeight: '100dvh', background: 'var(--flour)', color: 'var(--ink)', p: 4 }}
+      sx={{
+        minHeight: '100dvh',
+        overflow: 'hidden',
+        background: 'var(--flour)',
+        color: 'var(--ink)',
+        p: { xs: 2, md: 4 },
+      }}
     >
       <Box
         style={{ transform: `translate(${x}px, ${y}px)` }}
-        sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '1.6fr 1fr' } }}
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1.6fr) minmax(0, 1fr)' },
+        }}
       >
-        <Box sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'baseline', gap: 3 }}>
+        <Box
+          sx={{
+            gridColumn: '1 / -1',
+            display: 'flex',
+            flexWrap: 'wrap',
+            alignItems: 'baseline',
+            columnGap: 3,
+          }}
+        >
           <Box component="h1" className="name" sx={{ m: 0, fontSize: rem(96), lineHeight: 1 }}>
             {clockText(nowMs, timeZone)}
           </Box>
