@@ -17,8 +17,9 @@ test('through a year on its way to be typed it comes back as it was', () => {
 });
 
 test('what is no hour takes nothing along', () => {
-  expect(beginningAt(service, '')).toEqual({ readyFrom: '' });
+  expect(beginningAt(service, '').readyTo).toBe(service.readyTo);
   expect(beginningAt({ ...service, readyTo: '' }, '2026-11-28T18:00')).toEqual({
     readyFrom: '2026-11-28T18:00',
+    readyTo: '',
   });
 });

@@ -1,3 +1,4 @@
+import { endKept } from '@/ui/fields/kept-span';
 import { toLocalText } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 
@@ -24,15 +25,10 @@ export interface BakeFields {
 }
 
 /** A service that begins at another hour ends as much later or sooner: it stays as long as it was. */
-export function beginningAt(fields: BakeFields, readyFrom: string): Partial<BakeFields> {
-  const wallMs = (text: string) => Date.parse(`${text}Z`);
-  const endMs = wallMs(fields.readyTo) + wallMs(readyFrom) - wallMs(fields.readyFrom);
-  // What is on its way to an hour, or never was one, takes nothing along.
-  if (!Number.isFinite(endMs) || Math.abs(endMs) > MOST_MS) return { readyFrom };
-  return { readyFrom, readyTo: new Date(endMs).toISOString().slice(0, 16) };
-}
-/** What a calendar writes with four figures of a year, ms. */
-const MOST_MS = 2.5e14;
+export const beginningAt = (fields: BakeFields, readyFrom: string): Partial<BakeFields> => ({
+  readyFrom,
+  readyTo: endKept({ from: fields.readyFrom, to: fields.readyTo }, readyFrom),
+});
 
 /** The moments a baker can hold. */
 export type HeldField = 'poolishAt' | 'mixAt' | 'ballAt';

@@ -15,6 +15,7 @@ import type { FirstQuestions } from '@/shop/begin/first-questions';
 import type { Outcome } from '@/shop/outcome';
 import { FigureField } from '@/ui/fields/figure-field';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
+import { endKept } from '@/ui/fields/kept-span';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { newBatch } from '@/ui/hands/use-act';
 import { rem } from '@/ui/rem';
@@ -96,7 +97,12 @@ export function BeginShop(props: {
               name="readyFrom"
               value={answers.readyFrom}
               error={wrong['readyFrom']}
-              onChange={(readyFrom) => set({ readyFrom })}
+              onChange={(readyFrom) =>
+                set({
+                  readyFrom,
+                  readyTo: endKept({ from: answers.readyFrom, to: answers.readyTo }, readyFrom),
+                })
+              }
             />
             <WallTimeField
               label="To"

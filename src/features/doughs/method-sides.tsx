@@ -13,6 +13,7 @@ import type { DoughsView } from '@/server/doughs/view';
 import { dateText, momentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
+import { endKept } from '@/ui/fields/kept-span';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import type { DoughActions } from './dough-actions';
 import { FloursOfDough } from './flours-of-dough';
@@ -105,7 +106,12 @@ function Hours({ working, view }: { working: Working; view: DoughsView }) {
         label="Ready from"
         name="readyFrom"
         value={wish.readyFrom}
-        onChange={(readyFrom) => setWish({ readyFrom })}
+        onChange={(readyFrom) =>
+          setWish({
+            readyFrom,
+            readyTo: endKept({ from: wish.readyFrom, to: wish.readyTo }, readyFrom),
+          })
+        }
       />
       <WallTimeField
         label="Ready to"

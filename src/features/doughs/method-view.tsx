@@ -1,18 +1,21 @@
 'use client';
 
 import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { noMethodPlanSentence } from '@/shop/doughs/method-request';
 import type { DoughsView } from '@/server/doughs/view';
-import { clockText } from '@/ui/format';
+import { endKept } from '@/ui/fields/kept-span';
+import { clockText, dateText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
+import { toLocalText } from '@/core/units';
 import type { DoughActions } from './dough-actions';
 import { DoughsTells } from './doughs-tells';
 import { FormulaPanel } from './formula-panel';
 import { MethodFoot } from './method-foot';
 import { MethodSides } from './method-sides';
-import { useMethod } from './use-method';
+import { useMethod, type Working } from './use-method';
 
 /** One method on one screen: its formula with its flows, its stages, share, endurance, batches, and the act. */
 export function MethodView({ view, actions }: { view: DoughsView; actions: DoughActions }) {
@@ -59,7 +62,12 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
             />
           )}
           {wrong === null ? null : (
-            <Alert severity="warning" data-testid="refusal" sx={{ m: 2 }}>
+            <Alert
+              severity="warning"
+              data-testid="refusal"
+              sx={{ m: 2 }}
+              action={<ReadyFrom working={working} timeZone={units.timeZone} />}
+            >
               {wrong} Nothing was lost.
             </Alert>
           )}
@@ -68,5 +76,21 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
       </Box>
       <MethodFoot working={working} opened={opened} facts={facts} actions={actions} wrong={wrong} />
     </ViewFrame>
+  );
+}
+
+/** The nearest hour at which it can be planned, one tap away; nothing where another hour mends nothing. */
+function ReadyFrom({ working, timeZone }: { working: Working; timeZone: string }) {
+  const { answer, wish, setWish, refused } = working;
+  if (refused !== null || answer?.kind !== 'infeasible' || answer.earliestReadyMs === null) {
+    return null;
+  }
+  const readyFrom = toLocalText(answer.earliestReadyMs, timeZone).slice(0, 16);
+  const readyTo = endKept({ from: wish.readyFrom, to: wish.readyTo }, readyFrom);
+  return (
+    <Button size="small" onClick={() => setWish({ readyFrom, readyTo })}>
+      Ready {dateText(answer.earliestReadyMs, timeZone)}{' '}
+      {clockText(answer.earliestReadyMs, timeZone)}
+    </Button>
   );
 }

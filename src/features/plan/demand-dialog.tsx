@@ -16,6 +16,7 @@ import type { DemandRow, PlanView } from '@/server/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { dateText } from '@/ui/format';
 import { useSay } from '@/ui/snack';
+import { endKept } from '@/ui/fields/kept-span';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { changedForm, newForm, type DemandForm } from './demand-form';
 import type { PlanActions } from './plan-actions';
@@ -109,7 +110,12 @@ export function DemandDialog(props: {
           name="readyFrom"
           value={form.readyFrom}
           error={wrong['readyFrom']}
-          onChange={(readyFrom) => set({ readyFrom })}
+          onChange={(readyFrom) =>
+            set({
+              readyFrom,
+              readyTo: endKept({ from: form.readyFrom, to: form.readyTo }, readyFrom),
+            })
+          }
         />
         <WallTimeField
           label="To"
