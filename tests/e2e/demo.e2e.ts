@@ -76,9 +76,9 @@ test('the paper is pulled by the finger and back with Esc, moments are walked th
   const firstTicks = () =>
     page.$$eval('main svg text', (texts) => texts.map((one) => one.textContent).join(' '));
   const before = await firstTicks();
-  await page.mouse.move(900, 590);
+  await page.mouse.move(900, 500);
   await page.mouse.down();
-  for (let i = 1; i <= 6; i += 1) await page.mouse.move(900 - i * 40, 590);
+  for (let i = 1; i <= 6; i += 1) await page.mouse.move(900 - i * 40, 500);
   await page.mouse.up();
   expect(await firstTicks()).not.toBe(before);
   await page.keyboard.press('Escape');
