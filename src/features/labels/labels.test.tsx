@@ -1,0 +1,59 @@
+/** @jest-environment jsdom */
+import { screen } from '@testing-library/react';
+import { fieldNamed, GRAMS, shown, SIX_MS } from '../../../tests/fixtures/shown';
+import type { LabelsView } from '@/server/labels/print';
+import { Labels } from './labels';
+
+const push = jest.fn();
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
+
+const view = (changes: Partial<LabelsView> = {}): LabelsView => ({
+  units: GRAMS,
+  nowMs: SIX_MS,
+  shopName: 'Slip Four',
+  codes: ['S-G21', 'P1126-1'],
+  printed: [],
+  ...changes,
+});
+
+beforeEach(() => push.mockClear());
+
+test.each([
+  ['its code', 'S-G21', '/lots/S-G21'],
+  ['small letters and spaces', '  s-g21 ', '/lots/S-G21'],
+])('a lot is opened by %s', async (_, typed, address) => {
+  const { user } = shown(<Labels view={view()} />);
+  await user.type(fieldNamed('code'), `${typed}{Enter}`);
+  expect(push).toHaveBeenCalledWith(address);
+});
+
+test('a code of no lot is named, with one that would do; typing again takes the word away', async () => {
+  const { user } = shown(<Labels view={view()} />);
+  await user.type(fieldNamed('code'), 'X-1{Enter}');
+  expect((await screen.findByTestId('refusal')).textContent).toBe(
+    'Code: “X-1” is no lot of this shop. Allowed: a code from a label, such as P1126-1.',
+  );
+  expect(push).not.toHaveBeenCalled();
+  await user.type(fieldNamed('code'), '2');
+  expect(screen.queryByTestId('refusal')).toBeNull();
+});
+
+test('what was printed stands in a table, each lot one tap away; nothing yet says how to begin', () => {
+  const label = {
+    ...{
+      id: 'l1',
+      atMs: SIX_MS - 3_600_000,
+      lotId: 'C-D7',
+      copies: 2,
+      sizeName: 'Roll 62 × 40 mm',
+    },
+    content: { name: 'Drift', lines: [{ what: 'weight', says: '670 g' }] },
+  };
+  const { unmount } = shown(<Labels view={view({ printed: [label] as never })} />);
+  expect(screen.getByRole('link', { name: 'Drift C-D7' }).getAttribute('href')).toBe('/lots/C-D7');
+  expect(screen.getByRole('table').textContent).toContain('05:10');
+  expect(screen.getByRole('table').textContent).toContain('weight 670 g');
+  unmount();
+  shown(<Labels view={view()} />);
+  expect(document.body.textContent).toContain('open the lot and choose Label');
+});
