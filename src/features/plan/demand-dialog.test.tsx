@@ -1,0 +1,125 @@
+/** @jest-environment jsdom */
+import { fireEvent, screen } from '@testing-library/react';
+import type { ComponentProps } from 'react';
+import { fieldNamed, GRAMS, pressable, shown, SIX_MS } from '../../../tests/fixtures/shown';
+import { LIBRARY } from '@/core/methods';
+import type { DemandRow, PlanView } from '@/server/plan/view';
+import { DemandDialog } from './demand-dialog';
+
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
+
+const view = {
+  units: GRAMS,
+  nowMs: SIX_MS,
+  days: [{ fromMs: SIX_MS - 22_200_000 }, { fromMs: SIX_MS + 64_200_000 }],
+  methods: LIBRARY.slice(0, 2).map(({ id, method }) => ({ key: `start-${id}`, method })),
+} as unknown as PlanView;
+
+const FRIDAY: DemandRow = {
+  id: 'friday',
+  name: 'Friday',
+  createdMs: 0,
+  readyFromMs: Date.parse('2026-12-04T18:00:00+01:00'),
+  readyToMs: Date.parse('2026-12-04T20:00:00+01:00'),
+  balls: 30,
+  perHour: [10, 20],
+  methods: [],
+  weekly: true,
+  withdrawnMs: null,
+  doughs: 1,
+};
+const DONE = { ok: true, value: { id: 'friday', before: null } } as const;
+
+function opened(changes: Partial<ComponentProps<typeof DemandDialog>> = {}) {
+  const actions = {
+    stateDemand: jest.fn(() => Promise.resolve(DONE)),
+    withdrawDemand: jest.fn(() => Promise.resolve(DONE)),
+    skipDemandDay: jest.fn(() => Promise.resolve(DONE)),
+  };
+  const onSaved = jest.fn();
+  const dialog = (
+    <DemandDialog
+      view={view}
+      demand={FRIDAY}
+      day="2026-12-04"
+      nearest={null}
+      actions={actions as never}
+      onClose={() => undefined}
+      onSaved={onSaved}
+      {...changes}
+    />
+  );
+  return { ...shown(dialog), actions, onSaved };
+}
+
+test('a service as it is asked for stands in its fields, hour by hour, and is saved changed', async () => {
+  const { user, actions, onSaved } = opened();
+  expect(fieldNamed('perHour').value).toBe('10 20');
+  await user.clear(fieldNamed('balls'));
+  await user.type(fieldNamed('balls'), '36');
+  await user.clear(fieldNamed('perHour'));
+  await user.type(fieldNamed('perHour'), '16, 20');
+  await user.click(screen.getByTestId('save-demand'));
+  expect(actions.stateDemand).toHaveBeenCalledWith(
+    expect.objectContaining({
+      id: 'friday',
+      readyFrom: '2026-12-04T18:00',
+      readyTo: '2026-12-04T20:00',
+      balls: '36',
+      perHour: ['16', '20'],
+      weekly: true,
+    }),
+  );
+  expect(onSaved).toHaveBeenCalledWith('friday');
+});
+
+test('one day of a weekly service is left out, told, and put back with one tap', async () => {
+  const { user, actions, onSaved } = opened();
+  await user.click(screen.getByRole('button', { name: 'Not on Fri 4 December' }));
+  const skip = { demandId: 'friday', date: '2026-12-04' };
+  expect(actions.skipDemandDay).toHaveBeenCalledWith({ ...skip, skipped: true });
+  await screen.findByText('Friday: not on Fri 4 December.');
+  expect(onSaved).toHaveBeenCalled();
+  // The page shuts the dialog when it is saved; here it lies over the notice.
+  fireEvent.click(await pressable(/^Undo$/));
+  expect(actions.skipDemandDay).toHaveBeenLastCalledWith({ ...skip, skipped: false });
+});
+
+test('what is held once, and what is new, has no day to leave out', () => {
+  const { unmount } = opened({ demand: { ...FRIDAY, weekly: false } });
+  expect(screen.queryByTestId('skip-day')).toBeNull();
+  expect(screen.getByTestId('remove-demand').textContent).toBe('Remove this service');
+  unmount();
+  opened({ demand: null, day: null });
+  expect(screen.queryByTestId('skip-day')).toBeNull();
+  expect(screen.queryByTestId('remove-demand')).toBeNull();
+  expect(fieldNamed('balls').value).toBe('40');
+});
+
+test('removed every week, and put in again', async () => {
+  const { user, actions } = opened();
+  await user.click(screen.getByRole('button', { name: 'Remove it, every week' }));
+  expect(actions.withdrawDemand).toHaveBeenCalledWith('friday', true);
+  fireEvent.click(await pressable(/^Undo$/));
+  expect(actions.withdrawDemand).toHaveBeenLastCalledWith('friday', false);
+});
+
+test('the nearest that fits begins the form; another number of pizzas takes its hours away', () => {
+  opened({ nearest: { laterMs: 3_600_000, balls: 24, doughs: 2 } as never });
+  expect(fieldNamed('balls').value).toBe('24');
+  expect(fieldNamed('doughs').value).toBe('2');
+  expect(fieldNamed('perHour').value).toBe('');
+});
+
+test('methods that will do are marked and sent; a refusal is told at its field', async () => {
+  const sentence = 'Pizzas: 0 is not possible. Allowed: 1 to 2000.';
+  const stateDemand = jest.fn(() =>
+    Promise.resolve({ ok: false, refusals: [{ field: 'balls', sentence }] }),
+  );
+  const { user } = opened({ actions: { stateDemand } as never });
+  const [first] = view.methods;
+  await user.click(screen.getByRole('checkbox', { name: first!.method.name }));
+  await user.click(screen.getByTestId('save-demand'));
+  expect(stateDemand).toHaveBeenCalledWith(expect.objectContaining({ methods: [first!.key] }));
+  expect(await screen.findByText(sentence)).toBeDefined();
+});
