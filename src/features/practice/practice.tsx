@@ -21,6 +21,7 @@ import type { Outcome } from '@/shop/outcome';
 import type { PracticeView } from '@/server/practice/practice';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, spanText } from '@/ui/format';
+import { keyIsTaken } from '@/ui/keys-taken';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
@@ -251,12 +252,10 @@ function useKeys(keys: { judge: (index: number) => void; go: () => void }) {
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (keyIsTaken(event)) return;
       const index = ['1', '2', '3', '4', '5', '6', '7'].indexOf(event.key);
       if (index >= 0) latest.current.judge(index);
-      const taken =
-        event.target instanceof HTMLElement && event.target.closest('button, a') !== null;
-      if (event.key === 'Enter' && !taken) latest.current.go();
+      if (event.key === 'Enter') latest.current.go();
     };
     document.addEventListener('keydown', press);
     return () => document.removeEventListener('keydown', press);
