@@ -33,15 +33,13 @@ const DONE = { ok: true, value: { batch: 'r-1' } } as const;
 /** Answers of the shop, one after the other; what was asked of it. */
 function opened(...answers: readonly object[]) {
   const left = [...answers];
-  const fetched = jest.fn((..._: readonly unknown[]) =>
-    Promise.resolve({ json: () => Promise.resolve(left.shift()) }),
-  );
+  const fetched = jest.fn(() => Promise.resolve({ json: () => Promise.resolve(left.shift()) }));
   global.fetch = fetched as never;
   const undo = jest.fn(() => Promise.resolve(DONE));
   const asked = () =>
-    fetched.mock.calls.map(([address, init]) => ({
+    (fetched.mock.calls as unknown as [string, { body: string }][]).map(([address, init]) => ({
       address,
-      ...(JSON.parse((init as { body: string }).body) as Record<string, unknown>),
+      ...(JSON.parse(init.body) as Record<string, unknown>),
     }));
   return { ...shown(<ReadingsImport view={view} undo={undo} />), asked, undo };
 }
