@@ -23,7 +23,7 @@ test('one is put back to the book, told, and taken back with one tap', async () 
   const [reset, undo] = [done(), done()];
   const { user, askedAnew } = shown(<Learned view={view} reset={reset} undo={undo} />);
   const [row] = view.rows;
-  await user.click(screen.getAllByRole('button', { name: /book|Forget/i })[0]!);
+  await user.click(screen.getAllByRole('button', { name: /^Reset / })[0]!);
   expect(reset).toHaveBeenCalledWith(row!.key);
   await screen.findByText(`${row!.name}: back to the book.`);
   expect(askedAnew).toHaveBeenCalled();
@@ -35,7 +35,7 @@ test('why one can not be put back is said', async () => {
   const refusals = [{ field: null, sentence: 'This was learned anew meanwhile.' }];
   const reset = () => Promise.resolve({ ok: false, refusals } as const);
   const { user } = shown(<Learned view={view} reset={reset} undo={done()} />);
-  await user.click(screen.getAllByRole('button', { name: /book|Forget/i })[0]!);
+  await user.click(screen.getAllByRole('button', { name: /^Reset / })[0]!);
   await screen.findByText('This was learned anew meanwhile.');
 });
 
