@@ -10,8 +10,8 @@ import { YEAST_TYPES } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 
 import { formFields } from '@/ui/fields/form-fields';
-import { WallTimeField } from '@/ui/fields/wall-time-field';
-import { beginningAt, type BakeFields } from './fields';
+import { SpanFields } from '@/ui/fields/span-fields';
+import type { BakeFields } from './fields';
 
 type Field = keyof BakeFields;
 
@@ -31,7 +31,7 @@ export function BakeFieldsForm(props: {
   onChange: (changed: Partial<BakeFields>) => void;
 }) {
   const { view, fields, wrong, onChange } = props;
-  const { figure, choice, hour } = formFields(fields, wrong, onChange, true);
+  const { figure, choice } = formFields(fields, wrong, onChange, true);
   const poolishAt = (poolishPlaceId: string) => {
     const place = view.facts.places.find((one) => one.id === poolishPlaceId);
     const roomC = place === undefined ? 21 : Math.round(2 * tempAt(place, view.facts.nowMs)) / 2;
@@ -60,14 +60,13 @@ export function BakeFieldsForm(props: {
         {figure('balls', 'Balls')}
         {figure('ballG', 'Weight of one', 'mass')}
       </Pair>
-      <WallTimeField
-        label="Ready from"
-        name="readyFrom"
-        value={fields.readyFrom}
-        onChange={(readyFrom) => onChange(beginningAt(fields, readyFrom))}
-        error={wrong['readyFrom']}
+      <SpanFields
+        readyFrom={fields.readyFrom}
+        readyTo={fields.readyTo}
+        labels={['Ready from', 'Ready to']}
+        wrong={wrong}
+        onChange={onChange}
       />
-      {hour('readyTo', 'Ready to')}
       <Pair>
         {choice('poolishPlaceId', 'Poolish stands in', places, poolishAt)}
         {figure('roomC', 'Now there', 'temperature')}

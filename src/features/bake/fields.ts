@@ -1,4 +1,3 @@
-import { endKept } from '@/ui/fields/kept-span';
 import { toLocalText } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 
@@ -23,12 +22,6 @@ export interface BakeFields {
   readonly mixAt: string | null;
   readonly ballAt: string | null;
 }
-
-/** A service that begins at another hour ends as much later or sooner: it stays as long as it was. */
-export const beginningAt = (fields: BakeFields, readyFrom: string): Partial<BakeFields> => ({
-  readyFrom,
-  readyTo: endKept({ from: fields.readyFrom, to: fields.readyTo }, readyFrom),
-});
 
 /** The moments a baker can hold. */
 export type HeldField = 'poolishAt' | 'mixAt' | 'ballAt';

@@ -15,7 +15,7 @@ import type { FirstQuestions } from '@/shop/begin/first-questions';
 import type { Outcome } from '@/shop/outcome';
 import { FigureField } from '@/ui/fields/figure-field';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
-import { endKept } from '@/ui/fields/kept-span';
+import { SpanFields } from '@/ui/fields/span-fields';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { newBatch } from '@/ui/hands/use-act';
 import { rem } from '@/ui/rem';
@@ -92,24 +92,11 @@ export function BeginShop(props: {
               error={wrong['balls']}
               onChange={(balls) => set({ balls })}
             />
-            <WallTimeField
-              label="From"
-              name="readyFrom"
-              value={answers.readyFrom}
-              error={wrong['readyFrom']}
-              onChange={(readyFrom) =>
-                set({
-                  readyFrom,
-                  readyTo: endKept({ from: answers.readyFrom, to: answers.readyTo }, readyFrom),
-                })
-              }
-            />
-            <WallTimeField
-              label="To"
-              name="readyTo"
-              value={answers.readyTo}
-              error={wrong['readyTo']}
-              onChange={(readyTo) => set({ readyTo })}
+            <SpanFields
+              readyFrom={answers.readyFrom}
+              readyTo={answers.readyTo}
+              wrong={wrong}
+              onChange={set}
             />
           </Question>
           <Question number="3" title="Do you keep a starter?">

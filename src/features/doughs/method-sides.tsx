@@ -13,8 +13,7 @@ import type { DoughsView } from '@/server/doughs/view';
 import { dateText, momentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
-import { endKept } from '@/ui/fields/kept-span';
-import { WallTimeField } from '@/ui/fields/wall-time-field';
+import { SpanFields } from '@/ui/fields/span-fields';
 import type { DoughActions } from './dough-actions';
 import { FloursOfDough } from './flours-of-dough';
 import { LeavensPanel } from './leavens-panel';
@@ -102,22 +101,11 @@ function Hours({ working, view }: { working: Working; view: DoughsView }) {
         onChange={(event) => setWish({ name: event.target.value })}
         slotProps={{ htmlInput: { maxLength: 30 } }}
       />
-      <WallTimeField
-        label="Ready from"
-        name="readyFrom"
-        value={wish.readyFrom}
-        onChange={(readyFrom) =>
-          setWish({
-            readyFrom,
-            readyTo: endKept({ from: wish.readyFrom, to: wish.readyTo }, readyFrom),
-          })
-        }
-      />
-      <WallTimeField
-        label="Ready to"
-        name="readyTo"
-        value={wish.readyTo}
-        onChange={(readyTo) => setWish({ readyTo })}
+      <SpanFields
+        readyFrom={wish.readyFrom}
+        readyTo={wish.readyTo}
+        labels={['Ready from', 'Ready to']}
+        onChange={setWish}
       />
       {answer?.kind === 'plan' ? (
         <Typography variant="body2" color="text.secondary">

@@ -16,8 +16,7 @@ import type { DemandRow, PlanView } from '@/server/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { dateText } from '@/ui/format';
 import { useSay } from '@/ui/snack';
-import { endKept } from '@/ui/fields/kept-span';
-import { WallTimeField } from '@/ui/fields/wall-time-field';
+import { SpanFields } from '@/ui/fields/span-fields';
 import { changedForm, newForm, type DemandForm } from './demand-form';
 import type { PlanActions } from './plan-actions';
 
@@ -105,24 +104,11 @@ export function DemandDialog(props: {
       <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr' } }}>
         {text('name', 'Name')}
         {text('balls', 'Pizzas')}
-        <WallTimeField
-          label="From"
-          name="readyFrom"
-          value={form.readyFrom}
-          error={wrong['readyFrom']}
-          onChange={(readyFrom) =>
-            set({
-              readyFrom,
-              readyTo: endKept({ from: form.readyFrom, to: form.readyTo }, readyFrom),
-            })
-          }
-        />
-        <WallTimeField
-          label="To"
-          name="readyTo"
-          value={form.readyTo}
-          error={wrong['readyTo']}
-          onChange={(readyTo) => set({ readyTo })}
+        <SpanFields
+          readyFrom={form.readyFrom}
+          readyTo={form.readyTo}
+          wrong={wrong}
+          onChange={set}
         />
         {text('perHour', 'Pizzas in each hour', 'such as 8 14 14 8; empty: even')}
         {text('doughs', 'Doughs', 'more than 1: each for its own stretch')}

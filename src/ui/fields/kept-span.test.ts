@@ -16,3 +16,8 @@ test('what is half typed takes nothing along', () => {
   }
   expect(endKept({ from: '', to: EVENING.to }, EVENING.from)).toBe(EVENING.to);
 });
+
+test('through a year on its way to be typed it comes back as it was', () => {
+  const odd = { from: '0002-11-27T18:00', to: endKept(EVENING, '0002-11-27T18:00') };
+  expect(endKept(odd, EVENING.from)).toBe(EVENING.to);
+});
