@@ -22,6 +22,7 @@ import { MomentsPanel } from './moments-panel';
 import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { MethodStages } from '@/ui/strand/method-stages';
 import { useBakePlan } from './use-bake-plan';
+import { BAR_HEIGHT } from '@/ui/bar-size';
 import { rem } from '@/ui/rem';
 
 /** A new bake: say how many and when; the grams and the hours follow as it is typed. */
@@ -106,9 +107,6 @@ export function NewBake(props: {
         ) : (
           <>
             <Suspense>
-              <FormulaTable columns={columns} pantry={facts.pantry} units={view.units} />
-            </Suspense>
-            <Suspense>
               <MethodStages
                 plan={plan}
                 service={{
@@ -118,6 +116,9 @@ export function NewBake(props: {
                 timeZone={facts.timeZone}
                 width={Math.max(280, width - 32)}
               />
+            </Suspense>
+            <Suspense>
+              <FormulaTable columns={columns} pantry={facts.pantry} units={view.units} />
             </Suspense>
             <Box
               sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}
@@ -140,6 +141,10 @@ export function NewBake(props: {
                 disabled={busy || planning}
                 sx={{
                   alignSelf: 'end',
+                  // The act stays in sight, over the bar of a phone.
+                  position: 'sticky',
+                  bottom: { xs: BAR_HEIGHT + 12, sm: 16 },
+                  zIndex: 2,
                   justifySelf: { xs: 'stretch', lg: 'end' },
                   width: { lg: 190 },
                   display: 'block',

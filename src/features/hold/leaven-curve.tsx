@@ -9,7 +9,7 @@ import type { HoldScale } from './hold-scale';
 
 const TOP = 74;
 const BOTTOM = 236;
-const HEIGHT = 262;
+const HEIGHT = 226;
 
 /** The lot as it was seen and as it is forecast, with its window and the mix that was planned. */
 export function LeavenCurve(props: {

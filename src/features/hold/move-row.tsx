@@ -13,7 +13,7 @@ import { strandShape } from '@/ui/strand/strand-shape';
 import type { HoldScale } from './hold-scale';
 import { leavenText, moveWords } from './hold-words';
 
-const HEIGHT = 112;
+const HEIGHT = 108;
 const ROPE_Y = 66;
 const LEFT_PX = 330;
 
