@@ -7,9 +7,10 @@ import { PHASE_FILL } from '@/ui/marks/textures';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import type { HoldScale } from './hold-scale';
 
-const TOP = 74;
-const BOTTOM = 236;
+const TOP = 70;
 const HEIGHT = 226;
+/** The line that the level stands on; below it is room for words. */
+const BOTTOM = HEIGHT - 26;
 
 /** The lot as it was seen and as it is forecast, with its window and the mix that was planned. */
 export function LeavenCurve(props: {
