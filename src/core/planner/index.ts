@@ -14,7 +14,6 @@ export { leavensToMake, redosed } from './redose';
 export {
   isClosedOn,
   isWorking,
-  nearestWorking,
   shiftsAround,
   workedSpans,
   type ClosingDays,

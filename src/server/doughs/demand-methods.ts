@@ -9,9 +9,14 @@ import { methodRows, type MethodRow } from './methods';
 export function demandMethods(
   context: ShopContext,
   state: ShopState,
-  about: { readonly demand: Pick<DemandRow, 'methods'>; readonly dough: DoughFacts },
+  about: {
+    readonly demand: Pick<DemandRow, 'methods'>;
+    readonly dough: Pick<DoughFacts, 'sources'>;
+    /** The methods of the shop where they are at hand. */
+    readonly rows?: readonly MethodRow[];
+  },
 ): DemandMethod[] {
-  const rows = methodRows(context, state);
+  const rows = about.rows ?? methodRows(context, state);
   const { methods } = about.demand;
   const named = rows.filter((row) => methods.includes(row.id));
   const all = named.length > 0 ? named : rows;
@@ -20,7 +25,7 @@ export function demandMethods(
     .map(({ id, versionId, method }) => ({ key: id, versionId, method }));
 }
 
-function hasSources({ method }: MethodRow, { sources }: DoughFacts): boolean {
+function hasSources({ method }: MethodRow, { sources }: Pick<DoughFacts, 'sources'>): boolean {
   return method.dough.leavens.every(
     (leaven) => leaven.made.by === 'yeast' || sourceFor(leaven, sources) !== null,
   );

@@ -6,6 +6,7 @@ import { bakesInSight } from '../bakes/bakes-in-sight';
 import { contextOver, type ShopContext } from '../context';
 import { handsIcs } from '../hands-list/files';
 import { handsList } from '../hands-list/hands-list';
+import { changeHours } from '../shop/hours';
 import { loadShop } from '../shop/load-shop';
 import { ensureShop } from '../shop/new-shop';
 import { tideView } from '../tide';
@@ -46,7 +47,7 @@ test('a service nobody has planned says by when, in time for its longest method,
   expect(one!.planBy!.atMs).toBeGreaterThan(NOW);
   const hour = Number(toLocalText(one!.planBy!.atMs, ZONE).slice(11, 13));
   expect(hour).toBeGreaterThanOrEqual(6);
-  expect(hour).toBeLessThan(22);
+  expect(hour).toBeLessThanOrEqual(22);
   // No method of the shop is longer and would still fit.
   const longer = LIBRARY.filter(
     (each) => usualLengthH(each.method) > usualLengthH(method!) && usualLengthH(each.method) < 105,
@@ -119,4 +120,14 @@ test('a service that is held once is not left out but removed; an odd day is ref
   expect(JSON.stringify(once)).toContain('Remove it instead');
   const odd = skipDemandDay(context, { demandId: id, date: 'Friday', skipped: true });
   expect(JSON.stringify(odd)).toContain('Allowed: a day such as 2026-12-04');
+});
+
+test('before a closing day the hour lies on the last worked one', () => {
+  const context = emptyShop();
+  // Monday noon to Thursday noon: the longest begins on a day that nobody works.
+  changeHours(context, { presences: [], closed: { weekdays: [2, 3], dates: [] } });
+  ask(context, 75, { methods: ['start-biga-cold'] });
+  const [one] = unplanned(context);
+  const day = toLocalText(one!.planBy!.atMs, ZONE).slice(0, 10);
+  expect(day).toBe('2026-11-23');
 });

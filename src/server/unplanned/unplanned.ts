@@ -1,14 +1,15 @@
 import { usualLengthH } from '@/core/methods';
-import { nearestWorking } from '@/core/planner';
+import { workedSpans, type Span } from '@/core/planner';
 import type { DemandMethod } from '@/core/planner/week';
-import { addHours } from '@/core/units';
+import { addHours, MS_PER_HOUR } from '@/core/units';
 import { listDemands } from '@/data';
 import type { Bake } from '@/shop/kept/bake';
 import { openOccurrences } from '@/shop/plan/open-services';
 import type { Unplanned } from '@/shop/unplanned';
 import { workingHours, type ShopState } from '@/shop/state';
 import type { ShopContext } from '../context';
-import { doughFacts } from '../doughs/facts';
+import { sourcesOf } from '../doughs/facts';
+import { methodRows } from '../doughs/methods';
 import { demandMethods } from '../doughs/demand-methods';
 
 /** Days ahead in which a service stands on the Tide, the hands’ list and in the calendar before it is planned. */
@@ -23,7 +24,10 @@ export function unplannedServices(
   const toMs = addHours(state.nowMs, DAYS_AHEAD * 24);
   const open = openOccurrences(listDemands(context.db), state, { bakes, toMs });
   if (open.length === 0) return [];
-  const dough = doughFacts(context, state);
+  const dough = { sources: sourcesOf(context, state) };
+  const rows = methodRows(context, state);
+  const { nowMs, shop } = state;
+  const worked = workedSpans(nowMs, DAYS_AHEAD + 1, workingHours(state), shop.timeZone);
   const demands = new Map(listDemands(context.db).map((one) => [one.id, one]));
   return open.map((one) => {
     const demand = demands.get(one.demandId) ?? { methods: [] };
@@ -33,28 +37,37 @@ export function unplannedServices(
       fromMs: one.readyFromMs,
       toMs: one.readyToMs,
       balls: one.balls,
-      planBy: planBy(one.readyFromMs, demandMethods(context, state, { demand, dough }), state),
+      planBy: planBy(one.readyFromMs, demandMethods(context, state, { demand, dough, rows }), {
+        nowMs,
+        worked,
+      }),
     };
   });
 }
+
+const QUARTER_MS = MS_PER_HOUR / 4;
 
 /** The last worked quarter hour at which the longest method that still fits can begin, as it usually is. */
 function planBy(
   fromMs: number,
   methods: readonly DemandMethod[],
-  state: ShopState,
+  at: { readonly nowMs: number; readonly worked: readonly Span[] },
 ): Unplanned['planBy'] {
-  const { nowMs } = state;
   const begins = methods
-    .map(({ method }) => ({
-      method: method.name,
-      atMs: addHours(fromMs, -usualLengthH(method)),
-    }))
-    .filter((one) => one.atMs > nowMs)
+    .map(({ method }) => ({ method: method.name, atMs: addHours(fromMs, -usualLengthH(method)) }))
+    .filter((one) => one.atMs > at.nowMs)
     .sort((a, b) => a.atMs - b.atMs);
   const [longest] = begins;
-  if (longest === undefined) return null;
-  const span = { fromMs: nowMs, toMs: longest.atMs };
-  const atMs = nearestWorking(longest.atMs, span, workingHours(state), state.shop.timeZone);
-  return { ...longest, atMs };
+  return longest === undefined ? null : { ...longest, atMs: lastWorked(longest.atMs, at) };
+}
+
+/** The last worked quarter hour up to an instant; the instant itself where nobody works before it. */
+function lastWorked(
+  wishMs: number,
+  { nowMs, worked }: { readonly nowMs: number; readonly worked: readonly Span[] },
+): number {
+  const span = worked.findLast((one) => one.fromMs <= wishMs);
+  if (span === undefined) return wishMs;
+  const lastMs = Math.floor(Math.min(wishMs, span.toMs) / QUARTER_MS) * QUARTER_MS;
+  return lastMs < Math.max(nowMs, span.fromMs) ? wishMs : lastMs;
 }
