@@ -30,7 +30,7 @@ export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: S
     >
       <TableHead>
         <TableRow>
-          <TableCell>g</TableCell>
+          <TableCell>{units.massUnit}</TableCell>
           <TableCell align="right">Whole dough</TableCell>
           <TableCell align="right">% of flour</TableCell>
           <TableCell align="right">Poolish</TableCell>
