@@ -2,7 +2,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactElement } from 'react';
 import { DOUGH_PANTRY, FLOURS, leaven, PLAIN } from '../../../tests/fixtures/doughs';
 import { blendOf, enduranceOf } from '@/core/flour';
-import { doughColumns, type Dough } from '@/core/formula';
+import { doughColumns, type Dough, type Leaven } from '@/core/formula';
 import { checkRecipe, doughOfRecipe } from '@/core/formula/check';
 import { LIBRARY, methodSchema, type Method } from '@/core/methods';
 import { openShopInMemory } from '@/data';
@@ -196,4 +196,25 @@ test('a recipe becomes a method that the shop can plan: its name, its pieces, a 
     products: [{ count: 8, weightG: expect.closeTo(2127 / 8, 1) }],
   });
   expect(Object.keys(recipe.leavenStays)).toEqual([made.dough.leavens[0]!.id]);
+});
+
+test('water on own flour counts what liquids bring: half of it sparkling, it is the same water', () => {
+  const own = (added: Leaven['added']) => {
+    const dough: Dough = { ...PLAIN, leavens: [leaven('poolish', 0.3, { hydration: 1, added })] };
+    const wet = doughColumns(dough, 4000, { scaleStepG: 1, fineStepG: 0.1 }, DOUGH_PANTRY);
+    const said = words(
+      <FormulaPanel
+        columns={wet}
+        pantry={DOUGH_PANTRY}
+        units={UNITS}
+        held="dough"
+        onHeld={nothing}
+        onEdit={nothing}
+      />,
+    );
+    return /Together.*/.exec(said)?.[0].match(/[\d.]+ %/g);
+  };
+  const plain = own([]);
+  expect(plain?.slice(0, 2)).toEqual(['65 %', '100 %']);
+  expect(own([{ ingredientId: 'sparkling-water', share: 0.5 }])).toEqual(plain);
 });

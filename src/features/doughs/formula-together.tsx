@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Pantry } from '@/core/composition';
+import { totals, type Pantry } from '@/core/composition';
 import type { DoughColumns, DoughRow } from '@/core/formula';
 import { gramsToOunces } from '@/core/units';
 import { useShopUnits } from '@/ui/fields/shop-units';
@@ -17,16 +17,10 @@ export function Together(props: {
   const { columns, widths, pantry, width } = props;
   const units = useShopUnits();
   const [name, whole, column] = widths;
-  const isFlour = (id: string) => pantry.get(id)?.kind === 'flour';
   const own = (of: (row: DoughRow) => number) => {
-    const flourG = columns.rows.reduce(
-      (sum, row) => sum + (isFlour(row.ingredientId) ? of(row) : 0),
-      0,
-    );
-    const waterG = columns.rows.find((row) => row.ingredientId === 'water');
-    return flourG > 0
-      ? `${decimals((100 * (waterG === undefined ? 0 : of(waterG))) / flourG, 1)}`
-      : '–';
+    const grams = Object.fromEntries(columns.rows.map((row) => [row.ingredientId, of(row)]));
+    const { flourG, waterG } = totals(grams, pantry);
+    return flourG > 0 ? decimals((100 * waterG) / flourG, 1) : '–';
   };
   const part = (at: { key: string; width: number; sign: string; massG: number; water: string }) => (
     <Box key={at.key} sx={{ width: at.width, display: 'flex', gap: 0.5 }}>

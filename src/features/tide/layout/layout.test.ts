@@ -227,6 +227,10 @@ describe('tells', () => {
     const [, next] = tellsOf(view, fromLocalText('2026-11-27T07:00', ZONE));
     expect(next).toMatchObject({ question: 'Next, 30 min overdue', alert: true });
   });
+  test('a mix without a leaven is no mix that is not planned', () => {
+    const moments = view.moments.map((one) => ({ ...one, offPeakMinutes: null }));
+    expect(tellsOf({ ...view, moments }, now)[2]?.answer).toBe('No leaven in it');
+  });
   test('in an empty shop say so', () => {
     const empty = { ...view, strands: [], moments: [], services: [] };
     expect(

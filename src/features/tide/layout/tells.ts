@@ -134,7 +134,9 @@ function peakTell(view: TideView, nowMs: number): Shown {
     .slice(0, 2);
   const missed = mixes.find((moment) => !isAtPeak(moment));
   if (mixes.length === 0) {
-    return { question, answer: 'No mix planned', detail: '', alert: false, lotId: null };
+    const mix = view.moments.some((one) => one.tense === 'planned' && one.glyph === 'mix');
+    const answer = mix ? 'No leaven in it' : 'No mix planned';
+    return { question, answer, detail: '', alert: false, lotId: null };
   }
   const shown = missed ?? mixes[0];
   const { timeZone } = view.units;
