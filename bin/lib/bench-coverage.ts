@@ -2,6 +2,8 @@
 import { fed, KEPT_DOUGH, levainPart, raised, yeasted } from '@/core/forecast/calibration/cases';
 import { cellarBiga, coldBiga, poolish } from '@/core/forecast/calibration/table';
 import { drawDoubt, MOMENTS, windowBand, type Moment } from '@/core/forecast/band';
+import { bookSpeedLnSd, MISFIT_LN_SD } from '@/core/forecast/book-speed';
+import { BAKERS_YEAST } from '@/core/forecast/culture-of';
 import { NO_DOUBT, type Doubt } from '@/core/forecast/doubt';
 import { readRequest, runRequest, type MassRequest } from '@/core/forecast/mass-request';
 import { doubtfulRequest } from '@/core/forecast/request-band';
@@ -122,6 +124,22 @@ function kitchen(normal: () => number): {
   return { model, drift };
 }
 
+/** What dose makes a leaven as much faster as another speed and the misfit do, in ln: half of a dose goes into time. */
+const LEAVEN_DOSE_LN_SD = 2 * Math.hypot(0.1, MISFIT_LN_SD);
+
+/** A mass with leavens that are not as forecast, and go into it at the hour at which they were to be ripe. */
+const byTheClock = (request: MassRequest, normal: () => number): MassRequest => ({
+  ...request,
+  seeds: request.seeds.map((seed) => {
+    if (!('made' in seed.source)) return seed;
+    const { made, atH } = seed.source;
+    const plannedH =
+      atH === 'best' ? (readRequest(made, runRequest(made, NO_DOUBT)).bestH ?? 0) : atH;
+    const dosed = { ...made, freshShare: made.freshShare * Math.exp(LEAVEN_DOSE_LN_SD * normal()) };
+    return { ...seed, source: { made: dosed, atH: plannedH } };
+  }),
+});
+
 type Hours = Partial<Record<Moment, number>>;
 
 /** Shares of the truths whose moment lies in its band. */
@@ -145,14 +163,14 @@ function coverageOf(request: MassRequest, draw: () => Hours, truths: number): Ho
 }
 
 /** Coverage for each kind of case: truth from the prior and from other kitchens. */
-export function coverage(truths = 400) {
+export function coverage(truths = 800) {
   const answer: Record<string, { prior: Hours; kitchens: Hours }> = {};
   Object.entries(CASES).forEach(([name, request], caseIndex) => {
     const normal = seededNormal(1000 + caseIndex);
     const student = studentOf(normal);
     const lot = doubtfulRequest(request);
     // Another kitchen is off by itself: the misfit is not drawn on top of it.
-    const known = { ...lot, extraLnSd: 0 };
+    const known = { ...lot, extraLnSd: 0, speedLnSd: lot.speedLnSd || bookSpeedLnSd(BAKERS_YEAST) };
     const likely = readRequest(request, runRequest(request, NO_DOUBT));
     const likelyH = likely.bestH ?? likely.opensH ?? 0;
     const hours = (doubt: Doubt, told: MassRequest, model?: Model): Hours => {
@@ -174,7 +192,11 @@ export function coverage(truths = 400) {
       request,
       () => {
         const { model, drift } = kitchen(normal);
-        return hours(drawDoubt(known, likelyH, student), drift(request), model);
+        return hours(
+          { ...drawDoubt(known, likelyH, student), cold: NO_DOUBT.cold },
+          drift(byTheClock(request, normal)),
+          model,
+        );
       },
       truths,
     );

@@ -19,7 +19,7 @@ import { valueAtHour } from '@/core/ripeness';
 
 const TRUE_SPEED = 0.7;
 const LOGS = 8;
-const HISTORIES = 60;
+const HISTORIES = 240;
 /** The kitchen scatters half as much as the bands allow for: one baker, one bench. */
 const SCATTER = 0.5;
 const MISREAD_SD = 0.08;
@@ -105,6 +105,7 @@ function errors(request: MassRequest) {
     );
   const floor = mean((one) => one.known);
   return {
+    realBestH: Math.round((read(request, NO_DOUBT, TRUE_SPEED).window.bestH ?? NaN) * 100) / 100,
     bookBestH: Math.round((read(request, NO_DOUBT, 1).window.bestH ?? NaN) * 100) / 100,
     nextPeakErrorMin: mean((one) => one.believed),
     noiseFloorMin: Math.round(floor.reduce((sum, one) => sum + one, 0) / floor.length),
@@ -160,11 +161,11 @@ export function learning() {
   return {
     trueSpeed: TRUE_SPEED,
     histories: HISTORIES,
-    'feed of about 4 h (1:1:1 at 25°)': errors(
-      fed({ kind: 'starter', ratio: [1, 1, 1], placeC: 25 }),
+    'feed whose real best is at 4 h (1:1:1 at 26.5°)': errors(
+      fed({ kind: 'starter', ratio: [1, 1, 1], placeC: 26.5 }),
     ),
-    'feed of about 8 h (1:5:5 at 25°)': errors(
-      fed({ kind: 'starter', ratio: [1, 5, 5], placeC: 25 }),
+    'feed whose real best is at 8 h (1:2:2 at 24.5°)': errors(
+      fed({ kind: 'starter', ratio: [1, 2, 2], placeC: 24.5 }),
     ),
     '5 °C away after six looks, the kitchen 1.5 °C off': {
       withReadingsMin: elsewhere(true),

@@ -4,6 +4,7 @@ import { BAKERS_YEAST, LEAVENED_DOUGHS } from '@/core/forecast';
 import { BOOK_MODEL } from '@/core/kinetics';
 import { seededNormal, seededUniform } from '@/core/numeric';
 import { checkPlans } from '@/core/planner/check/check-plans';
+import { forgetRuns } from '@/core/forecast/remembered-runs';
 import { forecastActs } from '@/core/planner/forecast-acts';
 import {
   planWeek,
@@ -53,7 +54,10 @@ export function planWeekBench() {
   const taken = found.chosen.filter((one): one is Proposal => one !== null);
   const all = taken.flatMap((one) => one.plan.run);
   const simulation = timed(() => {
-    for (const one of taken) forecastActs(one.request, one.plan.run);
+    for (const one of taken) {
+      forgetRuns();
+      forecastActs(one.request, one.plan.run);
+    }
   });
   return {
     'services planned, of 14': taken.length,

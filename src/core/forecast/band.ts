@@ -3,7 +3,10 @@ import type { Trajectory } from '../kinetics';
 import type { RipeWindow } from '../ripeness';
 import { NO_DOUBT, type Doubt } from './doubt';
 
-/** Sd of each doubt: in ln for factors, °C for temperatures. Source: model of ripening, §7. */
+/**
+ * Sd of each doubt: in ln for factors, °C for temperatures. Source: model of ripening, §7; `cold` is set, so that the bands
+ * of cold lots hold what they say.
+ */
 export const DOUBT_SD: Readonly<Record<keyof Doubt, number>> = {
   speed: 0.1,
   dose: 0.06,
@@ -12,12 +15,12 @@ export const DOUBT_SD: Readonly<Record<keyof Doubt, number>> = {
   lag: 0.25,
   growth: 0.06,
   sugar: 0.08,
-  cold: 2.2,
+  cold: 1.4,
 };
 const INPUTS = Object.keys(DOUBT_SD) as (keyof Doubt)[];
 const ADDED: ReadonlySet<keyof Doubt> = new Set(['placeC', 'startC', 'cold']);
-/** Share of an sd by which each input is moved to feel its slope. */
-const FEEL = 0.5;
+/** Sd by which each input is moved to feel its slope: as far as the edge of the band, so that a bend is in it. */
+const FEEL = EIGHTY_PERCENT;
 
 /** The moments of a ripe window. */
 export type Moment = 'opensH' | 'bestH' | 'closesH';
@@ -91,14 +94,17 @@ export function windowBand(base: RipeWindow, lot: DoubtfulLot): WindowBand | nul
   if (atH === null) return null;
   const sds = (input: keyof Doubt) => sdOf(input, lot, atH) * lot.shrink;
   const felt = feel(base, lot, sds);
-  const slopes = felt[key];
+  const slopes = felt.slopes[key];
   if (slopes === null) return null;
   const inputSd = lengthOf(slopes);
   const along = (z: number) => lot.run(alongGradient(slopes, inputSd, z, sds));
   const [early, late] = [along(-EIGHTY_PERCENT), along(EIGHTY_PERCENT)];
   const [first, last] = [lot.read(early), lot.read(late)];
   const band = (moment: Moment): HourBand =>
-    between(base[moment], first[moment], last[moment], felt[moment]);
+    between(
+      { at: base[moment], early: first[moment], late: last[moment] },
+      { sides: felt.sides[moment], isKey: moment === key },
+    );
   return {
     opensH: band('opensH'),
     bestH: band('bestH'),
@@ -111,26 +117,42 @@ export function windowBand(base: RipeWindow, lot: DoubtfulLot): WindowBand | nul
 
 /** How far ln t of a moment moves for one sd of each input; null where some of the runs do not get there. */
 type Slopes = Record<keyof Doubt, number> | null;
+/** How far all inputs together move ln t of a moment at the edges of the band, either way. */
+type Sides = { early: number; late: number } | null;
+/** What moving each input does to each moment. */
+interface Felt {
+  readonly slopes: Record<Moment, Slopes>;
+  readonly sides: Record<Moment, Sides>;
+}
 
 /** The slopes of every moment, from one run a little up and one a little down for each input. */
-function feel(
-  base: RipeWindow,
-  lot: DoubtfulLot,
-  sds: (input: keyof Doubt) => number,
-): Record<Moment, Slopes> {
+function feel(base: RipeWindow, lot: DoubtfulLot, sds: (input: keyof Doubt) => number): Felt {
   const felt: Record<Moment, Slopes> = { opensH: null, bestH: null, closesH: null };
-  for (const moment of MOMENTS) if (base[moment] !== null) felt[moment] = { ...NOTHING };
+  const sides: Record<Moment, Sides> = { opensH: null, bestH: null, closesH: null };
+  for (const moment of MOMENTS) {
+    if (base[moment] === null) continue;
+    felt[moment] = { ...NOTHING };
+    sides[moment] = { early: 0, late: 0 };
+  }
   for (const input of INPUTS) {
     const up = readAt(lot, { ...NOTHING, [input]: FEEL * sds(input) });
     const down = readAt(lot, { ...NOTHING, [input]: -FEEL * sds(input) });
     for (const moment of MOMENTS) {
       const [late, early, slopes] = [up[moment], down[moment], felt[moment]];
-      if (slopes === null) continue;
-      if (late === null || early === null || late <= 0 || early <= 0) felt[moment] = null;
-      else slopes[input] = (Math.log(late) - Math.log(early)) / (2 * FEEL);
+      const [at, side] = [base[moment], sides[moment]];
+      if (slopes === null || side === null || at === null) continue;
+      if (late === null || early === null || late <= 0 || early <= 0) {
+        felt[moment] = null;
+        sides[moment] = null;
+        continue;
+      }
+      slopes[input] = (Math.log(late) - Math.log(early)) / (2 * FEEL);
+      const [a, b] = [Math.log(late / at), Math.log(early / at)];
+      side.late = Math.hypot(side.late, Math.max(0, a, b));
+      side.early = Math.hypot(side.early, Math.max(0, -a, -b));
     }
   }
-  return felt;
+  return { slopes: felt, sides };
 }
 
 const lengthOf = (slopes: Record<keyof Doubt, number>): number =>
@@ -166,14 +188,17 @@ function alongGradient(
   return moved(by);
 }
 
-/** The band of a moment: what its early and its late run give, and what its own slopes do. */
+/**
+ * The band of a moment by how far the inputs together move it each way; the moment whose gradient was probed lies midway
+ * between that and its probe runs; where some do not get there, there are the probe runs alone.
+ */
 function between(
-  at: number | null,
-  early: number | null,
-  late: number | null,
-  slopes: Slopes,
+  { at, early, late }: Readonly<Record<'at' | 'early' | 'late', number | null>>,
+  { sides, isKey }: { readonly sides: Sides; readonly isKey: boolean },
 ): HourBand {
   if (at === null || early === null || late === null) return null;
-  const factor = slopes === null ? 1 : Math.exp(EIGHTY_PERCENT * lengthOf(slopes));
-  return [Math.min(early, late, at / factor), Math.max(early, late, at * factor)];
+  const [first, last] = [Math.min(early, late, at), Math.max(early, late, at)];
+  if (sides === null) return [first, last];
+  const [from, to] = [at * Math.exp(-sides.early), at * Math.exp(sides.late)];
+  return isKey ? [Math.sqrt(from * first), Math.sqrt(to * last)] : [from, to];
 }

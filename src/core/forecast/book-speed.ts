@@ -1,8 +1,12 @@
 import { BAKERS_YEAST } from './culture-of';
 import type { CultureSpeed } from './culture-speed';
 
-/** Sd of ln t that the model itself is off by: what its calibration leaves over. Source: the calibration table’s rms. */
-export const MISFIT_LN_SD = 0.12;
+/**
+ * Sd of ln t that the model itself is off by where it is fitted best: what its calibration leaves over of poolish, starters,
+ * levains and straight doughs in a room. The cold and doughs raised by dough have doubts of their own. Source: the
+ * calibration table’s rms of those rows.
+ */
+export const MISFIT_LN_SD = 0.1;
 /** Sd of ln speed of baker’s yeast that nobody has looked at: it comes from a factory. Set. */
 const YEAST_LN_SD = 0.1;
 /** Sd of ln speed of a sourdough culture that nobody has looked at. Source: learning from looks, model of ripening §6. */

@@ -1,4 +1,4 @@
-import { BOOK_MODEL, X, type MassState, type Model } from '../kinetics';
+import { BOOK_MODEL, cardinalResponse, X, type MassState, type Model } from '../kinetics';
 
 /** What a run may be wrong about; the book’s run has none of it. */
 export interface Doubt {
@@ -47,20 +47,36 @@ export function doubtedModel(model: Model, { growth, cold }: Doubt): Model {
     modelCache.set(key, known);
     return known;
   }
-  const changed = {
-    ...model,
-    mub: model.mub * growth,
-    muw: model.muw * growth,
-    growthBLo: model.growthBLo + cold,
-    growthWLo: model.growthWLo + cold,
-    gasBLo: model.gasBLo + cold,
-    gasWLo: model.gasWLo + cold,
-  };
+  const changed = doubted(model, growth, cold);
   if (model !== BOOK_MODEL) return changed;
   const [oldest] = modelCache.keys();
   if (modelCache.size >= MOST_CACHED && oldest !== undefined) modelCache.delete(oldest);
   modelCache.set(key, changed);
   return changed;
+}
+
+/** A room in which the rules of the trade are told, °C: there doubt of the cold changes nothing. */
+const ANCHOR_C = 22;
+
+/** A model with other lower ends, which at {@link ANCHOR_C} goes as fast as before: it is fitted there. */
+function doubted(model: Model, growth: number, cold: number): Model {
+  const n = model.tempExponent;
+  const kept = (lo: number, op: number, hi: number) =>
+    cardinalResponse(ANCHOR_C, { lo, op, hi }, n) /
+    cardinalResponse(ANCHOR_C, { lo: lo + cold, op, hi }, n);
+  const keptGas = Math.sqrt(
+    kept(model.gasBLo, model.gasBOp, model.gasBHi) * kept(model.gasWLo, model.gasWOp, model.gasWHi),
+  );
+  return {
+    ...model,
+    mub: model.mub * growth * kept(model.growthBLo, model.growthBOp, model.growthBHi),
+    muw: model.muw * growth * kept(model.growthWLo, model.growthWOp, model.growthWHi),
+    kg: model.kg * keptGas,
+    growthBLo: model.growthBLo + cold,
+    growthWLo: model.growthWLo + cold,
+    gasBLo: model.gasBLo + cold,
+    gasWLo: model.gasWLo + cold,
+  };
 }
 
 /** A start state with its yeast, sugar and temperature under doubt. */

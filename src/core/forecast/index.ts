@@ -36,7 +36,8 @@ export {
   mixParts,
   OFFSET_PRIOR,
 } from './learn-shop';
-export { learnSpeeds, type LearnedSpeed } from './learn-speeds';
+export { learnSpeeds } from './learn-speeds';
+export type { LearnedSpeed } from './cultures-of-shop';
 export { runLot, stateAt, type Surroundings } from './lot-run';
 export { type RunLot } from './start-state';
 export { type LotStory } from './stories';

@@ -80,8 +80,8 @@ describe('the speed of a shop’s leavened doughs', () => {
       Math.hypot(LEAVENED_DOUGH_LN_SD, NEXT_DOUGH_LN_SD),
       9,
     );
-    // Unlearned, such a dough is as unsure as the model’s misfit and its leaven make it.
-    expect(book.get('B0')!.extraLnSd).toBeCloseTo(Math.hypot(0.15, MISFIT_LN_SD), 2);
+    // Unlearned, such a dough is less sure than the model’s misfit and its yeast alone make one.
+    expect(book.get('B0')!.extraLnSd).toBeGreaterThan(Math.hypot(0.1, MISFIT_LN_SD) + 0.02);
   });
   test('a ball that is domed at a rise past its window slows nothing: it is past by its rise, long before it sinks', () => {
     const acts = bakeOn(0);
@@ -91,6 +91,11 @@ describe('the speed of a shop’s leavened doughs', () => {
     const looked = (signs: LookSigns) =>
       learnt([...acts, done(atH, { kind: 'look', lotId: 'B0', signs })])!.belief.lnSpeed;
     expect(looked({ rise: 3, dome: 'domed' })).toBeCloseTo(looked({ rise: 3 }), 9);
+  });
+  test('a dough raised by dough is less sure than one on a poolish', () => {
+    const made = { ...MIX, lotId: 'D1', portions: [{ lotId: 'D0', massG: 1000 }] };
+    const lots = forecast([...bakeOn(0).slice(0, 2), done(12, made)], new Map());
+    expect(lots.get('D1')!.extraLnSd).toBeGreaterThan(1.2 * lots.get('D0')!.extraLnSd);
   });
   test('starts anew when it was reset', () => {
     const acts = lookedAt(4, 0.8);

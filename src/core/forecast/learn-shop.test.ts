@@ -45,6 +45,24 @@ describe('offset of a place', () => {
     const mornings = [0, 1, 2, 3, 4].map((day) => reading(day, 5));
     expect(Math.abs(learn([...mornings, reading(5, 38)]).mean - 1)).toBeLessThan(0.8);
   });
+  test('a room is followed through the seasons, and unsure again after a winter without a thermometer', () => {
+    const swingC = (week: number) => 2 * Math.sin((2 * Math.PI * week) / 52);
+    const upTo = (weeks: number) =>
+      Array.from({ length: weeks }, (_, week) => reading(7 * week, 21 + swingC(week), 'bench'));
+    const at = (readings: readonly Reading[], week: number, place = 'bench') =>
+      learnOffset(PLACES, place, readings, T0 + week * 7 * DAY_H * H);
+    const setC = PLACES.get('bench')!.settings[0]!.tempC;
+    for (const week of [13, 26, 39, 52]) {
+      const { mean } = at(upTo(week), week);
+      expect(Math.abs(mean - (21 - setC + swingC(week - 1)))).toBeLessThan(0.7);
+    }
+    const [fresh, old] = [at(upTo(13), 13), at(upTo(13), 39)];
+    expect(Math.sqrt(old.variance)).toBeGreaterThan(1.2);
+    expect(Math.sqrt(fresh.variance)).toBeLessThan(0.5);
+    // A fridge keeps what it was set to.
+    const cold = upTo(13).map((one) => ({ ...one, placeId: 'fridge', tempC: 5 }));
+    expect(Math.sqrt(at(cold, 39, 'fridge').variance)).toBeLessThan(0.8);
+  });
   test('a place that the shop does not have is refused', () => {
     expect(() => learnOffset(PLACES, 'attic', [], T0)).toThrow('"attic"');
   });

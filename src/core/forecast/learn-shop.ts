@@ -5,11 +5,17 @@ import { learnQuantity, type QuantityBelief, type QuantityPrior } from '../learn
 import { BOOK_MODEL } from '../kinetics';
 import { MS_PER_HOUR } from '../units';
 import type { ForecastAct } from './effective-plan';
+import { placeKind } from './place-kinds';
 import { ambientStretches, placeOf, placeTempC, setTempC, type Places } from './places';
 import { tellStories, type LotStory } from './stories';
 
 /** Offset of a place against what it is set to, °C. */
 export const OFFSET_PRIOR: QuantityPrior = { mean: 0, sd: 1, weeklySd: 0.1 };
+/**
+ * The same of a room, which goes with the season where nothing cools or heats it to a degree: some 3 °C from summer to
+ * winter, either way. Set.
+ */
+export const ROOM_OFFSET_PRIOR: QuantityPrior = { ...OFFSET_PRIOR, weeklySd: 0.3, mostSd: 1.6 };
 /** Warming by ten minutes or so of a machine, °C. Source: the trade’s 2–5 °C, set. */
 export const MIXER_PRIOR: QuantityPrior = { mean: 3, sd: 1.5, weeklySd: 0.1 };
 /** Dough that stays in the bowl, over dough mixed. Set. */
@@ -50,7 +56,8 @@ export function learnOffset(
     value: over.reduce((a, b) => a + b, 0) / over.length,
     variance: DAY_VARIANCE + READING_VARIANCE / over.length,
   }));
-  return learnQuantity(OFFSET_PRIOR, seen, nowMs);
+  const isRoom = placeKind(setTempC(place, nowMs)) === 'room' && place.outdoors === undefined;
+  return learnQuantity(isRoom ? ROOM_OFFSET_PRIOR : OFFSET_PRIOR, seen, nowMs);
 }
 
 /** What the done acts of a shop teach about its hands and machines. */

@@ -5,6 +5,7 @@ import { ripeWindow } from '../ripeness';
 import { addHours, DomainError, hoursBetween } from '../units';
 import { assimilateLooks, type ReadRun } from './assimilate';
 import { bookSpeedLnSd } from './book-speed';
+import { asOneShop, culturesOf, type LearnedSpeed } from './cultures-of-shop';
 import { cultureOf } from './culture-of';
 import { NO_DOUBT } from './doubt';
 import {
@@ -21,13 +22,6 @@ import type { LearnedFrom, LotLesson, RememberedLessons } from './remembered-les
 import { withScores } from './scored-looks';
 import { isYoung, startState, type RunLot } from './start-state';
 import { tellStories, type LotStory } from './stories';
-
-/** What the looks at a culture's lots have taught. */
-export interface LearnedSpeed {
-  readonly culture: string;
-  readonly belief: SpeedBelief;
-  readonly from: readonly LearnedFrom[];
-}
 
 /** What there is to learn from. */
 export interface LearnRequest extends Surroundings {
@@ -79,11 +73,12 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
     learned.set(culture, { belief: taught.belief, from: [...known.from, taught.from] });
   }
   request.remembered?.lessons.turn();
-  return [...learned].map(([culture, { belief, from }]) => ({
+  const byLooks = [...learned].map(([culture, { belief, from }]) => ({
     culture,
     belief: aged(belief, request.nowMs),
     from,
   }));
+  return asOneShop(byLooks, culturesOf(stories), (culture) => priorOf(culture, request.nowMs));
 }
 
 /** The stories of what was done, with what scores say of them. */

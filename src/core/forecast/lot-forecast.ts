@@ -7,7 +7,13 @@ import { MISFIT_LN_SD } from './book-speed';
 import type { CultureSpeed } from './culture-speed';
 import { NO_DOUBT, type Doubt } from './doubt';
 import { doubtOf, type DrawnTruth } from './drawn-truth';
-import { BOOK_DOUGHS, hoursAsDough, isLeavenedDough, NEXT_DOUGH_LN_SD } from './leavened-doughs';
+import {
+  BOOK_DOUGHS,
+  hoursAsDough,
+  isLeavenedDough,
+  isRaisedByDough,
+  leavenedDoughLnSd,
+} from './leavened-doughs';
 import { runLot, type LotStart, type Surroundings } from './lot-run';
 import type { InstantBand, LotForecast, WindowInstants } from './lot-told';
 import { notForecast, unknownByParents } from './no-forecast';
@@ -170,7 +176,7 @@ function dough(story: LotStory, context: LotContext): { extraLnSd: number; earli
   const leavened = isLeavenedDough(story, storyOf);
   return {
     extraLnSd: leavened
-      ? Math.hypot(NEXT_DOUGH_LN_SD, (context.doughs ?? BOOK_DOUGHS).lnSd)
+      ? leavenedDoughLnSd((context.doughs ?? BOOK_DOUGHS).lnSd, isRaisedByDough(story, storyOf))
       : MISFIT_LN_SD,
     earlierH: hoursAsDough(story, storyOf),
   };

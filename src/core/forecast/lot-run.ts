@@ -17,7 +17,8 @@ import {
   type Trajectory,
 } from '../kinetics';
 import { rowAtHour } from '../ripeness';
-import { doubtedModel, doubtedState, type Doubt } from './doubt';
+import { doubtedModel, doubtedState, NO_DOUBT, type Doubt } from './doubt';
+import { simulateOnce } from './remembered-runs';
 import { joined } from './joined';
 import { addHours, hoursBetween } from '../units';
 import { ambientStretches, placeOf, placeTempC, type Places } from './places';
@@ -53,7 +54,9 @@ export function runLot(start: LotStart, around: Surroundings, doubt: Doubt): Tra
     const lotRecipe = doubtedRecipe(composition, start, around, doubt);
     if (toMs > fromMs) {
       const stays = staysBetween(start.story, { fromMs, toMs }, around.places, doubt);
-      const run = simulate({ recipe: lotRecipe, start: state, stays, model, stepH: start.stepH });
+      const told = { recipe: lotRecipe, start: state, stays, model, stepH: start.stepH };
+      // Doubted runs are made once each.
+      const run = doubt === NO_DOUBT ? simulateOnce(told) : simulate(told);
       parts.push(run);
       state = stateAtRow(run, run.length - 1);
     }

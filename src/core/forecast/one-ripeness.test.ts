@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { RipeWindow } from '../ripeness';
-import { fed, STIFF_FEED, yeasted } from './calibration/cases';
+import { fed, raised, STIFF_FEED, yeasted } from './calibration/cases';
 import { coldBiga, poolish } from './calibration/table';
 import { NO_DOUBT } from './doubt';
 import { readRequest, runRequest, type MassRequest, type RequestStay } from './mass-request';
@@ -239,4 +239,35 @@ test('a night or a week in the fridge never makes the next feed faster than a mo
       expect(nextBestH([stay(25, warmH), stay(4, coldH)])).toBeGreaterThan(atPeakH - 0.1);
     }
   }
+});
+
+test('a leaven long past costs the balls it raises: they go slack sooner, in the end before they open', () => {
+  const made = at(poolish(0.1, 21), [stay(21, 60)]);
+  const bestH = read(made).bestH!;
+  const ballsAfter = (lateH: number) =>
+    read(
+      raised({
+        kind: 'balls',
+        seed: { flourShare: 0.4, source: { made, atH: bestH + lateH } },
+        startC: 23,
+        massKg: 0.28,
+      }),
+    );
+  const hours = (lateH: number) => {
+    const { opensH, closesH } = ballsAfter(lateH);
+    return opensH === null || closesH === null ? 0 : closesH - opensH;
+  };
+  expect(hours(2)).toBeGreaterThan(0.95 * hours(0));
+  expect(hours(8)).toBeLessThan(0.9 * hours(0));
+  expect(hours(16)).toBeLessThan(0.3 * hours(0));
+});
+
+test('doubt of the cold moves what stands in the cold by much, what stands in a room by all but nothing', () => {
+  const bestAt = (placeC: number, cold: number) => {
+    const request = at(poolish(0.3, placeC), [stay(placeC, 300)]);
+    const run = runRequest(request, { ...NO_DOUBT, cold }, { stepH: STEP_H });
+    return readRequest(request, run).youngH!;
+  };
+  expect(Math.abs(Math.log(bestAt(22, 1.4) / bestAt(22, 0)))).toBeLessThan(0.02);
+  expect(Math.log(bestAt(5, 1.4) / bestAt(5, 0))).toBeGreaterThan(0.15);
 });

@@ -3,6 +3,7 @@ import { bookSpeedLnSd, MISFIT_LN_SD } from './book-speed';
 import { BAKERS_YEAST } from './culture-of';
 import { windowBand, type DoubtfulLot, type WindowBand } from './band';
 import { NO_DOUBT } from './doubt';
+import { LEAVENED_DOUGH_LN_SD, leavenedDoughLnSd, RISEN } from './leavened-doughs';
 import { readRequest, runRequest, type MassRequest } from './mass-request';
 import { drawnBand, getsThere, type DrawnBand } from './monte-carlo';
 
@@ -26,13 +27,23 @@ const SOURDOUGH = 'sourdough';
 const isSourdough = ({ seeds }: MassRequest): boolean =>
   seeds.some(({ source }) => ('made' in source ? isSourdough(source.made) : true));
 
+/** Sds of ln speed of a mass; one that a leaven with a history of its own raises is as unsure as such a lot of a shop is. */
+function speedDoubt(request: MassRequest): Pick<DoubtfulLot, 'extraLnSd' | 'speedLnSd'> {
+  const made = request.seeds.flatMap(({ source }) => ('made' in source ? [source.made.kind] : []));
+  if (RISEN.has(request.kind) && made.length > 0) {
+    const ofDough = made.some((leaven) => RISEN.has(leaven));
+    return { extraLnSd: leavenedDoughLnSd(LEAVENED_DOUGH_LN_SD, ofDough), speedLnSd: 0 };
+  }
+  const culture = isSourdough(request) ? SOURDOUGH : BAKERS_YEAST;
+  return { extraLnSd: MISFIT_LN_SD, speedLnSd: bookSpeedLnSd(culture) };
+}
+
 /** A requested mass as something to run and read under doubt. */
 export function doubtfulRequest(request: MassRequest): DoubtfulLot {
   return {
     run: (doubt) => runRequest(request, doubt, { stepH: BAND_STEP_H }),
     read: (run) => readRequest(request, run),
-    extraLnSd: MISFIT_LN_SD,
-    speedLnSd: bookSpeedLnSd(isSourdough(request) ? SOURDOUGH : BAKERS_YEAST),
+    ...speedDoubt(request),
     earlierH: 0,
     shrink: 1,
   };

@@ -52,6 +52,7 @@ function innerNumbers(m: Model) {
     kl: m.kl,
     nV: m.nV,
     ap: m.ap,
+    ah: m.ah,
     lagB: m.lagB,
     lagW: m.lagW,
     adaptedMost: m.adaptedMost,

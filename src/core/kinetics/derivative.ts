@@ -14,6 +14,9 @@ export interface Surroundings {
   coreLagH: number;
 }
 
+/** Hunger beyond which starved yeast has let go what it had, h at 22 °C. Set. */
+const MOST_HUNGER = 8;
+
 const sigmoid = (q: number) => 1 / (1 + exp(-q));
 
 /**
@@ -82,8 +85,9 @@ export function derivative(
 
   const ph = 3.5 + 2.6 * exp(-acid / c.buffer);
   const sour = min(1, max(0, (5.6 - ph) / 1.6));
+  const slackening = 1 + k.ap * sour + k.ah * min(MOST_HUNGER, y[X.hunger] as number);
   rate[X.gluten] =
-    -c.glutenRate * readTable(table, T.gluten, at) * (1 + k.ap * sour) * (y[X.gluten] as number);
+    -c.glutenRate * readTable(table, T.gluten, at) * slackening * (y[X.gluten] as number);
   rate[X.tension] =
     -c.relaxRate *
     readTable(table, T.relax, at) *

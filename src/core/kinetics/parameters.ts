@@ -100,6 +100,12 @@ export const PARAMETERS = {
   q10l: set('Q10 of gas loss', '', 2.5),
   kp: set('gluten breakdown at 25 °C, W 280, no salt', '1/h', 0.011),
   ap: set('acid speeding gluten breakdown', '', 3),
+  ah: set(
+    'hunger speeding gluten breakdown: what starved yeast lets go slackens',
+    '1/h at 22 °C',
+    1,
+    EXTENSION,
+  ),
   tau0: set('core lag of 280 g in air', 'h', 1.2),
   qh: set('heat of fermentation', 'J/ml', 2.25),
   lf: set('lactic bacteria that come with white flour', 'of capacity', 1e-5),

@@ -6,6 +6,8 @@ export interface QuantityPrior {
   readonly sd: number;
   /** Sd that a week adds: places, machines and hands change. */
   readonly weeklySd: number;
+  /** Sd that weeks without a sight lead to at the most; that of before any where absent. */
+  readonly mostSd?: number;
 }
 
 /** The quantity as seen once. */
@@ -49,7 +51,8 @@ export function learnQuantity(
   let asOfMs = seen[0]?.atMs ?? nowMs;
   const age = (atMs: number) => {
     const weeks = Math.max(0, (atMs - asOfMs) / WEEK_MS);
-    variance = Math.min(prior.sd ** 2, variance + weeks * prior.weeklySd ** 2);
+    const most = Math.max(prior.mostSd ?? prior.sd, prior.sd) ** 2;
+    variance = Math.min(most, variance + weeks * prior.weeklySd ** 2);
     asOfMs = Math.max(asOfMs, atMs);
   };
   const lessons: QuantityLesson[] = [];

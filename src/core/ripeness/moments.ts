@@ -86,7 +86,9 @@ function doughMoments(run: Trajectory, rule: TargetRule, own: number | undefined
   const primeH = earliest(firstRise(rises(run), opens), near);
   const bestH = risenOrHungry(run, rises(run), best, spent);
   const closesH =
-    closes === null ? atHunger(rule.closesHunger) : risenOrHungry(run, rested, closes, spent);
+    closes === null
+      ? atHunger(rule.closesHunger)
+      : risenOrHungry(run, rested, closes, { ...spent, firm: firmness(run) });
   return inOrder(
     {
       youngH: null,
@@ -118,14 +120,27 @@ function risenOrHungry(
   run: Trajectory,
   level: Series,
   wanted: number,
-  by: { readonly hunger: number; readonly weight: number },
+  by: { readonly hunger: number; readonly weight: number; readonly firm?: Series['at'] },
 ): number | null {
+  const { firm = () => 1 } = by;
   const hunger = quantity(run, X.hunger);
   const done = seriesOf(
     run,
-    (row) => (hunger.at(row) / by.hunger) ** by.weight + (level.at(row) - 1) / (wanted - 1),
+    (row) =>
+      (hunger.at(row) / by.hunger) ** by.weight +
+      (level.at(row) - 1) / ((wanted - 1) * Math.max(LEAST_FIRMNESS, firm(row))),
   );
   return firstRise(done, 1);
+}
+
+/** Gluten from which a dough bears all of its rise before it goes slack. Set. */
+const FIRM_GLUTEN = 0.86;
+const LEAST_FIRMNESS = 1e-3;
+
+/** Share of its rise that a dough bears before it goes slack: less the weaker its gluten, none where it is too slack to open. */
+function firmness(run: Trajectory): Series['at'] {
+  const gluten = quantity(run, X.gluten);
+  return (row) => Math.min(1, (gluten.at(row) - SLACK_GLUTEN) / (FIRM_GLUTEN - SLACK_GLUTEN));
 }
 
 /** The levels of a target rule, × the volume just mixed, with the baker's own target where there is one. */

@@ -97,7 +97,8 @@ function namedRecord(context: ShopContext, state: ShopState): ForecastRecord {
 
 function cultureRows(context: ShopContext, state: ShopState): LearnedRow[] {
   const nameOf = speedNames(state);
-  return learnedSpeeds(context, state).map(({ culture, belief, from }) => {
+  const seen = learnedSpeeds(context, state).filter(({ from }) => from.length > 0);
+  return seen.map(({ culture, belief, from }) => {
     const sd = Math.sqrt(belief.variance);
     return {
       key: culture,
