@@ -20,12 +20,15 @@ const HYDRATION =
 const COUNTED = new RegExp(
   `(?:makes|yields?|gives|serves|for|enough for|divide into|yield)\\s*:?\\s*(?:about |around |up to )?(\\d+)(?!\\d)(?:\\s*(?:-|–|to|or)\\s*(\\d+)(?!\\d))?\\s*(?:[x×]\\s*)?(?:(?:about )?\\d|${PIECE_WORDS}|people|persons)`,
 );
+const WEIGHT = '(?:about )?\\d[\\d.,]*(?:\\s*(?:-|–|to)\\s*\\d[\\d.,]*)?\\s*(?:g|kg|oz|lb)';
+const SIZES = '(?:small |medium |large |round )?';
+/** Pieces with what each weighs: “6 x 270 g balls”, “7–8 balls of 250 g”, “4 balls, 9 oz each”. */
 const TIMES = new RegExp(
-  `^(\\d+)\\s*(?:[x×]\\s*(\\d+(?:[.,]\\d+)?)\\s*(g|kg|oz)\\s*${PIECE_WORDS}|${PIECE_WORDS}\\s*(?:of|at|à)\\s*(\\d+(?:[.,]\\d+)?)\\s*(g|kg|oz))`,
+  `^(?:about |around )?(\\d+)(?:\\s*(?:-|–|to|or)\\s*(\\d+))?\\s*(?:[x×]\\s*${WEIGHT}\\s*${SIZES}${PIECE_WORDS}|${SIZES}${PIECE_WORDS}\\s*,?\\s*(?:of |at |à |@ ?|each )?${WEIGHT}\\b)`,
 );
 /** Nothing but a count of pieces: “6–7 pizzas”, “about 6 portions”. */
 const BARE = new RegExp(
-  `^(?:about |around )?(\\d+)(?:\\s*(?:-|–|to|or)\\s*(\\d+))?\\s*(?:small |medium |large |round )?${PIECE_WORDS}$`,
+  `^(?:about |around )?(\\d+)(?:\\s*(?:-|–|to|or)\\s*(\\d+))?\\s*${SIZES}${PIECE_WORDS}$`,
 );
 const DOUGH =
   /(?:total dough|dough weight|total weight|yields?|makes)\s*(?:weight|of)?\s*:?\s*(?:about )?[\d.,½¼¾ ]+\s*(?:kg|g|lb|oz)\b(?!.*(?:balls?|pizzas?|pieces?))/;
@@ -67,7 +70,7 @@ function readPieces(text: string): Extract<RecipeClaim, { of: 'pieces' }> | null
   if (found === null) return null;
   const count = Number(found[1]);
   if (!(count >= 1 && count <= 2000)) return null;
-  const upTo = times === null ? Number(found[2] ?? count) : count;
+  const upTo = Number(found[2] ?? count);
   const weight = amountsIn(text).find((one) => one.unit?.of === 'weight');
   const weightG =
     weight?.unit == null ? null : ((weight.low + weight.high) / 2) * weight.unit.factor;

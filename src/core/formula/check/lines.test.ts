@@ -142,6 +142,10 @@ describe('what a line is about', () => {
     ['6 portions', 6, 6, null],
     ['makes 7 to 8 balls', 7, 8, null],
     ['1 loaf of 1000 g', 1, 1, 1000],
+    ['7-8 balls of 250 g', 7, 8, 250],
+    ['4 balls, 260 g each', 4, 4, 260],
+    ['about 6 medium pizzas at 240–260 g', 6, 6, 250],
+    ['3–4 x 300 g rounds', 3, 4, 300],
   ])('“%s” claims pieces', (raw, count, most, weightG) => {
     expect(readLine(raw, 0)).toMatchObject({ claim: { of: 'pieces', count, most, weightG } });
   });
