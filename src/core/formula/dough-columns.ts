@@ -95,9 +95,10 @@ function finalGrams(
   inLeavens: Composition,
   steps: ScaleSteps,
 ): Map<string, number> {
-  const left = entries.map(
-    ([id, massG]) => [id, Math.max(0, massG - (inLeavens[id] ?? 0))] as const,
-  );
+  const left = entries.map(([id, massG]) => {
+    const leftG = massG - (inLeavens[id] ?? 0);
+    return [id, isResidue(leftG, massG, steps) ? 0 : leftG] as const;
+  });
   const coarse = left.filter(([, massG]) => !isFine(massG, steps));
   const rounded = roundKeepingSum(
     coarse.map(([, massG]) => massG),
@@ -110,6 +111,10 @@ function finalGrams(
       .map(([id, massG]) => [id, roundToStep(massG, steps.fineStepG)] as const),
   ]);
 }
+
+/** Less than half a step left of what all but goes into the leavens is what their rounding left, and is not weighed. */
+const isResidue = (leftG: number, massG: number, steps: ScaleSteps) =>
+  leftG < 0 || (leftG < steps.scaleStepG / 2 && !isFine(massG, steps) && leftG < massG / 20);
 
 /** Under twenty steps of the scale a thing is weighed on the fine one: half a step is then 2.5 % at most. */
 const isFine = (massG: number, steps: ScaleSteps) =>

@@ -7,7 +7,7 @@ export {
   type Method,
   type Stay,
 } from './method';
-export { nearestFlour, placedMethod } from './placed';
+export { nearestFlour, nearestPlace, placedMethod } from './placed';
 export { poolishMethod } from './poolish-bake';
 export { USUAL_MIX } from './usual-mix';
 export { SCHOOLS, SCHOOL_QUESTIONS, schoolSays, USUAL_SCHOOLS, type Schools } from './schools';

@@ -58,7 +58,11 @@ export function placedMethod({ method }: LibraryMethod, shop: MethodShop): Metho
   };
 }
 
-function nearestPlace(tempC: number, { places, atMs }: MethodShop): string {
+/** The place of a shop whose temperature is nearest to one (°C); empty where it has none. */
+export function nearestPlace(
+  tempC: number,
+  { places, atMs }: Pick<MethodShop, 'places' | 'atMs'>,
+): string {
   const apart = (place: PlaceHistory) => Math.abs(setTempC(place, atMs) - tempC);
   return [...places].sort((a, b) => apart(a) - apart(b))[0]?.id ?? '';
 }

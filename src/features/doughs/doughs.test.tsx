@@ -3,7 +3,7 @@ import type { ReactElement } from 'react';
 import { DOUGH_PANTRY, FLOURS, leaven, PLAIN } from '../../../tests/fixtures/doughs';
 import { blendOf, enduranceOf } from '@/core/flour';
 import { doughColumns, type Dough, type Leaven } from '@/core/formula';
-import { checkRecipe, doughOfRecipe } from '@/core/formula/check';
+import { checkRecipe, doughOfRecipe, recipeStages } from '@/core/formula/check';
 import { LIBRARY, methodSchema, type Method } from '@/core/methods';
 import { openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from '@/server/context';
@@ -14,7 +14,7 @@ import { DoughsList } from './doughs-list';
 import { DoughsTells } from './doughs-tells';
 import { EndurancePanel } from './endurance-panel';
 import { FormulaPanel } from './formula-panel';
-import { methodOfRecipe } from './method-of-recipe';
+import { methodOfRecipe } from '@/shop/doughs/method-of-recipe';
 import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { RecipeLines } from './recipe-lines';
 
@@ -189,7 +189,7 @@ test('a recipe becomes a method that the shop can plan: its name, its pieces, a 
     text: '1 kg flour\n600 g water\n27 g salt\n500 g poolish\nmakes 8 balls of 250 g',
   });
   const made = doughOfRecipe(named, () => 'flour-strong');
-  const recipe = methodOfRecipe(made, named, view);
+  const recipe = methodOfRecipe(made, named, recipeStages(named.lines, named.parts), view.facts);
   expect(methodSchema.safeParse(recipe).error).toBeUndefined();
   expect(recipe.target).toMatchObject({
     by: 'products',

@@ -18,7 +18,7 @@ test('the next three acts with all they take, what is ripe until when, the servi
   expect(part('Next').length).toBeGreaterThan(3);
   expect(says('Next')).toMatch(/06:30 Feed Grusa.*Grusa 20 g · Strong flour 80 g · Water 21° 80 g/);
   expect(says('Next')).toMatch(/Mix Quay dough.*Salt 87 g/);
-  expect(says('Ripe')).toMatch(/Grusa until 08:36/);
+  expect(says('Ripe')).toMatch(/Grusa until 08:19/);
   expect(says('Services')).toMatch(/11:30 Quay, 24/);
   expect(document.querySelector('h1')?.textContent).toBe('06:10');
 });

@@ -2,6 +2,7 @@ import { DomainError } from '../../units';
 import type { Dough, Leaven } from '../dough';
 import { usualLeaven } from '../leaven-kinds';
 import type { RecipeCheck } from './check';
+import { freshOf, leavenOfPart, type Weighed } from './leaven-of-part';
 import type { RecipeLine } from './line';
 
 /** A checked recipe as a dough, with what was put in place of what the shop has not. */
@@ -10,6 +11,10 @@ export interface RecipeAsDough {
   readonly flourG: number;
   /** Flours of the recipe and what stands for them. */
   readonly replaced: readonly { readonly name: string; readonly flourId: string }[];
+  /** Water that is held back, over flour. */
+  readonly heldBackShare: number;
+  /** What of the recipe a dough can not hold, in words. */
+  readonly notKept: readonly string[];
 }
 
 /** How a flour of a recipe is found in the shop: by its id, or the nearest by what it is. */
@@ -39,45 +44,81 @@ export function doughOfRecipe(check: RecipeCheck, flourOf: FlourMatch): RecipeAs
     const massG = sums.grams.get(line.index);
     return massG === undefined ? [] : [{ line: line as Counting, massG }];
   });
-  const things = counted.flatMap(({ line, massG }) =>
-    line.thing === null ? [] : [{ thing: line.thing, hydration: line.hydration, massG }],
+  const things = counted.flatMap(({ line, massG }): Weighed[] =>
+    line.thing === null
+      ? []
+      : [
+          {
+            ...{ index: line.index, raw: line.raw, massG },
+            ...{ thing: line.thing, hydration: line.hydration },
+          },
+        ],
   );
-  const leavens = things
-    .filter(({ thing }) => thing.kind === 'leaven')
-    .map((one, index) => leavenOf(one, index, flourG));
+  const inParts = new Set(check.parts.flatMap((part) => part.lines));
+  const final = things.filter(({ index }) => !inParts.has(index));
   const flours = shares(things, flourOf);
+  const made = check.parts.map((part, index) => {
+    const inIt = things.filter((one) => part.lines.includes(one.index));
+    const own = inIt.some(({ thing }) => thing.kind === 'flour') ? shares(inIt, flourOf) : flours;
+    return leavenOfPart(part, inIt, {
+      id: `leaven-${index + 1}`,
+      flourG,
+      flours: sameBlend(own, flours) ? null : own,
+    });
+  });
+  const leavens = [
+    ...made,
+    ...final
+      .filter(({ thing }) => thing.kind === 'leaven')
+      .map((one, index) => leavenOf(one, made.length + index, flourG)),
+  ];
+  const heldBackG = final
+    .filter(({ thing, raw }) => thing.kind === 'water' && HELD_BACK.test(raw))
+    .reduce((all, one) => all + one.massG, 0);
+  const finalFreshG = final.reduce((all, one) => all + freshOf(one), 0);
   const yeast = things.find(({ thing }) => thing.kind === 'yeast')?.thing.id ?? 'yeast-fresh';
   const dough: Dough = {
     flours,
     hydration: sums.hydration.value,
     saltShare: sums.saltShare.value,
     oilShare: sums.oilShare.value,
-    added: added(things, flourG),
+    added: added(final, flourG),
     yeast: {
       type:
         yeast === 'yeast-fresh' ? 'fresh' : yeast === 'yeast-instant' ? 'instant' : 'active dry',
-      freshShare: sums.freshShare.value,
+      freshShare: finalFreshG / flourG,
     },
     leavens: leavens.slice(0, 3),
   };
   const replaced = things
     .filter(({ thing }) => thing.kind === 'flour' && flourOf(thing.id) !== thing.id)
     .map(({ thing }) => ({ name: thing.name, flourId: flourOf(thing.id) }));
-  return { dough, flourG, replaced };
+  return {
+    dough,
+    flourG,
+    replaced: [...new Map(replaced.map((one) => [one.name, one])).values()],
+    heldBackShare: Math.min(0.25, heldBackG / flourG),
+    notKept: leavens.slice(3).map(({ name }) => `${name}: a method has three leavens at the most`),
+  };
 }
 
-interface Weighed {
-  readonly thing: NonNullable<Counting['thing']>;
-  readonly hydration: number | null;
-  readonly massG: number;
-}
+/** Water that goes in last. */
+const HELD_BACK = /\b(held back|hold(?:ing)? back|reserved?|bassinage|kept back|second water)\b/i;
+
+const sameBlend = (a: Dough['flours'], b: Dough['flours']) =>
+  a.length === b.length &&
+  a.every((part) =>
+    b.some((one) => one.flourId === part.flourId && Math.abs(one.share - part.share) < 1e-6),
+  );
 
 function leavenOf({ thing, hydration, massG }: Weighed, index: number, flourG: number): Leaven {
   const kind = thing.leaven ?? 'starter';
   const usual = usualLeaven(kind, `leaven-${index + 1}`);
   const water = hydration ?? thing.hydration ?? usual.hydration;
   const ownFlourG = massG / (1 + water + (thing.saltShare ?? 0));
-  return { ...usual, hydration: water, flourShare: ownFlourG / flourG };
+  const made =
+    usual.made.by === 'yeast' ? usual.made : { ...usual.made, cultureId: thing.cultureId ?? null };
+  return { ...usual, hydration: water, flourShare: ownFlourG / flourG, made };
 }
 
 function shares(things: readonly Weighed[], flourOf: FlourMatch): Dough['flours'] {

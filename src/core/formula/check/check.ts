@@ -3,6 +3,9 @@ import { compareClaims, type ClaimCompared } from './compare';
 import type { MassRange } from './amount-mass';
 import { readLine, type RecipeLine } from './line';
 import { magnitudeQuestion } from './magnitude';
+import { linesOf } from './heads';
+import { inParts, type RecipePart } from './parts';
+import type { OwnThing } from './thing-of-line';
 import { recipeSums, type RecipeSums } from './sums';
 
 /** A recipe as it was pasted, with what the baker answered. */
@@ -12,11 +15,15 @@ export interface RecipeQuestion {
   readonly answers?: Readonly<Record<number, number>>;
   /** Whether a line counts, where the baker says so; by its number from 0. */
   readonly counts?: Readonly<Record<number, boolean>>;
+  /** Flours and cultures of the shop by the names they have there. */
+  readonly own?: readonly OwnThing[];
 }
 
 /** What a pasted recipe really is. */
 export interface RecipeCheck {
   readonly lines: readonly RecipeLine[];
+  /** Leavens that the recipe makes beforehand. */
+  readonly parts: readonly RecipePart[];
   /** Null while there is no flour in what was understood. */
   readonly sums: RecipeSums | null;
   readonly claims: readonly ClaimCompared[];
@@ -32,8 +39,13 @@ const ANSWER = { name: 'Grams of the line', unit: 'g', min: 0.01, max: 1_000_000
  * Reads a recipe line by line and works out what it really is. What can not be read is said, never guessed.
  * @throws {DomainError} recipe-too-long, answer-range
  */
-export function checkRecipe({ text, answers = {}, counts = {} }: RecipeQuestion): RecipeCheck {
-  const raws = text.split(/\r?\n/);
+export function checkRecipe({
+  text,
+  answers = {},
+  counts = {},
+  own = [],
+}: RecipeQuestion): RecipeCheck {
+  const raws = linesOf(text);
   if (text.length > MOST_LETTERS || raws.length > MOST_LINES) {
     throw new DomainError(
       'recipe-too-long',
@@ -41,23 +53,36 @@ export function checkRecipe({ text, answers = {}, counts = {} }: RecipeQuestion)
       { lines: raws.length, letters: text.length },
     );
   }
-  const read = raws.map((raw, index) => readLine(raw, index, counts[index]));
-  const answered = read.map((line) => withAnswer(line, answers[line.index]));
-  const first = recipeSums(answered);
+  const read = raws.map((raw, index) => readLine(raw, index, counts[index], own));
+  const answered = named(read).map((line) => withAnswer(line, answers[line.index]));
+  const { lines: placed, parts } = inParts(answered);
+  const first = recipeSums(placed, parts);
   const lines =
     first === null
-      ? answered
-      : answered.map((line) =>
+      ? placed
+      : placed.map((line) =>
           answers[line.index] === undefined ? magnitudeQuestion(line, first) : line,
         );
-  const sums = recipeSums(lines);
+  const sums = recipeSums(lines, parts);
   return {
     lines,
+    parts,
     sums,
     claims: sums === null ? [] : compareClaims(lines, sums),
     open: lines.filter((line) => line.kind === 'not understood' || line.kind === 'question').length,
   };
 }
+
+/** The first line that weighs nothing is what the recipe is called, a per cent in it or not. */
+function named(lines: readonly RecipeLine[]): readonly RecipeLine[] {
+  const first = lines.find((line) => line.kind !== 'empty');
+  if (first?.kind !== 'not understood' || first.thing !== null) return lines;
+  const { index, raw } = first;
+  const title = { index, raw, kind: 'skipped', says: 'its name' } as const;
+  return lines.map((line) => (line === first && !WEIGHS.test(raw) ? title : line));
+}
+
+const WEIGHS = /\d\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/i;
 
 /** The baker's own grams settle a line. */
 function withAnswer(line: RecipeLine, massG: number | undefined): RecipeLine {

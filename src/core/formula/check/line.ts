@@ -1,7 +1,8 @@
 import { groupMass, type MassRange, type WeighedAmount } from './amount-mass';
-import { amountsIn, withFigures, type WrittenAmount } from './quantity';
+import { plainText } from './plain-text';
+import { amountsIn, type WrittenAmount } from './quantity';
 import { NOTES, noIngredient, saltPerLitre } from './no-ingredient';
-import { thingOfLine } from './thing-of-line';
+import { thingOfLine, type OwnThing } from './thing-of-line';
 import { thingIn, type RecipeThing } from './words';
 import { readClaim, type RecipeClaim } from './claims';
 
@@ -52,23 +53,17 @@ export interface PercentLine {
 const NO_AMOUNTS =
   /\b(?:at |of )?-?\d+(?:[.,]\d+)?\s*(?:°\s*[cf]?|degrees?)(?![a-z])|\b[wt]\s?\d{2,3}\b|\bw\s*=?\s*\d{3}\b|\btype \d+\b|\bno\.? ?\d\b/g;
 
-/** A line as it is compared: small letters, plain marks, one blank between words. */
-export function plainText(raw: string): string {
-  return withFigures(
-    raw
-      .toLowerCase()
-      .replace(/[’`´]/g, "'")
-      .replace(/^\s*(?:[-*•·–]|\d+[.)](?=\s))\s*/, '')
-      .replace(/\s+/g, ' ')
-      .trim(),
-  );
-}
-
 /**
  * Reads one line of a recipe; what it can not read it says, and guesses nothing.
  * @param counts whether the baker wants it counted: left out, headings and steps of the method are passed over
+ * @param own things of the shop by the names they have there
  */
-export function readLine(raw: string, index: number, counts?: boolean): RecipeLine {
+export function readLine(
+  raw: string,
+  index: number,
+  counts?: boolean,
+  own: readonly OwnThing[] = [],
+): RecipeLine {
   const base = { index, raw };
   const text = plainText(raw);
   if (text === '') return { ...base, kind: 'empty' };
@@ -79,7 +74,7 @@ export function readLine(raw: string, index: number, counts?: boolean): RecipeLi
   if (perLitre !== null) return { ...base, kind: 'percent', ...perLitre };
   const passed = counts === true ? null : noIngredient(raw, text);
   if (passed !== null) return { ...base, kind: 'skipped', says: passed };
-  return { ...base, ...ingredientLine(text) };
+  return { ...base, ...ingredientLine(text, own) };
 }
 
 const blank = (words: string) => ' '.repeat(words.length);
@@ -87,8 +82,9 @@ const blank = (words: string) => ' '.repeat(words.length);
 /** A line with an ingredient: what it is, and how much. */
 function ingredientLine(
   text: string,
+  own: readonly OwnThing[],
 ): Found | Without<Extract<RecipeLine, { kind: 'note' }>, 'index' | 'raw'> {
-  const named = thingOfLine(text.replace(/\([^)]*\)/g, blank)) ?? thingOfLine(text);
+  const named = thingOfLine(text.replace(/\([^)]*\)/g, blank), own) ?? thingOfLine(text, own);
   if (named !== null && named.beside !== null) {
     const says = `${named.beside.name} and ${named.thing.name} on one line: how much of each?`;
     return { kind: 'not understood', says, thing: null };

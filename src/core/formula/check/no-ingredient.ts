@@ -1,3 +1,5 @@
+import { headOf } from './heads';
+import { foldsIn, hoursIn } from './stage-words';
 import { thingIn, type RecipeThing } from './words';
 
 /** A share of the water that a line gives. */
@@ -39,12 +41,20 @@ const HEADINGS =
   /^(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|notes?|tips?|for the .{1,40}|the .{1,30}|dough|final dough|main dough|final mix|poolish|biga|levain|starter|sponge|day (?:one|two|three|\d+))\s*:?$/;
 const FEW_WORDS = 7;
 
+const isHeading = (raw: string, text: string, hasFigure: boolean) =>
+  HEADINGS.test(text) || headOf(raw) !== null || (!hasFigure && /:\s*$/.test(raw));
+
+/** True for hours, minutes or folds of nothing that is weighed: “24 h in the fridge”. */
+const saysHours = (text: string) =>
+  thingIn(text) === null && (hoursIn(text) !== null || foldsIn(text) !== null);
+
 /** What a line is that is no ingredient: a heading, a title, a step of the method; null for one that may be. */
 export function noIngredient(raw: string, text: string): string | null {
   const hasFigure = /\d|\bpinch|\bhandful|½|¼|¾/.test(text);
-  if (HEADINGS.test(text) || (!hasFigure && /:\s*$/.test(raw))) return 'a heading';
+  if (isHeading(raw, text, hasFigure)) return 'a heading';
   // A step may weigh something: it begins with what is to be done, an ingredient with how much or what.
   if (STEP_VERBS.test(text)) return 'a step of the method';
+  if (saysHours(text)) return 'a step of the method';
   const words = text.split(' ').length;
   if (!hasFigure && thingIn(text) === null && !NOTES.test(text)) {
     return words <= FEW_WORDS ? 'a heading' : 'a step of the method';

@@ -3,6 +3,7 @@ import { toFreshEquivalentG, type YeastType } from '../../units';
 import { pantryOf } from '../pantry';
 import type { MassRange } from './amount-mass';
 import type { RecipeLine } from './line';
+import type { RecipePart } from './parts';
 import type { RecipeThing } from './words';
 
 /** A figure with the range that spoons and cups leave it. */
@@ -44,6 +45,8 @@ interface Counted {
   readonly thing: RecipeThing;
   readonly mass: MassRange;
   readonly hydration: number;
+  /** It goes into a leaven that is made beforehand. */
+  readonly inLeaven: boolean;
 }
 
 type Brought = Readonly<
@@ -51,8 +54,11 @@ type Brought = Readonly<
 >;
 
 /** Sums of what was understood; null without flour. Ranges add in quadrature: spoons err independently. */
-export function recipeSums(lines: readonly RecipeLine[]): RecipeSums | null {
-  const counted = countedLines(lines);
+export function recipeSums(
+  lines: readonly RecipeLine[],
+  parts: readonly RecipePart[] = [],
+): RecipeSums | null {
+  const counted = countedLines(lines, new Set(parts.flatMap((part) => part.lines)));
   if (counted === null) return null;
   const whole = counted.map((line) => brought(line, line.mass.massG));
   const sum = (of: keyof Brought) => whole.reduce((all, one) => all + one[of], 0);
@@ -73,7 +79,7 @@ export function recipeSums(lines: readonly RecipeLine[]): RecipeSums | null {
     }
     return { value, low: value - Math.sqrt(down), high: value + Math.sqrt(up) };
   };
-  const ofLeavens = counted.filter((line) => line.thing.kind === 'leaven');
+  const ofLeavens = counted.filter((line) => line.thing.kind === 'leaven' || line.inLeaven);
   const leavenSum = (of: keyof Brought) =>
     ofLeavens.reduce((all, line) => all + brought(line, line.mass.massG)[of], 0);
   return {
@@ -92,7 +98,10 @@ export function recipeSums(lines: readonly RecipeLine[]): RecipeSums | null {
 }
 
 /** Lines with grams; per cents become grams of the flour that is weighed. Null without any flour. */
-function countedLines(lines: readonly RecipeLine[]): Counted[] | null {
+function countedLines(
+  lines: readonly RecipeLine[],
+  inLeavens: ReadonlySet<number>,
+): Counted[] | null {
   const weighed = lines.flatMap((line): Counted[] =>
     (line.kind === 'understood' || (line.kind === 'question' && line.mass !== null)) &&
     line.thing !== null
@@ -102,6 +111,7 @@ function countedLines(lines: readonly RecipeLine[]): Counted[] | null {
             thing: line.thing,
             mass: line.mass as MassRange,
             hydration: line.hydration ?? line.thing.hydration ?? 0,
+            inLeaven: inLeavens.has(line.index),
           },
         ]
       : [],
@@ -117,7 +127,8 @@ function countedLines(lines: readonly RecipeLine[]): Counted[] | null {
       return [];
     const massG = line.share * (line.over === 'water' ? bring('water') : flourG);
     const mass = { massG, lowG: massG, highG: massG };
-    return [{ index: line.index, thing: line.thing, mass, hydration: line.thing.hydration ?? 0 }];
+    const { index, thing } = line;
+    return [{ index, thing, mass, hydration: thing.hydration ?? 0, inLeaven: false }];
   });
   return [...weighed, ...byShare];
 }
@@ -140,11 +151,11 @@ const NOTHING: Brought = {
 };
 
 /** What so many grams of a line bring, of each thing that is summed. */
-function brought({ thing, hydration }: Counted, massG: number): Brought {
+function brought({ thing, hydration, inLeaven }: Counted, massG: number): Brought {
   const base = { ...NOTHING, all: massG, water: massG * waterIn(thing.id) };
   switch (thing.kind) {
     case 'flour':
-      return { ...base, flour: massG };
+      return { ...base, flour: massG, leavenFlour: inLeaven ? massG : 0 };
     case 'water':
       return { ...base, water: massG };
     case 'salt':

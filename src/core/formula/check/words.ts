@@ -18,6 +18,8 @@ export interface RecipeThing {
   readonly hydration?: number;
   /** Salt over its own flour, for carry-over dough. */
   readonly saltShare?: number;
+  /** The culture of the shop that it is. */
+  readonly cultureId?: string;
 }
 
 /** Id, name, kind, density, its doubt, what else is known. */
@@ -178,6 +180,8 @@ const THINGS: readonly (readonly [RecipeThing, readonly string[]])[] = [
       'fresh baker’s yeast',
       "fresh baker's yeast",
       'fresh yeast',
+      'yeast, fresh',
+      'yeast fresh',
       'compressed yeast',
       'cake yeast',
       'baker’s yeast',

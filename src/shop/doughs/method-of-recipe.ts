@@ -1,0 +1,169 @@
+import type { RecipeAsDough, RecipeCheck, RecipeStage, RecipeStages } from '@/core/formula/check';
+import { LIBRARY, nearestPlace, placedMethod, type Method, type Stay } from '@/core/methods';
+import { withLeaven } from '@/core/planner';
+import type { DoughFacts } from './facts';
+
+/** The name a recipe gives itself: its first line when that weighs nothing. */
+function nameOf(check: RecipeCheck): string {
+  const [first] = check.lines.filter((line) => line.raw.trim() !== '');
+  const words = first !== undefined && first.kind !== 'understood' ? first.raw : 'Found recipe';
+  return (
+    words
+      .split(/[,:–-]/)[0]!
+      .trim()
+      .slice(0, 40) || 'Found recipe'
+  );
+}
+
+/** The temperature each word of a recipe stands for, °C. Set. */
+export const WHERE_C: Readonly<Record<RecipeStage['where'], number>> = {
+  warm: 28,
+  room: 21,
+  cool: 16,
+  cold: 4,
+};
+/** A stage of which one number is given may be so much shorter and longer. Set. */
+const ABOUT = { least: 0.8, most: 1.25 } as const;
+const MOST_STAYS = 5;
+const HOUR_STEPS = 4;
+
+const toQuarter = (hours: number) => Math.round(hours * HOUR_STEPS) / HOUR_STEPS;
+
+/** A stage of a recipe at the place of the shop that is nearest to it. */
+function stayOf({ where, leastH, mostH }: RecipeStage, { planning }: DoughFacts): Stay {
+  const placeId = nearestPlace(WHERE_C[where], {
+    places: planning.places,
+    atMs: planning.nowMs,
+  });
+  if (leastH === mostH) {
+    const [least, most] = [toQuarter(leastH * ABOUT.least), toQuarter(mostH * ABOUT.most)];
+    return {
+      placeId,
+      hours: leastH,
+      leastH: Math.min(leastH, least),
+      mostH: Math.max(mostH, most),
+    };
+  }
+  return { placeId, hours: toQuarter((leastH + mostH) / 2), leastH, mostH };
+}
+
+/** The stays of stages, those of one place after another as one; what is usual where a recipe says nothing. */
+function staysOf(stages: readonly RecipeStage[], usual: Stay[], facts: DoughFacts): Stay[] {
+  if (stages.length === 0) return usual;
+  const stays: Stay[] = [];
+  for (const stage of stages) {
+    const stay = stayOf(stage, facts);
+    const before = stays.at(-1);
+    if (before?.placeId !== stay.placeId) stays.push(stay);
+    else {
+      stays[stays.length - 1] = {
+        placeId: stay.placeId,
+        hours: before.hours + stay.hours,
+        leastH: before.leastH + stay.leastH,
+        mostH: before.mostH + stay.mostH,
+      };
+    }
+  }
+  return stays.slice(0, MOST_STAYS);
+}
+
+/** Dough that is not left to stand before it is balled stands as long as it takes to portion it. */
+const AT_ONCE: Pick<Stay, 'hours' | 'leastH' | 'mostH'> = { hours: 0.25, leastH: 0, mostH: 0.5 };
+
+/** The stages of dough and balls: where a recipe only says of one of them how long it takes, the other is short. */
+function doughStays(stages: RecipeStages, base: Method, facts: DoughFacts) {
+  const { bulk, balls } = stages;
+  const placeId = base.bulk[0]?.placeId ?? '';
+  const usualBulk = balls.length > 0 ? [{ placeId, ...AT_ONCE }] : base.bulk;
+  return {
+    bulk: staysOf(bulk, usualBulk, facts),
+    balls: staysOf(balls, base.balls, facts),
+  };
+}
+
+const MIX_NAMES = { slow: 'Mix', fast: 'Develop', hand: 'Knead', rest: 'Rest' } as const;
+const MOST_MIXING = 8;
+
+/** How it is mixed, as far as the recipe says it. */
+function mixOf(stages: RecipeStages, made: RecipeAsDough, base: Method): Method['mix'] {
+  const { autolyseMin, mix, folds } = stages;
+  const steps = mix.map((one) => ({ ...one, name: MIX_NAMES[one.speed] })).slice(0, MOST_MIXING);
+  const placeId = base.bulk[0]?.placeId ?? '';
+  return {
+    ...base.mix,
+    by: steps.some(({ speed }) => speed === 'hand') ? 'hand' : base.mix.by,
+    autolyse: autolyseMin === null ? null : { minutes: autolyseMin, placeId },
+    heldBackShare: made.heldBackShare,
+    steps: steps.some(({ speed }) => speed !== 'rest') ? steps : base.mix.steps,
+    folds: folds ?? base.mix.folds,
+  };
+}
+
+/** Which of the usual ways the recipe goes, as far as its stages say. */
+function schoolsOf(stages: RecipeStages, made: RecipeAsDough, base: Method): Method['schools'] {
+  const cold = (all: readonly RecipeStage[]) => all.some(({ where }) => where === 'cold');
+  const coldWhere = cold(stages.balls)
+    ? 'balls'
+    : cold(stages.bulk)
+      ? 'bulk'
+      : cold(stages.leavens.flat())
+        ? 'leaven'
+        : 'nowhere';
+  return {
+    ...base.schools,
+    coldWhere,
+    salt: stages.autolyseMin === null ? base.schools.salt : 'after a rest',
+    water: made.heldBackShare > 0 ? 'part held back' : base.schools.water,
+  };
+}
+
+/** A checked recipe as a method on the shop’s places: its weights and leavens, and the stages that it tells. */
+export function methodOfRecipe(
+  made: RecipeAsDough,
+  check: RecipeCheck,
+  stages: RecipeStages,
+  facts: DoughFacts,
+): Method {
+  const { planning, flours } = facts;
+  const base = placedMethod(
+    LIBRARY.find((one) => one.id === 'straight')!,
+    {
+      places: planning.places,
+      flours: flours.filter((flour) => flour.retiredMs === null),
+      atMs: planning.nowMs,
+      yeastType: made.dough.yeast.type,
+    },
+  );
+  const method: Method = {
+    ...base,
+    name: nameOf(check),
+    says: 'from a recipe that was checked',
+    dough: made.dough,
+    lossShare: 0,
+    target: targetOf(check),
+    mix: mixOf(stages, made, base),
+    ...doughStays(stages, base, facts),
+    reball: stages.reball,
+    schools: schoolsOf(stages, made, base),
+  };
+  return made.dough.leavens.reduce((all, leaven, index) => {
+    const usual = withLeaven(all, leaven.kind, leaven.id).leavenStays[leaven.id];
+    if (usual === undefined) return all;
+    const stays = staysOf(stages.leavens[index] ?? [], usual, facts);
+    return { ...all, leavenStays: { ...all.leavenStays, [leaven.id]: stays } };
+  }, method);
+}
+
+/** As many pieces as the recipe says, of its whole dough; the dough alone where it says none. */
+function targetOf(check: RecipeCheck): Method['target'] {
+  const pieces = check.lines.flatMap((line) =>
+    line.kind === 'claim' && line.claim.of === 'pieces' ? [line.claim] : [],
+  )[0];
+  const doughG = check.sums?.doughG.value ?? 1000;
+  if (pieces === undefined) return { by: 'dough', doughG: Math.round(doughG) };
+  const weightG = Math.round((10 * doughG) / pieces.count) / 10;
+  return {
+    by: 'products',
+    products: [{ name: 'Balls', count: pieces.count, weightG, keepsH: 24 }],
+  };
+}

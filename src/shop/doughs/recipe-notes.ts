@@ -1,0 +1,78 @@
+import type { RecipeAsDough, RecipeStage, RecipeStages } from '@/core/formula/check';
+import { tempAt } from '@/core/forecast';
+import type { Method, Stay } from '@/core/methods';
+import type { DoughFacts } from './facts';
+import { WHERE_C } from './method-of-recipe';
+
+/** A stage of a method made of a recipe, and whether the recipe says it. */
+export interface KeptStage {
+  readonly name: string;
+  readonly says: string;
+  readonly said: boolean;
+}
+
+/** A place so much warmer or colder than what a recipe asks for is another stage, °C. Set. */
+const FAR_C = 6;
+
+const span = ({ leastH, mostH, hours }: Stay) =>
+  leastH === mostH ? hoursText(hours) : `${hoursText(leastH)}–${hoursText(mostH)}`;
+const hoursText = (hours: number) => String(Number(hours.toFixed(2)));
+
+/** What of a recipe’s stages its method keeps, in the order of the work. */
+export function keptStages(method: Method, stages: RecipeStages, facts: DoughFacts): KeptStage[] {
+  const { places } = facts.planning;
+  const placed = (stays: readonly Stay[]) =>
+    stays
+      .map((stay) => {
+        const place = places.find(({ id }) => id === stay.placeId);
+        return `${span(stay)} h, ${place?.name ?? 'no place'}`;
+      })
+      .join(' · ');
+  const { autolyse, steps, folds } = method.mix;
+  const kept = (name: string, says: string, said: boolean): KeptStage[] =>
+    says === '' ? [] : [{ name, says, said }];
+  return [
+    ...method.dough.leavens.flatMap(({ id, name }, index) =>
+      kept(name, placed(method.leavenStays[id] ?? []), (stages.leavens[index] ?? []).length > 0),
+    ),
+    ...kept('Rest of flour and water', autolyse === null ? '' : `${autolyse.minutes} min`, true),
+    ...kept(
+      'Mixing',
+      steps.map(({ name, minutes }) => `${name.toLowerCase()} ${minutes} min`).join(', '),
+      stages.mix.length > 0,
+    ),
+    ...kept(
+      'Folds',
+      folds.count === 0 ? '' : `${folds.count}, every ${folds.everyMin} min`,
+      stages.folds !== null,
+    ),
+    ...kept('In bulk', placed(method.bulk), stages.bulk.length > 0),
+    ...kept(
+      'In balls',
+      `${placed(method.balls)}${method.reball ? ', balled again' : ''}`,
+      stages.balls.length > 0,
+    ),
+  ];
+}
+
+/** What of a recipe its method does not keep as it is written, in sentences. */
+export function notKept(made: RecipeAsDough, stages: RecipeStages, facts: DoughFacts): string[] {
+  const all = [...stages.leavens.flat(), ...stages.bulk, ...stages.balls];
+  return [
+    ...made.notKept,
+    ...all.flatMap((stage) => farPlace(stage, facts)),
+    ...stages.notKept.map((line) => `“${line}”: no stage of a method`),
+  ];
+}
+
+/** That no place of the shop is as warm or cold as a stage asks for. */
+function farPlace({ where, from }: RecipeStage, { planning }: DoughFacts): string[] {
+  const wantedC = WHERE_C[where];
+  const apart = planning.places.map((place) => ({
+    place,
+    apartC: Math.abs(tempAt(place, planning.nowMs) - wantedC),
+  }));
+  const [nearest] = apart.sort((a, b) => a.apartC - b.apartC);
+  if (nearest === undefined || nearest.apartC <= FAR_C) return [];
+  return [`“${from}”: the shop has no such place, ${nearest.place.name} stands for it`];
+}
