@@ -1,20 +1,15 @@
 import fc from 'fast-check';
 import { withLeavenFlour, type Dough, type Leaven } from '@/core/formula';
-import { isAct, type ActOf } from '@/core/journal';
 import { LIBRARY, methodSchema, placedMethod, type Method, type Stay } from '@/core/methods';
-import { DomainError, MS_PER_MINUTE } from '@/core/units';
+import { DomainError } from '@/core/units';
 import { openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from '@/server/context';
 import { describeCulture } from '@/server/cultures/describe';
 import { takeMethodBake } from '@/server/doughs/take-method-bake';
-import { handsCsv, handsIcs } from '@/server/hands-list/files';
-import { handsList } from '@/server/hands-list/hands-list';
-import { mixView } from '@/server/mix/view';
 import { loadShop } from '@/server/shop/load-shop';
 import { ensureShop } from '@/server/shop/new-shop';
-import { tideView } from '@/server/tide';
 import { anyDough } from './fixtures/doughs';
-import { everyView } from './fixtures/every-view';
+import { expectEveryView, expectOneTruth } from './fixtures/one-truth';
 
 const NOW = Date.parse('2026-11-23T08:00:00+01:00');
 const READY = { readyFrom: '2026-11-27T18:00', readyTo: '2026-11-27T20:00' };
@@ -135,39 +130,6 @@ const placed = (one: (typeof LIBRARY)[number]) => {
   return placedMethod(one, { places, flours, atMs: NOW, yeastType: 'fresh' });
 };
 
-/** Grams by what they are of, as the hands' lists say them. */
-type Told = Readonly<Record<string, number>>;
-const told = (lines: readonly { label: string; massG?: number | undefined }[]): Told => {
-  const sums: Record<string, number> = {};
-  for (const { label, massG } of lines) {
-    if (massG !== undefined) sums[label] = (sums[label] ?? 0) + massG;
-  }
-  return sums;
-};
-
-/** A planned mix as its cards have it, all batches together, and how many. */
-function onCards(context: ShopContext, stepId: string): { told: Told; batches: number } {
-  const first = mixView(context, stepId, 1)!;
-  const batches = Array.from({ length: first.batches }, (_, i) => mixView(context, stepId, i + 1)!);
-  const lines = told(
-    batches.flatMap(({ items }) =>
-      items.flatMap((item) =>
-        item.kind === 'weigh'
-          ? [{ label: item.ice || item.heldBack ? 'Water' : item.name, massG: item.massG }]
-          : [],
-      ),
-    ),
-  );
-  return { told: lines, batches: first.batches };
-}
-
-function expectSame(a: Told, b: Told, withinG: number): void {
-  for (const label of new Set([...Object.keys(a), ...Object.keys(b)])) {
-    const apart = Math.abs((a[label] ?? 0) - (b[label] ?? 0));
-    if (apart > withinG) throw new Error(`${label}: ${a[label]} g and ${b[label]} g`);
-  }
-}
-
 /** A bake of a method taken as a page takes it; what the core refuses is a refusal in its words. */
 function taken(context: ShopContext, method: Method): ReturnType<typeof takeMethodBake> {
   const bake = { name: 'Odd', method, versionId: null, mixAt: null, leavenAt: {}, ...READY };
@@ -176,53 +138,6 @@ function taken(context: ShopContext, method: Method): ReturnType<typeof takeMeth
   } catch (error) {
     if (!(error instanceof DomainError)) throw error;
     return { ok: false, refusals: [{ field: null, sentence: error.message }] };
-  }
-}
-
-type Planned = ReturnType<typeof loadShop>['folded']['plan'][number];
-
-/** Tide, hands' list and cards tell the same grams and hours of every planned step. */
-function expectOneTruth(context: ShopContext, plan: readonly Planned[]): void {
-  const tide = tideView(context);
-  const list = handsList(context);
-  for (const step of plan) {
-    const moment = tide.moments.find((one) => one.ref === step.stepId);
-    if (moment === undefined) continue;
-    const line = list.moments.find((one) => one.stepId === step.stepId)!;
-    expect(line.atMs).toBe(moment.plannedMs);
-    expectSame(told(line.lines), told(moment.lines), 0);
-    if (isAct(step.act, 'make')) expectWeighed(context, step.stepId, step.act, told(moment.lines));
-  }
-  expect(handsIcs(list).match(/BEGIN:VEVENT/g)?.length).toBe(list.moments.length);
-  expect(handsCsv(list).trim().split('\r\n')).toHaveLength(list.moments.length + 1);
-  const order = list.moments.map((one) => one.atMs);
-  expect([...order].sort((a, b) => a - b)).toEqual(order);
-  expect(Math.min(...order)).toBeGreaterThanOrEqual(NOW - MS_PER_MINUTE);
-}
-
-function expectWeighed(context: ShopContext, stepId: string, act: ActOf<'make'>, said: Told): void {
-  const weighedG = [...act.ingredients, ...act.portions].reduce((sum, one) => sum + one.massG, 0);
-  expect(Object.values(said).reduce((a, b) => a + b, 0)).toBeCloseTo(weighedG, 6);
-  if (act.lotKind !== 'dough') return;
-  // Every batch is rounded to the scale, each part of its water and its ice by itself.
-  const cards = onCards(context, stepId);
-  expectSame(cards.told, said, 3 * cards.batches);
-}
-
-function expectEveryView(context: ShopContext, bakeId: string): void {
-  const { plan, done } = loadShop(context).folded;
-  const asked = {
-    lotIds: [...plan, ...done].flatMap(({ act }) => ('lotId' in act ? [act.lotId] : [])),
-    bakeIds: [bakeId],
-    stepIds: plan.map((one) => one.stepId),
-    cultureIds: ['tolk'],
-  };
-  for (const [name, ask] of everyView(context, asked)) {
-    try {
-      ask();
-    } catch (error) {
-      throw new Error(`${name}: ${String(error)}`, { cause: error });
-    }
   }
 }
 

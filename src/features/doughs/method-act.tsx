@@ -7,6 +7,8 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 
+import { buildSourceOf, builtInstead } from '@/shop/doughs/built-instead';
+import { leavenOfField } from '@/shop/doughs/method-request';
 import type { MethodAnswer } from '@/shop/doughs/method-answer';
 import type { MethodRow } from '@/server/doughs/methods';
 import { massText, momentText } from '@/ui/format';
@@ -27,6 +29,7 @@ export function MethodAct(props: {
   const { working, opened, facts, actions, plan } = props;
   const [busy, start] = useTransition();
   const [wrong, setWrong] = useState<string | null>(null);
+  const [wanting, setWanting] = useState<string | null>(null);
   const router = useRouter();
   const say = useSay();
   const { nowMs, timeZone, pantry } = facts.planning;
@@ -39,7 +42,10 @@ export function MethodAct(props: {
         method,
         versionId: changed ? null : opened.versionId,
       });
-      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
+      if (!outcome.ok) {
+        setWanting(leavenOfField(outcome.refusals[0]?.field ?? null));
+        return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
+      }
       const { batch } = outcome.value;
       say({
         text: `${wish.name}: planned.`,
@@ -57,6 +63,17 @@ export function MethodAct(props: {
         >
           {wrong}
         </Typography>
+      )}
+      {wanting === null ? null : (
+        <BuildInstead
+          leavenId={wanting}
+          working={working}
+          facts={facts}
+          onBuilt={() => {
+            setWrong(null);
+            setWanting(null);
+          }}
+        />
       )}
       <Button
         variant="contained"
@@ -101,5 +118,31 @@ export function MethodAct(props: {
         ) : null}
       </Button>
     </Box>
+  );
+}
+
+/** One tap that builds a leaven of a starter where the jar has not enough of it; nothing where none would do. */
+function BuildInstead(props: {
+  leavenId: string;
+  working: Working;
+  facts: DoughFacts;
+  onBuilt: () => void;
+}) {
+  const { leavenId, working, facts, onBuilt } = props;
+  const { dough } = working.method;
+  if (!dough.leavens.some(({ id }) => id === leavenId)) return null;
+  const source = buildSourceOf(dough, leavenId, facts.sources);
+  if (source === null) return null;
+  return (
+    <Button
+      size="small"
+      sx={{ mb: 1 }}
+      onClick={() => {
+        working.change(builtInstead(working.method, leavenId, facts));
+        onBuilt();
+      }}
+    >
+      Build it of {source.name}
+    </Button>
   );
 }

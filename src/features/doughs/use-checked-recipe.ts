@@ -66,6 +66,6 @@ function asMethod(made: RecipeAsDough, check: RecipeCheck, facts: DoughFacts) {
   return {
     method,
     kept: keptStages(method, stages, facts),
-    lost: notKept(made, stages, facts),
+    lost: notKept(method, made, stages, facts),
   };
 }

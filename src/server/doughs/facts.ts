@@ -70,8 +70,9 @@ export function sourcesOf(context: ShopContext, state: ShopState): SourceFact[] 
 }
 
 const KINDS_OF: Readonly<Record<Culture['kind'], readonly LeavenKind[]>> = {
-  'liquid starter': ['levain', 'starter', 'stiff levain'],
-  'stiff starter': ['stiff levain', 'levain', 'starter'],
+  // What a mother has over what is kept serves as discard too, where there is no jar of it.
+  'liquid starter': ['levain', 'starter', 'stiff levain', 'discard'],
+  'stiff starter': ['stiff levain', 'levain', 'starter', 'discard'],
   'carry-over': ['carry-over'],
   discard: ['discard'],
 };

@@ -9,6 +9,7 @@ import { doughFacts } from './facts';
 import {
   methodBakeSchema,
   methodRequestOf,
+  leavenField,
   noMethodPlanSentence,
   type MethodBake,
 } from '@/shop/doughs/method-request';
@@ -28,14 +29,14 @@ export function takeMethodBake(
     const unknown = unknownPlace(bake, state);
     if (unknown !== null) return refused('method', unknown);
     const missing = missingSource(bake, facts);
-    if (missing !== null) return refused('method', missing);
+    if (missing !== null) return refused(leavenField(missing.leavenId), missing.sentence);
     const request = methodRequestOf(bake, facts, false);
     const plan = planMethod(request);
     if (plan.kind === 'infeasible') {
       return refused('readyFrom', noMethodPlanSentence(plan, state.shop.timeZone, state.nowMs));
     }
     const short = shortSource(plan, facts);
-    if (short !== null) return refused('method', short);
+    if (short !== null) return refused(leavenField(short.leavenId), short.sentence);
     return done(
       storePlan(context, state, {
         name: bake.name,
@@ -59,24 +60,34 @@ function unknownPlace({ method }: MethodBake, state: ShopState): string | null {
   return unknown === undefined ? null : `Place: “${unknown.placeId}” is not in the shop.`;
 }
 
-function missingSource({ method }: MethodBake, { sources }: DoughFacts): string | null {
+/** Why a leaven of a method can not be had. */
+interface LeavenWanting {
+  readonly leavenId: string;
+  readonly sentence: string;
+}
+
+function missingSource({ method }: MethodBake, { sources }: DoughFacts): LeavenWanting | null {
   const without = method.dough.leavens.find(
     (leaven) => leaven.made.by !== 'yeast' && sourceFor(leaven, sources) === null,
   );
   return without === undefined
     ? null
-    : `${without.name}: the shop has no culture for it. Register one under Cultures, or exchange the leaven.`;
+    : {
+        leavenId: without.id,
+        sentence: `${without.name}: the shop has no culture for it. Register one under Cultures, or exchange the leaven.`,
+      };
 }
 
 /** A levain may be seeded from the next feed, so only what is taken whole has to be there. */
-function shortSource(plan: MethodPlan, { sources }: DoughFacts): string | null {
+function shortSource(plan: MethodPlan, { sources }: DoughFacts): LeavenWanting | null {
   for (const { leaven, seedG, totalG } of plan.columns.leavens) {
     const source = sourceFor(leaven, sources);
     const first = plan.refreshments.find((one) => one.leavenId === leaven.id);
     const wantedG = leaven.made.by === 'taken' ? totalG : (first?.motherG ?? seedG);
     if (source === null || wantedG <= source.thereG) continue;
     const there = Math.floor(source.thereG);
-    return `${leaven.name}: ${Math.round(wantedG)} g of ${source.name} are wanted, ${there} g may be taken. Allowed: up to ${there} g; feed it first, or take a smaller share.`;
+    const sentence = `${leaven.name}: ${Math.round(wantedG)} g of ${source.name} are wanted, ${there} g may be taken. Allowed: up to ${there} g; feed it first, or take a smaller share.`;
+    return { leavenId: leaven.id, sentence };
   }
   return null;
 }

@@ -1,6 +1,7 @@
 import type { RecipeAsDough, RecipeCheck, RecipeStage, RecipeStages } from '@/core/formula/check';
 import { LIBRARY, nearestPlace, placedMethod, type Method, type Stay } from '@/core/methods';
 import { withLeaven } from '@/core/planner';
+import { builtWhereShort } from './built-instead';
 import type { DoughFacts } from './facts';
 
 /** The name a recipe gives itself: its first line when that weighs nothing. */
@@ -146,24 +147,34 @@ export function methodOfRecipe(
     reball: stages.reball,
     schools: schoolsOf(stages, made, base),
   };
-  return made.dough.leavens.reduce((all, leaven, index) => {
+  const kept = made.dough.leavens.reduce((all, leaven, index) => {
     const usual = withLeaven(all, leaven.kind, leaven.id).leavenStays[leaven.id];
     if (usual === undefined) return all;
     const stays = staysOf(stages.leavens[index] ?? [], usual, facts);
     return { ...all, leavenStays: { ...all.leavenStays, [leaven.id]: stays } };
   }, method);
+  return builtWhereShort(kept, made.flourG, facts);
+}
+
+/** Balls are balls, trays and loaves are called so. */
+function pieceName(raw: string): string {
+  const word = /\b(trays?|loaf|loaves|breads?|flatbreads?)\b/i.exec(raw)?.[1]?.toLowerCase();
+  if (word === undefined) return 'Balls';
+  return /^loa/.test(word) ? 'Loaves' : word.charAt(0).toUpperCase() + word.slice(1);
 }
 
 /** As many pieces as the recipe says, of its whole dough; the dough alone where it says none. */
 function targetOf(check: RecipeCheck): Method['target'] {
   const pieces = check.lines.flatMap((line) =>
-    line.kind === 'claim' && line.claim.of === 'pieces' ? [line.claim] : [],
+    line.kind === 'claim' && line.claim.of === 'pieces'
+      ? [{ count: line.claim.count, name: pieceName(line.raw) }]
+      : [],
   )[0];
   const doughG = check.sums?.doughG.value ?? 1000;
   if (pieces === undefined) return { by: 'dough', doughG: Math.round(doughG) };
   const weightG = Math.round((10 * doughG) / pieces.count) / 10;
   return {
     by: 'products',
-    products: [{ name: 'Balls', count: pieces.count, weightG, keepsH: 24 }],
+    products: [{ name: pieces.name, count: pieces.count, weightG, keepsH: 24 }],
   };
 }

@@ -76,3 +76,12 @@ export function noMethodPlanSentence(plan: NoMethodPlan, timeZone: string, nowMs
   if (plan.earliestReadyMs === null) return because;
   return `${because} Allowed: from ${at(plan.earliestReadyMs)} on.`;
 }
+
+const LEAVEN_FIELD = 'leaven ';
+
+/** Under which field a bake is refused for one of its leavens. */
+export const leavenField = (leavenId: string): string => `${LEAVEN_FIELD}${leavenId}`;
+
+/** The leaven that a field of a refusal is of; null for another field. */
+export const leavenOfField = (field: string | null): string | null =>
+  field?.startsWith(LEAVEN_FIELD) === true ? field.slice(LEAVEN_FIELD.length) : null;

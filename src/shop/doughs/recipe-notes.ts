@@ -1,5 +1,6 @@
 import type { RecipeAsDough, RecipeStage, RecipeStages } from '@/core/formula/check';
 import { tempAt } from '@/core/forecast';
+import type { Leaven } from '@/core/formula';
 import type { Method, Stay } from '@/core/methods';
 import type { DoughFacts } from './facts';
 import { WHERE_C } from './method-of-recipe';
@@ -12,7 +13,7 @@ export interface KeptStage {
 }
 
 /** A place so much warmer or colder than what a recipe asks for is another stage, °C. Set. */
-const FAR_C = 6;
+const FAR_C = 4;
 
 const span = ({ leastH, mostH, hours }: Stay) =>
   leastH === mostH ? hoursText(hours) : `${hoursText(leastH)}–${hoursText(mostH)}`;
@@ -56,12 +57,30 @@ export function keptStages(method: Method, stages: RecipeStages, facts: DoughFac
 }
 
 /** What of a recipe its method does not keep as it is written, in sentences. */
-export function notKept(made: RecipeAsDough, stages: RecipeStages, facts: DoughFacts): string[] {
+export function notKept(
+  method: Method,
+  made: RecipeAsDough,
+  stages: RecipeStages,
+  facts: DoughFacts,
+): string[] {
   const all = [...stages.leavens.flat(), ...stages.bulk, ...stages.balls];
   return [
     ...made.notKept,
+    ...made.dough.leavens.flatMap((leaven) => builtOf(leaven, method, facts)),
     ...all.flatMap((stage) => farPlace(stage, facts)),
     ...stages.notKept.map((line) => `“${line}”: no stage of a method`),
+  ];
+}
+
+/** That a leaven is built of a starter because the jar has not enough of it. */
+function builtOf({ id, name, kind }: Leaven, method: Method, facts: DoughFacts): string[] {
+  const now = method.dough.leavens.find((one) => one.id === id);
+  if (now === undefined || now.kind === kind) return [];
+  const source = facts.sources.find(
+    ({ cultureId }) => now.made.by === 'seed' && cultureId === now.made.cultureId,
+  );
+  return [
+    `“${name}”: there is not enough of it, so a levain is built of ${source?.name ?? 'the starter'} before the mix`,
   ];
 }
 

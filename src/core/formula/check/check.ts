@@ -61,7 +61,7 @@ export function checkRecipe({
     first === null
       ? placed
       : placed.map((line) =>
-          answers[line.index] === undefined ? magnitudeQuestion(line, first) : line,
+          answers[line.index] === undefined ? magnitudeQuestion(line, placed, first) : line,
         );
   const sums = recipeSums(lines, parts);
   return {
@@ -76,8 +76,10 @@ export function checkRecipe({
 /** The first line that weighs nothing is what the recipe is called, a per cent in it or not. */
 function named(lines: readonly RecipeLine[]): readonly RecipeLine[] {
   const first = lines.find((line) => line.kind !== 'empty');
-  if (first?.kind !== 'not understood' || first.thing !== null) return lines;
-  const { index, raw } = first;
+  if (first?.kind !== 'not understood') return lines;
+  const { index, raw, thing } = first;
+  // “Friday discard” is a name, “200 g something” or “flour” are none.
+  if (thing !== null && (/\d/.test(raw) || !/\S\s+\S/.test(raw.trim()))) return lines;
   const title = { index, raw, kind: 'skipped', says: 'its name' } as const;
   return lines.map((line) => (line === first && !WEIGHS.test(raw) ? title : line));
 }

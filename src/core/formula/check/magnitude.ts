@@ -19,11 +19,20 @@ const SLIPS: readonly (readonly [number, string])[] = [
   [10, 'Is there a nought too few?'],
 ];
 
-/** A line whose grams are an order of magnitude off the flour is asked about; every other is as it was. */
-export function magnitudeQuestion(line: RecipeLine, sums: RecipeSums): RecipeLine {
+/**
+ * A line whose grams are an order of magnitude off the flour is asked about; every other is as it was. Of a thing that stands
+ * on several lines each may be small.
+ */
+export function magnitudeQuestion(
+  line: RecipeLine,
+  lines: readonly RecipeLine[],
+  sums: RecipeSums,
+): RecipeLine {
   if (line.kind !== 'understood') return line;
-  const range = BELIEVABLE[line.thing.kind];
-  if (range === undefined) return line;
+  const among = lines.filter((one) => one.kind === 'understood' && one.thing.id === line.thing.id);
+  const believable = BELIEVABLE[line.thing.kind];
+  if (believable === undefined) return line;
+  const range = among.length > 1 ? ([0, believable[1]] as const) : believable;
   const share = line.mass.massG / sums.flourG.value;
   const fits = (value: number) => value >= range[0] && value <= range[1];
   if (fits(share)) return line;

@@ -26,6 +26,10 @@ interface OpenPart {
   toLine: number;
 }
 
+/** True where a bare “poolish” among the lines of the dough is the one above, and heads no second one. */
+const isAgain = (part: OpenPart, head: OpenPart['head']) =>
+  part.lines.length > 0 && part.head === head;
+
 /** What a part is called by its heading: “For the levain (the night before):” is “levain”. */
 function nameOf(raw: string): string {
   const bare = raw.replace(/[:(].*$/, '').trim();
@@ -40,7 +44,7 @@ function openParts(lines: readonly RecipeLine[]): OpenPart[] {
   for (const line of lines) {
     const head = line.kind === 'understood' || line.kind === 'empty' ? null : headOf(line.raw);
     if (head === 'dough' || head === 'steps') open = null;
-    else if (head !== null) {
+    else if (head !== null && (open !== null || !parts.some((part) => isAgain(part, head)))) {
       const name = nameOf(line.raw);
       open = { head, name, lines: [], fromLine: line.index, toLine: line.index };
       parts.push(open);

@@ -41,10 +41,10 @@ const COLD = /\b(fridge|refrigerat\w*|cold|chill\w*|retard\w*)\b|\b[2-8] ?°/;
 const COOL = /\b(cellar|cool)\b|\b1[0-8] ?°/;
 const WARM = /\b(warm|proofer|proving (?:box|drawer))\b|\b(?:2[6-9]|3\d) ?°/;
 const BALLED =
-  /\b(balls?|balled|divide|shape|shaped|portion|scale|proof|prove|final (?:proof|rise)|second (?:rise|proof))\b/;
+  /\b(balls?|balled|divide|shape|shaped|portion|scale|proof|prove|final (?:proof|rise)|second (?:rise|proof)|\d+ (?:pieces|pizzas|portions|rounds|trays|loaves))\b/;
 const AGAIN = /\b(?:ball|shape|round) (?:them |it )?again\b|\bre-?ball\b/;
 const TEMPERED = /\b(?:take|bring|remove)\b.*\b(?:out|room|before)\b|\btemper\b/;
-const MIXED = /\b(mix|knead|machine|mixer|speed)\b/;
+const MIXED = /\b(mix|knead|machine|mixer|speed|slow|fast)\b/;
 const AUTOLYSE = /\bautolys|\b(?:flour and water|shaggy).*\b(?:rest|stand|sit|leave)\b/;
 
 /** A piece of a step between two marks, in which one thing is done. */
