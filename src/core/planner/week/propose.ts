@@ -5,6 +5,7 @@ import { brokenByNeeds, type Broken } from './broken';
 import { brokenInPlan, isRipeAt, piecesServed } from './broken-in-plan';
 import { pointsOf } from './cost';
 import { costsOfPlan } from './costs-of-plan';
+import { climbed } from './climbed';
 import { methodFor, type Demand, type DemandMethod } from './demand';
 import { joinedNeeds } from './needs';
 import { withOtherPlaces } from './other-places';
@@ -44,7 +45,7 @@ export function proposalsOf(
   const { plan, request: asked } = first;
   const judgeOf = (one: MethodPlan, by: MethodRequest) =>
     bestInWaves(one, by, { demand, method, shop });
-  const judge = (one: MethodPlan) => judgeOf(one, asked);
+  const judge = (one: MethodPlan) => climbed(judgeOf(one, asked), judgeOf);
   const proposals = [judge(plan)];
   const wanted = isBroken(proposals[0]) ? tries : Math.min(1, tries);
   const tried = [plan.mixAtMs];
@@ -57,7 +58,7 @@ export function proposalsOf(
     const held = { mixAtMs: variant.mixAtMs, leavenAtMs: variant.leavenAtMs };
     const other = planMethod({ ...asked, held });
     tried.push(variant.mixAtMs);
-    if (other.kind === 'plan') proposals.push(judge(other));
+    if (other.kind === 'plan') proposals.push(judgeOf(other, asked));
   }
   proposals.sort(byBrokenThenPoints);
   proposals.sort(byBrokenThenPoints);

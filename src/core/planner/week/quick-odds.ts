@@ -1,5 +1,5 @@
 import { normalBelow } from '../../numeric';
-import { hoursBetween } from '../../units';
+import { hoursBetween, MS_PER_HOUR } from '../../units';
 import type { LotForecast } from '../../forecast';
 import type { MethodPlan } from '../method-request';
 import { halfHours } from './demand';
@@ -33,6 +33,34 @@ export function quickOdds(
       }, 1),
   );
   return { leaven, service: Math.min(...halves) };
+}
+
+/** Steps in which another hour for the mix is looked for, h, and how far it may lie. */
+const SHIFT_STEP_H = 1 / 12;
+const MOST_SHIFT_H = 4;
+
+/**
+ * By how many hours a plan's mix had better come later (below 0: earlier), so that the balls of its first turn are as likely
+ * to be open at its beginning as not to be past at its end. 0 where nothing is gained by it.
+ */
+export function betterShiftH(
+  plan: MethodPlan,
+  turn: { readonly lotId: string; readonly fromMs: number; readonly toMs: number },
+): number {
+  const lot = plan.lots.get(turn.lotId);
+  if (lot === undefined || lot.window.opensMs === null) return 0;
+  const sd = Math.hypot(LN_SD.dough, plan.dough?.extraLnSd ?? 0);
+  const chance = (shiftH: number) => {
+    // A dough that is mixed later is as old at its window as before, and stands earlier in it.
+    const at = (atMs: number) => inside(lot, plan.mixAtMs, atMs - shiftH * MS_PER_HOUR, sd);
+    return Math.min(at(turn.fromMs), at(turn.toMs));
+  };
+  let best = { shiftH: 0, chance: chance(0) };
+  for (let step = -MOST_SHIFT_H; step <= MOST_SHIFT_H; step += SHIFT_STEP_H) {
+    const one = { shiftH: step, chance: chance(step) };
+    if (one.chance > best.chance + 1e-3) best = one;
+  }
+  return best.shiftH;
 }
 
 /** Chance that a lot is inside its window at an instant, its hours counted from a start. */
