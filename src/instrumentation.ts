@@ -4,6 +4,9 @@ const ASK_PROBES_MS = 5_000;
 /** How often a back-up is kept where something was written, ms of real time. */
 const BACKUP_MS = 2 * 3_600_000;
 
+/** How often every back-up is read through, ms of real time: weekly, and at each start of a server. */
+const CHECK_BACKUPS_MS = 7 * 24 * 3_600_000;
+
 /** Asks the shop’s probes, keeps back-ups while the server runs, and ends the open streams when it is asked to stop. */
 export async function register(): Promise<void> {
   if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
@@ -16,9 +19,11 @@ export async function register(): Promise<void> {
     if (context.clock().rate > 0) askProbes(context);
   }, ASK_PROBES_MS);
   timer.unref();
-  const { keepBackupOfNews } = await import('@/server/backups/backups');
+  const { checkBackups, keepBackupOfNews } = await import('@/server/backups/backups');
   const backups = setInterval(() => void keepBackupOfNews(shopContext(), Date.now()), BACKUP_MS);
   backups.unref();
+  const checks = setInterval(() => void checkBackups(shopContext()), CHECK_BACKUPS_MS);
+  checks.unref();
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.on(signal, () => {
       for (const stop of [...openStreams]) stop();

@@ -87,6 +87,8 @@ export const openSackAction = sent('openSack');
 export const takeSackBackAction = sent('takeSackBack');
 /** Keeps a back-up now. */
 export const keepBackupAction = sent('keepBackup');
+/** Puts a back-up in place of the shop. */
+export const restoreShopAction = sent('restoreShop');
 /** Something happened on a mix card. */
 export const markCardAction = sent('markCard');
 /** A batch of a mix is finished. */

@@ -12,6 +12,7 @@ export async function commandAction(
   args: readonly unknown[],
   id: string,
 ): Promise<Outcome<unknown>> {
-  const context = shopContext();
-  return inUnits(await command(context, { name, args, id }), shopUnits(context));
+  const outcome = await command(shopContext(), { name, args, id });
+  // Asked for after it: a command may have put another shop in this one’s place.
+  return inUnits(outcome, shopUnits(shopContext()));
 }

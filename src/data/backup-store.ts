@@ -114,8 +114,25 @@ export async function restoreBackup(
   file: string,
   atMs: number,
 ): Promise<string | null> {
-  const part = path.join(folder, 'olvik-restored.part');
-  await copySound(file, part);
+  await stageBackup(folder, file);
+  return placeStaged(folder, atMs);
+}
+
+const STAGED = 'olvik-restored.part';
+
+/**
+ * Copies a sound back-up beside the database of a folder, to be placed there by {@link placeStaged}.
+ * @throws {MigrationError} not-a-database for a file that is no sound shop; nothing is changed then
+ */
+export const stageBackup = (folder: string, file: string): Promise<void> =>
+  copySound(file, path.join(folder, STAGED));
+
+/**
+ * Puts the staged copy in place of the database, which nobody has open, and keeps what it replaces beside it.
+ * @returns the name under which the replaced database is kept; null where there was none
+ */
+export function placeStaged(folder: string, atMs: number): string | null {
+  const part = path.join(folder, STAGED);
   const current = path.join(folder, DATABASE_FILE);
   const aside = existsSync(current) ? `replaced-${nameOf(atMs)}` : null;
   if (aside !== null) {
@@ -135,6 +152,43 @@ export async function restoreBackup(
   chmodSync(part, OWN_FILE);
   renameSync(part, current);
   return aside;
+}
+
+/**
+ * Takes a placed back-up away again and puts what it replaced back.
+ * @param aside the name that {@link placeStaged} gave
+ */
+export function placeBack(folder: string, aside: string): void {
+  const current = path.join(folder, DATABASE_FILE);
+  for (const more of ['', '-wal', '-shm']) rmSync(`${current}${more}`, { force: true });
+  renameSync(path.join(folder, aside), current);
+}
+
+/** What is in a back-up. */
+export interface BackupContents {
+  /** Entries of its journal; 0 where it can not be read. */
+  readonly entries: number;
+  /** What is wrong with it, in a few words; null for a sound one. */
+  readonly damage: string | null;
+}
+
+/** Reads a back-up through and through. */
+export function contentsOf(folder: string, name: string): BackupContents {
+  const file = path.join(backupsFolder(folder), name);
+  let copy: Db | null = null;
+  try {
+    copy = new Database(file, { readonly: true, fileMustExist: true });
+    const said = copy.pragma('integrity_check(1)', { simple: true }) as string;
+    if (said !== 'ok') return { entries: 0, damage: said };
+    const { entries } = copy.prepare('SELECT count(*) AS entries FROM journal').get() as {
+      entries: number;
+    };
+    return { entries, damage: null };
+  } catch (cause) {
+    return { entries: 0, damage: cause instanceof Error ? cause.message : String(cause) };
+  } finally {
+    copy?.close();
+  }
 }
 
 /** Folds the log of a database into it; false where it can not be read. */

@@ -2,11 +2,16 @@ export { eachArchiveRow, fillFromArchive, isEmptyShop } from './archive-reposito
 export {
   addBackup,
   backupsFolder,
+  contentsOf,
   dataFolder,
   dropBackup,
   listBackups,
+  placeBack,
+  placeStaged,
   restoreBackup,
+  stageBackup,
   type Backup,
+  type BackupContents,
 } from './backup-store';
 export { addCommand, dropCommandsBefore, maybeOneCommand } from './command-repository';
 export { databaseVersion } from './version-repository';

@@ -2,7 +2,16 @@ import 'server-only';
 import { type ClockReading } from '@/shop/clock';
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
-import { clearParts, holdFolder, openShop, refuseLostShop, type Db, type HeldFolder } from '@/data';
+import {
+  clearParts,
+  dataFolder,
+  holdFolder,
+  openShop,
+  refuseLostShop,
+  type Db,
+  type HeldFolder,
+} from '@/data';
+import { openStreams } from './streams/streams';
 import { readClock } from './clock';
 
 /** What a query or a command works on. Tests make their own. */
@@ -24,6 +33,30 @@ const holder = globalThis as { olvikContext?: ShopContext; olvikHeld?: HeldFolde
 /** The running application's shop: one connection, opened at the first request. */
 export function shopContext(): ShopContext {
   holder.olvikContext ??= { ...contextOver(openOwn()), worksAside: true };
+  return holder.olvikContext;
+}
+
+/**
+ * Closes the running shop's database, has its file replaced, and opens what stands there now. Nothing else runs between: no
+ * request meets a shop that is closed. Streams end, and their pages ask anew.
+ * @param place replaces the file; what it throws leaves the shop as it was
+ * @param back puts the old file back where the new one can not be opened
+ */
+export function reopened(context: ShopContext, place: () => void, back: () => void): ShopContext {
+  const folder = dataFolder(context.db);
+  if (folder === null) throw new Error('A shop in memory has no file to replace.');
+  for (const stop of [...openStreams]) stop();
+  context.db.close();
+  let db: Db | null = null;
+  try {
+    place();
+    db = openShop(folder);
+  } catch (error) {
+    if (db === null) back();
+    holder.olvikContext = { ...contextOver(openShop(folder)), worksAside: true };
+    throw error;
+  }
+  holder.olvikContext = { ...contextOver(db), worksAside: true };
   return holder.olvikContext;
 }
 

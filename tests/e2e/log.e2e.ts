@@ -199,6 +199,63 @@ test('a back-up is kept while it runs; restored, what came after is gone and kep
   expect(wrong.filter((one) => !one.includes('ERR_CONNECTION'))).toEqual([]);
 });
 
+test('from Shop a back-up is put back while it runs, in every open page, and that is taken back with one press', async () => {
+  const notes = async () =>
+    (await (await fetch(`${served.url}/shop/export/scores.csv`)).text()).split('\n').length;
+  await goto('/shop');
+  await page.waitForSelector('[data-testid="backup"]');
+  const before = await notes();
+  const other = await page.browser().newPage();
+  await other.goto(`${served.url}/log`, { waitUntil: 'networkidle2' });
+  await page.bringToFront();
+  await click('[data-testid="keep-backup"]');
+  await waitForText(page, 'Back-up kept');
+  await goto('/log?part=scores+and+notes');
+  const first = await page.$eval(
+    'main a[href^="/bakes/"]',
+    (link) => (link as HTMLAnchorElement).href,
+  );
+  await page.goto(first, { waitUntil: 'networkidle2' });
+  await answer('first', 'tears');
+  await click('[data-testid="save-score"]');
+  await waitForText(page, 'scored.');
+  expect(await notes()).toBe(before + 1);
+  await goto('/shop');
+  await page.waitForSelector('button[aria-label^="Put back"]');
+  await click('button[aria-label^="Put back"]');
+  await waitForText(page, 'What stands now is kept as a back-up first');
+  await press(page, 'Put it back');
+  await waitForText(page, 'The shop is back as it was then.');
+  expect(await notes()).toBe(before);
+  await press(page, 'Undo');
+  await page.waitForFunction(
+    (url, wanted) =>
+      fetch(`${url}/shop/export/scores.csv`)
+        .then((one) => one.text())
+        .then((text) => text.split('\n').length === wanted),
+    { polling: 300 },
+    '',
+    before + 1,
+  );
+  // The other page listens again, to the shop that stands there now.
+  await other.bringToFront();
+  await waitForText(other, 'Log');
+  await other.close();
+  await page.bringToFront();
+  const backup = await page.$eval(
+    '[data-testid="backup"] a',
+    (one) => (one as HTMLAnchorElement).href,
+  );
+  const copy = await fetch(backup);
+  expect(copy.headers.get('content-disposition')).toContain('attachment');
+  expect(
+    Buffer.from(await copy.arrayBuffer())
+      .subarray(0, 15)
+      .toString(),
+  ).toBe('SQLite format 3');
+  expect((await fetch(`${served.url}/shop/backup?name=../olvik.sqlite`)).status).toBe(404);
+});
+
 test('a note is written where the journal is read, about the day or about a lot, and taken back', async () => {
   const rows = () => textIn('table[aria-label="Journal"]');
   await goto('/log');

@@ -3,12 +3,17 @@ import { connection } from 'next/server';
 import { Records } from '@/features/records/records';
 import { shopContext } from '@/server/context';
 import { recordsView } from '@/server/records/records-view';
-import { keepBackupAction, undoAction } from '../actions';
+import { keepBackupAction, restoreShopAction, undoAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Records' };
 
 export default async function RecordsPage() {
   await connection();
   const view = recordsView(shopContext());
-  return <Records view={view} actions={{ keepBackup: keepBackupAction, undo: undoAction }} />;
+  const actions = {
+    keepBackup: keepBackupAction,
+    restoreShop: restoreShopAction,
+    undo: undoAction,
+  };
+  return <Records view={view} actions={actions} />;
 }

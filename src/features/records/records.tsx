@@ -5,21 +5,18 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
-import type { Backup } from '@/server/backups/backups';
+import { useState } from 'react';
+import { BackupsPanel, type BackupActions } from '../backups/backups-panel';
 import type { Outcome } from '@/shop/outcome';
 import type { RecordsView } from '@/server/records/records-view';
-import { useAskAnew } from '@/ui/ask-anew';
-import { clockText, dateText } from '@/ui/format';
+import { clockText } from '@/ui/format';
 import { FileButton } from '@/ui/file-button';
 import { LinkButton } from '@/ui/link-button';
-import { useSay } from '@/ui/snack';
 import { ViewFrame } from '@/ui/view-frame';
 import { ReadingsImport } from './readings-import';
 
 /** What the records can do. */
-export interface RecordActions {
-  readonly keepBackup: () => Promise<Outcome<{ backup: Backup; dropped: number }>>;
+export interface RecordActions extends BackupActions {
   readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
 }
 
@@ -70,7 +67,10 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
         </Box>
         <Box sx={{ p: 2.5 }}>
           <ArchivePanel view={view} />
-          <Backups view={view} actions={actions} />
+          <Typography variant="h2" sx={{ mt: 4 }}>
+            Back-ups
+          </Typography>
+          <BackupsPanel backups={view.backups} timeZone={view.units.timeZone} actions={actions} />
         </Box>
       </Box>
     </ViewFrame>
@@ -116,44 +116,5 @@ function ArchivePanel({ view }: { view: RecordsView }) {
         ) : null}
       </Box>
     </section>
-  );
-}
-
-const SHOWN = 8;
-
-function Backups({ view, actions }: { view: RecordsView; actions: RecordActions }) {
-  const { timeZone } = view.units;
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
-  const keep = () =>
-    start(async () => {
-      const outcome = await actions.keepBackup();
-      say({
-        text: outcome.ok
-          ? `Back-up kept: ${outcome.value.backup.name}.`
-          : outcome.refusals.map((one) => one.sentence).join(' '),
-      });
-      askAnew();
-    });
-  return (
-    <Box component="section" aria-label="Back-ups" sx={{ mt: 4 }}>
-      <Typography variant="h2">Back-ups</Typography>
-      <Typography sx={{ my: 1 }}>
-        Olvik copies its database while it runs, whenever something was written; the newest eight
-        stay, and the last of each of thirty days. <code>bin/restore</code> puts one back and keeps
-        what it replaces.
-      </Typography>
-      <Button onClick={keep} disabled={busy} data-testid="keep-backup">
-        Keep a back-up now
-      </Button>
-      {view.backups.length === 0 ? <Typography sx={{ mt: 1 }}>None yet.</Typography> : null}
-      {view.backups.slice(0, SHOWN).map((one) => (
-        <Typography key={one.name} variant="body2" sx={{ mt: 0.5 }} data-testid="backup">
-          {dateText(one.atMs, timeZone)} {clockText(one.atMs, timeZone)},{' '}
-          {(one.bytes / 1e6).toFixed(1)} MB, {one.name}
-        </Typography>
-      ))}
-    </Box>
   );
 }

@@ -6,6 +6,7 @@ import type { Outcome } from '@/shop/outcome';
 import type { Shop as ShopSettings } from '@/server/shop/shop';
 import type { ShopView } from '@/server/shop/shop-view';
 import { CautionLine } from '@/ui/caution-line';
+import { BackupsPanel, type BackupActions } from '../backups/backups-panel';
 import { DevicePanel } from './device-panel';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';
@@ -15,7 +16,8 @@ import { SackLine, type SackActions } from './sack-line';
 import { SettingsPanel } from './settings-panel';
 
 /** What the shop’s forms can do. */
-export interface ShopActions extends PlaceActions, EquipmentActions, SackActions, HoursActions {
+export interface ShopActions
+  extends PlaceActions, EquipmentActions, SackActions, HoursActions, BackupActions {
   readonly changeShop: (form: unknown) => Promise<Outcome<{ before: ShopSettings | null }>>;
 }
 
@@ -59,6 +61,10 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           This device
         </Typography>
         <DevicePanel />
+        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+          Back-ups
+        </Typography>
+        <BackupsPanel backups={view.backups} timeZone={view.shop.timeZone} actions={actions} />
       </Box>
     </Box>
   );

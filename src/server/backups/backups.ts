@@ -5,12 +5,20 @@ import {
   journalVersion,
   listBackups,
   MigrationError,
+  contentsOf,
   type Backup,
+  type BackupContents,
 } from '@/data';
 import type { ShopContext } from '../context';
+import { shopLog } from '../shop-log';
 import { done, refused, type Outcome } from '@/shop/outcome';
 
 export type { Backup };
+
+const holder = globalThis as {
+  olvikBackedUp?: number;
+  olvikChecked?: Map<string, BackupContents>;
+};
 
 const DAY_MS = 24 * 3_600_000;
 /** The newest ones that are kept, whatever their age. */
@@ -52,13 +60,33 @@ export async function keepBackup(
   return done({ backup, dropped: passed.length });
 }
 
-/** The back-ups of the shop, the newest first. */
-export function backupsOf(context: ShopContext): readonly Backup[] {
+/** A back-up with what is in it. */
+export interface BackupRow extends Backup, BackupContents {}
+
+/** The back-ups of the shop, the newest first, each read through once. */
+export function backupsOf(context: ShopContext): readonly BackupRow[] {
   const folder = dataFolder(context.db);
-  return folder === null ? [] : listBackups(folder);
+  return folder === null
+    ? []
+    : listBackups(folder).map((one) => ({ ...one, ...checked(folder, one) }));
 }
 
-const holder = globalThis as { olvikBackedUp?: number };
+/** What is in a back-up; read anew where the file is another one than before. */
+function checked(folder: string, { name, bytes }: Backup): BackupContents {
+  holder.olvikChecked ??= new Map();
+  const key = `${folder} ${name} ${bytes}`;
+  const known = holder.olvikChecked.get(key) ?? contentsOf(folder, name);
+  holder.olvikChecked.set(key, known);
+  return known;
+}
+
+/** Reads every back-up of the shop anew; those that can not be read are told to the log. */
+export function checkBackups(context: ShopContext): readonly BackupRow[] {
+  holder.olvikChecked?.clear();
+  const damaged = backupsOf(context).filter(({ damage }) => damage !== null);
+  for (const { name, damage } of damaged) shopLog.error({ name, damage }, 'a back-up is damaged');
+  return damaged;
+}
 
 /** A back-up where something was written since the last one that this server took. */
 export async function keepBackupOfNews(context: ShopContext, realMs: number): Promise<void> {

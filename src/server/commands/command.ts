@@ -1,4 +1,4 @@
-import type { ShopContext } from '../context';
+import { shopContext, type ShopContext } from '../context';
 import { refused, type Outcome } from '@/shop/outcome';
 import { COMMANDS, type CommandName } from './registry';
 import { answerOf, commandId, keepAnswer, refusalOf, runOnce, type Call } from './run';
@@ -9,7 +9,7 @@ type Run = (
 ) => Outcome<unknown> | Promise<Outcome<unknown>>;
 
 /** Those that wait for a device: they can not be one transaction. */
-const WAITING: ReadonlySet<CommandName> = new Set(['printLabels', 'keepBackup']);
+const WAITING: ReadonlySet<CommandName> = new Set(['printLabels', 'keepBackup', 'restoreShop']);
 /** Those that write nothing to the shop. */
 const NOT_WRITING: ReadonlySet<CommandName> = new Set(['handleScale']);
 
@@ -84,7 +84,8 @@ async function finish(
 ): Promise<Outcome<unknown>> {
   try {
     const outcome = await run();
-    if (outcome.ok) keepAnswer(context, call, outcome);
+    // Another shop may stand in this one’s place by now: it is the one that is asked whether this arrived.
+    if (outcome.ok) keepAnswer(context.db.open ? context : shopContext(), call, outcome);
     return outcome;
   } catch (error) {
     return refusalOf(error, call.name);

@@ -2,6 +2,7 @@ import { beginShop } from '../begin/begin-shop';
 import { setAim } from '../hands/aim';
 import { assignStep } from '../hands/assign-step';
 import { keepBackup } from '../backups/backups';
+import { restoreShop } from '../backups/restore';
 import type { ShopContext } from '../context';
 import { describeCulture } from '../cultures/describe';
 import { restCulture, retireCulture } from '../cultures/rest';
@@ -79,6 +80,7 @@ export const COMMANDS = {
   noteStock,
   takeSackBack: (context: ShopContext, id: unknown) => takeSackBack(context, String(id)),
   keepBackup: (context: ShopContext) => keepBackup(context, Date.now()),
+  restoreShop: (context: ShopContext, form: unknown) => restoreShop(context, form, Date.now()),
   markCard,
   finishCard,
   handleScale: (_: ShopContext, form: unknown) => handleScale(form),

@@ -32,6 +32,8 @@ export function watchShop(context: ShopContext, onChange: (version: string) => v
 }
 
 function ask(context: ShopContext, watch: Watch): void {
+  // Another shop was put in its place: its pages have asked anew.
+  if (!context.db.open) return;
   const version = shopVersion(context);
   if (version === watch.version) return;
   watch.version = version;

@@ -1,6 +1,6 @@
 import { unitsOf, type ShopUnits } from '@/core/units';
-import { isEmptyShop, type Backup } from '@/data';
-import { backupsOf } from '../backups/backups';
+import { isEmptyShop } from '@/data';
+import { backupsOf, type BackupRow } from '../backups/backups';
 import type { ShopContext } from '../context';
 import { EXPORT_NAMES } from '../exports/tables';
 import { loadShop } from '../shop/load-shop';
@@ -9,7 +9,7 @@ import { loadShop } from '../shop/load-shop';
 export interface RecordsView {
   readonly units: ShopUnits;
   readonly nowMs: number;
-  readonly backups: readonly Backup[];
+  readonly backups: readonly BackupRow[];
   readonly tables: readonly string[];
   readonly places: readonly { readonly id: string; readonly name: string }[];
   /** An archive can be read in. */

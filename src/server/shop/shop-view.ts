@@ -3,6 +3,7 @@ import { type Place, type Shop } from '@/shop/kept/shop';
 import { type Equipment } from '@/shop/kept/equipment';
 import type { PlaceReading } from '@/core/forecast';
 import { listEquipment, listFlours } from '@/data';
+import { backupsOf, type BackupRow } from '../backups/backups';
 import type { ShopContext } from '../context';
 import { openSacks, type FlourSack } from './flour-lots';
 import type { ShopHours } from './hours';
@@ -27,6 +28,7 @@ export interface ShopView {
   readonly nowMs: number;
   readonly places: readonly PlaceRow[];
   readonly equipment: readonly Equipment[];
+  readonly backups: readonly BackupRow[];
   readonly flours: readonly (FlourSack & { readonly strengthW: number | null })[];
 }
 
@@ -47,6 +49,7 @@ export function shopView(context: ShopContext): ShopView {
     nowMs: state.nowMs,
     places: state.places.map((place) => placeRow(place, state, probes)),
     equipment: listEquipment(context.db),
+    backups: backupsOf(context),
     flours: openSacks(context).map((sack) => ({
       ...sack,
       strengthW: flours.find((one) => one.id === sack.flourId)?.strengthW ?? null,
