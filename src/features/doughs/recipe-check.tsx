@@ -9,6 +9,7 @@ import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { Method } from '@/core/methods';
 import type { DoughsView } from '@/server/doughs/view';
+import { BAR_HEIGHT } from '@/ui/bar-size';
 import { useSay } from '@/ui/snack';
 import { ActButton } from '@/ui/panels/panel-parts';
 import type { DoughActions } from './dough-actions';
@@ -98,13 +99,18 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
         <RecipeTruth check={checked.check} made={made} view={view} />
         {told === null ? null : <RecipeStagesKept kept={told.kept} lost={told.lost} />}
         <Refusal sentence={wrong} />
-        <ActButton
-          title="Use as a method"
-          under={underAct(made !== null, open)}
-          glyph="mix"
-          disabled={busy || method === null}
-          onAct={() => keep(method)}
-        />
+        {/* However long the recipe, the act stays in sight. */}
+        <Box
+          sx={{ position: 'sticky', bottom: { xs: `${BAR_HEIGHT + 12}px`, sm: '12px' }, zIndex: 1 }}
+        >
+          <ActButton
+            title="Use as a method"
+            under={underAct(made !== null, open)}
+            glyph="mix"
+            disabled={busy || method === null}
+            onAct={() => keep(method)}
+          />
+        </Box>
       </Box>
     </Box>
   );
