@@ -44,7 +44,7 @@ test('what was asked for last is kept, the oldest goes', () => {
     simulateOnce(poolish(20));
   }
   const last = long(20);
-  for (let n = 21; n < 40; n += 1) long(n);
+  for (let n = 21; n < 60; n += 1) long(n);
   expect(simulateOnce(poolish(20))).not.toBe(first);
   expect(long(20)).not.toBe(last);
 });

@@ -85,7 +85,9 @@ export function simulate(run: Run): Trajectory {
       const warmestC = Math.max(stay.ambientC, states[row * STATE_SIZE + X.coreC] as number);
       const leftH = stay.untilH - fromH;
       const short = run.evenSteps === true || freezes(stay.ambientC, warmestC);
-      const wantedH = short ? stepH : stepAt(warmestC, stepH);
+      const spent = (states[row * STATE_SIZE + X.hunger] as number) > SPENT_HUNGER;
+      const calmC = spent && warmestC <= WARMEST_CALM_C ? COOL.atC : warmestC;
+      const wantedH = short ? stepH : stepAt(Math.min(calmC, warmestC), stepH);
       if (freezes(stay.ambientC, warmestC)) beginAnew();
       around.stepH = leftH / Math.ceil(leftH / wantedH - 1e-9);
       step(states, row * STATE_SIZE, constants, around);
@@ -117,6 +119,13 @@ function enter(stay: Stay, around: StepSurroundings, constants: RunConstants): v
 /** Temperatures at and under which a mass moves so slowly that a longer step is as good, °C, with the longest one, h. */
 const COOL = { atC: 13, mostH: 0.1 } as const;
 const COLD = { atC: 8, mostH: 0.2 } as const;
+
+/**
+ * Hunger past which a mass is of no use to anybody, h at 22 °C: every window has closed and what is left of it fades slowly, so
+ * that it takes the steps of a cellar, up to the warmth of a summer's day.
+ */
+const SPENT_HUNGER = 2.5;
+const WARMEST_CALM_C = 32;
 
 /** Under so much nothing moves any more, above so much no water freezes, °C. */
 const FREEZING = { fromC: 0, throughC: -8 } as const;
