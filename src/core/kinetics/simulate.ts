@@ -85,9 +85,8 @@ export function simulate(run: Run): Trajectory {
       const warmestC = Math.max(stay.ambientC, states[row * STATE_SIZE + X.coreC] as number);
       const leftH = stay.untilH - fromH;
       const short = run.evenSteps === true || freezes(stay.ambientC, warmestC);
-      const spent = (states[row * STATE_SIZE + X.hunger] as number) > SPENT_HUNGER;
-      const calmC = spent && warmestC <= WARMEST_CALM_C ? COOL.atC : warmestC;
-      const wantedH = short ? stepH : stepAt(Math.min(calmC, warmestC), stepH);
+      const hunger = states[row * STATE_SIZE + X.hunger] as number;
+      const wantedH = short ? stepH : stepAt(calmC(warmestC, hunger), stepH);
       if (freezes(stay.ambientC, warmestC)) beginAnew();
       around.stepH = leftH / Math.ceil(leftH / wantedH - 1e-9);
       step(states, row * STATE_SIZE, constants, around);
@@ -126,6 +125,10 @@ const COLD = { atC: 8, mostH: 0.2 } as const;
  */
 const SPENT_HUNGER = 2.5;
 const WARMEST_CALM_C = 32;
+
+/** The warmth by which a mass takes its steps, °C: what is spent moves as slowly as in a cellar. */
+const calmC = (warmestC: number, hunger: number): number =>
+  hunger > SPENT_HUNGER && warmestC <= WARMEST_CALM_C ? Math.min(COOL.atC, warmestC) : warmestC;
 
 /** Under so much nothing moves any more, above so much no water freezes, °C. */
 const FREEZING = { fromC: 0, throughC: -8 } as const;
