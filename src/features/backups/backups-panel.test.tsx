@@ -7,7 +7,7 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefin
 
 const ROW = {
   ...{ name: 'olvik-20261127-060000.sqlite', atMs: Date.UTC(2026, 10, 27, 6), bytes: 1_250_000 },
-  ...{ entries: 812, damage: null },
+  ...{ entries: 812, damage: null, through: true },
 };
 const BAD = { ...ROW, name: 'olvik-20261126-060000.sqlite', atMs: ROW.atMs - 86_400_000 };
 
@@ -30,10 +30,15 @@ test('a back-up says when it is of, what is in it and that it is sound; it can b
   panel();
   const line = screen.getByTestId('backup').textContent;
   expect(line).toMatch(/27 November 07:00/);
-  expect(line).toMatch(/812 entries, 1\.3 MB, sound/);
+  expect(line).toMatch(/812 entries, 1\.3 MB, read through, sound/);
   expect(screen.getByRole('link', { name: /^Copy of/ }).getAttribute('href')).toBe(
     `/shop/backup?name=${ROW.name}`,
   );
+});
+
+test('one that was only opened yet does not say that it is sound', () => {
+  panel([{ ...ROW, through: false }]);
+  expect(screen.getByTestId('backup').textContent).toMatch(/812 entries, 1\.3 MB, can be opened/);
 });
 
 test('it is put back only after it was asked about, and taken back with one press', async () => {

@@ -61,7 +61,8 @@ export function BackupsPanel(props: {
     <Box component="section" aria-label="Back-ups">
       <Typography sx={{ my: 1 }}>
         Olvik copies its database while it runs, whenever something was written; the newest eight
-        stay, and the last of each of thirty days. Each is read through, again every week.
+        stay, and the last of each of thirty days. Each is read through when it is made and every
+        week.
       </Typography>
       <Button onClick={keep} disabled={busy} data-testid="keep-backup">
         Keep a back-up now
@@ -96,7 +97,7 @@ const momentOf = (atMs: number, timeZone: string) =>
 const MEGA = 1e6;
 
 function BackupLine(props: { backup: BackupRow; timeZone: string; onRestore: () => void }) {
-  const { name, atMs, bytes, entries, damage } = props.backup;
+  const { name, atMs, bytes, entries, damage, through } = props.backup;
   const when = momentOf(atMs, props.timeZone);
   return (
     <Box
@@ -114,7 +115,7 @@ function BackupLine(props: { backup: BackupRow; timeZone: string; onRestore: () 
         <Typography sx={{ fontWeight: 700 }}>{when}</Typography>
         <Typography variant="body2" color="text.secondary">
           {damage === null
-            ? `${entries} entries, ${(bytes / MEGA).toFixed(1)} MB, sound`
+            ? `${entries} entries, ${(bytes / MEGA).toFixed(1)} MB, ${through ? 'read through, sound' : 'can be opened'}`
             : `Can not be read (${damage}). It is no back-up; the others stay.`}
         </Typography>
       </Box>

@@ -55,37 +55,59 @@ export async function keepBackup(
     if (error instanceof MigrationError) return refused(null, error.message);
     throw error;
   }
+  // It was read through as it was made: what it holds is counted, no more.
+  const held = { ...contentsOf(folder, backup.name, false) };
+  holder.olvikChecked ??= new Map();
+  holder.olvikChecked.set(keyOf(folder, backup), held);
   const passed = passedBackups(listBackups(folder), realMs);
   for (const one of passed) dropBackup(folder, one.name);
   return done({ backup, dropped: passed.length });
 }
 
 /** A back-up with what is in it. */
-export interface BackupRow extends Backup, BackupContents {}
+export interface BackupRow extends Backup, BackupContents {
+  /** It was read through to its last page, not only opened. */
+  readonly through: boolean;
+}
 
-/** The back-ups of the shop, the newest first, each read through once. */
+const keyOf = (folder: string, { name, bytes }: Backup) => `${folder} ${name} ${bytes}`;
+
+/** The back-ups of the shop, the newest first: those read through as they were then, the others opened and counted. */
 export function backupsOf(context: ShopContext): readonly BackupRow[] {
   const folder = dataFolder(context.db);
   return folder === null
     ? []
-    : listBackups(folder).map((one) => ({ ...one, ...checked(folder, one) }));
+    : listBackups(folder).map((one) => {
+        const known = holder.olvikChecked?.get(keyOf(folder, one));
+        return known === undefined
+          ? { ...one, ...contentsOf(folder, one.name, false), through: false }
+          : { ...one, ...known, through: true };
+      });
 }
 
-/** What is in a back-up; read anew where the file is another one than before. */
-function checked(folder: string, { name, bytes }: Backup): BackupContents {
+/** Reads one back-up through, and remembers what it is. */
+function readThrough(folder: string, one: Backup): BackupContents {
+  const contents = contentsOf(folder, one.name, true);
   holder.olvikChecked ??= new Map();
-  const key = `${folder} ${name} ${bytes}`;
-  const known = holder.olvikChecked.get(key) ?? contentsOf(folder, name);
-  holder.olvikChecked.set(key, known);
-  return known;
+  holder.olvikChecked.set(keyOf(folder, one), contents);
+  if (contents.damage !== null) {
+    shopLog.error({ name: one.name, damage: contents.damage }, 'a back-up is damaged');
+  }
+  return contents;
 }
 
-/** Reads every back-up of the shop anew; those that can not be read are told to the log. */
-export function checkBackups(context: ShopContext): readonly BackupRow[] {
-  holder.olvikChecked?.clear();
-  const damaged = backupsOf(context).filter(({ damage }) => damage !== null);
-  for (const { name, damage } of damaged) shopLog.error({ name, damage }, 'a back-up is damaged');
-  return damaged;
+/**
+ * Reads every back-up through, one after the other with the server free between them; those that can not be read are told to
+ * the log and where they are listed.
+ */
+export async function checkBackups(context: ShopContext): Promise<readonly BackupRow[]> {
+  const folder = dataFolder(context.db);
+  if (folder === null) return [];
+  for (const one of listBackups(folder)) {
+    readThrough(folder, one);
+    await new Promise((resolve) => setImmediate(resolve));
+  }
+  return backupsOf(context).filter(({ damage }) => damage !== null);
 }
 
 /** A back-up where something was written since the last one that this server took. */

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { listEntries, openShop } from '@/data';
@@ -89,10 +89,18 @@ test('a damaged one is told by its contents, refused, and nothing changes', asyn
   expect(readdirSync(folder).filter((one) => one.endsWith('.part'))).toEqual([]);
 });
 
-test('all are read anew, and a sound one that rotted since is found', () => {
-  expect(checkBackups(context)).toEqual([]);
-  writeFileSync(path.join(folder, 'backups', FIRST!), 'rot');
-  expect(checkBackups(context)).toMatchObject([{ name: FIRST, entries: 0 }]);
+test('all are read through anew, and a sound one that rotted since is found', async () => {
+  expect(await checkBackups(context)).toEqual([]);
+  expect(backupsOf(context)).toMatchObject([{ name: FIRST, entries: 1, through: true }]);
+  const file = path.join(folder, 'backups', FIRST!);
+  const bytes = readFileSync(file);
+  // Its head is whole: it can be opened, but a page of it is not what it was.
+  bytes.fill(255, 4096 * 3, 4096 * 12);
+  writeFileSync(file, bytes);
+  expect(await checkBackups(context)).toMatchObject([{ name: FIRST, through: true }]);
+  const outcome = await restoreShop(context, { name: FIRST }, AT);
+  expect(outcome).toMatchObject({ ok: false });
+  expect(notes()).toBe(2);
 });
 
 test.each([
