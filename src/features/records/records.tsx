@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { BackupsPanel, type BackupActions } from '../backups/backups-panel';
+import { BackupsPanel, type BackupActions } from '@/ui/panels/backups-panel';
 import type { Outcome } from '@/shop/outcome';
 import type { RecordsView } from '@/server/records/records-view';
 import { clockText } from '@/ui/format';

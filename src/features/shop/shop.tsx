@@ -6,7 +6,7 @@ import type { Outcome } from '@/shop/outcome';
 import type { Shop as ShopSettings } from '@/server/shop/shop';
 import type { ShopView } from '@/server/shop/shop-view';
 import { CautionLine } from '@/ui/caution-line';
-import { BackupsPanel, type BackupActions } from '../backups/backups-panel';
+import { BackupsPanel, type BackupActions } from '@/ui/panels/backups-panel';
 import { DevicePanel } from './device-panel';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';

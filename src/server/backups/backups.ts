@@ -1,5 +1,7 @@
+import path from 'node:path';
 import {
   addBackup,
+  backupsFolder,
   dataFolder,
   dropBackup,
   journalVersion,
@@ -83,6 +85,19 @@ export function backupsOf(context: ShopContext): readonly BackupRow[] {
           ? { ...one, ...contentsOf(folder, one.name, false), through: false }
           : { ...one, ...known, through: true };
       });
+}
+
+/** A back-up that is kept, with where its file lies; null for another name. */
+export function backupFile(
+  context: ShopContext,
+  name: string | null,
+): (Backup & { readonly file: string }) | null {
+  const folder = dataFolder(context.db);
+  if (folder === null) return null;
+  const found = listBackups(folder).find((one) => one.name === name);
+  return found === undefined
+    ? null
+    : { ...found, file: path.join(backupsFolder(folder), found.name) };
 }
 
 /** Reads one back-up through, and remembers what it is. */
