@@ -21,6 +21,19 @@ const answer = (question: string, value: string) =>
     value,
   );
 
+/** Scores the bake that stands first among those scored. */
+async function scoreOne() {
+  await goto('/log?part=scores+and+notes');
+  const first = await page.$eval(
+    'main a[href^="/bakes/"]',
+    (link) => (link as HTMLAnchorElement).href,
+  );
+  await page.goto(first, { waitUntil: 'networkidle2' });
+  await answer('first', 'tears');
+  await click('[data-testid="save-score"]');
+  await waitForText(page, 'scored.');
+}
+
 test('score a bake from the strip, lay two beside each other, take the change: a new version, planned', async () => {
   await goto('/');
   await click('[data-testid="score-bake"]');
@@ -178,15 +191,7 @@ test('a back-up is kept while it runs; restored, what came after is gone and kep
   const scores = async () =>
     (await (await fetch(`${served.url}/shop/export/scores.csv`)).text()).split('\n').length;
   const before = await scores();
-  await goto('/log?part=scores+and+notes');
-  const first = await page.$eval(
-    'main a[href^="/bakes/"]',
-    (link) => (link as HTMLAnchorElement).href,
-  );
-  await page.goto(first, { waitUntil: 'networkidle2' });
-  await answer('first', 'tears');
-  await click('[data-testid="save-score"]');
-  await waitForText(page, 'scored.');
+  await scoreOne();
   expect(await scores()).toBe(before + 1);
   await served.kill();
   const said = execFileSync(process.execPath, ['bin/lib/bundle.mjs', 'restore'], {
@@ -210,15 +215,7 @@ test('from Shop a back-up is put back while it runs, in every open page, and tha
   await page.bringToFront();
   await click('[data-testid="keep-backup"]');
   await waitForText(page, 'Back-up kept');
-  await goto('/log?part=scores+and+notes');
-  const first = await page.$eval(
-    'main a[href^="/bakes/"]',
-    (link) => (link as HTMLAnchorElement).href,
-  );
-  await page.goto(first, { waitUntil: 'networkidle2' });
-  await answer('first', 'tears');
-  await click('[data-testid="save-score"]');
-  await waitForText(page, 'scored.');
+  await scoreOne();
   expect(await notes()).toBe(before + 1);
   await goto('/shop');
   await page.waitForSelector('button[aria-label^="Put back"]');

@@ -2,6 +2,7 @@ import { DomainError } from '../../units';
 import type { Dough, Leaven } from '../dough';
 import { usualLeaven } from '../leaven-kinds';
 import type { RecipeCheck } from './check';
+import { yeastTypeOf } from './contents';
 import { freshOf, leavenOfPart, type Weighed } from './leaven-of-part';
 import type { RecipeLine } from './line';
 
@@ -84,8 +85,7 @@ export function doughOfRecipe(check: RecipeCheck, flourOf: FlourMatch): RecipeAs
     oilShare: sums.oilShare.value,
     added: added(final, flourG),
     yeast: {
-      type:
-        yeast === 'yeast-fresh' ? 'fresh' : yeast === 'yeast-instant' ? 'instant' : 'active dry',
+      type: yeastTypeOf(yeast),
       freshShare: finalFreshG / flourG,
     },
     leavens: leavens.slice(0, 3),

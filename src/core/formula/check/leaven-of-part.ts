@@ -1,8 +1,6 @@
-import { toFreshEquivalentG, type YeastType } from '../../units';
-import { waterShareOf } from '../../composition';
 import type { Dough, Leaven } from '../dough';
 import { usualLeaven } from '../leaven-kinds';
-import { pantryOf } from '../pantry';
+import { freshGrams, waterShareIn } from './contents';
 import type { RecipePart } from './parts';
 import type { RecipeThing } from './words';
 
@@ -16,23 +14,13 @@ export interface Weighed {
   readonly massG: number;
 }
 
-const YEAST_TYPE_OF: Readonly<Record<string, YeastType>> = {
-  'yeast-fresh': 'fresh',
-  'yeast-active-dry': 'active dry',
-  'yeast-instant': 'instant',
-};
-const PANTRY = pantryOf([]);
-
 /** Grams of a yeast as fresh; 0 for what is none. */
 export const freshOf = ({ thing, massG }: Weighed): number =>
-  thing.kind === 'yeast' ? toFreshEquivalentG(massG, YEAST_TYPE_OF[thing.id] ?? 'instant') : 0;
+  thing.kind === 'yeast' ? freshGrams(thing.id, massG) : 0;
 
-/** Water in a liquid, g. */
-function waterIn({ thing, massG }: Weighed): number {
-  if (thing.kind === 'water') return massG;
-  const ingredient = PANTRY.get(thing.id);
-  return ingredient === undefined ? 0 : massG * waterShareOf(ingredient);
-}
+/** Water in water and liquids, g. */
+const waterIn = ({ thing, massG }: Weighed): number =>
+  thing.kind === 'water' ? massG : massG * waterShareIn(thing.id);
 
 /** A seed as flour, its water and its grams; nothing where none goes in. */
 function seedOf(inIt: readonly Weighed[]) {

@@ -1,3 +1,4 @@
+import { gramsText } from './contents';
 import { groupMass, type MassRange, type WeighedAmount } from './amount-mass';
 import { plainText } from './plain-text';
 import { amountsIn, type WrittenAmount } from './quantity';
@@ -161,7 +162,7 @@ function readMasses(
   const hydration = thing.kind === 'leaven' ? (more.hydration ?? thing.hydration ?? null) : null;
   const says = `${thing.name}${thing.kind === 'leaven' ? `: ${leavenWords(best.mass.massG, hydration ?? 1, thing, more.hydration)}` : best.how}`;
   if (other !== undefined) {
-    const disagreement = `${thing.name}: the line gives ${grams(best.mass.massG)} g and ${grams(other.mass.massG)} g. Which?`;
+    const disagreement = `${thing.name}: the line gives ${gramsText(best.mass.massG)} g and ${gramsText(other.mass.massG)} g. Which?`;
     return { kind: 'question', says: disagreement, thing, mass: best.mass, hydration };
   }
   if (thing.name === TYPE_NOT_SAID) {
@@ -181,7 +182,7 @@ function readMasses(
 function leavenWords(massG: number, hydration: number, thing: RecipeThing, said: number | null) {
   const flourG = massG / (1 + hydration + (thing.saltShare ?? 0));
   const assumed = said === null ? `, taken as ${round(hydration * 100)} % water` : '';
-  return `${grams(flourG)} flour + ${grams(flourG * hydration)} water${assumed}`;
+  return `${gramsText(flourG)} flour + ${gramsText(flourG * hydration)} water${assumed}`;
 }
 
 /** A per cent in brackets is the water of a leaven. */
@@ -226,5 +227,3 @@ const width = (mass: MassRange) => (mass.highG - mass.lowG) / Math.max(1e-9, mas
 const disagree = (a: MassRange, b: MassRange) =>
   a.highG * 1.04 < b.lowG * 0.96 || b.highG * 1.04 < a.lowG * 0.96;
 const round = (value: number) => Number(value.toPrecision(3));
-const grams = (massG: number) =>
-  String(massG < 10 ? Math.round(massG * 10) / 10 : Math.round(massG));

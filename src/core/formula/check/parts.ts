@@ -1,3 +1,4 @@
+import { gramsText } from './contents';
 import type { LeavenKind } from '../dough';
 import { headOf } from './heads';
 import type { RecipeLine, UnderstoodLine } from './line';
@@ -174,12 +175,15 @@ function asPart(
   const all = { index, raw, kind: 'skipped', says: `the ${name} above, all of it` } as const;
   if (takenG === null || Math.abs(takenG - madeG) <= SAME * madeG) return all;
   if (takenG > madeG) {
-    const says = `${name}: ${grams(takenG)} g go in, but above ${grams(madeG)} g are made. Which?`;
+    const says = `${name}: ${gramsText(takenG)} g go in, but above ${gramsText(madeG)} g are made. Which?`;
     const thing = line.kind === 'understood' ? line.thing : null;
     return { index, raw, kind: 'question', says, thing, mass: null, hydration: null };
   }
   known.shares.set(part, takenG / madeG);
-  return { ...all, says: `${grams(takenG)} g of the ${grams(madeG)} g of ${name} made above` };
+  return {
+    ...all,
+    says: `${gramsText(takenG)} g of the ${gramsText(madeG)} g of ${name} made above`,
+  };
 }
 
 /** The first weight that a line gives, g; null for none. */
@@ -195,9 +199,6 @@ function scaled(line: RecipeLine, share: number): RecipeLine {
   return {
     ...line,
     mass: { massG: massG * share, lowG: lowG * share, highG: highG * share },
-    says: `${line.says}: of ${grams(massG)} g, what goes into the dough`,
+    says: `${line.says}: of ${gramsText(massG)} g, what goes into the dough`,
   };
 }
-
-const grams = (massG: number) =>
-  String(massG < 10 ? Math.round(massG * 10) / 10 : Math.round(massG));

@@ -1,7 +1,5 @@
-import { waterShareOf } from '../../composition';
-import { toFreshEquivalentG, type YeastType } from '../../units';
-import { pantryOf } from '../pantry';
 import type { MassRange } from './amount-mass';
+import { freshGrams, waterShareIn } from './contents';
 import type { RecipeLine } from './line';
 import type { RecipePart } from './parts';
 import type { RecipeThing } from './words';
@@ -31,13 +29,6 @@ export interface RecipeSums {
   /** Grams of each line that counts, by its number. */
   readonly grams: ReadonlyMap<number, number>;
 }
-
-/** Everything a recipe may name beside flours and leavens, with its water. */
-const PANTRY = pantryOf([]);
-const waterIn = (id: string) => {
-  const ingredient = PANTRY.get(id);
-  return ingredient === undefined || ingredient.kind === 'water' ? 0 : waterShareOf(ingredient);
-};
 
 /** A line that counts, with its grams. */
 interface Counted {
@@ -133,12 +124,6 @@ function countedLines(
   return [...weighed, ...byShare];
 }
 
-const YEAST_TYPE_OF: Readonly<Record<string, YeastType>> = {
-  'yeast-fresh': 'fresh',
-  'yeast-active-dry': 'active dry',
-  'yeast-instant': 'instant',
-};
-
 const NOTHING: Brought = {
   flour: 0,
   water: 0,
@@ -152,7 +137,7 @@ const NOTHING: Brought = {
 
 /** What so many grams of a line bring, of each thing that is summed. */
 function brought({ thing, hydration, inLeaven }: Counted, massG: number): Brought {
-  const base = { ...NOTHING, all: massG, water: massG * waterIn(thing.id) };
+  const base = { ...NOTHING, all: massG, water: massG * waterShareIn(thing.id) };
   switch (thing.kind) {
     case 'flour':
       return { ...base, flour: massG, leavenFlour: inLeaven ? massG : 0 };
@@ -165,7 +150,7 @@ function brought({ thing, hydration, inLeaven }: Counted, massG: number): Brough
     case 'sugar':
       return { ...base, sugar: massG };
     case 'yeast':
-      return { ...base, fresh: toFreshEquivalentG(massG, YEAST_TYPE_OF[thing.id] ?? 'instant') };
+      return { ...base, fresh: freshGrams(thing.id, massG) };
     case 'leaven': {
       const saltShare = thing.saltShare ?? 0;
       const flour = massG / (1 + hydration + saltShare);
