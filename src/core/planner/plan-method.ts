@@ -2,6 +2,7 @@ import type { LotForecast } from '../forecast';
 import { hoursRange, usualHours, type Method } from '../methods';
 import { hoursToBalls } from '../mixing';
 import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
+import { likelierMix, type Settled } from './likelier-mix';
 import { batchesOf, draft, drafted, type Draft } from './drafted';
 import { remarksOn } from './method-remarks';
 import { inFives } from './wave-rules';
@@ -42,7 +43,7 @@ function planned(request: MethodRequest): MethodPlan | NoMethodPlan {
   if (isHeldOutOfOrder(request)) {
     return { kind: 'infeasible', because: 'moments out of order', earliestReadyMs: null };
   }
-  const { mixAtMs, drafted } = settled(request);
+  const { mixAtMs, drafted } = likelierMix(request, settled(request));
   const firstMs = firstStepMs(request.method, mixAtMs, drafted.moments.leavenAtMs);
   if (firstMs < request.nowMs - MS_PER_MINUTE) {
     const late = hoursBetween(firstMs, request.nowMs);
@@ -80,7 +81,7 @@ function firstStepMs(
 }
 
 /** The hour of the mix, or where the balls come out of the cold the hours they temper, so that they open in time. */
-function settled(request: MethodRequest): { mixAtMs: number; drafted: Draft } {
+function settled(request: MethodRequest): Settled {
   let asked = request;
   let mixAtMs = firstMix(request);
   let drafted = draft(asked, mixAtMs);
