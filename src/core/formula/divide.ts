@@ -54,7 +54,8 @@ export function divideByWeight(doughG: number, products: readonly Product[]): Di
   return withRemainder(doughG, divided);
 }
 
-function withRemainder(doughG: number, products: readonly DividedProduct[]): Divided {
+/** What is left of a dough once its pieces are off it, and what it is good for. */
+export function withRemainder(doughG: number, products: readonly DividedProduct[]): Divided {
   const usedG = products.reduce((sum, one) => sum + one.count * one.weightG, 0);
   const remainderG = Math.max(0, Math.round((doughG - usedG) * 1e6) / 1e6);
   const smallest = Math.min(...products.map((one) => one.weightG));

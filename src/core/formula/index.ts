@@ -34,13 +34,21 @@ export {
   mlPerFlour,
   productSchema,
   roundBallG,
-  ROUND_STYLES,
   targetSchema,
   trayG,
   type Product,
-  type RoundStyle,
   type Target,
 } from './target';
-export { piecesFor, targetColumns } from './target-columns';
+export {
+  areaOf,
+  diameterOf,
+  perAreaOf,
+  USUAL_THICKNESS,
+  weightAsKnown,
+  weightOfSize,
+  type Size,
+} from './size';
+export { ROUND_STYLES, type RoundStyle } from './size-rules';
+export { dividedInto, piecesFor, targetColumns } from './target-columns';
 export { doughPerFlour, doughWeights } from './weights';
 export { weighDose, type WeighedDose } from './yeast-dose';

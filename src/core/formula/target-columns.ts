@@ -2,6 +2,7 @@ import type { Pantry } from '../composition';
 import { roundToStep } from '../units';
 import type { ScaleSteps } from './scale-steps';
 import type { Dough } from './dough';
+import { withRemainder, type Divided } from './divide';
 import { doughColumns, type DoughColumns } from './dough-columns';
 import { flourFor, roundBallG, trayG, type Product, type Target } from './target';
 
@@ -51,8 +52,10 @@ export function piecesFor(
   const asked = askedPieces(made, stepG, pantry);
   if (asked.length === 0) {
     const keptG = columns.wholeG * (1 - made.lossShare);
-    const count = Math.max(1, Math.floor(keptG / USUAL_BALL_G));
-    return [piece('Balls', count, Math.floor(keptG / count / stepG) * stepG)];
+    const typedG = typedPieceG(made.target);
+    const count = Math.max(1, Math.floor(keptG / (typedG ?? USUAL_BALL_G) + 1e-9));
+    const usedUpG = Math.floor(keptG / count / stepG) * stepG;
+    return [piece('Balls', count, Math.min(typedG ?? usedUpG, usedUpG))];
   }
   const neededG = asked.reduce(massOfPieces, 0);
   if (neededG <= columns.wholeG) return asked;
@@ -61,6 +64,22 @@ export function piecesFor(
     ...one,
     weightG: Math.max(stepG, Math.floor((one.weightG * factor) / stepG + 1e-9) * stepG),
   }));
+}
+
+/** The pieces of a dough and what stays over once they are off it: a small ball, or carry-over. */
+export function dividedInto(
+  made: DoughFor,
+  columns: DoughColumns,
+  stepG: number,
+  pantry: Pantry,
+): Divided {
+  const keptG = columns.wholeG * (1 - made.lossShare);
+  return withRemainder(keptG, piecesFor(made, columns, stepG, pantry));
+}
+
+/** The weight that pieces of a plain weight of dough were asked for, g. */
+function typedPieceG(target: Target): number | null {
+  return 'pieceG' in target ? (target.pieceG ?? null) : null;
 }
 
 /** Pieces as the target asks for them; none where it asks for a weight. */

@@ -3,15 +3,9 @@ import { numberField, wholeNumberField, z } from '../parse';
 import { DomainError } from '../units';
 import { FORMULA_RULES } from './formula';
 import type { Dough } from './dough';
+import { sizeSchema, weightOfSize } from './size';
+import { ROUND_STYLES, SIZE_RULES, type RoundStyle } from './size-rules';
 import { doughPerFlour } from './weights';
-
-/** Grams per cm² of round pizza by how it is meant to be. Source: the trade’s 0.30–0.45 g per cm². */
-export const ROUND_STYLES = {
-  thin: 0.32,
-  middling: 0.37,
-  'high rim': 0.43,
-} as const;
-export type RoundStyle = keyof typeof ROUND_STYLES;
 
 /** Volume of a dough without gas, ml per g of flour: 0.69 + water + 0.004 · salt%. Source: model of ripening, §1. */
 const FLOUR_ML = 0.69;
@@ -20,8 +14,7 @@ const SALT_ML = 0.4;
 export const TARGET_RULES = {
   count: FORMULA_RULES.balls,
   weight: FORMULA_RULES.ballG,
-  diameter: { name: 'Diameter', unit: 'cm', min: 10, max: 100 },
-  side: { name: 'Side of the tray', unit: 'cm', min: 5, max: 200 },
+  ...SIZE_RULES,
   thickness: { name: 'Thickness of the dough', unit: 'mm', min: 1, max: 40 },
   flour: { name: 'Flour in the sack', unit: 'g', min: 50, max: 500_000 },
   leaven: { name: 'Leaven at hand', unit: 'g', min: 1, max: 500_000 },
@@ -36,8 +29,13 @@ export const productSchema = z.object({
   weightG: numberField(TARGET_RULES.weight),
   /** Hours it keeps once divided, in the place it is kept. */
   keepsH: numberField(TARGET_RULES.keeps),
+  /** What the weight is meant for, where the baker said it. */
+  size: sizeSchema.nullish(),
 });
 export type Product = z.infer<typeof productSchema>;
+
+/** Weight of a piece that a plain weight of dough is divided into, g; left out, it is used up in pieces of about 250 g. */
+const pieceG = numberField(TARGET_RULES.weight).nullish();
 
 /** What a dough is made for. */
 export const targetSchema = z.discriminatedUnion('by', [
@@ -55,13 +53,14 @@ export const targetSchema = z.discriminatedUnion('by', [
     widthCm: numberField(TARGET_RULES.side),
     thicknessMm: numberField(TARGET_RULES.thickness),
   }),
-  z.object({ by: z.literal('flour'), flourG: numberField(TARGET_RULES.flour) }),
+  z.object({ by: z.literal('flour'), flourG: numberField(TARGET_RULES.flour), pieceG }),
   z.object({
     by: z.literal('leaven'),
     leavenId: z.string().min(1).max(80),
     massG: numberField(TARGET_RULES.leaven),
+    pieceG,
   }),
-  z.object({ by: z.literal('dough'), doughG: numberField(TARGET_RULES.dough) }),
+  z.object({ by: z.literal('dough'), doughG: numberField(TARGET_RULES.dough), pieceG }),
 ]);
 export type Target = z.infer<typeof targetSchema>;
 
@@ -72,7 +71,7 @@ export function mlPerFlour(dough: Pick<Dough, 'hydration' | 'saltShare'>): numbe
 
 /** Weight of one round pizza’s ball, g: area × grams per cm². */
 export function roundBallG(diameterCm: number, style: RoundStyle): number {
-  return Math.PI * (diameterCm / 2) ** 2 * ROUND_STYLES[style];
+  return weightOfSize({ of: 'round', diameterCm }, ROUND_STYLES[style]);
 }
 
 /** Weight of dough that covers a tray so thick before it rises, g: area × thickness × density. */

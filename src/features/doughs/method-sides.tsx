@@ -72,7 +72,12 @@ export function MethodSides(props: {
       <Box role="tabpanel" aria-label={side} sx={{ p: 2 }}>
         {side === 'Makes' ? (
           <Box sx={{ display: 'grid', gap: 1.25 }}>
-            <TargetPanel method={method} onChange={change} />
+            <TargetPanel
+              method={method}
+              columns={working.columns}
+              facts={facts}
+              onChange={change}
+            />
             <Hours working={working} view={view} />
           </Box>
         ) : null}

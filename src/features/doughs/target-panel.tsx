@@ -1,14 +1,22 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import { ROUND_STYLES, type Product, type RoundStyle, type Target } from '@/core/formula';
+import Typography from '@mui/material/Typography';
+import {
+  dividedInto,
+  ROUND_STYLES,
+  type DoughColumns,
+  type RoundStyle,
+  type Target,
+} from '@/core/formula';
 import type { Method } from '@/core/methods';
 import { ChoiceField } from '@/ui/fields/choice-field';
+import { FigureField } from '@/ui/fields/figure-field';
 import { NumberBox } from '@/ui/fields/number-box';
 import { useShopUnits } from '@/ui/fields/shop-units';
-import { perAreaText } from '@/ui/format';
+import type { DoughFacts } from '@/shop/doughs/facts';
+import { massText, perAreaText } from '@/ui/format';
+import { SizedProducts } from './sized-products';
 
 const WAYS: readonly { readonly id: Target['by']; readonly name: string }[] = [
   { id: 'products', name: 'pieces by weight' },
@@ -18,10 +26,14 @@ const WAYS: readonly { readonly id: Target['by']; readonly name: string }[] = [
   { id: 'leaven', name: 'the leaven at hand' },
   { id: 'dough', name: 'a weight of dough' },
 ];
-const MOST_PRODUCTS = 6;
 
 /** What the dough is made for: every way in which a baker says how much. */
-export function TargetPanel(props: { method: Method; onChange: (method: Method) => void }) {
+export function TargetPanel(props: {
+  method: Method;
+  columns: DoughColumns | null;
+  facts: DoughFacts;
+  onChange: (method: Method) => void;
+}) {
   const { method, onChange } = props;
   const { target } = method;
   const set = (next: Target) => onChange({ ...method, target: next });
@@ -35,6 +47,7 @@ export function TargetPanel(props: { method: Method; onChange: (method: Method) 
         onChange={(by) => set(firstTarget(by as Target['by'], method))}
       />
       <Fields target={target} method={method} set={set} />
+      <Makes {...props} />
       <NumberBox
         name="loss"
         label="Stays in the bowl, %"
@@ -66,7 +79,9 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
   const { target, method, set } = props;
   const units = useShopUnits();
   if (target.by === 'products') {
-    return <Products products={target.products} set={(products) => set({ ...target, products })} />;
+    return (
+      <SizedProducts products={target.products} set={(products) => set({ ...target, products })} />
+    );
   }
   const figure = (name: string, label: string, to: (value: number) => Target) => ({
     name,
@@ -138,82 +153,72 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
           of="mass"
           value={target.massG}
         />
+        <PieceWeight target={target} set={set} />
       </Two>
     );
   }
+  const pieces = <PieceWeight target={target} set={set} />;
   return target.by === 'flour' ? (
-    <NumberBox
-      {...figure('flourG', 'Flour', (flourG) => ({ by: 'flour', flourG }))}
-      of="mass"
-      value={target.flourG}
-    />
+    <Two>
+      <NumberBox
+        {...figure('flourG', 'Flour', (flourG) => ({ ...target, flourG }))}
+        of="mass"
+        value={target.flourG}
+      />
+      {pieces}
+    </Two>
   ) : (
-    <NumberBox
-      {...figure('doughG', 'Dough', (doughG) => ({ by: 'dough', doughG }))}
+    <Two>
+      <NumberBox
+        {...figure('doughG', 'Dough', (doughG) => ({ ...target, doughG }))}
+        of="mass"
+        value={target.doughG}
+      />
+      {pieces}
+    </Two>
+  );
+}
+
+/** Weight of each piece of a plain weight of dough; left empty, the dough is used up in pieces of about 250 g. */
+function PieceWeight(props: {
+  target: Extract<Target, { by: 'flour' | 'leaven' | 'dough' }>;
+  set: (target: Target) => void;
+}) {
+  const { target, set } = props;
+  return (
+    <FigureField
+      name="pieceG"
+      label="In pieces of"
       of="mass"
-      value={target.doughG}
+      value={target.pieceG == null ? '' : String(target.pieceG)}
+      placeholder="250"
+      onChange={(held) => {
+        const pieceG = Number(held.replace(',', '.'));
+        if (held.trim() === '') set({ ...target, pieceG: null });
+        else if (pieceG > 0) set({ ...target, pieceG });
+      }}
     />
   );
 }
 
-function Products(props: { products: readonly Product[]; set: (products: Product[]) => void }) {
-  const { products, set } = props;
-  const change = (index: number, changed: Partial<Product>) =>
-    set(products.map((one, i) => (i === index ? { ...one, ...changed } : one)));
+/** What is really divided, and what stays over. */
+function Makes(props: { method: Method; columns: DoughColumns | null; facts: DoughFacts }) {
+  const { method, columns, facts } = props;
+  const units = useShopUnits();
+  if (columns === null) return null;
+  const { target, dough, lossShare } = method;
+  const { pantry, scaleStepG } = facts.planning;
+  const made = { target, dough, lossShare };
+  const { products, remainderG, remainder } = dividedInto(made, columns, scaleStepG, pantry);
+  const pieces = products.map((one) => `${one.count} × ${massText(one.weightG, units)}`).join(', ');
+  const over =
+    remainder === 'none'
+      ? 'nothing stays over'
+      : `${massText(Math.round(remainderG), units)} stay over: ${remainder === 'small ball' ? 'a small ball' : 'carry-over'}`;
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
-      {products.map((product, index) => (
-        <Box
-          key={index}
-          sx={{ display: 'grid', gridTemplateColumns: '1.3fr 0.8fr 0.9fr 0.9fr', gap: 1 }}
-        >
-          <TextField
-            label="What"
-            name={`product-${index}`}
-            value={product.name}
-            onChange={(event) => change(index, { name: event.target.value })}
-            slotProps={{ htmlInput: { maxLength: 30 } }}
-          />
-          <NumberBox
-            name={`count-${index}`}
-            label="How many"
-            value={product.count}
-            onValue={(count) => change(index, { count: Math.round(count) })}
-          />
-          <NumberBox
-            name={`weight-${index}`}
-            label="Each"
-            of="mass"
-            value={product.weightG}
-            onValue={(weightG) => change(index, { weightG })}
-          />
-          <NumberBox
-            name={`keeps-${index}`}
-            label="Keeps, h"
-            value={product.keepsH}
-            onValue={(keepsH) => change(index, { keepsH })}
-          />
-        </Box>
-      ))}
-      <Box sx={{ display: 'flex', gap: 1 }}>
-        {products.length < MOST_PRODUCTS ? (
-          <Button
-            size="small"
-            variant="text"
-            onClick={() =>
-              set([...products, { name: 'Trays', count: 2, weightG: 600, keepsH: 24 }])
-            }
-          >
-            Another product
-          </Button>
-        ) : null}
-        {products.length > 1 ? (
-          <Button size="small" variant="text" onClick={() => set(products.slice(0, -1))}>
-            Without the last
-          </Button>
-        ) : null}
-      </Box>
-    </Box>
+    <Typography variant="body2" data-testid="makes">
+      Divided into {pieces}; {over}.
+    </Typography>
   );
 }
 
