@@ -67,6 +67,8 @@ export const troubleProbeAction = sent('troubleProbe');
 export const takeFeedAction = sent('takeFeed');
 /** Registers a culture, or changes how one is described. */
 export const describeCultureAction = sent('describeCulture');
+/** Brings in leftover dough, balls or a frozen bag as they were made. */
+export const bringInAction = sent('bringIn');
 /** Puts a culture to rest. */
 export const restCultureAction = sent('restCulture');
 /** Retires a culture, or brings it back. */

@@ -1,6 +1,7 @@
-const CULTURE_VIEWS = 'grusa grusa/series grusa/about burr drift lees frozen/F-S1 new'
-  .split(' ')
-  .map((path) => `/cultures/${path}`);
+const CULTURE_VIEWS =
+  'grusa grusa/series grusa/about burr drift lees frozen/F-S1 new bring bring/frozen'
+    .split(' ')
+    .map((path) => `/cultures/${path}`);
 /** Every view of the demo shop, and one that there is none of. */
 export const VIEWS = [
   '/',

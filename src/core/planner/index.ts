@@ -24,5 +24,5 @@ export {
 export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
 export { wearOf } from './wear';
 export { recipeHours, type RecipeHours } from './recipe-hours';
-export type { BakeStep } from './bake-step';
+export { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
 export type { Wave } from './plan-parts';

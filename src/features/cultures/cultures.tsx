@@ -10,6 +10,7 @@ import type { CulturesView } from '@/server/cultures/view';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { Textures } from '@/ui/marks/textures';
 import { AboutPanel } from './about-panel';
+import { BringPanel } from './bring-panel';
 import { ChainPanel } from './chain-panel';
 import type { CultureActions } from './culture-actions';
 import { DescribePanel } from './describe-panel';
@@ -79,6 +80,9 @@ function Below({ view, actions }: { view: CulturesView; actions: CultureActions 
   const { run, busy } = useAct(actions);
   return (
     <Box sx={{ p: 1.25, display: 'grid', gap: 0.5, justifyItems: 'start' }}>
+      <Button component={Link} href="/cultures/bring" variant="text" sx={{ minHeight: 44 }}>
+        Bring in what is there
+      </Button>
       <Button component={Link} href="/cultures/new" variant="text" sx={{ minHeight: 44 }}>
         A new culture
       </Button>
@@ -125,6 +129,8 @@ function Opened({ view, actions }: { view: CulturesView; actions: CultureActions
       return <AboutPanel about={panel.about} places={view.places} actions={actions} />;
     case 'describe':
       return <DescribePanel key={panel.facts.kind} facts={panel.facts} actions={actions} />;
+    case 'bring':
+      return <BringPanel key={panel.facts.what} facts={panel.facts} actions={actions} />;
     case 'chain':
       return <ChainPanel facts={panel.facts} actions={actions} />;
     case 'discard':

@@ -17,9 +17,14 @@ export function NothingOpened({ view }: { view: CulturesView }) {
       <Typography>{emptyText(nothing, panel.kind === 'empty')}</Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {nothing ? (
-          <Button component={Link} href="/cultures/new" variant="contained">
-            Take a culture into the shop
-          </Button>
+          <>
+            <Button component={Link} href="/cultures/bring" variant="contained">
+              Bring in what is there
+            </Button>
+            <Button component={Link} href="/cultures/new">
+              Begin one from flour and water
+            </Button>
+          </>
         ) : null}
         {id === null ? null : (
           <>

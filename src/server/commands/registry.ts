@@ -4,6 +4,7 @@ import { assignStep } from '../hands/assign-step';
 import { keepBackup } from '../backups/backups';
 import { restoreShop } from '../backups/restore';
 import type { ShopContext } from '../context';
+import { bringIn } from '../cultures/bring-in';
 import { describeCulture } from '../cultures/describe';
 import { restCulture, retireCulture } from '../cultures/rest';
 import { takeFeed } from '../cultures/take-feed';
@@ -69,6 +70,7 @@ export const COMMANDS = {
   troubleProbe,
   takeFeed,
   describeCulture,
+  bringIn,
   restCulture,
   retireCulture,
   takeMix,

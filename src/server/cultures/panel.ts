@@ -1,6 +1,7 @@
 import { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from '@/core/cultures';
 import { isUsedUp } from '@/core/journal';
 import { aboutCulture, type About } from './about';
+import { bringingFacts, type BringingFacts } from './bringing-facts';
 import { chainFacts, type ChainFacts } from './chain-facts';
 import { describingFacts, type DescribingFacts } from './describing-facts';
 import { discardFacts, type DiscardFacts } from './discard-facts';
@@ -17,12 +18,13 @@ export type Panel =
   | { readonly kind: 'young'; readonly openedId: string; readonly facts: YoungFacts }
   | { readonly kind: 'about'; readonly openedId: string; readonly about: About }
   | { readonly kind: 'describe'; readonly openedId: string | null; readonly facts: DescribingFacts }
+  | { readonly kind: 'bring'; readonly openedId: null; readonly facts: BringingFacts }
   | { readonly kind: 'chain'; readonly openedId: string; readonly facts: ChainFacts }
   | { readonly kind: 'discard'; readonly openedId: string; readonly facts: DiscardFacts }
   | { readonly kind: 'frozen'; readonly openedId: string; readonly facts: FrozenFacts };
 
 /** First parts of a path that are no culture’s id. */
-export const RESERVED: readonly string[] = ['new', 'frozen'];
+export const RESERVED: readonly string[] = ['new', 'frozen', 'bring'];
 
 /** The panel of a path; nothing for one that leads nowhere. */
 export function openedPanel(of: Of, [first, second]: readonly string[]): Panel {
@@ -31,6 +33,7 @@ export function openedPanel(of: Of, [first, second]: readonly string[]): Panel {
     const kind = CULTURE_KINDS.find((one) => one === second) ?? 'liquid starter';
     return { kind: 'describe', openedId: null, facts: describingFacts(of, null, kind) };
   }
+  if (first === 'bring') return { kind: 'bring', openedId: null, facts: bringingFacts(of, second) };
   if (first === 'frozen') return frozenPanel(of, second);
   const culture = of.cultures.find((one) => one.id === first);
   if (culture === undefined) return { kind: 'none' };

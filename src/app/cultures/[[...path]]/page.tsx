@@ -7,6 +7,7 @@ import { culturesView } from '@/server/cultures/view';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import {
+  bringInAction,
   describeCultureAction,
   logLookAction,
   restCultureAction,
@@ -44,6 +45,7 @@ export default async function CulturesPage({ params }: Props) {
           logLook: logLookAction,
           takeFeed: takeFeedAction,
           describeCulture: describeCultureAction,
+          bringIn: bringInAction,
           restCulture: restCultureAction,
           retireCulture: retireCultureAction,
           takeMix: takeMixAction,

@@ -18,7 +18,7 @@ export const tempNow = (state: ShopState, placeId: string) =>
   placeTempC(state.placeMap, placeId, state.nowMs);
 
 /** True for a lot that lies in a freezer. */
-export function isFrozen(lot: Lot, { state }: Pick<Of, 'state'>): boolean {
+export function isFrozen(lot: Pick<Lot, 'placeId'>, { state }: Pick<Of, 'state'>): boolean {
   return placeKind(tempNow(state, lot.placeId)) === 'freezer';
 }
 
