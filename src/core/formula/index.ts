@@ -39,15 +39,7 @@ export {
   type Product,
   type Target,
 } from './target';
-export {
-  areaOf,
-  diameterOf,
-  perAreaOf,
-  USUAL_THICKNESS,
-  weightAsKnown,
-  weightOfSize,
-  type Size,
-} from './size';
+export { perAreaOf, USUAL_THICKNESS, weightAsKnown, weightOfSize, type Size } from './size';
 export { ROUND_STYLES, type RoundStyle } from './size-rules';
 export { dividedInto, piecesFor, targetColumns } from './target-columns';
 export { doughPerFlour, doughWeights } from './weights';

@@ -53,8 +53,3 @@ export function weightAsKnown(
 ): number {
   return weightOfSize(size, perAreaOf(known.weightG, known.size));
 }
-
-/** Diameter of a round that a weight gives at so many grams on each cm², cm. */
-export function diameterOf(weightG: number, gPerCm2: number): number {
-  return 2 * Math.sqrt(weightG / gPerCm2 / Math.PI);
-}

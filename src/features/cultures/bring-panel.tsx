@@ -10,7 +10,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import { BROUGHT, type BroughtWhat } from '@/server/cultures/bringing-facts';
+import { BROUGHT, type BroughtWhat } from '@/core/cultures';
 import type { BringingFacts } from '@/server/cultures/bringing-facts';
 import { placeKind } from '@/core/forecast';
 import { ChoiceField } from '@/ui/fields/choice-field';
@@ -99,22 +99,20 @@ const culturePath = (id: string) => `/cultures/${encodeURIComponent(id)}`;
 
 /** What can be there, one beside the other; a sack of flour is noted with the shop’s flours. */
 function Kinds({ what }: { what: BroughtWhat }) {
+  const { replace } = useRouter();
   return (
     <Box sx={{ px: 2, py: 1, display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
       <ToggleButtonGroup
         value={what}
         exclusive
         aria-label="What is there"
+        onChange={(_, one: BroughtWhat | null) => {
+          if (one !== null) replace(`/cultures/bring/${one}`);
+        }}
         sx={{ flexWrap: 'wrap' }}
       >
         {BROUGHT.map((one) => (
-          <ToggleButton
-            key={one}
-            value={one}
-            component={Link}
-            prefetch={false}
-            href={`/cultures/bring/${one}`}
-          >
+          <ToggleButton key={one} value={one}>
             {BROUGHT_NAMES[one].name}
           </ToggleButton>
         ))}

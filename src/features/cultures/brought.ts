@@ -1,6 +1,7 @@
 import { placeKind } from '@/core/forecast';
 import { atWallMinute, toLocalText } from '@/core/units';
-import type { BroughtWhat, BringingFacts } from '@/server/cultures/bringing-facts';
+import type { BroughtWhat } from '@/core/cultures';
+import type { BringingFacts } from '@/server/cultures/bringing-facts';
 import { percentText, tempText } from '@/ui/format';
 import { describedForm, firstDescription } from './description';
 

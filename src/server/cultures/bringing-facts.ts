@@ -1,9 +1,6 @@
 import { describingFacts, type DescribingFacts } from './describing-facts';
+import { BROUGHT, type BroughtWhat } from '@/core/cultures';
 import type { Of } from './rows/of';
-
-/** What can be brought in that was there before. */
-export const BROUGHT = ['starter', 'dough', 'balls', 'frozen'] as const;
-export type BroughtWhat = (typeof BROUGHT)[number];
 
 /** What bringing something in chooses from. */
 export interface BringingFacts extends Omit<DescribingFacts, 'culture' | 'kind'> {
