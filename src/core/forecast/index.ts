@@ -38,6 +38,7 @@ export {
 } from './learn-shop';
 export { learnSpeeds } from './learn-speeds';
 export type { LearnedSpeed } from './cultures-of-shop';
+export { warmHours } from './warm-hours';
 export { runLot, stateAt, type Surroundings } from './lot-run';
 export { type RunLot } from './start-state';
 export { type LotStory } from './stories';

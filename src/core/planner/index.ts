@@ -22,6 +22,7 @@ export {
   type WorkingHours,
 } from './working-hours';
 export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
+export { momentsOf } from './moments-of';
 export { wearOf } from './wear';
 export { recipeHours, type RecipeHours } from './recipe-hours';
 export { GAS_KEPT_BALLING, type BakeStep } from './bake-step';

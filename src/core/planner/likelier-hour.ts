@@ -1,6 +1,6 @@
-import type { LotForecast } from '../forecast';
+import { warmHours, type LotForecast } from '../forecast';
 import { normalBelow } from '../numeric';
-import { hoursBetween, MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR } from '../units';
 
 /** Doubt of when a lot is ready, sd of ln hours since it was mixed. Set, from the bands of leavens and of doughs. */
 export const LN_SD = { leaven: 0.14, dough: 0.14 } as const;
@@ -41,16 +41,18 @@ export function chanceOfTurn(turn: Turn, shiftH = 0): number {
   return Math.min(at(turn.fromMs), at(turn.toMs));
 }
 
-/** Chance that a lot is inside its window at an instant, 0 to 1, its hours counted from a start, from the window alone. */
+/** Chance that a lot is inside its window at an instant, 0 to 1, from the window alone: the doubt is a share of the hours since a start, as
+ * warm as they were. */
 export function chanceInside(
-  { window }: LotForecast,
+  lot: LotForecast,
   startMs: number,
   atMs: number,
   lnSd: number,
 ): number {
+  const { window } = lot;
   if (window.opensMs === null) return 0;
   const passed = (momentMs: number) => {
-    const ratio = hoursBetween(startMs, atMs) / Math.max(1e-3, hoursBetween(startMs, momentMs));
+    const ratio = warmHours(lot, startMs, atMs) / Math.max(1e-3, warmHours(lot, startMs, momentMs));
     return ratio <= 0 ? 0 : normalBelow(Math.log(ratio) / lnSd);
   };
   const closed = window.closesMs === null ? 0 : passed(window.closesMs);

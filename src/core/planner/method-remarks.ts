@@ -1,3 +1,4 @@
+import type { LotForecast } from '../forecast';
 import type { Product } from '../formula';
 import { hoursBetween, MS_PER_MINUTE } from '../units';
 import type { MethodPlan, MethodRemark, MethodRequest } from './method-request';
@@ -39,10 +40,20 @@ function lighterRemarks(
   });
 }
 
+/** Balls that are late or slack in their turn of the service, the first that are. */
 function ballsRemarks(
-  { balls }: Pick<MethodPlan, 'balls'>,
+  { balls, pieces, waves }: Pick<MethodPlan, 'balls' | 'pieces' | 'waves'>,
   { readyFromMs, readyToMs }: MethodRequest,
 ): MethodRemark[] {
+  if (waves === null) return turnRemarks(balls, readyFromMs, readyToMs);
+  const each = waves.map(({ fromMs, toMs }, index) => {
+    const lot = pieces[index];
+    return lot === undefined ? [] : turnRemarks(lot, fromMs, toMs);
+  });
+  return each.find((remarks) => remarks.length > 0) ?? [];
+}
+
+function turnRemarks(balls: LotForecast, readyFromMs: number, readyToMs: number): MethodRemark[] {
   const { opensMs, closesMs } = balls.window;
   const remarks: MethodRemark[] = [];
   if (opensMs === null || opensMs > readyFromMs + MS_PER_MINUTE) {

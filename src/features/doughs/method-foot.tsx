@@ -16,6 +16,7 @@ import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { MethodStages } from '@/ui/strand/method-stages';
 import { ShareSlider } from './share-slider';
 import type { Working } from './use-method';
+import { WaysPanel } from './ways-panel';
 
 /** What comes of a formula: its stages on one clock, share, endurance, batches, the act, and what to know. */
 export function MethodFoot(props: {
@@ -99,6 +100,7 @@ export function MethodFoot(props: {
           <MethodRemarks plan={plan?.plan ?? null} columns={columns} planning={facts.planning} />
         </Box>
       )}
+      {columns === null ? null : <WaysPanel working={working} facts={facts} />}
     </>
   );
 }

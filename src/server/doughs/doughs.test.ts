@@ -51,6 +51,9 @@ const value = <T>(outcome: { ok: true; value: T } | { ok: false; refusals: unkno
   throw new Error(JSON.stringify(outcome.refusals));
 };
 
+/** Balls that wait in the cold come out in two turns for a service of two hours. */
+const IN_TWO = ['divide', 'divide', 'move', 'use', 'move', 'use'];
+
 test('starting methods stand on the shop’s own places and flours', () => {
   const view = doughsView(context, null)!;
   expect(view.rows.length).toBeGreaterThanOrEqual(12);
@@ -68,7 +71,7 @@ test('a bake of a method is planned as one act, kept with its version, and taken
   expect(stored).toMatchObject({ id: bakeId, name: 'Friday' });
   expect(listMethods(db).map((one) => one.id)).toContain(stored!.methodVersionId);
   const { plan } = foldJournal(listEntries(db));
-  expect(plan.map((step) => step.act.kind)).toEqual(['make', 'make', 'divide', 'move', 'use']);
+  expect(plan.map((step) => step.act.kind)).toEqual(['make', 'make', ...IN_TWO]);
   const lots = stockAfter(plan);
   expect(lots.get('P1126-1')).toBeDefined();
   value(undoBatch(context, batch));
@@ -151,7 +154,9 @@ test('a moved mix takes the dough’s later steps along, a moved leaven stays be
   const mix = step('make', 'dough');
   const moved = value(movedSteps(facts, mix, mix.atMs + 1_800_000));
   // The poolish that is not made yet stays where it is and is dosed anew.
-  expect(moved.map((one) => one.step.act.kind)).toEqual(['make', 'divide', 'move', 'make']);
+  expect(moved.map((one) => one.step.act.kind)).toEqual([
+    ...['make', 'divide', 'divide', 'move', 'move', 'make'],
+  ]);
   expect(moved.at(-1)!.atMs).toBe(moved.at(-1)!.step.atMs);
   const poolish = step('make', 'Poolish');
   expect(movedSteps(facts, poolish, mix.atMs + 1)).toMatchObject({ ok: false });

@@ -1,6 +1,7 @@
 import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
 import { type ShopState } from '@/shop/state';
-import { planMethod, type MethodPlan } from '@/core/planner';
+import type { MethodPlan } from '@/core/planner';
+import { plannedInTurns } from '@/core/planner/week';
 import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
@@ -30,11 +31,11 @@ export function takeMethodBake(
     if (unknown !== null) return refused('method', unknown);
     const missing = missingSource(bake, facts);
     if (missing !== null) return refused(leavenField(missing.leavenId), missing.sentence);
-    const request = methodRequestOf(bake, facts, false);
-    const plan = planMethod(request);
-    if (plan.kind === 'infeasible') {
-      return refused('readyFrom', noMethodPlanSentence(plan, state.shop.timeZone, state.nowMs));
+    const found = plannedInTurns(methodRequestOf(bake, facts, false));
+    if (found.kind === 'infeasible') {
+      return refused('readyFrom', noMethodPlanSentence(found, state.shop.timeZone, state.nowMs));
     }
+    const { plan, request } = found;
     const short = shortSource(plan, facts);
     if (short !== null) return refused(leavenField(short.leavenId), short.sentence);
     return done(

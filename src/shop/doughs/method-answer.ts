@@ -1,6 +1,7 @@
 import type { DoughFacts } from './facts';
 import { blendOf, enduranceOf, type Blend, type Endurance } from '@/core/flour';
-import { planMethod, wearOf, type MethodPlan, type NoMethodPlan } from '@/core/planner';
+import { wearOf, type MethodPlan, type NoMethodPlan } from '@/core/planner';
+import { plannedInTurns } from '@/core/planner/week';
 
 import { methodRequestOf, type MethodBake } from './method-request';
 
@@ -17,8 +18,9 @@ export type MethodAnswer =
 /** Plans a method for the page: the same computation that the server stores with. */
 export function methodAnswer(bake: Omit<MethodBake, 'versionId'>, facts: DoughFacts): MethodAnswer {
   const request = methodRequestOf(bake, facts, true);
-  const plan = planMethod(request);
-  if (plan.kind === 'infeasible') return plan;
+  const found = plannedInTurns(request);
+  if (found.kind === 'infeasible') return found;
+  const { plan } = found;
   const { dough } = plan.method;
   const blend = blendOf(dough.flours, facts.flours);
   const service = { fromMs: request.readyFromMs, toMs: request.readyToMs };

@@ -59,6 +59,7 @@ import type { Dough, LeavenKind } from '@/core/formula';
 
 import { methodAnswer, type MethodAnswer } from '@/shop/doughs/method-answer';
 import { methodRequestOf, type MethodBake } from '@/shop/doughs/method-request';
+import { waysOf, type Way } from '@/shop/doughs/ways';
 import type { Demand } from '@/core/planner/week';
 
 import { searchHold, type HoldSearch } from '@/shop/hold/search';
@@ -132,6 +133,11 @@ export interface JobKinds {
   readonly method: {
     readonly asks: { readonly bake: Omit<MethodBake, 'versionId'>; readonly facts: DoughFacts };
     readonly answers: MethodAnswer;
+  };
+  /** A method as it stands beside its other ways. */
+  readonly ways: {
+    readonly asks: { readonly bake: Omit<MethodBake, 'versionId'>; readonly facts: DoughFacts };
+    readonly answers: readonly Way[];
   };
   /** Hours of a recipe’s dough at a temperature. */
   readonly recipeHours: {
@@ -222,6 +228,7 @@ export const JOBS: {
   peaks: ({ places, pantry, ...feed }) =>
     atOnce(() => peaksByRoom(feed, { places: placeMapOf(places), pantry })),
   method: ({ bake, facts }) => atOnce(() => methodAnswer(bake, facts)),
+  ways: (asks) => waysOf(asks),
   recipeHours: ({ dough, blend, tempC }) => atOnce(() => recipeHours(dough, blend, tempC)),
   shares: (asks) => shareSteps(asks),
   plans: ({ demand, facts }) => searchPlans(demand, facts),

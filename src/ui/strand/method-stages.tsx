@@ -7,12 +7,14 @@ export function MethodStages(props: {
   service: { readonly fromMs: number; readonly toMs: number };
   timeZone: string;
   width: number;
+  /** Where the clock begins, for plans that lie under each other. */
+  firstMs?: number;
 }) {
-  const { plan, service, timeZone, width } = props;
+  const { plan, service, timeZone, width, firstMs } = props;
   const built = plan.leavens.filter((one) => one.atMs !== null);
   const tempers = plan.steps
-    .filter((step) => step.act.kind === 'move' && step.act.lotId.startsWith('pieces:0'))
-    .map((step): StageDisc => ({ glyph: 'move', atMs: step.atMs }));
+    .filter((step) => step.act.kind === 'move' && step.act.lotId.startsWith('pieces:'))
+    .map((step, index): StageDisc => ({ glyph: 'move', atMs: step.atMs, quiet: index > 0 }));
   return (
     <StageStrip
       lots={[...built.map((one) => one.forecast), plan.dough, plan.balls]}
@@ -28,6 +30,7 @@ export function MethodStages(props: {
       service={service}
       timeZone={timeZone}
       width={width}
+      {...(firstMs === undefined ? {} : { firstMs })}
     />
   );
 }

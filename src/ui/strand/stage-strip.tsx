@@ -19,6 +19,7 @@ const MIDDLE = 74;
 const NEAR = 46;
 const K = 0.9;
 const DISC_R = 14;
+const QUIET_R = 5;
 /** Room that a mark with its hour wants, px. */
 const TICK_ROOM_PX = 44;
 
@@ -26,6 +27,8 @@ const TICK_ROOM_PX = 44;
 export interface StageDisc {
   readonly glyph: GlyphName;
   readonly atMs: number;
+  /** One of several of its kind: a dot without its hour. */
+  readonly quiet?: boolean;
 }
 
 /** A bake on one line of time: its leaven swelling into the dough, dough into balls, with their windows. */
@@ -37,14 +40,17 @@ export function StageStrip(props: {
   service: { readonly fromMs: number; readonly toMs: number };
   timeZone: string;
   width: number;
+  /** Where the clock begins, for strips that lie under each other; left out: at its own first act. */
+  firstMs?: number;
 }) {
   const { lots, windowed, discs, service, timeZone, width } = props;
-  const firstMs = Math.min(...discs.map((one) => one.atMs));
+  const firstMs = props.firstMs ?? Math.min(...discs.map((one) => one.atMs));
   const hoursAll = (service.toMs - firstMs) / MS_PER_HOUR;
   const fromMs = addHours(firstMs, -Math.max(0.7, hoursAll / 40));
   const toMs = addHours(service.toMs, Math.max(0.7, hoursAll / 60));
   const linear = scaleLinear([fromMs, toMs], [8, width - 8]);
   const x = (atMs: number) => linear(atMs);
+  const loud = discs.filter((one) => one.quiet !== true);
   const strandFor = (lot: LotForecast) => strandOf(lot, service.toMs, new Set());
   const strands = lots.map(strandFor);
   const ticks = zonedTicks({ fromMs, toMs }, Math.max(1, width / TICK_ROOM_PX), timeZone);
@@ -104,7 +110,12 @@ export function StageStrip(props: {
           </g>
         );
       })}
-      {discs.map(({ glyph, atMs }, index) => (
+      {discs
+        .filter((one) => one.quiet === true)
+        .map(({ atMs }) => (
+          <circle key={atMs} cx={x(atMs)} cy={MIDDLE} r={QUIET_R} fill="var(--ink)" />
+        ))}
+      {loud.map(({ glyph, atMs }, index) => (
         <g key={`${glyph}-${atMs}`} style={{ color: 'var(--ink)' }}>
           <circle
             cx={x(atMs)}
@@ -117,7 +128,7 @@ export function StageStrip(props: {
           <Glyph name={glyph} x={x(atMs)} y={MIDDLE} size={18} />
           <text
             x={x(atMs)}
-            y={HEIGHT - (raised(discs, index, x) ? 26 : 8)}
+            y={HEIGHT - (raised(loud, index, x) ? 26 : 8)}
             fontSize={rem(15)}
             fontWeight={700}
             textAnchor="middle"

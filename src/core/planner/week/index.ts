@@ -10,6 +10,8 @@ export { type Kitchen } from './kitchen';
 export { type Knot } from './knots';
 export { joinedNeeds, NO_NEEDS, type HandsNeed, type Needs } from './needs';
 export { ODDS_DRAWS, type Odds } from './odds';
+export { oddsOfPlan } from './propose';
+export { plannedInTurns } from './in-turns';
 export { type PlanningShop, type Proposal } from './proposal';
 export { judged, proposalsOf, requestFor, withOdds } from './propose';
 export { canBeSplit, inDoughs, MOST_DOUGHS, type ServicePart } from './split';

@@ -10,7 +10,7 @@ import { methodFor, type Demand, type DemandMethod } from './demand';
 import { joinedNeeds } from './needs';
 import { withOtherPlaces } from './other-places';
 import { needsOfPlan } from './needs-of-plan';
-import { inProgressOf, ODDS_DRAWS, oddsOf, type OddsQuestion } from './odds';
+import { inProgressOf, ODDS_DRAWS, oddsOf, type Odds, type OddsQuestion } from './odds';
 import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
 import { quickOdds } from './quick-odds';
 import { variantsOf, type Variant } from './variants';
@@ -188,7 +188,8 @@ export function judged(
 
 /** A proposal with its odds from drawn truths, run through the whole chain. */
 export function withOdds(proposal: Proposal, shop: PlanningShop, draws = ODDS_DRAWS): Proposal {
-  const odds = oddsOf(oddsQuestion(proposal, draws), proposal.request);
+  const { plan, demand, request } = proposal;
+  const odds = oddsOfPlan(plan, demand, request, draws);
   return {
     ...proposal,
     odds,
@@ -196,8 +197,27 @@ export function withOdds(proposal: Proposal, shop: PlanningShop, draws = ODDS_DR
   };
 }
 
-/** What the odds of a proposal are asked for. */
-export function oddsQuestion({ plan, demand }: Proposal, draws: number): OddsQuestion {
+/** The odds of a plan for a service from drawn truths, as every view tells them. */
+export function oddsOfPlan(
+  plan: MethodPlan,
+  service: Pick<Demand, 'readyFromMs' | 'readyToMs'>,
+  request: MethodRequest,
+  draws = ODDS_DRAWS,
+): Odds {
+  return oddsOf(oddsQuestion({ plan, demand: service }, draws), request);
+}
+
+/** What the odds of a plan are asked for. */
+export function oddsQuestion(
+  {
+    plan,
+    demand,
+  }: {
+    readonly plan: MethodPlan;
+    readonly demand: Pick<Demand, 'readyFromMs' | 'readyToMs'>;
+  },
+  draws: number,
+): OddsQuestion {
   return {
     steps: plan.run,
     leavens: plan.leavens

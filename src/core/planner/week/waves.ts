@@ -20,6 +20,9 @@ const CLOSE_H = 0.08;
 const MOST_EARLY_H = 1;
 const LEAST_EARLY_H = 0.1;
 
+/** The hours of a service and how many balls it wants of each. */
+export type Service = Pick<Demand, 'readyFromMs' | 'readyToMs' | 'balls' | 'perHour'>;
+
 /**
  * The same plan with its balls in waves, so that they are ready throughout the service: each wave waits in the cold and
  * comes out so that it opens for its own part. The plan itself where one wave will do, or nothing is cold enough.
@@ -27,7 +30,7 @@ const LEAST_EARLY_H = 0.1;
 export function inWaves(
   plan: MethodPlan,
   request: MethodRequest,
-  demand: Demand,
+  demand: Service,
   coldId: string,
 ): MethodPlan {
   const waves = firstWaves(plan, demand, coldId);
@@ -58,12 +61,13 @@ export function withHeld(plan: MethodPlan, request: MethodRequest): MethodReques
   };
 }
 
-function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | null {
+function firstWaves(plan: MethodPlan, demand: Service, coldId: string): Wave[] | null {
   const { target } = plan.method;
   if (target.by === 'products' && target.products.length > 1) return null;
   const { opensMs, closesMs } = plan.balls.window;
   if (opensMs === null) return null;
-  const turns = turnsOf(demand, waveHours({ opensMs, closesMs }));
+  const warmMs = Math.max(opensMs, outOfColdMs(plan, demand));
+  const turns = turnsOf(demand, waveHours({ opensMs: warmMs, closesMs }));
   if (turns.length === 1) return null;
   return turns
     .map(({ fromMs, toMs }, i): Wave => {
@@ -74,8 +78,16 @@ function firstWaves(plan: MethodPlan, demand: Demand, coldId: string): Wave[] | 
     .filter((wave) => wave.count > 0);
 }
 
+/** When balls that wait in the cold come out of it: hours that they are open in there say nothing of how long they stay so outside. */
+function outOfColdMs({ method }: MethodPlan, { readyFromMs }: Service): number {
+  const last = method.balls.at(-1);
+  return method.balls.length < 2 || last === undefined
+    ? -Infinity
+    : addHours(readyFromMs, -last.hours);
+}
+
 /** The turns of waves: each sitting of a service in as many as its balls stay ready for, a pause between sittings in none. */
-function turnsOf(demand: Demand, waveH: number): { fromMs: number; toMs: number }[] {
+function turnsOf(demand: Service, waveH: number): { fromMs: number; toMs: number }[] {
   const sittings = sittingsOf(demand);
   const most = Math.max(1, Math.floor(MOST_WAVES / sittings.length));
   return sittings.flatMap((sitting) => turnsIn(sitting, waveH, most));
