@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { ensureShop } from '@/server/shop/new-shop';
-import { press, textOf, waitForText } from './browser';
+import { press, pressButton, textOf, waitForText } from './browser';
 import { journey } from './journey';
 
 let page: Page;
@@ -187,5 +187,21 @@ test('at the oven, at the balls and with honey the cautions stand too', async ()
 });
 
 test('nothing went elsewhere or broke the content policy', () => {
+  expect(wrong).toEqual([]);
+});
+
+test('a method is laid beside its other ways, and one of them is made it', async () => {
+  await goto('/doughs/start-poolish-two-days');
+  await pressButton(page, 'Lay them side by side');
+  await waitForText(page, 'Straight from the cold, not tempered');
+  await waitForText(page, 'As it stands');
+  await page.waitForFunction(
+    () => document.querySelectorAll('[data-testid="way-odds"]').length >= 4,
+    { timeout: 60_000 },
+  );
+  await pressButton(page, 'Make it so: Straight from the cold, not tempered');
+  await waitForText(page, 'balls');
+  await pressButton(page, 'Undo');
+  await waitForText(page, 'Straight from the cold, not tempered');
   expect(wrong).toEqual([]);
 });
