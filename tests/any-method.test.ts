@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { withLeavenFlour, type Dough, type Leaven } from '@/core/formula';
-import { LIBRARY, methodSchema, placedMethod, type Method, type Stay } from '@/core/methods';
+import {
+  LIBRARY,
+  methodSchema,
+  placedMethod,
+  type Method,
+  type Stay,
+  MOMENT_FROM,
+  MOMENT_WORKS,
+} from '@/core/methods';
 import { DomainError } from '@/core/units';
 import { openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from '@/server/context';
@@ -71,6 +79,16 @@ const anyMethod = fc
     autolyse: fc.option(
       fc.record({ minutes: fc.integer({ min: 10, max: 600 }), placeId: fc.constant('bench') }),
     ),
+    moments: fc.array(
+      fc.record({
+        name: fc.constantFrom('Heat the stone', 'Stretch', 'Base first', 'Down'),
+        from: fc.constantFrom(...MOMENT_FROM),
+        afterMin: fc.integer({ min: -2880, max: 2880 }),
+        handsMin: fc.integer({ min: 0, max: 60 }),
+        work: fc.constantFrom(null, ...MOMENT_WORKS),
+      }),
+      { maxLength: 4 },
+    ),
     count: fc.integer({ min: 1, max: 300 }),
     weightG: fc.double({ min: 80, max: 1200, noNaN: true }),
   })
@@ -105,6 +123,7 @@ const anyMethod = fc
       bulk: one.bulk,
       balls: one.balls,
       reball: one.reball,
+      moments: one.moments,
     };
   });
 

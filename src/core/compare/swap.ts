@@ -82,7 +82,10 @@ function onDough(of: Swapped, change: (act: ActOf<'make'>) => ActOf<'make'>): Sw
 
 /** True for what is done to a lot and makes none: moves and work. */
 function touches(act: Act, lots: ReadonlySet<string>): boolean {
-  return (isAct(act, 'move') || isAct(act, 'work') || isAct(act, 'add')) && lots.has(act.lotId);
+  return (
+    (isAct(act, 'move') || isAct(act, 'work') || isAct(act, 'add') || isAct(act, 'do')) &&
+    lots.has(act.lotId)
+  );
 }
 
 const SWAPPED = ' otherwise';

@@ -121,6 +121,14 @@ const aim = z.object({
 });
 /** An oven lit for a service. */
 const light = z.object({ kind: z.literal('light'), oven: z.string().min(1).max(60) });
+/** Something of the baker’s own done with a lot, which changes nothing that is forecast: stretched on a tray, a stone heated. */
+const own = z.object({
+  kind: z.literal('do'),
+  lotId: id,
+  what: z.string().min(1).max(40),
+  /** Minutes of hands. */
+  minutes: z.number().min(0).max(480),
+});
 /** A temperature measured in a place. */
 const reading = z.object({ kind: z.literal('reading'), placeId: id, tempC: celsius });
 /** A word about a lot, or about the day where it names none. */
@@ -132,7 +140,7 @@ const note = z.object({
 const strike = z.object({ kind: z.literal('strike'), strikes: id });
 
 /** Acts on masses, one schema for each. */
-const ACTS = [make, add, work, move, look, divide, split, use, discard, aim, light] as const;
+const ACTS = [make, add, work, move, look, divide, split, use, discard, aim, light, own] as const;
 
 /** What can be planned or done to the shop's masses. */
 export const actSchema = z.discriminatedUnion('kind', ACTS);

@@ -1,10 +1,13 @@
 export { LIBRARY } from './library';
 export {
   hoursRange,
+  MOMENT_FROM,
+  MOMENT_WORKS,
   methodSchema,
   usualHours,
   usualLengthH,
   type Method,
+  type Moment,
   type Stay,
 } from './method';
 export { nearestFlour, nearestPlace, placedMethod } from './placed';

@@ -101,6 +101,7 @@ function method(drawn: Sketch): LibraryMethod {
       },
       bulk: [...sketch.bulk],
       balls: [...sketch.balls],
+      moments: [],
       reball: false,
       schools,
     },

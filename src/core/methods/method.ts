@@ -12,6 +12,8 @@ export const METHOD_RULES = {
   aim: { name: 'Dough out of the bowl', unit: '°C', min: 10, max: 32 },
   limit: { name: 'Pause the mixer at', unit: '°C', min: 15, max: 32 },
   loss: { name: 'Loss in the bowl', unit: '%', min: 0, max: 15 },
+  momentAfter: { name: 'Moment', unit: 'min', min: -2880, max: 2880 },
+  momentHands: { name: 'Hands', unit: 'min', min: 0, max: 240 },
   heldBack: { name: 'Held-back water', unit: '% of flour', min: 0, max: 25 },
 } as const;
 
@@ -41,6 +43,27 @@ const mixStep = z.object({
   minutes: numberField(METHOD_RULES.minutes),
 });
 export type MixStep = z.infer<typeof mixStep>;
+
+/** Where a moment of a method is counted from. */
+export const MOMENT_FROM = ['mix', 'balls', 'service'] as const;
+/** What a moment does to the dough; anything else changes nothing that is forecast. */
+export const MOMENT_WORKS = ['fold', 'punch down', 'ball again'] as const;
+
+/** Something that the hands do beside mixing, balling and moving. */
+const momentSchema = z.object({
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: 'Moment: a name is needed. Allowed: 1 to 40 letters.' })
+    .max(40, { error: 'Moment: the name is too long. Allowed: 1 to 40 letters.' }),
+  from: z.enum(MOMENT_FROM),
+  /** Minutes after it; below 0: before. */
+  afterMin: numberField(METHOD_RULES.momentAfter),
+  /** Minutes of hands. */
+  handsMin: numberField(METHOD_RULES.momentHands),
+  work: z.enum(MOMENT_WORKS).nullable().default(null),
+});
+export type Moment = z.infer<typeof momentSchema>;
 
 /** How a dough is made: its formula, its stages with their places, its schools. */
 export const methodSchema = z.object({
@@ -80,6 +103,8 @@ export const methodSchema = z.object({
   }),
   bulk: stays,
   balls: stays,
+  /** What else the hands do, at hours of their own. */
+  moments: z.array(momentSchema).max(12).default([]),
   /** Balled a second time half-way to the service. */
   reball: z.boolean(),
   schools: schoolsSchema,

@@ -121,7 +121,7 @@ const added = (
 });
 
 /** Bubbles that a fold leaves in a dough. Set. */
-const GAS_KEPT_FOLDING = 0.8;
+export const GAS_KEPT_FOLDING = 0.8;
 
 function foldsOf(lotId: string, items: readonly CardItem[], marks: readonly Mark[]) {
   const folds = new Set(

@@ -1,5 +1,5 @@
 export { additionQuestion, farOffQuestion, isFar } from './far-off';
-export { actsOfCards } from './acts';
+export { actsOfCards, GAS_KEPT_FOLDING } from './acts';
 export {
   mixCard,
   pauseProposed,

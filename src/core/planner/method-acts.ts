@@ -11,7 +11,7 @@ import type { ActOf } from '../journal';
 import { GAS_KEPT_BY_HAND } from '../kinetics';
 import type { Method, Stay } from '../methods';
 import type { Pantry } from '../composition';
-import { hoursToBalls, mixClock } from '../mixing';
+import { GAS_KEPT_FOLDING, hoursToBalls, mixClock } from '../mixing';
 import type { AskedRipeness } from '../ripeness';
 import { addHours, MS_PER_MINUTE } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
@@ -207,7 +207,37 @@ export function doughSteps(
       : [{ atMs: inBulkMs, act: moveOf(lots.doughId, bulkPlaceId) }]),
     ...movesOf(lots.doughId, method.bulk, inBulkMs, ballAtMs),
     ...divided,
+    ...ownMoments(method, { mixAtMs, ballAtMs, readyFromMs, readyToMs }, lots),
   ];
+}
+
+/** What a method’s own moments ask of the hands, each on the lot that is there by then: the dough, or what it was divided into. */
+function ownMoments(
+  { moments }: Method,
+  at: {
+    readonly mixAtMs: number;
+    readonly ballAtMs: number;
+    readonly readyFromMs: number;
+    readonly readyToMs: number;
+  },
+  { doughId, pieceIds }: MethodLots,
+): BakeStep[] {
+  const fromMs = { mix: at.mixAtMs, balls: at.ballAtMs, service: at.readyFromMs };
+  return moments.flatMap(({ name, from, afterMin, handsMin, work }): BakeStep[] => {
+    const wantedMs = fromMs[from] + afterMin * MS_PER_MINUTE;
+    // Before there is a dough nothing can be done with it; after the service nothing is left of it.
+    const atMs = Math.min(at.readyToMs, Math.max(at.mixAtMs + MS_PER_MINUTE, wantedMs));
+    const divided = atMs > at.ballAtMs;
+    if (work === null) {
+      const lotId = (divided ? pieceIds[0] : doughId) ?? doughId;
+      return [{ atMs, act: { kind: 'do', lotId, what: name, minutes: handsMin } }];
+    }
+    const gasKept = work === 'fold' ? GAS_KEPT_FOLDING : GAS_KEPT_BALLING;
+    return (divided ? pieceIds : [doughId]).map((lotId) => ({
+      atMs,
+      act: { kind: 'work', lotId, act: work, gasKept },
+    }));
+  });
 }
 
 /** Where a dough rests within its mix, null where the rest is short; and when it is in its first bulk place. */

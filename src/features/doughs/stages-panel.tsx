@@ -12,6 +12,8 @@ import type { Method, Stay } from '@/core/methods';
 
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';
+import { MixSteps } from './mix-steps';
+import { OwnMoments } from './own-moments';
 
 /** The stages of a method with their places and hours: as a rule, and the fewest and most that will do. */
 export function StagesPanel(props: {
@@ -60,6 +62,7 @@ export function StagesPanel(props: {
         }
       />
       <Mixing method={method} places={placesOf(facts)} onChange={onChange} />
+      <OwnMoments method={method} onChange={onChange} />
     </Box>
   );
 }
@@ -193,8 +196,6 @@ function Mixing(props: {
   const { mix } = method;
   const set = (changed: Partial<Method['mix']>) =>
     onChange({ ...method, mix: { ...mix, ...changed } });
-  const step = (index: number, minutes: number) =>
-    set({ steps: mix.steps.map((one, i) => (i === index ? { ...one, minutes } : one)) });
   return (
     <Box component="section" aria-label="Mixing">
       <Typography variant="h3">Mixing</Typography>
@@ -223,15 +224,6 @@ function Mixing(props: {
           value={mix.limitC}
           onValue={(limitC) => set({ limitC })}
         />
-        {mix.steps.map((one, index) => (
-          <NumberBox
-            key={one.name}
-            name={`step-${index}`}
-            label={`${one.name}, min`}
-            value={one.minutes}
-            onValue={(minutes) => step(index, minutes)}
-          />
-        ))}
         <NumberBox
           name="autolyse"
           label="Rest before, min"
@@ -278,6 +270,7 @@ function Mixing(props: {
           onValue={(everyMin) => set({ folds: { ...mix.folds, everyMin } })}
         />
       </Box>
+      <MixSteps steps={mix.steps} set={(steps) => set({ steps })} />
     </Box>
   );
 }

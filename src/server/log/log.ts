@@ -1,6 +1,7 @@
 import { dayWords } from './day-words';
+import { bodySays, toCome } from './entry-words';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
-import { type Entry, type LookSigns } from '@/core/journal';
+import { type Entry } from '@/core/journal';
 import { z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
 import {
@@ -14,7 +15,6 @@ import {
 import type { ShopContext } from '../context';
 import { discardedByWeek, type DiscardedWeek } from './discarded';
 import { entriesThatDoNotCount, struckByAll } from './log-marks';
-import { signWords } from '@/shop/lots/sign-words';
 
 /** A batch of the journal as the Log shows it. */
 export interface LogRow {
@@ -40,7 +40,19 @@ export const LOG_PARTS = {
   everything: {},
   'what was done': {
     tense: 'done',
-    kinds: ['make', 'add', 'work', 'move', 'divide', 'split', 'use', 'discard', 'light', 'aim'],
+    kinds: [
+      'make',
+      'add',
+      'work',
+      'move',
+      'divide',
+      'split',
+      'use',
+      'discard',
+      'light',
+      'do',
+      'aim',
+    ],
   },
   looks: { kinds: ['look'] },
   'scores and notes': { kinds: ['score', 'note'] },
@@ -224,73 +236,4 @@ function saysOf(batch: readonly Entry[], names: ReadonlyMap<string, string>): st
   }
   const said = bodySays(body, name);
   return first.tense === 'planned' ? toCome(said) : said;
-}
-
-/** What is still to be done is not told as done. */
-const TO_COME: Readonly<Record<string, string>> = {
-  Made: 'make',
-  Balled: 'ball',
-  Took: 'take',
-  Baked: 'bake',
-  Moved: 'move',
-  Added: 'add',
-  Discarded: 'discard',
-  Lit: 'light',
-};
-
-/** "Moved Cold biga" as "Planned: move Cold biga"; words about plans themselves stay as they are. */
-function toCome(said: string): string {
-  const [verb = ''] = said.split(' ');
-  const infinitive = said === SAYS_REPLACED ? undefined : TO_COME[verb];
-  return infinitive === undefined ? said : `Planned: ${infinitive}${said.slice(verb.length)}`;
-}
-const SAYS_REPLACED = 'Moved planned steps';
-
-type Says<K extends Entry['body']['kind']> = (
-  body: Extract<Entry['body'], { kind: K }>,
-  name: (lotId: string) => string,
-) => string;
-
-/** Each kind of entry in the trade’s words. */
-const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
-  make: (body) => `Made ${body.name}`,
-  divide: (body) => `Balled ${body.count} × ${body.ballG} g, ${body.name}`,
-  split: (body, name) => `Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
-  use: (body, name) => `Baked ${body.count}, ${name(body.lotId)}`,
-  move: (body, name) => `Moved ${name(body.lotId)}`,
-  look: (body, name) => `Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,
-  work: (body, name) => `${body.act}: ${name(body.lotId)}`,
-  add: (body, name) => `Added to ${name(body.lotId)}`,
-  discard: (body, name) => `Discarded ${Math.round(body.massG)} g of ${name(body.lotId)}`,
-  aim: (body, name) =>
-    body.targetRise === null
-      ? `${name(body.lotId)}: target as the table has it`
-      : `${name(body.lotId)}: target ×${body.targetRise}`,
-  light: (body) => `Lit ${body.oven}`,
-  reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
-  score: (body) => `Scored${scoreText(body)}`,
-  note: (body, name) =>
-    body.lotId === undefined ? `Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
-  strike: () => 'Took back an entry',
-  replace: () => SAYS_REPLACED,
-  withdraw: (body) =>
-    body.reason === undefined ? 'Withdrew planned steps' : `Skipped a step: ${body.reason}`,
-};
-
-function scoreText({ opening, note }: Extract<Entry['body'], { kind: 'score' }>): string {
-  const opened =
-    opening === undefined
-      ? ''
-      : opening.first === opening.last
-        ? `: opening ${opening.first} to the last`
-        : `: opening ${opening.first}, at the end ${opening.last}`;
-  return note === undefined || note === '' ? opened : `${opened}, “${note}”`;
-}
-
-function bodySays(body: Entry['body'], name: (lotId: string) => string): string {
-  return (SAYS[body.kind] as Says<typeof body.kind>)(body as never, name);
-}
-
-function signsText({ rise, ...signs }: LookSigns): string {
-  return [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)].join(', ');
 }

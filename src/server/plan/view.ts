@@ -128,6 +128,7 @@ const HANDS_KINDS: ReadonlySet<string> = new Set([
   'move',
   'work',
   'light',
+  'do',
   'add',
 ]);
 const isHands = (kind: string) => HANDS_KINDS.has(kind);

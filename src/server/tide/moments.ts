@@ -89,6 +89,7 @@ function glyphOf(act: Act): Glyph {
       return 'ball';
     case 'use':
     case 'light':
+    case 'do':
       return 'bake';
     case 'look':
       return 'look';
@@ -102,6 +103,13 @@ function glyphOf(act: Act): Glyph {
 
 const nameOf = (lotId: string, forecast: ShopForecast) =>
   forecast.lots.get(lotId)?.story.lot.name ?? lotId;
+
+const WORK_TITLES: Readonly<Record<ActOf<'work'>['act'], string>> = {
+  fold: 'Fold',
+  knead: 'Knead',
+  'punch down': 'Punch down',
+  'ball again': 'Ball again',
+};
 
 function titleOf(act: Act, forecast: ShopForecast): string {
   switch (act.kind) {
@@ -120,7 +128,9 @@ function titleOf(act: Act, forecast: ShopForecast): string {
     case 'look':
       return `${isToCome(act) ? 'Look at' : 'Looked at'} ${nameOf(act.lotId, forecast)}`;
     case 'work':
-      return `${act.act === 'fold' ? 'Fold' : 'Work'} ${nameOf(act.lotId, forecast)}`;
+      return `${WORK_TITLES[act.act]} ${nameOf(act.lotId, forecast)}`;
+    case 'do':
+      return act.what;
     default:
       return `Add to ${nameOf(act.lotId, forecast)}`;
   }

@@ -179,6 +179,13 @@ function merged(before: Rung, next: Rung): Pick<Rung, 'title' | 'amount'> {
   };
 }
 
+/** What the hands do with what stands already. */
+function handsTitle(act: Proposal['plan']['steps'][number]['act']): string {
+  if (act.kind === 'do') return act.what;
+  return act.kind === 'work' ? capital(act.act) : act.kind;
+}
+const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
 function rungOf(
   act: Proposal['plan']['steps'][number]['act'],
   atMs: number,
@@ -195,8 +202,7 @@ function rungOf(
   const place = 'placeId' in act ? shop.placeName(act.placeId) : '';
   if (act.kind === 'divide') return { ...base, title: `Ball ${act.count}`, amount: place };
   if (act.kind === 'move') return { ...base, ...movedRung(act.lotId, place, proposal) };
-  if (act.kind === 'work') return { ...base, title: 'Ball again' };
-  if (act.kind !== 'make') return base;
+  if (act.kind !== 'make') return { ...base, title: handsTitle(act) };
   const massG =
     act.ingredients.reduce((sum, line) => sum + line.massG, 0) +
     act.portions.reduce((sum, line) => sum + line.massG, 0);

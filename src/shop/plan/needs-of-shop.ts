@@ -146,6 +146,7 @@ function servedBy(bake: Bake, { acts }: ShopForecast): HandsNeed[] {
 function nameOf(act: ShopForecast['acts'][number]['act'], forecast: ShopForecast): string {
   if (isAct(act, 'make')) return act.name;
   if (isAct(act, 'light')) return `light ${act.oven}`;
+  if (isAct(act, 'do')) return act.what;
   const lot = forecast.lots.get(act.lotId)?.story.lot.name ?? act.lotId;
   return isAct(act, 'divide') ? `ball ${lot.replace(/ dough$/, '')}` : `${act.kind} ${lot}`;
 }

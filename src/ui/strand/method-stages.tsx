@@ -15,6 +15,10 @@ export function MethodStages(props: {
   const tempers = plan.steps
     .filter((step) => step.act.kind === 'move' && step.act.lotId.startsWith('pieces:'))
     .map((step, index): StageDisc => ({ glyph: 'move', atMs: step.atMs, quiet: index > 0 }));
+  // Moments of the method’s own, and folds between: told in the lists, marked here.
+  const others = plan.steps
+    .filter(({ act }) => act.kind === 'do' || act.kind === 'work')
+    .map((step): StageDisc => ({ glyph: 'move', atMs: step.atMs, quiet: true }));
   return (
     <StageStrip
       lots={[...built.map((one) => one.forecast), plan.dough, plan.balls]}
@@ -25,6 +29,7 @@ export function MethodStages(props: {
         { glyph: 'mix', atMs: plan.mixAtMs },
         { glyph: 'ball', atMs: plan.ballAtMs },
         ...tempers,
+        ...others,
         { glyph: 'bake', atMs: service.fromMs },
       ]}
       service={service}

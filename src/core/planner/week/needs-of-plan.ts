@@ -66,6 +66,7 @@ const isBoxes = (act: Act, { ids }: MethodPlan) =>
 function whatOf(act: Act, demand: Demand): string {
   if (act.kind === 'make') return act.lotKind === 'dough' ? `mix ${demand.name}` : act.name;
   if (act.kind === 'divide') return `ball ${demand.name}`;
+  if (act.kind === 'do') return act.what;
   return act.kind === 'move' ? `move ${demand.name}` : act.kind;
 }
 

@@ -1,0 +1,131 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { MOMENT_WORKS, type Method, type Moment } from '@/core/methods';
+import { ChoiceField } from '@/ui/fields/choice-field';
+import { NumberBox } from '@/ui/fields/number-box';
+
+/** From where a moment is counted, and to which side. */
+const WHEN = [
+  { id: 'service before', name: 'before serving', from: 'service', side: -1 },
+  { id: 'balls after', name: 'after balling', from: 'balls', side: 1 },
+  { id: 'balls before', name: 'before balling', from: 'balls', side: -1 },
+  { id: 'mix after', name: 'after mixing began', from: 'mix', side: 1 },
+] as const;
+
+const MOST_MOMENTS = 12;
+const FIRST: Moment = {
+  name: 'Heat the oven',
+  from: 'service',
+  afterMin: -90,
+  handsMin: 2,
+  work: null,
+};
+
+/** What else the hands do: each stands on the Tide, the hands’ list, the calendar and paper like any other step. */
+export function OwnMoments(props: { method: Method; onChange: (method: Method) => void }) {
+  const { method, onChange } = props;
+  const { moments } = method;
+  const set = (next: Moment[]) => onChange({ ...method, moments: next });
+  return (
+    <Box component="section" aria-label="Moments of your own">
+      <Typography variant="h3">Moments of your own</Typography>
+      {moments.length === 0 ? (
+        <Typography variant="body2" color="text.secondary">
+          Heating a stone, stretching on the tray, a punch-down: with their hour on every list.
+        </Typography>
+      ) : null}
+      {moments.map((moment, index) => (
+        <MomentRow
+          key={index}
+          moment={moment}
+          index={index}
+          onChange={(changed) => set(moments.map((one, i) => (i === index ? changed : one)))}
+          onGone={() => set(moments.filter((_, i) => i !== index))}
+        />
+      ))}
+      {moments.length < MOST_MOMENTS ? (
+        <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set([...moments, FIRST])}>
+          Another moment
+        </Button>
+      ) : null}
+    </Box>
+  );
+}
+
+function MomentRow(props: {
+  moment: Moment;
+  index: number;
+  onChange: (moment: Moment) => void;
+  onGone: () => void;
+}) {
+  const { moment, index, onChange, onGone } = props;
+  const side = moment.afterMin < 0 ? -1 : 1;
+  const when =
+    WHEN.find((one) => one.from === moment.from && one.side === side) ??
+    WHEN.find((one) => one.from === moment.from) ??
+    WHEN[0];
+  return (
+    <Box
+      role="group"
+      aria-label={moment.name}
+      sx={{ display: 'grid', gridTemplateColumns: '0.8fr 1.2fr', gap: 1, mt: 1 }}
+    >
+      <TextField
+        label="What"
+        name={`moment-${index}`}
+        value={moment.name}
+        onChange={(event) => onChange({ ...moment, name: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: 40 } }}
+      />
+      <ChoiceField
+        name={`moment-work-${index}`}
+        label="Does"
+        value={moment.work ?? ''}
+        options={[
+          { id: '', name: 'nothing to the dough' },
+          ...MOMENT_WORKS.map((work) => ({ id: work, name: WORK_NAMES[work] })),
+        ]}
+        onChange={(work) =>
+          onChange({ ...moment, work: work === '' ? null : (work as NonNullable<Moment['work']>) })
+        }
+      />
+      <NumberBox
+        name={`moment-min-${index}`}
+        label="Minutes"
+        value={Math.abs(moment.afterMin)}
+        onValue={(minutes) => onChange({ ...moment, afterMin: when.side * Math.abs(minutes) })}
+      />
+      <ChoiceField
+        name={`moment-when-${index}`}
+        label="When"
+        value={when.id}
+        options={WHEN}
+        onChange={(id) => {
+          const next = WHEN.find((one) => one.id === id) ?? when;
+          onChange({
+            ...moment,
+            from: next.from,
+            afterMin: next.side * Math.abs(moment.afterMin),
+          });
+        }}
+      />
+      <NumberBox
+        name={`moment-hands-${index}`}
+        label="Hands, min"
+        value={moment.handsMin}
+        onValue={(handsMin) => onChange({ ...moment, handsMin })}
+      />
+      <Button size="small" variant="text" sx={{ alignSelf: 'end' }} onClick={onGone}>
+        Without it<span className="visually-hidden">: {moment.name}</span>
+      </Button>
+    </Box>
+  );
+}
+
+const WORK_NAMES: Readonly<Record<(typeof MOMENT_WORKS)[number], string>> = {
+  fold: 'folds it',
+  'punch down': 'punches it down',
+  'ball again': 'balls it again',
+};

@@ -1,0 +1,76 @@
+import type { Entry, LookSigns } from '@/core/journal';
+import { signWords } from '@/shop/lots/sign-words';
+
+/** What is still to be done is not told as done. */
+const TO_COME: Readonly<Record<string, string>> = {
+  Made: 'make',
+  Balled: 'ball',
+  Took: 'take',
+  Baked: 'bake',
+  Moved: 'move',
+  Added: 'add',
+  Discarded: 'discard',
+  Lit: 'light',
+  'Did:': '',
+};
+
+/** "Moved Cold biga" as "Planned: move Cold biga"; words about plans themselves stay as they are. */
+export function toCome(said: string): string {
+  const [verb = ''] = said.split(' ');
+  const infinitive = said === SAYS_REPLACED ? undefined : TO_COME[verb];
+  return infinitive === undefined
+    ? said
+    : `Planned: ${`${infinitive}${said.slice(verb.length)}`.trim()}`;
+}
+const SAYS_REPLACED = 'Moved planned steps';
+
+type Says<K extends Entry['body']['kind']> = (
+  body: Extract<Entry['body'], { kind: K }>,
+  name: (lotId: string) => string,
+) => string;
+
+/** Each kind of entry in the trade’s words. */
+const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
+  make: (body) => `Made ${body.name}`,
+  divide: (body) => `Balled ${body.count} × ${body.ballG} g, ${body.name}`,
+  split: (body, name) => `Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
+  use: (body, name) => `Baked ${body.count}, ${name(body.lotId)}`,
+  move: (body, name) => `Moved ${name(body.lotId)}`,
+  look: (body, name) => `Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,
+  work: (body, name) => `${body.act}: ${name(body.lotId)}`,
+  add: (body, name) => `Added to ${name(body.lotId)}`,
+  discard: (body, name) => `Discarded ${Math.round(body.massG)} g of ${name(body.lotId)}`,
+  aim: (body, name) =>
+    body.targetRise === null
+      ? `${name(body.lotId)}: target as the table has it`
+      : `${name(body.lotId)}: target ×${body.targetRise}`,
+  light: (body) => `Lit ${body.oven}`,
+  do: (body) => `Did: ${body.what}`,
+  reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
+  score: (body) => `Scored${scoreText(body)}`,
+  note: (body, name) =>
+    body.lotId === undefined ? `Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
+  strike: () => 'Took back an entry',
+  replace: () => SAYS_REPLACED,
+  withdraw: (body) =>
+    body.reason === undefined ? 'Withdrew planned steps' : `Skipped a step: ${body.reason}`,
+};
+
+function scoreText({ opening, note }: Extract<Entry['body'], { kind: 'score' }>): string {
+  const opened =
+    opening === undefined
+      ? ''
+      : opening.first === opening.last
+        ? `: opening ${opening.first} to the last`
+        : `: opening ${opening.first}, at the end ${opening.last}`;
+  return note === undefined || note === '' ? opened : `${opened}, “${note}”`;
+}
+
+/** What an entry says, in the trade’s words. */
+export function bodySays(body: Entry['body'], name: (lotId: string) => string): string {
+  return (SAYS[body.kind] as Says<typeof body.kind>)(body as never, name);
+}
+
+function signsText({ rise, ...signs }: LookSigns): string {
+  return [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)].join(', ');
+}
