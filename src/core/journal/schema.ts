@@ -50,6 +50,8 @@ const make = z.object({
   waterC: celsius.optional(),
   /** How much of the water was ice, g. */
   iceG: grams.optional(),
+  /** Where its flour and water soaked before, by themselves: its water is in and can not be chosen any more. */
+  soakedIn: id.optional(),
   /** By whom it was mixed: a machine warms it. */
   mixedBy: z.enum(['hand', 'mixer']).optional(),
   /** The baker's own target rise, × the volume just mixed. */
@@ -121,6 +123,16 @@ const aim = z.object({
 });
 /** An oven lit for a service. */
 const light = z.object({ kind: z.literal('light'), oven: z.string().min(1).max(60) });
+/** Flour and water brought together to soak by themselves, hours before their dough is mixed: nothing lives in them yet. */
+const soak = z.object({
+  kind: z.literal('soak'),
+  /** The dough that they are for. */
+  name: z.string().min(1).max(60),
+  ingredients: z.array(ingredientLine).min(1),
+  placeId: id,
+  /** Minutes of hands. */
+  minutes: z.number().min(0).max(480),
+});
 /** Something of the baker’s own done with a lot, which changes nothing that is forecast: stretched on a tray, a stone heated. */
 const own = z.object({
   kind: z.literal('do'),
@@ -140,7 +152,21 @@ const note = z.object({
 const strike = z.object({ kind: z.literal('strike'), strikes: id });
 
 /** Acts on masses, one schema for each. */
-const ACTS = [make, add, work, move, look, divide, split, use, discard, aim, light, own] as const;
+const ACTS = [
+  make,
+  add,
+  work,
+  move,
+  look,
+  divide,
+  split,
+  use,
+  discard,
+  aim,
+  light,
+  own,
+  soak,
+] as const;
 
 /** What can be planned or done to the shop's masses. */
 export const actSchema = z.discriminatedUnion('kind', ACTS);

@@ -77,6 +77,7 @@ export function applyAct(lots: Map<string, Lot>, act: Act, atMs: number): void {
     case 'use':
       return change(lots, act.lotId, (lot) => used(lot, act.count));
     case 'light':
+    case 'soak':
       return;
     default:
       known(lots, act.lotId);

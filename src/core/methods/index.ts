@@ -4,6 +4,7 @@ export {
   MOMENT_FROM,
   MOMENT_WORKS,
   methodSchema,
+  soakOf,
   usualHours,
   usualLengthH,
   type Method,

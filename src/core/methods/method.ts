@@ -111,6 +111,16 @@ export const methodSchema = z.object({
 });
 export type Method = z.infer<typeof methodSchema>;
 
+/** From here on flour and water soak by themselves before the mix: a shorter rest is part of it, min. Set. */
+const SOAK_FROM_MIN = 90;
+
+/** The soak of flour and water before a mix, where a method has one: long, and without yeast, leaven or salt. */
+export function soakOf({
+  autolyse,
+}: Pick<Method['mix'], 'autolyse'>): NonNullable<Method['mix']['autolyse']> | null {
+  return autolyse !== null && autolyse.minutes >= SOAK_FROM_MIN ? autolyse : null;
+}
+
 /** Hours of stays as a rule. */
 export const usualHours = (all: readonly Stay[]) => all.reduce((sum, stay) => sum + stay.hours, 0);
 

@@ -8,6 +8,13 @@ export {
   type MixCard,
   type Weighing,
 } from './card';
-export { hoursToBalls, mixClock, WEIGHING_MIN, type MixClock, type MixSpan } from './mix-clock';
+export {
+  hoursToBalls,
+  mixClock,
+  soakBefore,
+  WEIGHING_MIN,
+  type MixClock,
+  type MixSpan,
+} from './mix-clock';
 export { cardItems, type CardItem, type WeighItem } from './items';
 export { markKinds, markSchema, type Mark, type MarkWhat } from './marks';

@@ -1,6 +1,6 @@
 import type { Pantry } from '../composition';
 import type { ActOf } from '../journal';
-import type { Method } from '../methods';
+import { soakOf, type Method } from '../methods';
 import { SALT, WATER } from '../formula';
 import { roundToStep } from '../units';
 
@@ -61,7 +61,7 @@ export function cardItems(question: CardQuestion): CardItem[] {
   const lines = linesOf(question);
   const of = (wanted: Place) => lines.filter((one) => one.place === wanted).map((one) => one.item);
   const [first, ...later] = mix.steps;
-  const rest = mix.autolyse;
+  const rest = soakOf(mix) === null ? mix.autolyse : null;
   const early = schools.salt === 'with the flour';
   const last = schools.salt === 'in the last water';
   return [
@@ -176,8 +176,11 @@ function ingredientLine(
   return { place, item: weigh(question, { of, name, massG: line.massG, says }) };
 }
 
-function saysOf(place: Place, { schools }: CardQuestion): string {
-  if (place === 'flour') return 'in parts, slow';
+/** Said of flour and water that are together since hours before. */
+const SOAKED = 'soaked already: no more of it';
+
+function saysOf(place: Place, { schools, act }: CardQuestion): string {
+  if (place === 'flour') return act.soakedIn === undefined ? 'in parts, slow' : SOAKED;
   if (place === 'yeast') return schools.yeast;
   if (place === 'salt') return schools.salt;
   if (place === 'oil') return 'last, in a thin stream';
@@ -208,7 +211,7 @@ function waterLines(question: CardQuestion, massG: number): Placed[] {
           },
         ];
   return [
-    ...line('water', 'Water', plainG, ''),
+    ...line('water', 'Water', plainG, question.act.soakedIn === undefined ? '' : SOAKED),
     ...line('ice', 'Ice', iceG, 'crushed, counted as water'),
     ...line('held back', 'Held-back water', heldG, 'by portions, as the dough takes it'),
   ];

@@ -1,4 +1,5 @@
-import { usualHours, type Method } from '../methods';
+import { soakOf, usualHours, type Method } from '../methods';
+import { MS_PER_MINUTE } from '../units';
 
 /** A span of a mix, minutes from its start. */
 export interface MixSpan {
@@ -34,7 +35,8 @@ export function mixClock(
   const [first, ...later] = mix.steps;
   const firstMin = first?.minutes ?? 0;
   const laterMin = later.reduce((sum, step) => sum + step.minutes, 0);
-  const restMin = mix.autolyse?.minutes ?? 0;
+  // A long soak of flour and water lies before the mix: nothing lives in it yet.
+  const restMin = soakOf(mix) === null ? (mix.autolyse?.minutes ?? 0) : 0;
   const foldsMin = mix.folds.count * mix.folds.everyMin;
   if (restMin < LONG_REST_MIN) {
     const outMin = WEIGHING_MIN + batches * (firstMin + restMin + laterMin);
@@ -61,4 +63,22 @@ const inFives = (minutes: number) => Math.ceil(minutes / 5 - 1e-9) * 5;
 export function hoursToBalls(method: Pick<Method, 'mix' | 'bulk'>, batches: number): number {
   const { outMin, foldsMin } = mixClock(method.mix, batches);
   return inFives(outMin) / 60 + Math.max(usualHours(method.bulk), foldsMin / 60);
+}
+
+/**
+ * When flour and water are brought together for a soak, UTC ms, so that it ends as the mix begins; null for a method that has
+ * none. With its minutes of hands: weighing, and the first step of the mix.
+ */
+export function soakBefore(
+  mix: Method['mix'],
+  mixAtMs: number,
+): { readonly atMs: number; readonly placeId: string; readonly handsMin: number } | null {
+  const soak = soakOf(mix);
+  if (soak === null) return null;
+  const handsMin = WEIGHING_MIN + (mix.steps[0]?.minutes ?? 0);
+  return {
+    atMs: mixAtMs - (soak.minutes + handsMin) * MS_PER_MINUTE,
+    placeId: soak.placeId,
+    handsMin,
+  };
 }

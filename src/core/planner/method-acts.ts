@@ -15,6 +15,7 @@ import { GAS_KEPT_FOLDING, hoursToBalls, mixClock } from '../mixing';
 import type { AskedRipeness } from '../ripeness';
 import { addHours, MS_PER_MINUTE } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
+import { soakedFor, type SoakFacts } from './soaked';
 import type { Wave } from './plan-parts';
 
 /** The ids of the lots of a bake of a method. */
@@ -144,7 +145,12 @@ export function doughSteps(
   method: Method,
   columns: DoughColumns,
   moments: MethodMoments,
-  with_: { readonly lots: MethodLots; readonly name: string; readonly pieces: readonly Product[] },
+  with_: {
+    readonly lots: MethodLots;
+    readonly name: string;
+    readonly pieces: readonly Product[];
+    readonly soak: SoakFacts;
+  },
 ): BakeStep[] {
   const { lots, name, pieces } = with_;
   const { mixAtMs, readyFromMs, readyToMs } = moments;
@@ -170,6 +176,7 @@ export function doughSteps(
     gasKept: GAS_KEPT_BY_HAND,
     mixedBy: method.mix.by,
   };
+  const soaked = soakedFor(mix, method, mixAtMs, with_.soak);
   const divided = pieces.flatMap((piece, index): BakeStep[] => {
     const lotId = lots.pieceIds[index] ?? `pieces-${index}`;
     const timing = moments.waves?.[index] ?? {
@@ -201,7 +208,8 @@ export function doughSteps(
     ];
   });
   return [
-    { atMs: mixAtMs, act: mix },
+    ...soaked.steps,
+    { atMs: mixAtMs, act: soaked.mix },
     ...(rest === null || rest === bulkPlaceId
       ? []
       : [{ atMs: inBulkMs, act: moveOf(lots.doughId, bulkPlaceId) }]),

@@ -59,7 +59,7 @@ export function methodColumns(method: Method, request: Pick<MethodRequest, 'pant
 
 /** Every step of a bake in order of time, with the ids of its lots. */
 export function stepsOf(
-  request: Pick<MethodRequest, 'places' | 'name'>,
+  request: Pick<MethodRequest, 'places' | 'name' | 'pantry'>,
   plan: {
     readonly method: Method;
     readonly columns: DoughColumns;
@@ -78,7 +78,12 @@ export function stepsOf(
       const at = { atMs, untilMs: moments.mixAtMs, lots };
       return leavenSteps(column, at, method, request.places);
     }),
-    ...doughSteps(method, columns, moments, { lots, name: request.name, pieces }),
+    ...doughSteps(method, columns, moments, {
+      lots,
+      name: request.name,
+      pieces,
+      soak: request,
+    }),
   ];
   return steps.sort((a, b) => a.atMs - b.atMs);
 }

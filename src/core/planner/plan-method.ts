@@ -1,6 +1,6 @@
 import type { LotForecast } from '../forecast';
 import { hoursRange, usualHours, type Method } from '../methods';
-import { hoursToBalls } from '../mixing';
+import { hoursToBalls, soakBefore } from '../mixing';
 import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
 import { likelierMix, type Settled } from './likelier-mix';
 import { batchesOf, draft, drafted, type Draft } from './drafted';
@@ -77,7 +77,7 @@ function firstStepMs(
     if (atMs === undefined) return [];
     return [leaven.made.by === 'seed' ? addHours(atMs, -count * everyH) : atMs];
   });
-  return Math.min(mixAtMs, ...starts);
+  return Math.min(mixAtMs, soakBefore(method.mix, mixAtMs)?.atMs ?? mixAtMs, ...starts);
 }
 
 /** The hour of the mix, or where the balls come out of the cold the hours they temper, so that they open in time. */

@@ -73,7 +73,7 @@ function opensAfterH(
         ? []
         : leavenSteps(column, { atMs: builtMs, untilMs: mixAtMs, lots }, method, request.places),
     ),
-    ...doughSteps(method, columns, moments, { lots, name: request.name, pieces }),
+    ...doughSteps(method, columns, moments, { lots, name: request.name, pieces, soak: request }),
   ];
   const balls = forecastActs(request, steps).get(lots.pieceIds[0] ?? '');
   const opensMs = balls?.window.opensMs ?? null;

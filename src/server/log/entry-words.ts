@@ -11,6 +11,7 @@ const TO_COME: Readonly<Record<string, string>> = {
   Added: 'add',
   Discarded: 'discard',
   Lit: 'light',
+  Soaked: 'soak',
   'Did:': '',
 };
 
@@ -46,6 +47,7 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
       : `${name(body.lotId)}: target ×${body.targetRise}`,
   light: (body) => `Lit ${body.oven}`,
   do: (body) => `Did: ${body.what}`,
+  soak: (body) => `Soaked flour and water of ${body.name}`,
   reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
   score: (body) => `Scored${scoreText(body)}`,
   note: (body, name) =>

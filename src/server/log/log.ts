@@ -50,6 +50,7 @@ export const LOG_PARTS = {
       'use',
       'discard',
       'light',
+      'soak',
       'do',
       'aim',
     ],

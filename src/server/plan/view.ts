@@ -129,6 +129,7 @@ const HANDS_KINDS: ReadonlySet<string> = new Set([
   'work',
   'light',
   'do',
+  'soak',
   'add',
 ]);
 const isHands = (kind: string) => HANDS_KINDS.has(kind);

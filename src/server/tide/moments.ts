@@ -76,7 +76,7 @@ function momentOf(
 }
 
 function lotOf(act: Act): string {
-  if (isAct(act, 'light')) return '';
+  if (isAct(act, 'light') || isAct(act, 'soak')) return '';
   if (isAct(act, 'split')) return act.partLotId;
   return isAct(act, 'divide') ? act.ballsLotId : act.lotId;
 }
@@ -131,6 +131,8 @@ function titleOf(act: Act, forecast: ShopForecast): string {
       return `${WORK_TITLES[act.act]} ${nameOf(act.lotId, forecast)}`;
     case 'do':
       return act.what;
+    case 'soak':
+      return `Soak flour of ${act.name}`;
     default:
       return `Add to ${nameOf(act.lotId, forecast)}`;
   }
@@ -158,6 +160,7 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
         })),
       ];
     case 'add':
+    case 'soak':
       return act.ingredients.map((line) => ({
         label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
         massG: line.massG,

@@ -26,7 +26,7 @@ export function movedOfBake(
       !isAct(one.act, 'use') &&
       !isAct(one.act, 'light') &&
       !pinned.includes(one.stepId) &&
-      one.atMs >= step.atMs &&
+      (one.atMs >= step.atMs || (isDough && isAct(one.act, 'soak'))) &&
       (isDough ? !isLeaven(one.act) : sameLot(one.act, step.act)),
   );
   const moved = [step, ...along].map((one) => ({ step: one, atMs: one.atMs + byMs, act: one.act }));

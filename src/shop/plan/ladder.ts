@@ -182,6 +182,7 @@ function merged(before: Rung, next: Rung): Pick<Rung, 'title' | 'amount'> {
 /** What the hands do with what stands already. */
 function handsTitle(act: Proposal['plan']['steps'][number]['act']): string {
   if (act.kind === 'do') return act.what;
+  if (act.kind === 'soak') return 'Soak flour and water';
   return act.kind === 'work' ? capital(act.act) : act.kind;
 }
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

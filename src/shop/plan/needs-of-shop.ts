@@ -147,6 +147,7 @@ function nameOf(act: ShopForecast['acts'][number]['act'], forecast: ShopForecast
   if (isAct(act, 'make')) return act.name;
   if (isAct(act, 'light')) return `light ${act.oven}`;
   if (isAct(act, 'do')) return act.what;
+  if (isAct(act, 'soak')) return `soak ${act.name}`;
   const lot = forecast.lots.get(act.lotId)?.story.lot.name ?? act.lotId;
   return isAct(act, 'divide') ? `ball ${lot.replace(/ dough$/, '')}` : `${act.kind} ${lot}`;
 }

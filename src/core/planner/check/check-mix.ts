@@ -7,6 +7,7 @@ import { MINUTE_MS, type CheckedPlan } from './checked-plan';
 
 /** A rest of this long is nobody’s time, and all batches rest at once. */
 const LONG_REST_MIN = 45;
+const SOAK_MIN = 90;
 /** A mixer’s table is for a dough of 65 %; a point less takes 1.5 % of it away. */
 const TABLE_HYDRATION = 0.65;
 
@@ -23,7 +24,8 @@ export function checkMix(
   const divided = steps.find(({ act }) => act.kind === 'divide');
   if (made === undefined || divided === undefined || made.act.kind !== 'make') return [];
   const turnMin = mix.steps.reduce((sum, step) => sum + step.minutes, 0);
-  const restMin = mix.autolyse?.minutes ?? 0;
+  // A soak of hours is over when the mix begins.
+  const restMin = (mix.autolyse?.minutes ?? 0) < SOAK_MIN ? (mix.autolyse?.minutes ?? 0) : 0;
   const batches = batchesOf(plan, made.act, shop);
   const restsMin = restMin < LONG_REST_MIN ? batches * restMin : restMin;
   const neededMs = (batches * turnMin + restsMin) * MS_PER_MINUTE;

@@ -16,7 +16,7 @@ export function handsMin(act: Act): number {
   if (act.kind === 'divide') return BALLING_MIN + act.count * A_BALL_MIN;
   if (act.kind === 'move' || act.kind === 'split') return MINUTES.move;
   if (act.kind === 'work') return MINUTES.fold;
-  if (act.kind === 'do') return act.minutes;
+  if (act.kind === 'do' || act.kind === 'soak') return act.minutes;
   if (act.kind !== 'make') return OTHER_MIN;
   if (act.lotKind === 'dough') return mixClock(USUAL_MIX, 1).outMin;
   return PREFERMENTS.has(act.lotKind) ? MINUTES.preferment : MINUTES.feed;

@@ -67,6 +67,7 @@ function whatOf(act: Act, demand: Demand): string {
   if (act.kind === 'make') return act.lotKind === 'dough' ? `mix ${demand.name}` : act.name;
   if (act.kind === 'divide') return `ball ${demand.name}`;
   if (act.kind === 'do') return act.what;
+  if (act.kind === 'soak') return `soak ${demand.name}`;
   return act.kind === 'move' ? `move ${demand.name}` : act.kind;
 }
 
