@@ -86,10 +86,18 @@ const MIX_NAMES = { slow: 'Mix', fast: 'Develop', hand: 'Knead', rest: 'Rest' } 
 const MOST_MIXING = 8;
 
 /** How it is mixed, as far as the recipe says it. */
-function mixOf(stages: RecipeStages, made: RecipeAsDough, base: Method): Method['mix'] {
+function mixOf(
+  stages: RecipeStages,
+  made: RecipeAsDough,
+  base: Method,
+  facts: DoughFacts,
+): Method['mix'] {
   const { autolyseMin, mix, folds } = stages;
   const steps = mix.map((one) => ({ ...one, name: MIX_NAMES[one.speed] })).slice(0, MOST_MIXING);
-  const placeId = base.bulk[0]?.placeId ?? '';
+  const placeId =
+    stages.autolyseWhere === null
+      ? (base.bulk[0]?.placeId ?? '')
+      : stayOf({ where: stages.autolyseWhere, leastH: 1, mostH: 1, from: '' }, facts).placeId;
   return {
     ...base.mix,
     by: steps.some(({ speed }) => speed === 'hand') ? 'hand' : base.mix.by,
@@ -99,6 +107,15 @@ function mixOf(stages: RecipeStages, made: RecipeAsDough, base: Method): Method[
     folds: folds ?? base.mix.folds,
   };
 }
+
+/** The oven heated before the service, as the recipe says. */
+const heated = (minutes: number): Method['moments'][number] => ({
+  name: 'Heat the oven',
+  from: 'service',
+  afterMin: -minutes,
+  handsMin: 2,
+  work: null,
+});
 
 /** Which of the usual ways the recipe goes, as far as its stages say. */
 function schoolsOf(stages: RecipeStages, made: RecipeAsDough, base: Method): Method['schools'] {
@@ -142,7 +159,8 @@ export function methodOfRecipe(
     dough: made.dough,
     lossShare: 0,
     target: targetOf(check),
-    mix: mixOf(stages, made, base),
+    mix: mixOf(stages, made, base, facts),
+    moments: stages.heatMin === null ? [] : [heated(stages.heatMin)],
     ...doughStays(stages, base, facts),
     reball: stages.reball,
     schools: schoolsOf(stages, made, base),

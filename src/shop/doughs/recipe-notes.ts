@@ -22,11 +22,12 @@ const hoursText = (hours: number) => String(Number(hours.toFixed(2)));
 /** What of a recipe’s stages its method keeps, in the order of the work. */
 export function keptStages(method: Method, stages: RecipeStages, facts: DoughFacts): KeptStage[] {
   const { places } = facts.planning;
+  const placeName = (placeId: string) =>
+    places.find(({ id }) => id === placeId)?.name ?? 'no place';
   const placed = (stays: readonly Stay[]) =>
     stays
       .map((stay) => {
-        const place = places.find(({ id }) => id === stay.placeId);
-        return `${span(stay)} h, ${place?.name ?? 'no place'}`;
+        return `${span(stay)} h, ${placeName(stay.placeId)}`;
       })
       .join(' · ');
   const { autolyse, steps, folds } = method.mix;
@@ -36,7 +37,11 @@ export function keptStages(method: Method, stages: RecipeStages, facts: DoughFac
     ...method.dough.leavens.flatMap(({ id, name }, index) =>
       kept(name, placed(method.leavenStays[id] ?? []), (stages.leavens[index] ?? []).length > 0),
     ),
-    ...kept('Rest of flour and water', autolyse === null ? '' : `${autolyse.minutes} min`, true),
+    ...kept(
+      'Rest of flour and water',
+      autolyse === null ? '' : `${restText(autolyse.minutes)}, ${placeName(autolyse.placeId)}`,
+      true,
+    ),
     ...kept(
       'Mixing',
       steps.map(({ name, minutes }) => `${name.toLowerCase()} ${minutes} min`).join(', '),
@@ -52,6 +57,9 @@ export function keptStages(method: Method, stages: RecipeStages, facts: DoughFac
       'In balls',
       `${placed(method.balls)}${method.reball ? ', balled again' : ''}`,
       stages.balls.length > 0,
+    ),
+    ...method.moments.flatMap(({ name, afterMin }) =>
+      kept(name, `${Math.abs(afterMin)} min before`, true),
     ),
   ];
 }
@@ -95,3 +103,7 @@ function farPlace({ where, from }: RecipeStage, { planning }: DoughFacts): strin
   if (nearest === undefined || nearest.apartC <= FAR_C) return [];
   return [`“${from}”: the shop has no such place, ${nearest.place.name} stands for it`];
 }
+
+/** Minutes as a baker says them: hours from two on. */
+const restText = (minutes: number) =>
+  minutes >= 120 ? `${Number((minutes / 60).toFixed(1))} h` : `${minutes} min`;

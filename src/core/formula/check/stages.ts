@@ -27,6 +27,10 @@ export interface RecipeStages {
   readonly leavens: readonly (readonly RecipeStage[])[];
   /** Rest of flour and water, min; null for none. */
   readonly autolyseMin: number | null;
+  /** Where that is, as far as it is said. */
+  readonly autolyseWhere: StageWhere | null;
+  /** The oven is heated so long before the bake, min; null where it does not say. */
+  readonly heatMin: number | null;
   readonly mix: readonly RecipeMixing[];
   readonly folds: RecipeFolds | null;
   readonly bulk: readonly RecipeStage[];
@@ -37,6 +41,8 @@ export interface RecipeStages {
 }
 
 const OVEN = /\b(bake|baking|oven|pre-?heat|grill|broil|steel|stone|peel|cook|top|serve)\b/;
+/** An oven that is heated for a while before it bakes. */
+const HEATED = /\b(?:pre-?heat|heat (?:up )?(?:the |your )?(?:oven|stone|steel))/;
 const COLD = /\b(fridge|refrigerat\w*|cold|chill\w*|retard\w*)\b|\b[2-8] ?°/;
 const COOL = /\b(cellar|cool)\b|\b1[0-8] ?°/;
 const WARM = /\b(warm|proofer|proving (?:box|drawer))\b|\b(?:2[6-9]|3\d) ?°/;
@@ -80,6 +86,8 @@ function whereIn(text: string): StageWhere | null {
 interface Reading {
   leavens: RecipeStage[][];
   autolyseMin: number | null;
+  autolyseWhere: StageWhere | null;
+  heatMin: number | null;
   mix: RecipeMixing[];
   folds: RecipeStages['folds'];
   bulk: RecipeStage[];
@@ -110,10 +118,22 @@ function readClause(clause: Clause, reading: Reading): void {
   }
   if (part === null && BALLED.test(text)) reading.balled = true;
   const hours = hoursIn(text);
-  if (isOven(text) && /\d/.test(text)) reading.notKept.push(raw);
-  else if (hours === null) return;
-  else if (AUTOLYSE.test(text)) reading.autolyseMin = Math.round(hours.mostH * 60);
-  else if (isMixing(clause, hours.mostH, reading)) readMixing(text, hours.mostH, reading);
+  if (HEATED.test(text) && hours !== null) reading.heatMin = Math.round(hours.mostH * 60);
+  else if (isOven(text) && /\d/.test(text)) reading.notKept.push(raw);
+  else if (hours !== null) readHours(clause, hours, reading);
+}
+
+/** Hours of a clause that is not about the oven: a rest of flour and water, mixing, or a stage. */
+function readHours(
+  clause: Clause,
+  hours: { readonly leastH: number; readonly mostH: number },
+  reading: Reading,
+): void {
+  const { text } = clause;
+  if (AUTOLYSE.test(text)) {
+    reading.autolyseMin = Math.round(hours.mostH * 60);
+    reading.autolyseWhere = whereIn(text);
+  } else if (isMixing(clause, hours.mostH, reading)) readMixing(text, hours.mostH, reading);
   else {
     // What is taken out of the fridge stands in the room.
     const where = TEMPERED.test(text) ? 'room' : (whereIn(text) ?? 'room');
@@ -145,6 +165,8 @@ export function recipeStages(
   const reading: Reading = {
     leavens: parts.map(() => []),
     autolyseMin: null,
+    autolyseWhere: null,
+    heatMin: null,
     mix: [],
     folds: null,
     bulk: [],
@@ -154,9 +176,9 @@ export function recipeStages(
     notKept: [],
   };
   for (const clause of clausesOf(lines, parts)) readClause(clause, reading);
-  const { leavens, autolyseMin, mix, folds, bulk, balls, reball, notKept } = reading;
+  const { leavens, autolyseMin, autolyseWhere, heatMin, mix, folds, bulk, balls, reball } = reading;
   return {
-    ...{ leavens, autolyseMin, mix, folds, bulk, balls, reball },
-    notKept: [...new Set(notKept)],
+    ...{ leavens, autolyseMin, autolyseWhere, heatMin, mix, folds, bulk, balls, reball },
+    notKept: [...new Set(reading.notKept)],
   };
 }
