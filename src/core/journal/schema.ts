@@ -50,8 +50,8 @@ const make = z.object({
   waterC: celsius.optional(),
   /** How much of the water was ice, g. */
   iceG: grams.optional(),
-  /** Where its flour and water soaked before, by themselves: its water is in and can not be chosen any more. */
-  soakedIn: id.optional(),
+  /** Its flour soaked before, by itself, with so much of its water: that is in and can not be chosen any more. */
+  soaked: z.object({ placeId: id, waterG: grams }).optional(),
   /** By whom it was mixed: a machine warms it. */
   mixedBy: z.enum(['hand', 'mixer']).optional(),
   /** The baker's own target rise, × the volume just mixed. */

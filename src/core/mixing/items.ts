@@ -180,7 +180,7 @@ function ingredientLine(
 const SOAKED = 'soaked already: no more of it';
 
 function saysOf(place: Place, { schools, act }: CardQuestion): string {
-  if (place === 'flour') return act.soakedIn === undefined ? 'in parts, slow' : SOAKED;
+  if (place === 'flour') return act.soaked === undefined ? 'in parts, slow' : SOAKED;
   if (place === 'yeast') return schools.yeast;
   if (place === 'salt') return schools.salt;
   if (place === 'oil') return 'last, in a thin stream';
@@ -211,7 +211,7 @@ function waterLines(question: CardQuestion, massG: number): Placed[] {
           },
         ];
   return [
-    ...line('water', 'Water', plainG, question.act.soakedIn === undefined ? '' : SOAKED),
+    ...line('water', 'Water', plainG, question.act.soaked === undefined ? '' : SOAKED),
     ...line('ice', 'Ice', iceG, 'crushed, counted as water'),
     ...line('held back', 'Held-back water', heldG, 'by portions, as the dough takes it'),
   ];

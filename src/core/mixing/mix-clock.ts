@@ -77,7 +77,8 @@ export function soakBefore(
   if (soak === null) return null;
   const handsMin = WEIGHING_MIN + (mix.steps[0]?.minutes ?? 0);
   return {
-    atMs: mixAtMs - (soak.minutes + handsMin) * MS_PER_MINUTE,
+    // Clocks are told in five minutes.
+    atMs: mixAtMs - inFives(soak.minutes + handsMin) * MS_PER_MINUTE,
     placeId: soak.placeId,
     handsMin,
   };

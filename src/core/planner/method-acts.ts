@@ -161,7 +161,7 @@ export function doughSteps(
     kind: 'make',
     lotId: lots.doughId,
     lotKind: 'dough',
-    name: `${name} dough`,
+    name: doughName(name),
     ingredients: columns.rows
       .filter((row) => row.finalG > 0)
       .map((row) => ({ ingredientId: row.ingredientId, massG: row.finalG })),
@@ -218,6 +218,9 @@ export function doughSteps(
     ...ownMoments(method, { mixAtMs, ballAtMs, readyFromMs, readyToMs }, lots),
   ];
 }
+
+/** The dough of a bake; one that is called a dough already is not called so twice. */
+const doughName = (name: string) => (/\bdough$/i.test(name) ? name : `${name} dough`);
 
 /** What a method’s own moments ask of the hands, each on the lot that is there by then: the dough, or what it was divided into. */
 function ownMoments(

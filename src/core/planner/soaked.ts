@@ -30,15 +30,14 @@ export function soakedFor(
   const { pantry, places } = facts;
   const flours = mix.ingredients.filter((one) => pantry.get(one.ingredientId)?.kind === 'flour');
   const flourG = flours.reduce((sum, one) => sum + one.massG, 0);
-  const waterG = mix.ingredients.find((one) => one.ingredientId === WATER)?.massG ?? 0;
-  const soakedWaterG = Math.max(0, waterG - method.mix.heldBackShare * flourG);
-  if (flourG <= 0 || soakedWaterG <= 0) return { steps: [], mix };
-  const ingredients = [
-    ...flours,
-    { ingredientId: WATER, massG: Math.round(soakedWaterG * 10) / 10 },
-  ];
+  const allG = mix.ingredients.find((one) => one.ingredientId === WATER)?.massG ?? 0;
+  const wantedG = Math.round(10 * (allG - method.mix.heldBackShare * flourG)) / 10;
+  // All of it, where next to nothing would be held back.
+  const waterG = allG - wantedG < LEAST_HELD_G ? allG : Math.max(0, wantedG);
+  if (flourG <= 0 || waterG <= 0) return { steps: [], mix };
+  const ingredients = [...flours, { ingredientId: WATER, massG: waterG }];
   const startC = comesToC(mix, method, {
-    soakedG: flourG + soakedWaterG,
+    soakedG: flourG + waterG,
     soakC: placeTempC(places, soak.placeId, mixAtMs),
     roomC: placeTempC(places, mix.placeId, mixAtMs),
   });
@@ -55,7 +54,7 @@ export function soakedFor(
         },
       },
     ],
-    mix: { ...mix, startC, soakedIn: soak.placeId },
+    mix: { ...mix, startC, soaked: { placeId: soak.placeId, waterG } },
   };
 }
 
@@ -75,5 +74,7 @@ function comesToC(
   const mixedC = share * soakC + (1 - share) * roomC + WARMS_C_PER_MIN[by] * turnsMin;
   return Math.round(10 * Math.min(LIMIT_C, mixedC)) / 10;
 }
+/** Less water than this is not held back, g. */
+const LEAST_HELD_G = 0.5;
 /** No dough is mixed on beyond this, °C. */
 const LIMIT_C = 32;

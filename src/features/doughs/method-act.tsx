@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 
+import type { BakeStep } from '@/core/planner';
 import { buildSourceOf, builtInstead } from '@/shop/doughs/built-instead';
 import { leavenOfField } from '@/shop/doughs/method-request';
 import type { MethodAnswer } from '@/shop/doughs/method-answer';
@@ -32,7 +33,7 @@ export function MethodAct(props: {
   const [wanting, setWanting] = useState<string | null>(null);
   const router = useRouter();
   const say = useSay();
-  const { nowMs, timeZone, pantry } = facts.planning;
+  const { nowMs, timeZone } = facts.planning;
   const first = plan?.plan.steps[0];
   const take = () =>
     start(async () => {
@@ -89,10 +90,7 @@ export function MethodAct(props: {
         }}
       >
         <Box component="span" sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
-          <GlyphDisc
-            name={first?.act.kind === 'make' && first.act.lotKind === 'dough' ? 'mix' : 'feed'}
-            size={32}
-          />
+          <GlyphDisc name={isMix(first) ? 'mix' : 'feed'} size={32} />
           <Box component="span" sx={{ fontSize: rem(24) }}>
             {first === undefined ? '…' : momentText(first.atMs, nowMs, timeZone)}
           </Box>
@@ -104,22 +102,31 @@ export function MethodAct(props: {
         >
           Plan this bake
         </Box>
-        {first?.act.kind === 'make' ? (
-          <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
-            first {first.act.name.toLowerCase()}:{' '}
-            {first.act.ingredients
-              .slice(0, 3)
-              .map(
-                (line) =>
-                  `${(pantry.get(line.ingredientId)?.name ?? line.ingredientId).toLowerCase()} ${massText(line.massG, facts.units)}`,
-              )
-              .join(', ')}
-          </Box>
-        ) : null}
+        <FirstWeighed first={first} facts={facts} />
       </Button>
     </Box>
   );
 }
+
+/** What is weighed first, nothing where it is not a weighing. */
+function FirstWeighed({ first, facts }: { first: BakeStep | undefined; facts: DoughFacts }) {
+  const act = first?.act;
+  if (act?.kind !== 'make' && act?.kind !== 'soak') return null;
+  const { pantry } = facts.planning;
+  const lines = act.ingredients.slice(0, 3).map((line) => {
+    const name = (pantry.get(line.ingredientId)?.name ?? line.ingredientId).toLowerCase();
+    return `${name} ${massText(line.massG, facts.units)}`;
+  });
+  return (
+    <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
+      first {act.kind === 'soak' ? 'a soak' : act.name.toLowerCase()}: {lines.join(', ')}
+    </Box>
+  );
+}
+
+/** True where the first thing done is a dough, or its flour soaking. */
+const isMix = (first: BakeStep | undefined) =>
+  first?.act.kind === 'soak' || (first?.act.kind === 'make' && first.act.lotKind === 'dough');
 
 /** One tap that builds a leaven of a starter where the jar has not enough of it; nothing where none would do. */
 function BuildInstead(props: {

@@ -59,7 +59,7 @@ export function waterRequest(
   { state, forecast }: { readonly state: ShopState; readonly forecast: ShopForecast },
 ): (WaterRequest & { readonly parts: ReturnType<typeof mixParts>['parts'] }) | null {
   // What has soaked for hours has its water in: it comes to what it comes to.
-  if (act.soakedIn !== undefined) return null;
+  if (act.soaked !== undefined) return null;
   const stories = new Map<string, LotStory>();
   for (const { lotId } of act.portions) {
     const story = forecast.lots.get(lotId)?.story;

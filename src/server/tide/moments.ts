@@ -2,6 +2,7 @@ import { sentenceInUnits } from '@/shop/sentence-in-units';
 import type { ShopState } from '@/shop/state';
 import { totals, type Pantry } from '@/core/composition';
 import type { ForecastAct, ShopForecast } from '@/core/forecast';
+import { WATER } from '@/core/formula';
 import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 import { listEquipmentThere, listStepPeople } from '@/data';
@@ -150,11 +151,12 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
   switch (act.kind) {
     case 'make':
       return [
+        ...soakedLine(act, pantry),
         ...act.portions.map((line) => ({
           label: nameOf(line.lotId, forecast),
           massG: line.massG,
         })),
-        ...act.ingredients.map((line) => ({
+        ...stillToWeigh(act, pantry).map((line) => ({
           label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
           massG: line.massG,
         })),
@@ -179,6 +181,27 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
     default:
       return [];
   }
+}
+
+/** Flour and water that soaked before, as one. */
+function soakedLine({ soaked, ingredients }: ActOf<'make'>, pantry: Pantry): MomentLine[] {
+  if (soaked === undefined) return [];
+  const flourG = ingredients.reduce(
+    (sum, line) => sum + (pantry.get(line.ingredientId)?.kind === 'flour' ? line.massG : 0),
+    0,
+  );
+  return [{ label: 'Soaked flour and water', massG: flourG + soaked.waterG }];
+}
+
+/** What goes into a mix beside what soaked before. */
+function stillToWeigh({ soaked, ingredients }: ActOf<'make'>, pantry: Pantry) {
+  if (soaked === undefined) return ingredients;
+  return ingredients
+    .filter((line) => pantry.get(line.ingredientId)?.kind !== 'flour')
+    .map((line) =>
+      line.ingredientId === WATER ? { ...line, massG: line.massG - soaked.waterG } : line,
+    )
+    .filter((line) => line.massG > 0);
 }
 
 function lookLines(act: ActOf<'look'>): MomentLine[] {

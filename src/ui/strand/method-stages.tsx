@@ -15,6 +15,9 @@ export function MethodStages(props: {
   const tempers = plan.steps
     .filter((step) => step.act.kind === 'move' && step.act.lotId.startsWith('pieces:'))
     .map((step, index): StageDisc => ({ glyph: 'move', atMs: step.atMs, quiet: index > 0 }));
+  const soaks = plan.steps
+    .filter(({ act }) => act.kind === 'soak')
+    .map((step): StageDisc => ({ glyph: 'mix', atMs: step.atMs }));
   // Moments of the method’s own, and folds between: told in the lists, marked here.
   const others = plan.steps
     .filter(({ act }) => act.kind === 'do' || act.kind === 'work')
@@ -26,6 +29,7 @@ export function MethodStages(props: {
       discs={[
         ...plan.refreshments.map((one): StageDisc => ({ glyph: 'feed', atMs: one.atMs })),
         ...built.map((one): StageDisc => ({ glyph: 'feed', atMs: one.atMs ?? 0 })),
+        ...soaks,
         { glyph: 'mix', atMs: plan.mixAtMs },
         { glyph: 'ball', atMs: plan.ballAtMs },
         ...tempers,
