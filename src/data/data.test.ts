@@ -159,7 +159,7 @@ test('a shop written with the first schema opens with all it holds', () => {
   addEntries(old, [entry('a')]);
   old.close();
   const db = openShop(where);
-  expect(db.pragma('user_version', { simple: true })).toBe(18);
+  expect(db.pragma('user_version', { simple: true })).toBe(19);
   expect(listEntries(db)).toEqual([entry('a')]);
   expect(listPlaces(db)).toEqual([
     {

@@ -14,7 +14,7 @@ const peopleSchema = z.array(z.string().min(1).max(60)).max(20);
 const SHOP_COLUMNS = `name, time_zone AS timeZone, mass_unit AS massUnit, temp_unit AS tempUnit,
   length_unit AS lengthUnit, scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
   work_until_minute AS workUntilMinute, yeast_type AS yeastType, people,
-  tap_c AS tapC, mixed_by AS mixedBy, waste, wish`;
+  tap_c AS tapC, mixed_by AS mixedBy, waste, sure_pct AS surePct, wish`;
 
 /** The shop, or null in an empty data folder. */
 export function maybeOneShop(db: Db): Shop | null {
@@ -45,9 +45,9 @@ export function oneShop(db: Db): Shop {
 export function saveShop(db: Db, shop: Shop): void {
   db.prepare(
     `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, length_unit, scale_step_g, fine_step_g,
-       work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by, waste, wish)
+       work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by, waste, sure_pct, wish)
      VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @lengthUnit, @scaleStepG, @fineStepG,
-       @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy, @waste, @wish)
+       @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy, @waste, @surePct, @wish)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, time_zone = excluded.time_zone,
        mass_unit = excluded.mass_unit, temp_unit = excluded.temp_unit,
        length_unit = excluded.length_unit,
@@ -56,7 +56,7 @@ export function saveShop(db: Db, shop: Shop): void {
        work_until_minute = excluded.work_until_minute,
        yeast_type = excluded.yeast_type, people = excluded.people,
        tap_c = excluded.tap_c, mixed_by = excluded.mixed_by,
-       waste = excluded.waste, wish = excluded.wish`,
+       waste = excluded.waste, sure_pct = excluded.sure_pct, wish = excluded.wish`,
   ).run({
     ...shop,
     people: JSON.stringify(shop.people),

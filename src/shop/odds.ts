@@ -6,4 +6,6 @@ export interface ServiceOdds {
   readonly worst: number | null;
   /** False while it is being worked out anew: the figure is that of before, or none. */
   readonly settled: boolean;
+  /** From this chance on it counts as covered, 0–1: the shop’s own. */
+  readonly sureFrom: number;
 }

@@ -17,7 +17,7 @@ const view = {
   ...told,
   services: told.services.map((one) => ({
     ...one,
-    odds: one.odds === null ? null : { chance: 0.87, worst: 0.9, settled: true },
+    odds: one.odds === null ? null : { chance: 0.87, worst: 0.9, settled: true, sureFrom: 0.8 },
   })),
 };
 

@@ -49,6 +49,7 @@ type Texts = Record<
   | 'workUntil'
   | 'people'
   | 'tapC'
+  | 'surePct'
   | keyof typeof CHOICES,
   string
 >;
@@ -62,6 +63,7 @@ const LABELS: Readonly<Record<keyof Texts, string>> = {
   workUntil: 'Working hours to',
   people: 'People, with commas',
   tapC: 'Tap water',
+  surePct: 'A service is covered from, %',
   mixedBy: 'Doughs are mixed by',
   waste: 'Starters are fed',
   massUnit: 'Weights in',
@@ -102,6 +104,7 @@ function textsOf(shop: Shop): Texts {
     workUntil: clock(shop.workUntilMinute),
     people: shop.people.join(', '),
     tapC: String(shop.tapC),
+    surePct: String(shop.surePct),
   };
 }
 

@@ -138,7 +138,7 @@ describe('a dragged moment', () => {
     toMs: NOW + 9 * H,
     wanted: 1,
     ripe: 1,
-    odds: { chance: 0.9, worst: 0.9, settled: true },
+    odds: { chance: 0.9, worst: 0.9, settled: true, sureFrom: 0.8 },
   };
   const mix = moment({});
   const ball = moment({ ref: 'm2', glyph: 'ball', atMs: NOW + 4 * H, title: 'Ball' });

@@ -80,7 +80,7 @@ const view: TideView = {
       toMs: now + 11 * H,
       wanted: 44,
       ripe: 40,
-      odds: { chance: 0.62, worst: 0.7, settled: true },
+      odds: { chance: 0.62, worst: 0.7, settled: true, sureFrom: 0.8 },
     },
   ],
   conflicts: [],

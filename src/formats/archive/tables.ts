@@ -7,7 +7,17 @@ import { z } from '@/core/parse';
  * be missing, as archives of an earlier Olvik do not have it.
  */
 export type ColumnKind =
-  'int' | 'int=1' | 'text=cm' | 'int?' | 'real' | 'real?' | 'text' | 'text?' | 'json' | 'json?';
+  | 'int'
+  | 'int=1'
+  | 'int=80'
+  | 'text=cm'
+  | 'int?'
+  | 'real'
+  | 'real?'
+  | 'text'
+  | 'text?'
+  | 'json'
+  | 'json?';
 
 /** The tables of a shop with their columns, in the order in which they are written and read. */
 export const ARCHIVE_TABLES = {
@@ -27,6 +37,7 @@ export const ARCHIVE_TABLES = {
     tap_c: 'real',
     mixed_by: 'text',
     waste: 'text',
+    sure_pct: 'int=80',
     wish: 'json',
   },
   place: { id: 'text', name: 'text', capacity_l: 'real', insulation: 'real', follows: 'real' },
@@ -175,6 +186,7 @@ const KINDS: Readonly<Record<'int' | 'real' | 'text' | 'json', z.ZodType>> = {
 
 function columnSchema(table: ArchiveTable, column: string, kind: ColumnKind): z.ZodType {
   if (kind === 'int=1') return KINDS.int.default(1);
+  if (kind === 'int=80') return KINDS.int.default(80);
   if (kind === 'text=cm') return KINDS.text.default('cm');
   const plain = BODIES[`${table}.${column}`] ?? KINDS[kind.replace('?', '') as keyof typeof KINDS];
   return kind.endsWith('?') ? plain.nullable() : plain;

@@ -28,7 +28,9 @@ test('a chance is told when it is worked out, and who listens is told', () => {
   const { context } = demoShop();
   const [bake] = ahead(context);
   const state = loadShop(context);
-  expect(oddsOfBake(context, state, bake!)).toEqual({ chance: null, worst: null, settled: false });
+  expect(oddsOfBake(context, state, bake!)).toEqual({
+    ...{ chance: null, worst: null, settled: false, sureFrom: 0.8 },
+  });
   const before = shopVersion(context);
   const { chance, worst } = settled(context, bake!.id);
   expect(shopVersion(context)).not.toBe(before);

@@ -14,8 +14,10 @@ import { loadShop } from '../shop/load-shop';
 import { shopLog } from '../shop-log';
 import { asideOf } from './aside';
 
-const UNKNOWN: ServiceOdds = { chance: null, worst: null, settled: false };
-const NEVER: ServiceOdds = { chance: null, worst: null, settled: true };
+/** The figure of a service, without what the shop makes of it. */
+type Figure = Omit<ServiceOdds, 'sureFrom'>;
+const UNKNOWN: Figure = { chance: null, worst: null, settled: false };
+const NEVER: Figure = { chance: null, worst: null, settled: true };
 
 interface Known {
   /** What the figure rests on; and what changes by itself with the clock. */
@@ -23,7 +25,7 @@ interface Known {
   readonly turn: string;
   /** What of the database was looked at last, so that the key is not made anew for nothing. */
   readonly seen: string;
-  readonly odds: ServiceOdds;
+  readonly odds: Figure;
   readonly workedMs: number;
 }
 const book = remembering<Map<string, Known>>('odds');
@@ -39,6 +41,10 @@ const LEAST_APART_MS = 20_000;
  * is told at once, and everything that listens to the shop is told when it is there.
  */
 export function oddsOfBake(context: ShopContext, state: ShopState, bake: Bake): ServiceOdds {
+  return { ...figureOf(context, state, bake), sureFrom: state.shop.surePct / 100 };
+}
+
+function figureOf(context: ShopContext, state: ShopState, bake: Bake): Figure {
   const known = bookOf(context);
   const before = known.get(bake.id);
   const turn = String(Math.floor(state.nowMs / TURN_MS));
@@ -126,7 +132,7 @@ function* tried(facts: HoldFacts): Generator<undefined, Odds | null> {
   }
 }
 
-function told(odds: Odds | null): ServiceOdds {
+function told(odds: Odds | null): Figure {
   if (odds === null) return NEVER;
   const worst = Math.min(1, ...odds.halfHours.map((half) => half.ready));
   return { chance: odds.service, worst, settled: true };

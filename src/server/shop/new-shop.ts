@@ -16,6 +16,7 @@ export const NEW_SHOP = {
   tapC: 12,
   mixedBy: 'mixer',
   waste: 'with discard',
+  surePct: 80,
 } satisfies Omit<Shop, 'timeZone'>;
 
 /** Kitchen temperature assumed until the baker says another, °C. */

@@ -25,6 +25,7 @@ const FINE_RULE = { name: 'Fine scale step', unit: 'g', min: 0.001, max: 5 } as 
 const MINUTE_RULE = { name: 'Working hours', unit: 'min', min: 0, max: 1439 } as const;
 
 const TAP_RULE = { name: 'Tap water', unit: '°C', min: 0, max: 40 } as const;
+const SURE_RULE = { name: 'Covered from', unit: '%', min: 50, max: 99 } as const;
 const INSULATION_RULE = { name: 'Holds warmth', unit: '× air', min: 0.1, max: 20 } as const;
 const FOLLOWS_RULE = { name: 'Warms with the weather', unit: '', min: 0, max: 1 } as const;
 const DAILY_RULE = { name: 'Over the day', unit: '°C', min: -30, max: 45 } as const;
@@ -57,6 +58,7 @@ const shopFormSchema = z.object({
   tapC: numberField(TAP_RULE).default(12),
   mixedBy: z.enum(['hand', 'mixer']).default('mixer'),
   waste: z.enum(['with discard', 'without discard']).default('with discard'),
+  surePct: wholeNumberField(SURE_RULE).default(80),
 });
 
 /** Saves the shop's settings that are sent, the others stay; answers what they were, so that the page can offer them back. */

@@ -20,6 +20,8 @@ export interface Shop {
   readonly mixedBy: 'hand' | 'mixer';
   /** What is left of a fed jar is used or thrown, or nothing is left over by plan. */
   readonly waste: 'with discard' | 'without discard';
+  /** From which chance on a service counts as covered, %. */
+  readonly surePct: number;
   /** What plans are weighed by; left out: sure dough. */
   readonly wish?: ShopWish;
 }

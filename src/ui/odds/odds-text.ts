@@ -2,15 +2,13 @@ import type { ServiceOdds } from '@/shop/odds';
 
 import { percentText } from '../format';
 
-/** From this chance on a service counts as covered. */
-const SURE = 0.8;
 /** Under this one it is said loudly. */
 const AT_RISK = 0.5;
 
-type Odds = Pick<ServiceOdds, 'chance' | 'settled'> | null;
+type Odds = Pick<ServiceOdds, 'chance' | 'settled' | 'sureFrom'> | null;
 
 /** True for a service that is baked, or as good as covered. */
-export const isSure = (odds: Odds) => odds === null || (odds.chance ?? 0) >= SURE;
+export const isSure = (odds: Odds) => odds === null || (odds.chance ?? 0) >= odds.sureFrom;
 
 /** True for one whose chance is known to be poor. */
 export const isAtRisk = (odds: Odds) => odds?.chance != null && odds.chance < AT_RISK;

@@ -22,7 +22,9 @@ beforeAll(() => {
   world.fetch = () => Promise.resolve({ ok: true, json: () => Promise.resolve({ ...known }) });
 });
 
-const odds = (chance: number | null, settled: boolean) => ({ chance, worst: chance, settled });
+const odds = (chance: number | null, settled: boolean, sureFrom = 0.8) => ({
+  ...{ chance, worst: chance, settled, sureFrom },
+});
 const service = (bakeId: string | null, one: ServiceOdds | null) => ({ bakeId, odds: one });
 const says = () => act(() => HandStream.open[0]!.onmessage!({ data: 'another' }));
 
@@ -55,10 +57,12 @@ test.each([
   [null, '✓'],
   [odds(0.8, true), '✓'],
   [odds(0.79, true), '79 %'],
+  [odds(0.79, true, 0.7), '✓'],
+  [odds(0.85, true, 0.9), '85 %'],
   [odds(0.62, false), '62 % …'],
   [odds(null, false), '…'],
   [odds(null, true), '–'],
 ])('%o is told as %s', (one, text) => {
   expect(coverText(one)).toBe(text);
-  if (one !== null && (one.chance ?? 0) < 0.8) expect(chanceText(one)).toBe(text);
+  if (one !== null && (one.chance ?? 0) < one.sureFrom) expect(chanceText(one)).toBe(text);
 });
