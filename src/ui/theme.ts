@@ -22,7 +22,7 @@ const dark = {
   paper: '#1E1A17',
   flour: '#14110F',
   line: '#3C342C',
-  ripe: '#FFB14D',
+  ripe: '#FF8F5E',
 };
 
 const palette = (c: typeof light) => ({

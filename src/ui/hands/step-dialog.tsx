@@ -3,6 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
@@ -218,18 +219,44 @@ function SkipRow(props: {
   const { busy, wrong, onSkip } = props;
   const [reason, setReason] = useState('');
   return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
-      <TextField
-        label="Or skip it, because"
-        value={reason}
-        onChange={(event) => setReason(event.target.value)}
-        error={wrong !== undefined}
-        helperText={wrong}
-        slotProps={{ htmlInput: { maxLength: 200 } }}
-      />
-      <Button onClick={() => onSkip(reason)} disabled={busy}>
-        Skip
-      </Button>
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box
+        role="group"
+        aria-label="Skip it, because"
+        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}
+      >
+        {SKIPPED_BECAUSE.map((one) => (
+          <Chip
+            key={one}
+            label={one}
+            variant="outlined"
+            disabled={busy}
+            onClick={() => onSkip(one)}
+            sx={{ minHeight: 44 }}
+          />
+        ))}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+        <TextField
+          label="Or skip it, because"
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          error={wrong !== undefined}
+          helperText={wrong}
+          slotProps={{ htmlInput: { maxLength: 200 } }}
+        />
+        <Button onClick={() => onSkip(reason)} disabled={busy}>
+          Skip
+        </Button>
+      </Box>
     </Box>
   );
 }
+
+/** Why bakers leave a step out, as a rule: one tap says it. */
+const SKIPPED_BECAUSE = [
+  'not needed',
+  'no time',
+  'nothing left of it',
+  'done another way',
+] as const;
