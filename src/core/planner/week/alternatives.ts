@@ -59,7 +59,7 @@ function alternatives(
   const inOrder = [...found].sort(byBrokenThenPoints);
   const best = inOrder.find((one) => one.broken.length === 0) ?? null;
   return {
-    shown: different(inOrder).slice(0, MOST_SHOWN),
+    shown: withLeaven(different(inOrder)).slice(0, MOST_SHOWN),
     best,
     knot: knotOf(all),
     nearest,
@@ -80,6 +80,16 @@ export function lengthOf(proposal: Pick<Proposal, 'firstMs' | 'demand'>): Length
 const SAME_DAY_H = 13;
 const OVERNIGHT_H = 30;
 const TWO_DAYS_H = 54;
+
+/** What the shop keeps alive is not passed over: the best plan that takes of it stands beside the best of all. */
+function withLeaven(shown: readonly Proposal[]): Proposal[] {
+  const [first, ...others] = shown;
+  const alive = others.find((one) => takesOfJar(one) && one.broken.length === 0);
+  if (first === undefined || alive === undefined || takesOfJar(first)) return [...shown];
+  return [first, alive, ...others.filter((one) => one !== alive)];
+}
+
+const takesOfJar = ({ request }: Proposal) => request.sources.length > 0;
 
 /** The best of each length first, then the rest: the first ones shown differ in kind. */
 function different(inOrder: readonly Proposal[]): Proposal[] {

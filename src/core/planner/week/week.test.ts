@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import type { Method } from '../../methods';
 import { asTaken, at, demandFor, planningShop } from '../../../../tests/fixtures/planning';
 import { checkPlans } from '../check/check-plans';
 import {
@@ -174,6 +175,22 @@ describe('alternatives of one service', () => {
     const best = found.best!;
     expect(withOdds(best, shop).odds).toEqual(best.odds);
   });
+});
+
+test('a starter that the shop keeps stands beside the best of all, however many are better', () => {
+  const shop = {
+    ...planningShop(),
+    sourcesOf: ({ method }: { method: Method }) =>
+      method.dough.leavens
+        .filter((one) => one.made.by === 'seed')
+        .map((one) => ({ leavenId: one.id, lotId: 'jar', cultureId: 'tolk' })),
+  };
+  const ways = ['straight', 'poolish-day', 'poolish-two-days', 'sponge', 'biga-cold-boost'];
+  const demand = demandFor('2026-11-27T18:00', [...ways, 'levain-liquid']);
+  const { shown } = last(alternativesOf(demand, shop));
+  const kept = shown.findIndex((one) => one.request.sources.length > 0);
+  expect(kept).toBeGreaterThanOrEqual(0);
+  expect(kept).toBeLessThanOrEqual(1);
 });
 
 test('a service on a closing day names the day as what stands in its way', () => {
