@@ -211,7 +211,12 @@ function useFields(of: {
       );
     }
     if (name === 'fedAt' || name === 'mixedAt') {
-      return <WallTimeField key={name} {...common} error={error} onChange={set(name)} />;
+      // On a phone an hour with its day wants the whole row.
+      return (
+        <Box key={name} sx={{ gridColumn: { xs: '1 / -1', md: 'auto' }, display: 'grid' }}>
+          <WallTimeField {...common} error={error} onChange={set(name)} />
+        </Box>
+      );
     }
     if (name === 'name') {
       return (

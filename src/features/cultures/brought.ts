@@ -14,15 +14,15 @@ export const BROUGHT_NAMES: Readonly<
     says: 'A jar that is alive: run on from its last feed.',
   },
   dough: {
-    name: 'Leftover dough',
-    says: 'Dough of the last days: refreshed, it raises the next one.',
+    name: 'Dough',
+    says: 'Leftover dough of the last days: refreshed, it raises the next one.',
   },
   balls: {
     name: 'Balls',
     says: 'Balls that were made already: they stand on the Tide with their window.',
   },
   frozen: {
-    name: 'Frozen bag',
+    name: 'Frozen',
     says: 'Dough in the freezer: thawed for an hour that you name.',
   },
 };
