@@ -41,6 +41,7 @@ export {
 } from './target';
 export { perAreaOf, USUAL_THICKNESS, weightAsKnown, weightOfSize, type Size } from './size';
 export { ROUND_STYLES, type RoundStyle } from './size-rules';
+export { dividedByEye } from './by-eye';
 export { dividedInto, piecesFor, targetColumns } from './target-columns';
 export { doughPerFlour, doughWeights } from './weights';
 export { weighDose, type WeighedDose } from './yeast-dose';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { inchesToCm } from '../units/lengths';
+import { dividedByEye } from './by-eye';
 import { areaOf, perAreaOf, weightAsKnown, weightOfSize, type Size } from './size';
 import { DOUGH_PANTRY, PLAIN } from '../../../tests/fixtures/doughs';
 import { dividedInto, targetColumns } from './target-columns';
@@ -39,6 +40,20 @@ describe('sizes and weights', () => {
   });
   test('a round of a target and one of a size weigh the same', () => {
     expect(weightOfSize(round(31), 0.37)).toBe(roundBallG(31, 'middling'));
+  });
+});
+
+describe('pieces divided by eye', () => {
+  test('the more there are, the further apart the lightest and the heaviest', () => {
+    const apart = (count: number) => {
+      const { leastG, mostG } = dividedByEye(250, count);
+      expect(leastG + mostG).toBeCloseTo(500, 9);
+      return mostG - leastG;
+    };
+    expect(apart(1)).toBeCloseTo(0, 6);
+    expect(apart(4)).toBeLessThan(apart(40));
+    // Of forty at ± 8 % the furthest is 2.24 sd away: 250 ± 45 g.
+    expect(apart(40)).toBeCloseTo(2 * 2.24 * 0.08 * 250, 0);
   });
 });
 

@@ -1,4 +1,4 @@
 export { EIGHTY_PERCENT, normalBelow, normalDensity, quantile } from './normal';
 export { findRoot } from './root';
-export { stratifiedNormals } from './stratified';
+export { normalMiddles, stratifiedNormals } from './stratified';
 export { seededNormal, seededUniform } from './seeded';

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
+  dividedByEye,
   dividedInto,
   ROUND_STYLES,
   type DoughColumns,
@@ -13,7 +14,7 @@ import type { Method } from '@/core/methods';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { FigureField } from '@/ui/fields/figure-field';
 import { NumberBox } from '@/ui/fields/number-box';
-import { useShopUnits } from '@/ui/fields/shop-units';
+import { useShopUnits, type FigureUnits } from '@/ui/fields/shop-units';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import { massText, perAreaText } from '@/ui/format';
 import { SizedProducts } from './sized-products';
@@ -217,9 +218,20 @@ function Makes(props: { method: Method; columns: DoughColumns | null; facts: Dou
       : `${massText(Math.round(remainderG), units)} stay over: ${remainder === 'small ball' ? 'a small ball' : 'carry-over'}`;
   return (
     <Typography variant="body2" data-testid="makes">
-      Divided into {pieces}; {over}.
+      Divided into {pieces}; {over}.{byEyeText(products, units)}
     </Typography>
   );
+}
+
+/** What the first of the pieces would come to without a scale. */
+function byEyeText(
+  [first]: ReturnType<typeof dividedInto>['products'],
+  units: FigureUnits,
+): string {
+  if (first === undefined || first.count < 2) return '';
+  const { leastG, mostG } = dividedByEye(first.weightG, first.count);
+  const text = (massG: number) => massText(Math.round(massG), units);
+  return ` By eye they would come to ${text(leastG)} to ${text(mostG)}.`;
 }
 
 function Two({ children }: { children: React.ReactNode }) {
