@@ -56,21 +56,23 @@ test('a second one joins the chain that is chosen', () => {
   });
 });
 
-test('balls in the fridge stand there with their number, and the dough they came of is used up', () => {
-  const outcome = brought({
-    what: 'balls',
-    count: '12',
-    ballG: '250',
-    mixedAt: '2026-11-26T16:00',
-  });
+/** Twelve balls of yesterday afternoon, brought in. */
+function twelveBalls() {
+  const balls = { what: 'balls', count: '12', ballG: '250', mixedAt: '2026-11-26T16:00' };
+  const outcome = brought(balls);
   if (!outcome.ok) throw new Error(JSON.stringify(outcome));
-  expect(lotNow(outcome.value.lotId)).toMatchObject({
+  return outcome.value;
+}
+
+test('balls in the fridge stand there with their number, and the dough they came of is used up', () => {
+  const value = twelveBalls();
+  expect(lotNow(value.lotId)).toMatchObject({
     balls: 12,
     ballG: 250,
     placeId: 'fridge',
     madeAtMs: Date.parse('2026-11-26T17:00:00Z'),
   });
-  expect(outcome.value.path).toBe(`/lots/${outcome.value.lotId}`);
+  expect(value.path).toBe(`/lots/${value.lotId}`);
 });
 
 test('a frozen bag needs a freezer, and can be thawed', () => {
@@ -105,15 +107,9 @@ test.each([
 });
 
 test('what is brought in is forecast from when it was made', () => {
-  const outcome = brought({
-    what: 'balls',
-    count: '12',
-    ballG: '250',
-    mixedAt: '2026-11-26T16:00',
-  });
-  if (!outcome.ok) throw new Error(JSON.stringify(outcome));
+  const value = twelveBalls();
   const shop = context();
-  const standing = forecastState(shop, loadShop(shop)).lots.get(outcome.value.lotId)!;
+  const standing = forecastState(shop, loadShop(shop)).lots.get(value.lotId)!;
   // Two hours at 21° and a night at 4°: they have begun and are not past.
   expect(standing.window.opensMs).toBeGreaterThan(Date.parse('2026-11-26T18:00:00Z'));
   expect(standing.window.closesMs ?? Infinity).toBeGreaterThan(NOW);
