@@ -231,7 +231,7 @@ function byEyeText(
   if (first === undefined || first.count < 2) return '';
   const { leastG, mostG } = dividedByEye(first.weightG, first.count);
   const text = (massG: number) => massText(Math.round(massG), units);
-  return ` By eye they would come to ${text(leastG)} to ${text(mostG)}.`;
+  return ` By eye ${first.name.toLowerCase()} would come to ${text(leastG)} to ${text(mostG)}.`;
 }
 
 function Two({ children }: { children: React.ReactNode }) {

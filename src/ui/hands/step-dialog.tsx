@@ -220,6 +220,7 @@ function SkipRow(props: {
   const [reason, setReason] = useState('');
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
+      <Typography>Or skip it, because</Typography>
       <Box
         role="group"
         aria-label="Skip it, because"
@@ -238,7 +239,7 @@ function SkipRow(props: {
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField
-          label="Or skip it, because"
+          label="another reason"
           value={reason}
           onChange={(event) => setReason(event.target.value)}
           error={wrong !== undefined}
