@@ -42,6 +42,17 @@ test('the first plan of an open service is there while others are sought; by key
   expect(await count('[data-testid="searching"]')).toBe(1);
   await press(page, 'Stop');
   await gone('[data-testid="searching"]');
+  // The hour of the mix says what it rests on, and goes away by Escape.
+  const mix = (await page.waitForSelector(
+    'button[aria-label*=" Mix "][aria-label$="why this hour"]',
+  ))!;
+  await mix.click();
+  const why = (await page.waitForSelector('[aria-label="Why this hour"]'))!;
+  expect(await why.evaluate((one) => one.textContent)).toMatch(
+    /Mix \d\d:\d\d.*Balls: ready .*; wanted .*(Earliest|Latest) /s,
+  );
+  await page.keyboard.press('Escape');
+  await gone('[aria-label="Why this hour"]');
   const before = await calendar();
   const open = await count('[data-testid="service-open"]');
   await page.keyboard.press('1');

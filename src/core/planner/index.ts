@@ -24,6 +24,8 @@ export {
 export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours';
 export { momentsOf } from './moments-of';
 export { wearOf } from './wear';
+export type { Edge, Limit } from './hour-edges';
+export { hourReasons, type Ground, type HourReason } from './hour-reasons';
 export { recipeHours, type RecipeHours } from './recipe-hours';
 export { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
 export type { Wave } from './plan-parts';

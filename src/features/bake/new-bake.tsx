@@ -19,6 +19,7 @@ import { BakeFieldsForm } from './bake-fields-form';
 import { firstFields, type BakeFields } from './fields';
 import { FormulaTable } from './formula-table';
 import { MomentsPanel } from './moments-panel';
+import { HoursWhy } from '@/ui/panels/hours-why';
 import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { MethodStages } from '@/ui/strand/method-stages';
 import { useBakePlan } from './use-bake-plan';
@@ -36,7 +37,7 @@ export function NewBake(props: {
   const [fields, setFields] = useState<BakeFields>(() => firstFields(view));
   const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
-  const { plan, errors, planning } = useBakePlan(fields, facts);
+  const { plan, whys, errors, planning } = useBakePlan(fields, facts);
   const columns = plan === null ? null : threeColumns(plan.columns);
   const { ref, width } = useWidth(760);
   const router = useRouter();
@@ -125,6 +126,7 @@ export function NewBake(props: {
             >
               <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
                 <MethodRemarks plan={plan} columns={plan.columns} planning={facts} />
+                <HoursWhy reasons={whys} units={view.units} />
                 <Suspense>
                   <MomentsPanel
                     plan={plan}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { MethodPlan } from '@/core/planner';
+import { hourReasons, type HourReason, type MethodPlan } from '@/core/planner';
 import { DomainError } from '@/core/units';
 import { bakeFormSchema, type BakeForm } from '@/shop/doughs/bake-form';
 import { noMethodPlanSentence } from '@/shop/doughs/method-request';
@@ -12,6 +12,8 @@ import type { BakeFields } from './fields';
 /** What a form leads to: a plan, or sentences by field. */
 export interface LivePlan {
   readonly plan: MethodPlan | null;
+  /** Why its hours are where they are. */
+  readonly whys: readonly HourReason[];
   readonly errors: Readonly<Record<string, string>>;
   /** True while a newer plan is being worked out. */
   readonly planning: boolean;
@@ -32,12 +34,21 @@ export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan 
     [checked.form, facts],
   );
   const { answer, refused, busy } = useTypedCompute('plan', asks, TYPING_MS);
-  if (checked.errors !== null) return { plan: null, errors: checked.errors, planning: false };
-  if (refused !== null) return { plan: null, errors: { '': refused }, planning: false };
-  if (answer === null) return { plan: null, errors: {}, planning: true };
-  if (answer.kind === 'plan') return { plan: answer, errors: {}, planning: busy };
+  const { form } = checked;
+  const whys = useMemo(
+    () =>
+      form === null || answer?.kind !== 'plan'
+        ? []
+        : hourReasons(answer, planRequestOf(form, facts, false)),
+    [form, answer, facts],
+  );
+  const none = { plan: null, whys: [] };
+  if (checked.errors !== null) return { ...none, errors: checked.errors, planning: false };
+  if (refused !== null) return { ...none, errors: { '': refused }, planning: false };
+  if (answer === null) return { ...none, errors: {}, planning: true };
+  if (answer.kind === 'plan') return { plan: answer, whys, errors: {}, planning: busy };
   const sentence = noMethodPlanSentence(answer, facts.timeZone, facts.nowMs);
-  return { plan: null, errors: busy ? {} : { '': sentence }, planning: busy };
+  return { ...none, errors: busy ? {} : { '': sentence }, planning: busy };
 }
 
 /** A form checked field by field; what its hours can not mean is refused before it goes to the worker. */

@@ -12,6 +12,7 @@ import { BatchesPanel } from './batches-panel';
 import type { DoughActions } from './dough-actions';
 import { EndurancePanel } from './endurance-panel';
 import { MethodAct } from './method-act';
+import { HoursWhy } from '@/ui/panels/hours-why';
 import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { MethodStages } from '@/ui/strand/method-stages';
 import { ShareSlider } from './share-slider';
@@ -95,12 +96,23 @@ export function MethodFoot(props: {
         )}
         <MethodAct working={working} opened={opened} facts={facts} actions={actions} plan={plan} />
       </Box>
-      {columns === null ? null : (
-        <Box sx={{ px: 2, pb: 2, maxWidth: 900 }}>
-          <MethodRemarks plan={plan?.plan ?? null} columns={columns} planning={facts.planning} />
-        </Box>
-      )}
+      {columns === null ? null : <ToKnow columns={columns} answer={plan} facts={facts} />}
       {columns === null ? null : <WaysPanel working={working} facts={facts} />}
     </>
+  );
+}
+
+/** What to know of it: its remarks, and why its hours are where they are. */
+function ToKnow(props: {
+  columns: NonNullable<Working['columns']>;
+  answer: Extract<Working['answer'], { kind: 'plan' }> | null;
+  facts: DoughFacts;
+}) {
+  const { columns, answer, facts } = props;
+  return (
+    <Box sx={{ px: 2, pb: 2, maxWidth: 1100 }}>
+      <MethodRemarks plan={answer?.plan ?? null} columns={columns} planning={facts.planning} />
+      <HoursWhy reasons={answer?.whys ?? []} units={facts.units} />
+    </Box>
   );
 }

@@ -12,6 +12,7 @@ import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
 import { ClockColumn, LadderPicture } from './ladders';
 import { NightBands } from './night-bands';
+import { RungWhys } from './rung-whys';
 
 const LEAST_HEIGHT = 268;
 const COLUMN = 104;
@@ -102,6 +103,7 @@ export function SideBySide(props: {
                 readyFromMs={service.fromMs}
                 rung={page * across + index === chosen ? rung : -1}
               />
+              <RungWhys ladder={ladder} clock={clock} units={units} readyFromMs={service.fromMs} />
             </Box>
           ))}
         </Box>

@@ -1,6 +1,12 @@
 import type { DoughFacts } from './facts';
 import { blendOf, enduranceOf, type Blend, type Endurance } from '@/core/flour';
-import { wearOf, type MethodPlan, type NoMethodPlan } from '@/core/planner';
+import {
+  hourReasons,
+  wearOf,
+  type HourReason,
+  type MethodPlan,
+  type NoMethodPlan,
+} from '@/core/planner';
 import { plannedInTurns } from '@/core/planner/week';
 
 import { methodRequestOf, type MethodBake } from './method-request';
@@ -10,6 +16,8 @@ export type MethodAnswer =
   | {
       readonly kind: 'plan';
       readonly plan: MethodPlan;
+      /** Why its hours are where they are. */
+      readonly whys: readonly HourReason[];
       readonly blend: Blend;
       readonly endurance: Endurance;
     }
@@ -27,5 +35,5 @@ export function methodAnswer(bake: Omit<MethodBake, 'versionId'>, facts: DoughFa
   const malt = dough.added.find((one) => one.ingredientId === 'malt-diastatic')?.share ?? 0;
   const used = wearOf(plan, service, blend);
   const endurance = enduranceOf(blend, used, { saltShare: dough.saltShare, maltShare: malt });
-  return { kind: 'plan', plan, blend, endurance };
+  return { kind: 'plan', plan, whys: hourReasons(plan, found.request), blend, endurance };
 }

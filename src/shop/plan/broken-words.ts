@@ -3,9 +3,12 @@ import { toLocalText } from '@/core/units';
 
 const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'] as const;
 
+const MINUTE_MS = 60_000;
+
 /** A day and an hour in words: "Fri 21:30". */
 export function dayHour(atMs: number, timeZone: string): string {
-  const text = toLocalText(atMs, timeZone);
+  // To the minute, as every other hour is told.
+  const text = toLocalText(Math.round(atMs / MINUTE_MS) * MINUTE_MS, timeZone);
   const weekday = new Date(`${text.slice(0, 10)}T12:00Z`).getUTCDay();
   return `${DAYS[weekday]} ${text.slice(11, 16)}`;
 }

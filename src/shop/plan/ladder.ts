@@ -1,6 +1,6 @@
 import type { LotForecast } from '@/core/forecast';
 import type { Method } from '@/core/methods';
-import type { Wave, Refreshments } from '@/core/planner';
+import { hourReasons, type HourReason, type Wave, type Refreshments } from '@/core/planner';
 import {
   assignHands,
   joinedNeeds,
@@ -31,6 +31,8 @@ export interface Rung {
   /** A mix inside its leaven’s window, and how far from the best, min; null for other moments. */
   readonly offPeakMin: number | null;
   readonly ripe: boolean;
+  /** Why it is at that hour; empty where there is nothing to be said of it. */
+  readonly why: readonly HourReason[];
 }
 
 /** A plan as it falls to its bake. */
@@ -125,6 +127,7 @@ function rungsOf(proposal: Proposal, shop: Parameters<typeof ladderOf>[1]): Rung
   const { plan, demand, needs } = proposal;
   const { hands } = assignHands(joinedNeeds([shop.background, needs]).hands, shop.kitchen);
   const own = hands.filter((need) => need.demandId === demand.id);
+  const reasons = hourReasons(plan, proposal.request);
   const whoAt = (atMs: number) => own.find((need) => need.fromMs === atMs)?.who ?? null;
   const groups = new Map<string, Rung>();
   for (const { atMs, act } of plan.steps) {
@@ -142,7 +145,10 @@ function rungsOf(proposal: Proposal, shop: Parameters<typeof ladderOf>[1]): Rung
     lit === undefined
       ? []
       : [plain({ atMs: lit.fromMs, glyph: 'bake', title: 'Light the oven', who: lit.who })];
-  return oneAnInstant([...groups.values(), ...oven].sort((a, b) => a.atMs - b.atMs));
+  return oneAnInstant([...groups.values(), ...oven].sort((a, b) => a.atMs - b.atMs)).map((one) => ({
+    ...one,
+    why: reasons.filter(({ atMs }) => atMs === one.atMs || one.alsoMs.includes(atMs)),
+  }));
 }
 
 /** What is done at one instant stands on one rung: two would be written over each other. */
@@ -166,6 +172,7 @@ const plain = (one: Pick<Rung, 'atMs' | 'glyph' | 'title' | 'who'>): Rung => ({
   alsoMs: [],
   offPeakMin: null,
   ripe: false,
+  why: [],
 });
 
 /** Balls of several waves that are made at once are one rung. */

@@ -1,0 +1,96 @@
+import type { Edge, Ground, HourReason, Limit } from '@/core/planner';
+import { dayHour } from '../plan/broken-words';
+
+/** An instant in the words of the view that tells it. */
+type At = (atMs: number) => string;
+
+/** The sentences of an hour’s reasons, in the shop’s zone: what it rests on, then how far it could be moved. */
+export function reasonWords(reason: HourReason, timeZone: string): string[] {
+  const at: At = (atMs) => dayHour(atMs, timeZone);
+  const grounds = reason.grounds.map((one) => groundWords(one, reason, at));
+  const room = [edgeWords(reason.earliest, 'sooner', at), edgeWords(reason.latest, 'later', at)];
+  return [...grounds, ...room].filter((one) => one !== '');
+}
+
+function groundWords(ground: Ground, reason: HourReason, at: At): string {
+  switch (ground.kind) {
+    case 'pinned':
+      return 'You pinned this hour.';
+    case 'window':
+      return windowWords(ground, at);
+    case 'dose':
+      return doseWords(ground);
+    case 'after the mix':
+      return `Weighing, mixing and rests take ${lengthWords(ground.mixMin)}, then the bulk ${hoursWords(ground.bulkH)}.`;
+    default:
+      return reason.what === 'soak'
+        ? `Flour and water soak ${lengthWords(ground.minutes)} before the mix.`
+        : `${lengthWords(ground.minutes)} before ${reason.name ?? 'the leaven'} is made of it.`;
+  }
+}
+
+function windowWords(ground: Extract<Ground, { kind: 'window' }>, at: At): string {
+  const { name, opensMs, bestMs, closesMs, wantedMs } = ground;
+  const ripe = name === 'Balls' ? 'ready' : 'ripe';
+  if (opensMs === null) return `${name}: not ${ripe} by then, as far as can be told.`;
+  const to = closesMs === null ? 'on' : `to ${at(closesMs)}`;
+  const best = bestMs === null ? '' : `, best ${at(bestMs)}`;
+  return `${name}: ${ripe} ${at(opensMs)} ${to}${best}; wanted ${at(wantedMs)}.`;
+}
+
+function doseWords({ byYeast, share, typed, hours }: Extract<Ground, { kind: 'dose' }>): string {
+  const percent = (share * 100).toFixed(share < 0.01 ? 2 : 1).replace(/\.?0+$/, '');
+  const what = byYeast
+    ? `${percent} % fresh yeast on its flour`
+    : `${percent} % of starter on its flour`;
+  return typed
+    ? `${what}, as you typed it.`
+    : `${what}: worked out for the ${hoursWords(hours)} to the mix.`;
+}
+
+function edgeWords(edge: Edge | null, side: 'sooner' | 'later', at: At): string {
+  if (edge === null) return '';
+  const name = side === 'sooner' ? 'Earliest' : 'Latest';
+  return `${name} ${at(edge.atMs)}: ${side}, ${limitWords(edge.limit)}.`;
+}
+
+function limitWords(limit: Limit): string {
+  switch (limit.kind) {
+    case 'now':
+      return 'it would be in the past';
+    case 'not ripe':
+      return `${limit.name} is not ripe`;
+    case 'gone over':
+      return `${limit.name} has gone over`;
+    case 'longest':
+      return `${takesWords(limit.of)} more than ${hoursWords(limit.hours)}, the most the method allows`;
+    case 'shortest':
+      return `${takesWords(limit.of)} less than ${hoursWords(limit.hours)}, the least the method allows`;
+    case 'balls late':
+      return 'the balls are not ready when the service begins';
+    case 'balls slack':
+      return 'the balls go slack before the service ends';
+    default:
+      return nobodyWords(limit);
+  }
+}
+
+const takesWords = (of: string) =>
+  of === 'balls out' ? 'the balls would be out for' : `${of} would take`;
+
+function nobodyWords({ to, who }: Extract<Limit, { kind: 'nobody in' }>): string {
+  const names = who.length === 0 ? '' : ` (${who.join(', ')})`;
+  const verb = ['mix', 'ball', 'take them out'].includes(to) ? to : `make ${to}`;
+  return `nobody is in to ${verb}${names}`;
+}
+
+const hoursWords = (hours: number) => lengthWords(hours * 60);
+
+/** "45 min", "6 h 55", "2 d". */
+function lengthWords(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  const rest = whole % 60;
+  const hours = Math.floor(whole / 60);
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+}
