@@ -16,7 +16,7 @@ const shared = {
   sandboxInjectedGlobals: ['Math'],
   transform,
   transformIgnorePatterns: [
-    '/node_modules/(?!(?:d3|d3-[a-z0-9-]+|internmap|delaunator|robust-predicates|temporal-polyfill|temporal-utils|temporal-spec)/)',
+    '/node_modules/(?!(?:httpxy|d3|d3-[a-z0-9-]+|internmap|delaunator|robust-predicates|temporal-polyfill|temporal-utils|temporal-spec)/)',
   ],
   moduleNameMapper: {
     '^server-only$': '<rootDir>/tests/empty.ts',

@@ -1,5 +1,7 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { namesFrom, refusedStatus } from '@/app/same-shop';
+import { namesFrom, refusedStatus } from '@/server/gate/same-shop';
+import { isAnswered, isBeforePairing, isByKey, mayAsk } from '@/server/ways-in/paths';
+import { whoOf } from '@/server/ways-in/who';
 
 /** What the page may load: itself, and nothing from outside. */
 function policy(nonce: string): string {
@@ -41,6 +43,17 @@ function isReadable(url: string): boolean {
   }
 }
 
+/** What is answered to a device that may not ask for this; null where it may. */
+function outsideRole(request: NextRequest): NextResponse | null {
+  const path = decodeURIComponent(request.nextUrl.pathname);
+  if (isByKey(path) || isBeforePairing(path)) return null;
+  const who = whoOf(request.headers, process.env['OLVIK_GATE_KEY'], () => null);
+  if (who === null) return plain(401, 'This device is not let in.');
+  return mayAsk(who.role, { method: request.method, path })
+    ? null
+    : plain(403, 'This device may not do that: its role is given under Other devices.');
+}
+
 /** Refuses what another site's page asks; puts the Content-Security-Policy and the other security headers on every page. */
 export function proxy(request: NextRequest): NextResponse {
   if (!isReadable(request.url)) {
@@ -61,6 +74,11 @@ export function proxy(request: NextRequest): NextResponse {
   if (status !== null) {
     return plain(status, SAYS[status]);
   }
+  if (!isAnswered(request.method, request.nextUrl.pathname)) {
+    return plain(405, 'Views are read; what is done is sent as a command. Nothing was changed.');
+  }
+  const outside = outsideRole(request);
+  if (outside !== null) return outside;
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce);
   const headers = new Headers(request.headers);

@@ -1,5 +1,6 @@
 // Serves the built application: node bin/lib/bundle.mjs serve demo|own [--keep]
 import { spawn } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
@@ -11,23 +12,26 @@ import {
   refuseLostShop,
   type Db,
 } from '@/data';
+import { keepGate } from '@/server/gate/keep-gate';
+import { namesFrom } from '@/server/gate/same-shop';
 import { seedDemo } from '@/server/demo/seed';
 import { ensureShop } from '@/server/shop/new-shop';
 import { z } from '@/core/parse';
 
 const HOST = '127.0.0.1';
 const DEFAULT_PORT = 4400;
+const DEFAULT_SHARE_PORT = 4443;
 
 function refuse(sentence: string): never {
   process.stderr.write(`${sentence}\n`);
   process.exit(1);
 }
 
-function readPort(): number {
-  const value = process.env['OLVIK_PORT'] ?? String(DEFAULT_PORT);
+function readPort(variable: string, usual: number): number {
+  const value = process.env[variable] ?? String(usual);
   const port = z.coerce.number().int().min(1).max(65535).safeParse(value);
   if (!port.success)
-    refuse(`OLVIK_PORT: “${value}” is not a port. Allowed: 1 to 65535. Nothing was changed.`);
+    refuse(`${variable}: “${value}” is not a port. Allowed: 1 to 65535. Nothing was changed.`);
   return port.data;
 }
 
@@ -101,22 +105,40 @@ async function waitUntilOpen(port: number): Promise<void> {
 }
 
 const mode = process.argv[2] === 'demo' ? 'demo' : 'own';
-const port = readPort();
+const port = readPort('OLVIK_PORT', DEFAULT_PORT);
+const sharePort = readPort('OLVIK_SHARE_PORT', DEFAULT_SHARE_PORT);
 if (!(await portIsFree(port))) {
   refuse(
     `Port ${port} is in use. Stop what uses it, or choose another with OLVIK_PORT. Nothing was changed.`,
   );
 }
 const folder = prepareData(mode, process.argv.includes('--keep'));
+/** Tells the server what came through the gate; of this run alone. */
+const gateKey = randomBytes(32).toString('base64url');
 const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
 const server = spawn(process.execPath, [next, 'start', '-H', HOST, '-p', String(port)], {
-  env: { ...process.env, NODE_ENV: 'production', OLVIK_DATA: folder },
+  env: { ...process.env, NODE_ENV: 'production', OLVIK_DATA: folder, OLVIK_GATE_KEY: gateKey },
   stdio: ['ignore', 'ignore', 'inherit'],
 });
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.on(signal, () => server.kill('SIGTERM'));
 server.on('exit', (code) => process.exit(code === 143 ? 0 : (code ?? 0)));
 await waitUntilOpen(port);
+const always = process.argv.includes('--share');
+await keepGate({
+  folder,
+  shopPort: port,
+  key: gateKey,
+  host: process.env['OLVIK_SHARE_HOST'] ?? '0.0.0.0',
+  port: sharePort,
+  names: namesFrom(process.env['OLVIK_HOSTS']),
+  always,
+});
+if (always) {
+  process.stdout.write(
+    `Open to this network too, port ${sharePort}: devices see nothing before they are let in by a code (More, Other devices).\n`,
+  );
+}
 process.stdout.write(
   `Olvik is open at http://${HOST}:${port}\nData: ${folder}\nStop it with Ctrl-C.\n`,
 );

@@ -2,17 +2,34 @@
 
 import type { CommandAnswer, CommandArgs, CommandName } from '@/server/commands/registry';
 import { sender } from '@/ui/send';
-import { commandAction } from './command-action';
+import type { Outcome } from '@/shop/outcome';
 
 const carry = sender({
-  send: commandAction,
+  send: async (name, args, id) => {
+    const response = await fetch('/command', {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ name, args, id }),
+    });
+    return answerOf(response);
+  },
   arrived: async (id) => {
     const response = await fetch(`/arrived?id=${encodeURIComponent(id)}`, { cache: 'no-store' });
     if (!response.ok) throw new Error(`arrived: ${response.status}`);
-    return (await response.json()) as Awaited<ReturnType<typeof commandAction>> | null;
+    return (await response.json()) as Outcome<unknown> | null;
   },
   wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
 });
+
+/** What came back. What is refused at the door is told in its words; what is no answer of Olvik’s is a lost one. */
+async function answerOf(response: Response): Promise<Outcome<unknown>> {
+  const { status } = response;
+  if (response.headers.get('content-type')?.startsWith('application/json') === true) {
+    return (await response.json()) as Outcome<unknown>;
+  }
+  if (status < 400 || status >= 500) throw new Error(`command: ${status}`);
+  return { ok: false, refusals: [{ field: null, sentence: await response.text() }] };
+}
 
 /** What a view calls to have a command carried out. */
 type Sent<N extends CommandName> = (...args: CommandArgs<N>) => Promise<CommandAnswer<N>>;
@@ -141,3 +158,15 @@ export const retireFlourAction = sent('retireFlour');
 export const takeMoveAction = sent('takeMove');
 /** Writes a judged jar of practice. */
 export const logPracticeAction = sent('logPractice');
+/** Opens the shop to other devices, or closes it. */
+export const shareAction = sent('share');
+/** A code that lets a device in. */
+export const letInAction = sent('letIn');
+/** Shuts a device out. */
+export const shutOutAction = sent('shutOut');
+/** Says whose hands are at this device. */
+export const sayWhoAction = sent('sayWho');
+/** Gives out a key: a calendar’s address, or for readings. */
+export const giveKeyAction = sent('giveKey');
+/** Takes a key back. */
+export const takeKeyBackAction = sent('takeKeyBack');

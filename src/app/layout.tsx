@@ -9,10 +9,15 @@ import type { ReactNode } from 'react';
 import '@/ui/fonts';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
+import { sayWhoAction } from './actions';
+import { crew } from './crew';
 import { figureUnits } from './figure-units';
+import { whoAsks } from './who-asks';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { ViewBar } from '@/ui/nav/view-bar';
 import { theme } from '@/ui/theme';
+import { WhoHere } from '@/ui/who/who-here';
+import { WhoProvider } from '@/ui/who/who';
 
 /** The bar beside the view; on a phone under it, where the thumb is. */
 const HOUSE = {
@@ -38,6 +43,10 @@ export const viewport: Viewport = {
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
+  // A device that is not let in is told nothing of the shop, not even its units.
+  const who = await whoAsks();
+  const units = who === null ? null : figureUnits();
+  const people = who === null || who.role === 'wall' ? [] : crew();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
@@ -45,13 +54,19 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <AppRouterCacheProvider options={{ key: 'css', nonce, enableCssLayer: true }}>
           <ThemeProvider theme={theme} defaultMode="system" noSsr>
             <CssBaseline />
-            <ShopUnitsProvider units={figureUnits()}>
-              <SnackProvider>
-                <Box sx={HOUSE}>
-                  <ViewBar />
-                  <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>{children}</Box>
-                </Box>
-              </SnackProvider>
+            <ShopUnitsProvider units={units}>
+              <WhoProvider person={who?.person ?? null}>
+                <SnackProvider>
+                  <Box sx={HOUSE}>
+                    <ViewBar
+                      who={
+                        people.length < 2 ? null : <WhoHere people={people} sayWho={sayWhoAction} />
+                      }
+                    />
+                    <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>{children}</Box>
+                  </Box>
+                </SnackProvider>
+              </WhoProvider>
             </ShopUnitsProvider>
           </ThemeProvider>
         </AppRouterCacheProvider>

@@ -9,7 +9,8 @@ import {
 } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { DATABASE_FILE } from './connection';
+import { backupInstant, backupName, backupsFolder, NAME } from './backup-names';
+import { DATABASE_FILE } from './database-file';
 import type { Db } from './db';
 import { MigrationError } from './errors';
 import { OWN_FILE, OWN_FOLDER } from './own-files';
@@ -21,37 +22,13 @@ export interface Backup {
   readonly bytes: number;
 }
 
-const NAME = /^olvik-(\d{4})(\d{2})(\d{2})-(\d{2})(\d{2})(\d{2})\.sqlite$/;
-
-/** Where the back-ups of a data folder are kept. */
-export const backupsFolder = (folder: string) => path.join(folder, 'backups');
-
-function instantOf(name: string): number | null {
-  const found = NAME.exec(name);
-  if (found === null) return null;
-  const [year, month, day, hour, minute, second] = found.slice(1).map(Number) as [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
-  return Date.UTC(year, month - 1, day, hour, minute, second);
-}
-
-function nameOf(atMs: number): string {
-  const digits = new Date(atMs).toISOString().replace(/\D/g, '');
-  return `olvik-${digits.slice(0, 8)}-${digits.slice(8, 14)}.sqlite`;
-}
-
 /** The back-ups of a data folder, the newest first. */
 export function listBackups(folder: string): Backup[] {
   const kept = backupsFolder(folder);
   if (!existsSync(kept)) return [];
   return readdirSync(kept)
     .flatMap((name): Backup[] => {
-      const atMs = instantOf(name);
+      const atMs = backupInstant(name);
       return atMs === null ? [] : [{ name, atMs, bytes: statSync(path.join(kept, name)).size }];
     })
     .sort((a, b) => b.atMs - a.atMs);
@@ -70,7 +47,7 @@ export function dataFolder(db: Db): string | null {
 export async function addBackup(db: Db, folder: string, atMs: number): Promise<Backup> {
   const kept = backupsFolder(folder);
   mkdirSync(kept, { recursive: true, mode: OWN_FOLDER });
-  const name = nameOf(atMs);
+  const name = backupName(atMs);
   const part = path.join(kept, `${name}.part`);
   await db.backup(part);
   chmodSync(part, OWN_FILE);
@@ -83,7 +60,7 @@ export async function addBackup(db: Db, folder: string, atMs: number): Promise<B
     );
   }
   renameSync(part, path.join(kept, name));
-  return { name, atMs: instantOf(name) ?? atMs, bytes: statSync(path.join(kept, name)).size };
+  return { name, atMs: backupInstant(name) ?? atMs, bytes: statSync(path.join(kept, name)).size };
 }
 
 /** What is wrong with a copy; null for a sound one. */
@@ -134,7 +111,7 @@ export const stageBackup = (folder: string, file: string): Promise<void> =>
 export function placeStaged(folder: string, atMs: number): string | null {
   const part = path.join(folder, STAGED);
   const current = path.join(folder, DATABASE_FILE);
-  const aside = existsSync(current) ? `replaced-${nameOf(atMs)}` : null;
+  const aside = existsSync(current) ? `replaced-${backupName(atMs)}` : null;
   if (aside !== null) {
     // What is damaged can not be tidied; its log is kept beside it then.
     const tidy = folded(current);

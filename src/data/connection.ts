@@ -3,12 +3,11 @@ import type { Db } from './db';
 import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
+import { copyBeforeUpdate } from './copy-before-update';
+import { DATABASE_FILE } from './database-file';
 import { MigrationError } from './errors';
-import { migrate } from './migrate';
+import { isOfEarlierSchema, migrate } from './migrate';
 import { ownFiles, OWN_FOLDER } from './own-files';
-
-/** Name of the shop's database in its data folder. */
-export const DATABASE_FILE = 'olvik.sqlite';
 
 function prepareFolder(folder: string): void {
   try {
@@ -26,13 +25,14 @@ function prepareFolder(folder: string): void {
 }
 
 /**
- * Opens the shop in a data folder and brings it to the newest schema.
- * @throws {MigrationError} folder-not-writable, newer-database, not-a-database
+ * Opens the shop in a data folder and brings it to the newest schema; one of an earlier Olvik is copied first.
+ * @throws {MigrationError} folder-not-writable, newer-database, not-a-database, backup-not-sound
  */
 export function openShop(folder: string): Db {
   prepareFolder(folder);
   const db = new Database(path.join(folder, DATABASE_FILE));
   try {
+    if (isOfEarlierSchema(db)) copyBeforeUpdate(db, folder, Date.now());
     prepareConnection(db);
     ownFiles(folder);
   } catch (cause) {

@@ -1,5 +1,13 @@
 import { FORTY_BALLS } from '../../tests/fixtures/baking';
-import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -9,6 +17,7 @@ import {
   addPlace,
   addPlaceSetting,
   journalVersion,
+  listBackups,
   listBatch,
   listEntries,
   listFlours,
@@ -135,6 +144,32 @@ describe('a database of a day on which a migration that had gone out was still w
     db.close();
   });
 
+  test('before it is brought up a copy of it as it is stands among the back-ups, and only then', () => {
+    const where = stored(15, () => undefined);
+    openShop(where).close();
+    const kept = listBackups(where);
+    expect(kept).toHaveLength(1);
+    const file = path.join(where, 'backups', kept[0]!.name);
+    const copy = new Database(file, { readonly: true });
+    expect(copy.pragma('user_version', { simple: true })).toBe(15);
+    expect(copy.prepare('SELECT count(*) FROM place').pluck().get()).toBe(1);
+    copy.close();
+    expect(statSync(file).mode & 0o777).toBe(0o600);
+    openShop(where).close();
+    expect(listBackups(where)).toHaveLength(1);
+  });
+
+  test('where no copy can be kept it is not brought up, and told so', () => {
+    const where = stored(15, () => undefined);
+    writeFileSync(path.join(where, 'backups'), 'no folder');
+    expect(() => openShop(where)).toThrow(
+      /no copy of the shop could be kept first.*Nothing was changed/s,
+    );
+    const again = new Database(path.join(where, 'olvik.sqlite'));
+    expect(again.pragma('user_version', { simple: true })).toBe(15);
+    again.close();
+  });
+
   test('one that nobody wrote is refused by what it lacks, and left as it is', () => {
     const where = stored(9, (old) => old.exec('ALTER TABLE place DROP COLUMN insulation'));
     expect(() => openShop(where)).toThrow(/lacks place\.insulation.*bin\/restore/s);
@@ -156,10 +191,16 @@ test('a shop written with the first schema opens with all it holds', () => {
     INSERT INTO flour (id, name, strength_w, wholegrain_share) VALUES ('f', 'Flour', 280, 0);
     INSERT INTO bake (id, name, created_ms, ready_from_ms, ready_to_ms, formula, poolish_place_id,
       dough_place_id) VALUES ('b', 'Friday', 1, 2, 3, '${JSON.stringify(OLD_FORMULA)}', 'bench', 'bench')`);
-  addEntries(old, [entry('a')]);
+  const { body, ...rest } = entry('a');
+  old
+    .prepare(
+      `INSERT INTO journal (id, at_ms, recorded_ms, tense, kind, batch, by, bake_id, fulfils, body)
+       VALUES (@id, @atMs, @recordedMs, @tense, @kind, @batch, @by, @bakeId, @fulfils, @body)`,
+    )
+    .run({ ...rest, kind: body.kind, body: JSON.stringify(body) });
   old.close();
   const db = openShop(where);
-  expect(db.pragma('user_version', { simple: true })).toBe(19);
+  expect(db.pragma('user_version', { simple: true })).toBe(20);
   expect(listEntries(db)).toEqual([entry('a')]);
   expect(listPlaces(db)).toEqual([
     {

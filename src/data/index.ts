@@ -1,7 +1,6 @@
 export { eachArchiveRow, fillFromArchive, isEmptyShop } from './archive-repository';
 export {
   addBackup,
-  backupsFolder,
   contentsOf,
   dataFolder,
   dropBackup,
@@ -13,6 +12,7 @@ export {
   type Backup,
   type BackupContents,
 } from './backup-store';
+export { backupsFolder } from './backup-names';
 export { addCommand, dropCommandsBefore, maybeOneCommand } from './command-repository';
 export { databaseVersion } from './version-repository';
 export { addBake, listBakeNames, listBakes, maybeOneBake, oneBake } from './bake-repository';

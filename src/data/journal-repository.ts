@@ -2,15 +2,17 @@ import { entrySchema, type Entry, type Reading } from '@/core/journal';
 import type { Db } from './db';
 
 const COLUMNS = `id, at_ms AS atMs, recorded_ms AS recordedMs, tense, batch, by,
-  bake_id AS bakeId, fulfils, body`;
+  device, bake_id AS bakeId, fulfils, body`;
 
 interface Row {
   readonly body: string;
+  readonly device: string | null;
 }
 
 function toEntry(row: unknown): Entry {
-  const { body, ...rest } = row as Row;
-  return entrySchema.parse({ ...rest, body: JSON.parse(body) as unknown });
+  const { body, device, ...rest } = row as Row;
+  const from = device === null ? {} : { device };
+  return entrySchema.parse({ ...rest, ...from, body: JSON.parse(body) as unknown });
 }
 
 /** Every entry in the order of writing. */
@@ -201,13 +203,16 @@ export function listBatch(db: Db, batch: string): Entry[] {
 /** Adds entries, all or none. */
 export function addEntries(db: Db, entries: readonly Entry[]): void {
   const insert = db.prepare(
-    `INSERT INTO journal (id, at_ms, recorded_ms, tense, kind, batch, by, bake_id, fulfils, body)
-     VALUES (@id, @atMs, @recordedMs, @tense, @kind, @batch, @by, @bakeId, @fulfils, @body)`,
+    `INSERT INTO journal (id, at_ms, recorded_ms, tense, kind, batch, by, device,
+       bake_id, fulfils, body)
+     VALUES (@id, @atMs, @recordedMs, @tense, @kind, @batch, @by, @device,
+       @bakeId, @fulfils, @body)`,
   );
   db.transaction(() => {
     for (const entry of entries) {
       const checked = entrySchema.parse(entry);
-      insert.run({ ...checked, kind: checked.body.kind, body: JSON.stringify(checked.body) });
+      const { body, device = null } = checked;
+      insert.run({ ...checked, device, kind: body.kind, body: JSON.stringify(body) });
     }
   })();
 }

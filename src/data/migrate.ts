@@ -25,6 +25,12 @@ function listMigrations(root: string): Migration[] {
     }));
 }
 
+/** True for a shop that an earlier Olvik wrote. */
+export function isOfEarlierSchema(db: Database.Database, root = process.cwd()): boolean {
+  const version = db.pragma('user_version', { simple: true }) as number;
+  return version > 0 && version < (listMigrations(root).at(-1)?.version ?? 0);
+}
+
 /**
  * Brings a database to the newest schema, all of it in one transaction; forward only.
  * @throws {MigrationError} newer-database when it was written by a newer Olvik, odd-database when its tables are none of

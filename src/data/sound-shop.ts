@@ -2,7 +2,7 @@ import { existsSync, statSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { listBackups } from './backup-store';
-import { DATABASE_FILE } from './connection';
+import { DATABASE_FILE } from './database-file';
 import { MigrationError } from './errors';
 
 /**

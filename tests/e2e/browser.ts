@@ -20,11 +20,15 @@ export interface Served {
   stop: () => Promise<void>;
 }
 
-/** Serves the built application in a process group of its own; `fill` furnishes the shop first. */
+/**
+ * Serves the built application in a process group of its own; `fill` furnishes the shop first.
+ * @param env further settings of its start
+ */
 export async function serve(
   mode: 'demo' | 'own',
   nowIso: string,
   fill?: (db: Db) => void,
+  env: Readonly<Record<string, string>> = {},
 ): Promise<Served> {
   const folder = mkdtempSync(path.join(tmpdir(), 'olvik e2e '));
   const clockFile = path.join(folder, 'now');
@@ -53,6 +57,7 @@ export async function serve(
         OLVIK_DATA: data,
         OLVIK_DEMO_DATA: data,
         TZ: 'Europe/Oslo',
+        ...env,
       },
     });
     await new Promise<void>((resolve, reject) => {

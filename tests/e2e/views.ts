@@ -33,6 +33,7 @@ export const VIEWS = [
   '/words',
   '/try',
   '/shop',
+  '/devices',
   '/labels',
   '/lots/F-S1/label',
   '/lots/C-D6/lineage',

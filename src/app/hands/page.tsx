@@ -5,6 +5,7 @@ import { shopContext } from '@/server/context';
 import { handsList } from '@/server/hands-list/hands-list';
 import { clockText, dateText } from '@/ui/format';
 import { assignStepAction } from '../actions';
+import { whoAsks } from '../who-asks';
 import { ViewFrame } from '@/ui/view-frame';
 
 export const metadata: Metadata = { title: 'Hands' };
@@ -14,7 +15,9 @@ type Props = { searchParams: Promise<{ who?: string }> };
 export default async function HandsPage({ searchParams }: Props) {
   await connection();
   const list = handsList(shopContext());
-  const { who } = await searchParams;
+  const asked = (await searchParams).who;
+  // Whoever is at the device sees their own first; “everybody” is asked for.
+  const who = asked === undefined ? ((await whoAsks())?.person ?? null) : asked || null;
   const { timeZone } = list.units;
   return (
     <ViewFrame
@@ -22,7 +25,7 @@ export default async function HandsPage({ searchParams }: Props) {
       subtitle={`${list.shopName} · ${dateText(list.nowMs, timeZone)}`}
       clock={clockText(list.nowMs, timeZone)}
     >
-      <HandsByDay list={list} who={who ?? null} assign={assignStepAction} />
+      <HandsByDay list={list} who={who} assign={assignStepAction} />
     </ViewFrame>
   );
 }

@@ -205,6 +205,8 @@ export const entrySchema = z.object({
   /** Entries written together are taken back together. */
   batch: id,
   by: z.string().max(60).nullable(),
+  /** The other device that it was written from; left out: the machine that Olvik runs on. */
+  device: z.string().min(1).max(60).optional(),
   bakeId: id.nullable(),
   /** The planned entry that this done one carries out. */
   fulfils: id.nullable(),

@@ -12,6 +12,7 @@ import { clockText, dateText, massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { WhoseHands, type AssignStep } from './whose-hands';
 import { PrintButton } from '@/ui/print-button';
+import { isForHands } from '@/ui/who/who';
 
 /** What the hands do next, a table for each day, for everybody or one person; to print, and as files. */
 export function HandsByDay(props: {
@@ -21,7 +22,7 @@ export function HandsByDay(props: {
   assign: AssignStep;
 }) {
   const { list, who, assign } = props;
-  const shown = list.moments.filter((one) => who === null || one.who === who || one.who === null);
+  const shown = list.moments.filter((one) => isForHands(who, one.who));
   const days = [...new Set(shown.map((one) => dateText(one.atMs, list.units.timeZone)))];
   return (
     <Box
@@ -30,7 +31,11 @@ export function HandsByDay(props: {
     >
       <PrintButton what="the hands" />
       <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
-        <LinkButton href="/hands" variant={who === null ? 'contained' : 'outlined'} size="small">
+        <LinkButton
+          href="/hands?who="
+          variant={who === null ? 'contained' : 'outlined'}
+          size="small"
+        >
           Everybody
         </LinkButton>
         {list.people.map((one) => (

@@ -10,6 +10,7 @@ import type { Outcome } from '@/shop/outcome';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { newId } from '@/ui/new-id';
+import { useWho } from '@/ui/who/who';
 
 /** Writes a note: about the day, or about the lot whose entries are shown. */
 export type WriteNote = (form: unknown) => Promise<Outcome<{ batch: string }>>;
@@ -24,7 +25,7 @@ export function NoteLine(props: {
 }) {
   const { view, write, undo } = props;
   const [text, setText] = useState('');
-  const [by, setBy] = useState('');
+  const [by, setBy] = useState(useWho() ?? '');
   const [wrong, setWrong] = useState<string | null>(null);
   const [busy, start] = useTransition();
   const askAnew = useAskAnew();

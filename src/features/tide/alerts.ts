@@ -3,6 +3,7 @@ import { riskKey } from '@/shop/hold/risk-key';
 import type { TideView } from '@/server/tide';
 import { clockText, momentText, spanText } from '@/ui/format';
 import type { NoticeAnswers } from '@/ui/notice-answers';
+import { isForHands } from '@/ui/who/who';
 
 /** Something that wants to be known once. */
 export interface Notice {
@@ -23,12 +24,16 @@ const CLOSING_MS = 30 * MS_PER_MINUTE;
 /** A place that will be too full is told this long before. */
 const FULL_AHEAD_MS = 8 * MS_PER_HOUR;
 
-/** What is up now, the oldest first: steps due, windows that opened or are about to close, places about to overflow. */
-export function noticesOf(view: TideView, nowMs: number): readonly Notice[] {
+/** What is up now for whoever is at the device, the oldest first: steps due, windows that opened or are about to close, places about to overflow. */
+export function noticesOf(
+  view: TideView,
+  nowMs: number,
+  person: string | null = null,
+): readonly Notice[] {
   return [
     ...riskNotices(view),
     ...hotNotices(view, nowMs),
-    ...dueNotices(view, nowMs),
+    ...dueNotices(view, nowMs, person),
     ...windowNotices(view, nowMs),
     ...fullNotices(view, nowMs),
     ...probeNotices(view),
@@ -62,9 +67,9 @@ function behindText(behindMin: number | null): string {
   return `, ${spanText(behindMin * MS_PER_MINUTE)} ${behindMin > 0 ? 'behind' : 'ahead'}`;
 }
 
-function dueNotices(view: TideView, nowMs: number): Notice[] {
+function dueNotices(view: TideView, nowMs: number, person: string | null): Notice[] {
   return view.moments
-    .filter((moment) => moment.tense === 'planned')
+    .filter((moment) => moment.tense === 'planned' && isForHands(person, moment.by))
     .filter(({ plannedMs }) => plannedMs <= nowMs && nowMs - plannedMs < DUE_FOR_MS)
     .map((moment) => ({
       id: `due ${moment.ref} ${moment.plannedMs}`,

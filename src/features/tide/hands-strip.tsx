@@ -14,6 +14,7 @@ import { Key } from './key';
 import { isAtPeak, offPeakText } from './layout/tells';
 import { FirstActs } from './first-acts';
 import { rem } from '@/ui/rem';
+import { isForHands, useWho } from '@/ui/who/who';
 
 /** The strip under the picture: what was just done, and the next moments with their grams. */
 export function HandsStrip(props: {
@@ -30,7 +31,10 @@ export function HandsStrip(props: {
   onOpen: (ref: string) => void;
 }) {
   const { view, nowMs, count, leftWidth, tall, notice, onLook, onDone, onOpen } = props;
-  const next = view.moments.filter((moment) => moment.tense === 'planned').slice(0, count);
+  const person = useWho();
+  const next = view.moments
+    .filter(({ tense, by }) => tense === 'planned' && isForHands(person, by))
+    .slice(0, count);
   const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
   return (
     <Box

@@ -5,20 +5,22 @@ import { MS_PER_MINUTE } from '@/core/units';
 import type { TideView } from '@/server/tide';
 import { answerNotice, noticeAnswers, type NoticeAnswers } from '@/ui/notice-answers';
 import { chime, preference, systemNotice } from '@/ui/notice-preferences';
+import { useWho } from '@/ui/who/who';
 import { noticesOf, openNotice, type Notice } from './alerts';
 
 const SNOOZE_MS = 10 * MS_PER_MINUTE;
 
 /** The notice that is up, and what can be said to it; each sounds once, on every device for itself. */
 export function useNotices(view: TideView, nowMs: number) {
+  const person = useWho();
   const [answers, setAnswers] = useState<NoticeAnswers | null>(null);
   const told = useRef(new Set<string>());
   // The device's memory is there only in the browser: it is read after the first picture.
   // eslint-disable-next-line react-hooks/set-state-in-effect
   useEffect(() => setAnswers(noticeAnswers()), []);
   const notice = useMemo(
-    () => (answers === null ? null : openNotice(noticesOf(view, nowMs), answers, nowMs)),
-    [view, nowMs, answers],
+    () => (answers === null ? null : openNotice(noticesOf(view, nowMs, person), answers, nowMs)),
+    [view, nowMs, person, answers],
   );
   useEffect(() => {
     if (notice === null || told.current.has(notice.id)) return;

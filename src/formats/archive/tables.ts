@@ -16,6 +16,7 @@ export type ColumnKind =
   | 'real?'
   | 'text'
   | 'text?'
+  | 'text?=null'
   | 'json'
   | 'json?';
 
@@ -161,6 +162,7 @@ export const ARCHIVE_TABLES = {
     kind: 'text',
     batch: 'text',
     by: 'text?',
+    device: 'text?=null',
     bake_id: 'text?',
     fulfils: 'text?',
     body: 'json',
@@ -187,6 +189,7 @@ const KINDS: Readonly<Record<'int' | 'real' | 'text' | 'json', z.ZodType>> = {
 function columnSchema(table: ArchiveTable, column: string, kind: ColumnKind): z.ZodType {
   if (kind === 'int=1') return KINDS.int.default(1);
   if (kind === 'int=80') return KINDS.int.default(80);
+  if (kind === 'text?=null') return KINDS.text.nullable().default(null);
   if (kind === 'text=cm') return KINDS.text.default('cm');
   const plain = BODIES[`${table}.${column}`] ?? KINDS[kind.replace('?', '') as keyof typeof KINDS];
   return kind.endsWith('?') ? plain.nullable() : plain;

@@ -1,5 +1,7 @@
 import { shopContext, type ShopContext } from '../context';
 import { refused, type Outcome } from '@/shop/outcome';
+import { roleRefusal } from './roles';
+import { asking, type Who } from '../ways-in/who';
 import { COMMANDS, type CommandName } from './registry';
 import { answerOf, commandId, keepAnswer, refusalOf, runOnce, type Call } from './run';
 
@@ -10,14 +12,36 @@ type Run = (
 
 /** Those that wait for a device: they can not be one transaction. */
 const WAITING: ReadonlySet<CommandName> = new Set(['printLabels', 'keepBackup', 'restoreShop']);
-/** Those that write nothing to the shop. */
-const NOT_WRITING: ReadonlySet<CommandName> = new Set(['handleScale']);
+/**
+ * Those that write nothing to the shop’s database: the scale, and who may come in. Their answers are kept nowhere: a code or a
+ * key that was said once is not to be found again.
+ */
+const NOT_WRITING: ReadonlySet<CommandName> = new Set([
+  'handleScale',
+  'share',
+  'letIn',
+  'shutOut',
+  'sayWho',
+  'giveKey',
+  'takeKeyBack',
+]);
 
 /**
  * Carries out a command that a page sends: by its name, with what it takes, once for its id. Everything is checked here and in
  * the command; whatever arrives is answered or refused in words.
+ * @param who the device that asks, which its role may forbid it; left out: the machine that Olvik runs on
  */
 export async function command(
+  context: ShopContext,
+  asked: { readonly name: unknown; readonly args: unknown; readonly id: unknown },
+  who?: Who,
+): Promise<Outcome<unknown>> {
+  return who === undefined
+    ? carriedOut(context, asked)
+    : asking.run(who, () => carriedOut(context, asked));
+}
+
+async function carriedOut(
   context: ShopContext,
   asked: { readonly name: unknown; readonly args: unknown; readonly id: unknown },
 ): Promise<Outcome<unknown>> {
@@ -35,6 +59,8 @@ export async function command(
       'Text: it holds a character that nobody can read (NUL). Nothing was stored.',
     );
   }
+  const forbidden = roleRefusal(asking.getStore()?.role ?? 'all', name);
+  if (forbidden !== null) return refused(null, forbidden);
   const call: Call = { name, id: id.data };
   const named = name as CommandName;
   const run = COMMANDS[named] as Run;

@@ -43,6 +43,7 @@ import { planTrial } from '../trials/plan-trial';
 import { undoBatch } from '../journal/undo';
 import { applyWhatIf } from '../lots/use-what-if';
 import { withdrawBake } from '../bakes/withdraw-bake';
+import { giveKey, letIn, sayWho, share, shutOut, takeKeyBack } from '../ways-in/commands';
 
 /** Everything a page can have done, by name. Each takes what arrives as it is and checks it. */
 export const COMMANDS = {
@@ -110,6 +111,12 @@ export const COMMANDS = {
   retireFlour: retireOneFlour,
   takeMove,
   logPractice,
+  share,
+  letIn,
+  shutOut,
+  sayWho,
+  giveKey,
+  takeKeyBack,
 } satisfies Readonly<
   Record<
     string,

@@ -3,6 +3,7 @@ import { newlyImpossible, type Act, type Entry } from '@/core/journal';
 import { DomainError, MS_PER_HOUR } from '@/core/units';
 import { addEntries, listFlours, listPlaces } from '@/data';
 import type { ShopContext } from '../context';
+import { asking } from '../ways-in/who';
 import { foldedJournal, foldedWith } from './journal-memory';
 
 /** The parts of an entry that a command fills in. */
@@ -22,11 +23,15 @@ export function batchOf(
   drafts: readonly EntryDraft[],
 ): Entry[] {
   const recordedMs = context.clock().nowMs;
+  const who = asking.getStore();
+  const from = who?.device == null ? {} : { device: who.device.name };
   return drafts.map((draft) => ({
-    by: null,
     bakeId: null,
     fulfils: null,
+    ...from,
     ...draft,
+    // What is planned is nobody’s yet; what was done is theirs whose device it was, where nobody else was said.
+    by: draft.by ?? (draft.tense === 'done' ? (who?.person ?? null) : null),
     id: context.newId(),
     recordedMs,
     batch,

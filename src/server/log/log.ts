@@ -25,6 +25,7 @@ export interface LogRow {
   readonly standsMs: number;
   readonly tense: 'planned' | 'done';
   readonly says: string;
+  /** Who, and from which other device. */
   readonly by: string | null;
   readonly lotId: string | null;
   /** The bake it belongs to, with its name. */
@@ -216,7 +217,7 @@ function rowOf(
     standsMs: first.tense === 'done' ? first.atMs : first.recordedMs,
     tense: first.tense,
     says: saysOf(batch, names),
-    by: first.by,
+    by: whoseText(first),
     lotId: lotsNamed(first.body)[0] ?? null,
     bake:
       first.bakeId === null || bakeName === undefined ? null : { id: first.bakeId, name: bakeName },
@@ -237,4 +238,10 @@ function saysOf(batch: readonly Entry[], names: ReadonlyMap<string, string>): st
   }
   const said = bodySays(body, name);
   return first.tense === 'planned' ? toCome(said) : said;
+}
+
+/** Who did it, and on which other device: "Jo, Bench tablet"; null where neither is known. */
+function whoseText({ by, device }: Entry): string | null {
+  const known = [by, device].filter((one) => one != null);
+  return known.length === 0 ? null : known.join(', ');
 }

@@ -1,12 +1,11 @@
 import { type ShopState } from '@/shop/state';
 import { z } from '@/core/parse';
 import { fromLocalText, isTimeZone } from '@/core/units';
-import { listReadings } from '@/data';
 import { loggerHead, readLogger } from '@/formats/logger-csv';
 import type { ShopContext } from '../context';
 import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
-import { struckEntries } from '../journal/journal-memory';
+import { knownAt } from './known-readings';
 import { parseForm } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { setTempC } from '@/core/forecast';
@@ -134,21 +133,4 @@ function unlikelyOf(
   return Math.abs(middle.tempC - setC) <= UNLIKELY_C
     ? null
     : `${place.name} is set to ${Math.round(setC)} °C, and half of these are ${middle.tempC < setC ? 'under' : 'over'} ${Math.round(middle.tempC)} °C. Is it the right place, and are they °C or °F?`;
-}
-
-/** Instants of a file at which the place was measured already. */
-function knownAt(
-  context: ShopContext,
-  placeId: string,
-  instants: readonly number[],
-): ReadonlySet<number> {
-  const fromMs = instants.reduce((a, b) => Math.min(a, b), Infinity);
-  const toMs = instants.reduce((a, b) => Math.max(a, b), -Infinity) + 1;
-  if (!Number.isFinite(fromMs)) return new Set();
-  const struck = struckEntries(context);
-  return new Set(
-    listReadings(context.db, { fromMs, toMs })
-      .filter((one) => one.placeId === placeId && !struck.has(one.entryId))
-      .map((one) => one.atMs),
-  );
 }

@@ -36,6 +36,11 @@ export function shopUnits(context: ShopContext): ShopUnits | null {
   return shop === null ? null : unitsOf(shop);
 }
 
+/** Those who work here by name; nobody where there is no shop yet. */
+export function crewOf(context: ShopContext): readonly string[] {
+  return maybeOneShop(context.db)?.people ?? [];
+}
+
 const shopFormSchema = z.object({
   name: z
     .string()

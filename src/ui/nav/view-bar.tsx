@@ -21,8 +21,11 @@ const FindDialog = dynamic(() => import('./find-dialog').then((one) => one.FindD
   ssr: false,
 });
 
-/** The views by name beside every view, at the thumb on a phone. */
-export function ViewBar() {
+/**
+ * The views by name beside every view, at the thumb on a phone.
+ * @param props.who who is at this device, where more than one works
+ */
+export function ViewBar({ who }: { who?: ReactNode }) {
   const path = usePathname();
   const current = viewAt(path);
   const [open, setOpen] = useState<'more' | 'find' | null>(null);
@@ -68,6 +71,7 @@ export function ViewBar() {
           </ButtonBase>
         )}
       </BarItem>
+      {who}
       {asked ? (
         <>
           <MoreSheet

@@ -70,6 +70,12 @@ export const MORE: readonly { readonly name: string; readonly views: readonly Na
       { href: '/practice', name: 'Practice', says: 'read simulated jars' },
       { href: '/practice/dough', name: 'A whole dough', says: 'two days in a minute, hands on' },
       { href: '/words', name: 'Words', says: 'what each word means; first steps', key: 'w' },
+      {
+        href: '/devices',
+        name: 'Other devices',
+        says: 'let in, shut out; calendar address, keys',
+        key: 'e',
+      },
       { href: '/shop', name: 'Shop', says: 'places, hours, units, this device', key: 's' },
     ],
   },
@@ -91,4 +97,4 @@ export function viewAt(path: string): NamedView | null {
 }
 
 /** Views that fill their screen: no bar stands beside them. */
-export const BARE: ReadonlySet<string> = new Set(['/wall']);
+export const BARE: ReadonlySet<string> = new Set(['/wall', '/pair']);

@@ -1,0 +1,259 @@
+import { spawn } from 'node:child_process';
+import {
+  copyFileSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { decode } from 'jpeg-js';
+import Database from 'better-sqlite3';
+import { openShop } from '@/data';
+import { openWaysIn } from '@/data/ways-in';
+import { archiveText } from '@/server/archive/write-archive';
+import { contextOver } from '@/server/context';
+import { logNote } from '@/server/scores/score';
+import { ensureShop } from '@/server/shop/new-shop';
+import { randomOf, triesOf, type Bounds, type Figure } from './figures';
+import { KILL_MODES, type KillMode } from './kill-child';
+import { damageOf } from './soundness';
+
+const WHOLE = 1000;
+/** A child is killed so long after it is ready, ms, at most. */
+const LONGEST_MS = 160;
+const NOTES = 300;
+/** The schema that a shop of an earlier version has. */
+const OLD_SCHEMA = 12;
+
+/** What the children start from, made once. */
+interface Bases {
+  readonly folder: string;
+  readonly shop: string;
+  readonly old: string;
+  readonly archive: string;
+  readonly newest: number;
+}
+
+/**
+ * Kills a working Olvik at random instants of commands, codes and keys, back-ups, restores, photos, an archive coming in and a
+ * migration; then opens what is left: nothing confirmed may be lost, nothing half written.
+ */
+export async function kills(bounds: Bounds): Promise<Figure> {
+  const bases = makeBases();
+  const wrong: string[] = [];
+  let tried = 0;
+  let confirmed = 0;
+  try {
+    const random = randomOf(bounds.seed);
+    const tries = triesOf(bounds, WHOLE);
+    while (tried < tries && Date.now() < bounds.untilMs) {
+      const two = [0, 1].map(async (n) => {
+        const mode = KILL_MODES[(tried + n) % KILL_MODES.length] as KillMode;
+        return killOnce(bases, mode, { seed: tried + n, afterMs: random() * LONGEST_MS });
+      });
+      for (const found of await Promise.all(two)) {
+        confirmed += found.confirmed;
+        wrong.push(...found.wrong);
+      }
+      tried += two.length;
+    }
+  } finally {
+    rmSync(bases.folder, { recursive: true, force: true });
+  }
+  return { what: 'kills', tried, wrong, beside: `${confirmed} things confirmed before a kill` };
+}
+
+interface Found {
+  readonly confirmed: number;
+  readonly wrong: readonly string[];
+}
+
+async function killOnce(
+  bases: Bases,
+  mode: KillMode,
+  how: { readonly seed: number; readonly afterMs: number },
+): Promise<Found> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'olvik-kill-'));
+  try {
+    if (mode === 'archive in') copyFileSync(bases.archive, path.join(folder, 'shop.json'));
+    else copyFileSync(mode === 'migration' ? bases.old : bases.shop, dbOf(folder));
+    const lines = await killedWork(mode, folder, how);
+    const wrong = CHECKS[mode](folder, lines, bases).map((one) => `${mode} (${how.seed}): ${one}`);
+    return { confirmed: lines.length, wrong };
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+/** What a child said before it was killed, without that it was ready. */
+function killedWork(
+  mode: KillMode,
+  folder: string,
+  { seed, afterMs }: { readonly seed: number; readonly afterMs: number },
+): Promise<string[]> {
+  const child = spawn(
+    process.execPath,
+    [process.argv[1] as string, '--child', mode, folder, String(seed)],
+    { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, OLVIK_LOG: 'silent' } },
+  );
+  let said = '';
+  let timer: NodeJS.Timeout | null = null;
+  child.stdout.on('data', (chunk: Buffer) => {
+    said += chunk.toString();
+    if (timer === null && said.startsWith('ready')) {
+      timer = setTimeout(() => child.kill('SIGKILL'), afterMs);
+    }
+  });
+  return new Promise((resolve) => {
+    child.once('close', () => {
+      if (timer !== null) clearTimeout(timer);
+      // A line that was cut off was not confirmed.
+      const lines = said.slice(0, said.lastIndexOf('\n') + 1).split('\n');
+      resolve(lines.filter((one) => one !== '' && one !== 'ready'));
+    });
+  });
+}
+
+const dbOf = (folder: string) => path.join(folder, 'olvik.sqlite');
+
+type Check = (folder: string, lines: readonly string[], bases: Bases) => string[];
+
+/** What a shop says once it is opened anew, as an Olvik that starts opens it. */
+function opened<T>(folder: string, ask: (db: Database.Database) => T): T {
+  const db = openShop(folder);
+  try {
+    return ask(db);
+  } finally {
+    db.close();
+  }
+}
+
+function soundIn(folder: string): string[] {
+  const damage = damageOf(dbOf(folder));
+  return damage === null ? [] : [`damaged: ${damage}`];
+}
+
+const entriesIn = (folder: string) =>
+  opened(folder, (db) => db.prepare('SELECT count(*) FROM journal').pluck().get() as number);
+
+const CHECKS: Readonly<Record<KillMode, Check>> = {
+  commands: (folder, lines) => {
+    const wrong = lines.filter((one) => one.startsWith('refused'));
+    const done = lines.flatMap((one) => (one.startsWith('ok ') ? [one.split(' ')] : []));
+    return opened(folder, (db) => {
+      const answer = db.prepare('SELECT 1 FROM command WHERE id = ?').pluck();
+      const entry = db.prepare('SELECT count(*) FROM journal WHERE batch = ?').pluck();
+      for (const [, id, name] of done) {
+        if (answer.get(id) !== 1) wrong.push(`${name} was confirmed and is lost`);
+        if (name?.startsWith('log') === true && entry.get(id) !== 1) wrong.push(`${name} is gone`);
+      }
+      const half = db
+        .prepare(
+          `SELECT count(*) FROM journal WHERE recorded_ms > ? AND batch NOT IN (SELECT id FROM command)`,
+        )
+        .pluck()
+        .get(BEFORE_MS) as number;
+      if (half > 0) wrong.push(`${half} entries without their command`);
+      return [...wrong, ...soundIn(folder)];
+    });
+  },
+  'ways in': (folder, lines) => {
+    const db = openWaysIn(folder);
+    const known = db.prepare('SELECT 1 FROM way_key WHERE id = ?').pluck();
+    const lost = lines.filter((one) => known.get(one.split(' ')[1]) !== 1);
+    db.close();
+    const damage = damageOf(path.join(folder, 'ways-in.sqlite'));
+    return [...lost.map((one) => `lost: ${one}`), ...(damage === null ? [] : [damage])];
+  },
+  'back-up': (folder, lines) => {
+    const kept = path.join(folder, 'backups');
+    const names = existsSync(kept)
+      ? readdirSync(kept).filter((one) => one.endsWith('.sqlite'))
+      : [];
+    const bad = names.flatMap((one) => damageOf(path.join(kept, one)) ?? []);
+    const last = lines.at(-1)?.split(' ')[1];
+    const lost = last !== undefined && !names.includes(last) ? [`lost: ${last}`] : [];
+    return [...bad, ...lost, ...soundIn(folder)];
+  },
+  restore: (folder) => {
+    const entries = entriesIn(folder);
+    const wrong = entries === NOTES ? [] : [`${entries} entries instead of ${NOTES}`];
+    return [...wrong, ...soundIn(folder)];
+  },
+  photo: (folder, lines) => {
+    const photos = path.join(folder, 'photos');
+    const names = existsSync(photos) ? readdirSync(photos) : [];
+    const lost = lines.filter((one) => !names.includes(one.split(' ')[1] ?? ''));
+    const half = names.filter((one) => one.endsWith('.jpg') && !isPhoto(path.join(photos, one)));
+    return [...lost, ...half.map((one) => `half written: ${one}`), ...soundIn(folder)];
+  },
+  'archive in': (folder, lines) => {
+    const entries = existsSync(dbOf(folder)) ? entriesIn(folder) : 0;
+    const whole = lines.includes('whole');
+    const right = whole ? entries === NOTES : entries === 0 || entries === NOTES;
+    return [...(right ? [] : [`${entries} entries`]), ...soundIn(folder)];
+  },
+  migration: (folder, _, { newest }) => {
+    const version = opened(folder, (db) => db.pragma('user_version', { simple: true }) as number);
+    const entries = entriesIn(folder);
+    return [
+      ...(version === newest ? [] : [`schema ${version}`]),
+      ...(entries === NOTES ? [] : [`${entries} entries`]),
+      ...soundIn(folder),
+    ];
+  },
+};
+
+function isPhoto(file: string): boolean {
+  try {
+    return decode(readFileSync(file)).width > 0;
+  } catch {
+    return false;
+  }
+}
+
+/** Entries of the bases are recorded before this; what a child writes, after. */
+const BEFORE_MS = Date.UTC(2026, 0, 2);
+
+function makeBases(): Bases {
+  const folder = mkdtempSync(path.join(tmpdir(), 'olvik-bases-'));
+  const shop = path.join(folder, 'shop.sqlite');
+  const archive = path.join(folder, 'shop.json');
+  const filled = path.join(folder, 'filled');
+  const db = openShop(filled);
+  ensureShop(db, 'UTC');
+  const nowMs = BEFORE_MS - 1;
+  const context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
+  for (let n = 0; n < NOTES; n += 1)
+    logNote(context, { batch: `base-${n}-note`, text: `note ${n}` });
+  const newest = db.pragma('user_version', { simple: true }) as number;
+  writeFileSync(archive, [...archiveText(context)].join(''));
+  db.pragma('wal_checkpoint(TRUNCATE)');
+  db.close();
+  copyFileSync(dbOf(filled), shop);
+  return { folder, shop, archive, newest, old: oldShop(folder) };
+}
+
+/** A shop as an earlier version wrote it, with entries of its own. */
+function oldShop(folder: string): string {
+  const file = path.join(folder, 'old.sqlite');
+  const db = new Database(file);
+  const migrations = path.join('src', 'data', 'migrations');
+  for (const name of readdirSync(migrations).sort().slice(0, OLD_SCHEMA)) {
+    db.exec(readFileSync(path.join(migrations, name), 'utf8'));
+  }
+  db.pragma(`user_version = ${OLD_SCHEMA}`);
+  const insert = db.prepare(
+    `INSERT INTO journal (id, at_ms, recorded_ms, tense, kind, batch, body)
+     VALUES (?, ?, ?, 'done', 'note', ?, ?)`,
+  );
+  for (let n = 0; n < NOTES; n += 1) {
+    insert.run(`e-${n}`, n, n, `b-${n}`, JSON.stringify({ kind: 'note', text: `note ${n}` }));
+  }
+  db.close();
+  return file;
+}

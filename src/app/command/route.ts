@@ -1,0 +1,37 @@
+import { z } from '@/core/parse';
+import { command } from '@/server/commands/command';
+import { shopContext } from '@/server/context';
+import { shopUnits } from '@/server/shop/shop';
+import { refused, type Outcome } from '@/shop/outcome';
+import { inUnits } from '@/shop/sentence-in-units';
+import { whoAsks } from '../who-asks';
+
+/** A method with all its words is a few thousand bytes; a plan with its waves some ten thousand. */
+const MOST_BYTES = 4_000_000;
+const TOO_LONG = 'Command: it is too long. Nothing was stored.';
+const NOT_READ = 'Command: it can not be read. Nothing was stored.';
+
+const asked = z.object({ name: z.unknown(), args: z.unknown(), id: z.unknown() });
+
+/** The one way in for what a page has done: a command by its name, what it takes, and the id the page made for it; JSON. */
+export async function POST(request: Request): Promise<Response> {
+  // A form of another page can not say that it is JSON without being asked first.
+  if (!/^application\/json\b/.test(request.headers.get('content-type') ?? '')) {
+    return answered(415, refused(null, NOT_READ));
+  }
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) {
+    return answered(413, refused(null, TOO_LONG));
+  }
+  const parsed = asked.safeParse(await request.json().catch(() => null));
+  if (!parsed.success) return answered(400, refused(null, NOT_READ));
+  const who = await whoAsks();
+  if (who === null) {
+    return answered(401, refused(null, 'This device is not let in. Nothing was stored.'));
+  }
+  const outcome = await command(shopContext(), parsed.data as Required<typeof parsed.data>, who);
+  // Asked for after it: a command may have put another shop in this one’s place.
+  return answered(200, inUnits(outcome, shopUnits(shopContext())));
+}
+
+const answered = (status: number, outcome: Outcome<unknown>) =>
+  Response.json(outcome, { status, headers: { 'Cache-Control': 'no-store' } });

@@ -1,0 +1,74 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useTransition } from 'react';
+import type { WaysInView } from '@/server/ways-in/view';
+import type { Device } from '@/shop/kept/device';
+import { useAskAnew } from '@/ui/ask-anew';
+import { momentText } from '@/ui/format';
+import { useSay } from '@/ui/snack';
+import { ROLE_WORDS, sentencesOf, type DeviceActions } from './device-actions';
+
+/** Every device that was let in, with when it was here last; shut out at once. */
+export function DevicesIn({ view, actions }: { view: WaysInView; actions: DeviceActions }) {
+  const { devices, nowMs, timeZone, who } = view;
+  const [busy, start] = useTransition();
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const shut = (device: Device) =>
+    start(async () => {
+      const outcome = await actions.shutOut({ id: device.id });
+      say({
+        text: outcome.ok
+          ? `${device.name} is shut out. To come back it needs a new code.`
+          : sentencesOf(outcome),
+      });
+      askAnew();
+    });
+  const at = (atMs: number) => momentText(atMs, nowMs, timeZone);
+  if (devices.length === 0) return <Typography>No other device was let in yet.</Typography>;
+  return (
+    <TableContainer tabIndex={0}>
+      <Table size="small" aria-label="Devices">
+        <TableHead>
+          <TableRow>
+            <TableCell>Device</TableCell>
+            <TableCell>May</TableCell>
+            <TableCell>Whose</TableCell>
+            <TableCell>Here last</TableCell>
+            <TableCell />
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {devices.map((device) => (
+            <TableRow key={device.id} data-testid="device">
+              <TableCell sx={{ fontWeight: 700 }}>
+                {device.name}
+                {device.id === who.device?.id ? ' (this one)' : ''}
+              </TableCell>
+              <TableCell>{ROLE_WORDS[device.role].name}</TableCell>
+              <TableCell>{device.person ?? 'everybody'}</TableCell>
+              <TableCell>{at(device.seenMs)}</TableCell>
+              <TableCell align="right">
+                {device.shutMs === null ? (
+                  <Button size="small" disabled={busy} onClick={() => shut(device)}>
+                    Shut out<span className="visually-hidden"> {device.name}</span>
+                  </Button>
+                ) : (
+                  `out since ${at(device.shutMs)}`
+                )}
+              </TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </TableContainer>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Link from '@mui/material/Link';
+import Switch from '@mui/material/Switch';
+import Typography from '@mui/material/Typography';
+import { useEffect, useTransition } from 'react';
+import type { GateState } from '@/shop/kept/device';
+import { useAskAnew } from '@/ui/ask-anew';
+import { rem } from '@/ui/rem';
+import { useSay } from '@/ui/snack';
+import { sentencesOf, type DeviceActions } from './device-actions';
+
+/** While the gate opens or closes, it is asked how far it is, ms. */
+const ASK_MS = 500;
+
+/** Whether the shop is reached from the network, what that means, and how it proves itself. */
+export function SharePanel({ gate, actions }: { gate: GateState; actions: DeviceActions }) {
+  const [busy, start] = useTransition();
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const { wanted, addresses, fingerprint, trouble } = gate;
+  const open = addresses.length > 0;
+  const settling = trouble === null && wanted !== open;
+  useEffect(() => {
+    if (!settling) return undefined;
+    const timer = setInterval(askAnew, ASK_MS);
+    return () => clearInterval(timer);
+  }, [settling, askAnew]);
+  const put = (on: boolean) =>
+    start(async () => {
+      const outcome = await actions.share({ wanted: on });
+      if (!outcome.ok) say({ text: sentencesOf(outcome) });
+      askAnew();
+    });
+  return (
+    <Box component="section" aria-label="The network">
+      <FormControlLabel
+        control={<Switch checked={wanted} disabled={busy} onChange={() => put(!wanted)} />}
+        label={
+          <Typography variant="h3" component="span">
+            Open to this network
+          </Typography>
+        }
+      />
+      <Typography>
+        Closed, the shop is reached from this machine alone. Open, any device of the same network
+        can ask for it, and sees nothing before it is let in by a code. Everything goes encrypted.
+        Do not open it on a network of guests.
+      </Typography>
+      {settling ? (
+        <Typography role="status" sx={{ mt: 1 }}>
+          {wanted ? 'Opening…' : 'Closing…'}
+        </Typography>
+      ) : null}
+      {trouble === null ? null : (
+        <Alert severity="warning" sx={{ mt: 1 }} data-testid="gate-trouble">
+          {trouble}
+        </Alert>
+      )}
+      {open ? (
+        <Box sx={{ mt: 1.5, display: 'grid', gap: 1 }} data-testid="gate-open">
+          <Typography variant="h3" component="h3">
+            On the other device, open
+          </Typography>
+          {addresses.map((address) => (
+            <Typography key={address} sx={{ fontSize: rem(20), fontWeight: 700 }}>
+              {address}
+            </Typography>
+          ))}
+          <Typography>
+            Its browser warns once: nobody but this shop vouches for its certificate. Look that it
+            shows this fingerprint (SHA-256), then go on:
+          </Typography>
+          <Typography
+            component="code"
+            sx={{ fontSize: rem(14), overflowWrap: 'anywhere', background: 'var(--paper)', p: 1 }}
+          >
+            {fingerprint}
+          </Typography>
+          <Typography variant="body2">
+            To have the warning gone, and Olvik kept as an app on the device, put{' '}
+            <Link href="/devices/certificate" color="inherit">
+              this certificate
+            </Link>{' '}
+            among those that the device trusts (its settings call it certificates or credentials).
+          </Typography>
+        </Box>
+      ) : null}
+    </Box>
+  );
+}

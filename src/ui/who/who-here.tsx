@@ -1,0 +1,72 @@
+'use client';
+
+import ButtonBase from '@mui/material/ButtonBase';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { Outcome } from '@/shop/outcome';
+import { rem } from '../rem';
+import { useSay } from '../snack';
+import { useWho } from './who';
+
+const EVERYBODY = 'Everybody';
+
+/** Who is at this device, changed with two taps of floury hands. */
+export function WhoHere(props: {
+  people: readonly string[];
+  sayWho: (form: { person: string | null }) => Promise<Outcome<{ person: string | null }>>;
+}) {
+  const { people, sayWho } = props;
+  const person = useWho();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const say = useSay();
+  const choose = (next: string | null) => {
+    setAnchor(null);
+    start(async () => {
+      const outcome = await sayWho({ person: next });
+      if (!outcome.ok) say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
+      router.refresh();
+    });
+  };
+  return (
+    <>
+      <ButtonBase
+        aria-haspopup="menu"
+        aria-expanded={anchor !== null}
+        aria-label={`At this device: ${person ?? EVERYBODY.toLowerCase()}`}
+        disabled={busy}
+        onClick={({ currentTarget }) => setAnchor(currentTarget)}
+        sx={{
+          mt: { sm: 'auto' },
+          flex: { xs: '0 1 58px', sm: 'none' },
+          minWidth: 0,
+          minHeight: 56,
+          px: 0.5,
+          font: 'inherit',
+          fontSize: rem(14),
+          fontWeight: person === null ? 400 : 700,
+          overflow: 'hidden',
+          borderTop: { sm: '2px solid var(--line)' },
+          '&:focus-visible': { outline: '3px solid var(--ink)', outlineOffset: -5 },
+        }}
+      >
+        {person ?? 'Who?'}
+      </ButtonBase>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {[null, ...people].map((one) => (
+          <MenuItem
+            key={one ?? ''}
+            selected={one === person}
+            onClick={() => choose(one)}
+            sx={{ minHeight: 56, minWidth: 160, fontSize: rem(18) }}
+          >
+            {one ?? EVERYBODY}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

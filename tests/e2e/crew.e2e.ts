@@ -1,0 +1,210 @@
+import { readdirSync, statSync } from 'node:fs';
+import path from 'node:path';
+import { request } from 'node:https';
+import ICAL from 'ical.js';
+import type { Browser, BrowserContext, Page } from 'puppeteer-core';
+import { freePort } from '../../bin/lib/served';
+import { openBrowser, openPage, serve, textOf, waitForText, type Served } from './browser';
+import { DEMO_NOW } from './journey';
+
+const HOST = '127.0.0.4';
+
+let served: Served;
+let browser: Browser;
+let base: string;
+/** This machine’s own page, on Other devices. */
+let home: Page;
+const wrong: string[] = [];
+
+beforeAll(async () => {
+  const port = await freePort();
+  base = `https://${HOST}:${port}`;
+  const env = { OLVIK_SHARE_HOST: HOST, OLVIK_SHARE_PORT: String(port) };
+  served = await serve('demo', DEMO_NOW, undefined, env);
+  browser = await openBrowser({ acceptInsecureCerts: true });
+  const opened = await openPage(browser, served.url);
+  home = opened.page;
+  await home.goto(`${served.url}/devices`, { waitUntil: 'networkidle2' });
+});
+afterAll(async () => {
+  await browser.close();
+  await served.stop();
+});
+
+/** A device of its own: cookies and memory that no other has. */
+async function device(): Promise<{ page: Page; context: BrowserContext }> {
+  const context = await browser.createBrowserContext();
+  const page = await context.newPage();
+  await page.setViewport({ width: 390, height: 844 });
+  page.on('pageerror', (error) => wrong.push(String(error)));
+  return { page, context };
+}
+
+/** The code that this machine shows for a role. */
+async function codeFor(role: string): Promise<string> {
+  await home.bringToFront();
+  await (await home.waitForSelector(`input[type="radio"][value="${role}"]`))!.click();
+  const before = await home.$eval('[data-testid="code"]', (one) => one.textContent).catch(() => '');
+  await (await home.waitForSelector('[data-testid="show-code"]'))!.click();
+  await home.waitForFunction(
+    (last) => (document.querySelector('[data-testid="code"]')?.textContent ?? last) !== last,
+    {},
+    before,
+  );
+  return home.$eval('[data-testid="code"]', (one) => one.textContent ?? '');
+}
+
+/** Types a code on a device that is not in. */
+async function pair(page: Page, code: string, name: string): Promise<void> {
+  await page.bringToFront();
+  await page.goto(`${base}/log`, { waitUntil: 'networkidle2' });
+  expect(new URL(page.url()).pathname).toBe('/pair');
+  const [codeField, nameField] = await page.$$('input');
+  await codeField!.type(code);
+  await nameField!.type(name);
+  await (await page.$('button[type="submit"]'))!.click();
+}
+
+/** What an address answers to somebody without a browser. */
+const ask = (
+  url: string,
+  of: { method?: string; headers?: Record<string, string>; body?: string } = {},
+): Promise<{ status: number; text: string }> =>
+  new Promise((resolve, reject) => {
+    const { method = 'GET', headers = {}, body } = of;
+    const asked = request(url, { method, headers, rejectUnauthorized: false }, (response) => {
+      let text = '';
+      response.on('data', (part: Buffer) => (text += part.toString()));
+      response.on('end', () => resolve({ status: response.statusCode ?? 0, text }));
+    });
+    asked.on('error', reject);
+    asked.end(body);
+  });
+
+const rowOf = (name: string) =>
+  home.$$eval(
+    '[data-testid="device"]',
+    (rows, wanted) => rows.map((row) => row.textContent ?? '').find((one) => one.includes(wanted)),
+    name,
+  );
+
+test('the shop is closed to the network until it is opened, and says at which addresses it answers', async () => {
+  await expect(ask(`${base}/`)).rejects.toThrow('ECONNREFUSED');
+  await (await home.waitForSelector('input[role="switch"]'))!.click();
+  await home.waitForSelector('[data-testid="gate-open"]');
+  const said = await textOf(home);
+  expect(said).toContain(base);
+  expect(said).toMatch(/([0-9A-F]{2}:){31}[0-9A-F]{2}/);
+  expect(await ask(`${base}/`)).toEqual({ status: 401, text: 'This device is not let in.' });
+  const folder = path.join(served.folder, 'data');
+  for (const file of readdirSync(path.join(folder, 'share'))) {
+    expect(statSync(path.join(folder, 'share', file)).mode & 0o077).toBe(0);
+  }
+});
+
+test('two people, two devices, one act: it carries who did it and on what, and stands on the other at once', async () => {
+  const tablet = await device();
+  await pair(tablet.page, await codeFor('hands'), 'Bench tablet');
+  await tablet.page.waitForSelector('[data-testid="hands-strip"], nav[aria-label="Views"]');
+  await waitForText(tablet.page, 'Slip Four');
+  // Who is at it, with two taps.
+  await (await tablet.page.waitForSelector('[aria-label^="At this device"]'))!.click();
+  await (await tablet.page.waitForSelector('::-p-aria([name="Jo"][role="menuitem"])'))!.click();
+  await tablet.page.waitForSelector('[aria-label="At this device: Jo"]');
+
+  const wall = await device();
+  await pair(wall.page, await codeFor('wall'), 'Wall screen');
+  await wall.page.waitForFunction(() => location.pathname === '/wall');
+
+  // A note written on the tablet stands in the Log of this machine with its person and its device.
+  await tablet.page.bringToFront();
+  await tablet.page.goto(`${base}/log`, { waitUntil: 'networkidle2' });
+  await tablet.page.type('input[name="note"]', 'sack split');
+  await tablet.page.keyboard.press('Enter');
+  await waitForText(tablet.page, 'Note written.');
+  const { page: log } = await openPage(browser, served.url);
+  await log.goto(`${served.url}/log?q=split`, { waitUntil: 'networkidle2' });
+  expect(await textOf(log)).toMatch(/Jo, Bench tablet/);
+  await log.close();
+
+  // Neither of them changes the shop, or takes it away.
+  await tablet.page.bringToFront();
+  const taken = await tablet.page.goto(`${base}/shop/archive.json`);
+  expect(taken?.status()).toBe(403);
+  const seen = await wall.page.goto(`${base}/devices`);
+  expect(seen?.status()).toBe(403);
+  expect(wrong).toEqual([]);
+});
+
+test('a code is good once', async () => {
+  const code = await codeFor('hands');
+  const first = await device();
+  await pair(first.page, code, 'Phone');
+  await first.page.waitForFunction(() => location.pathname === '/');
+  const second = await device();
+  await pair(second.page, code, 'Thief');
+  await waitForText(second.page, 'it is not right, was used, or its two minutes are over');
+  await first.context.close();
+  await second.context.close();
+});
+
+test('a device that is shut out sees nothing from then on', async () => {
+  const phone = await device();
+  await pair(phone.page, await codeFor('hands'), 'Lost phone');
+  await waitForText(phone.page, 'Slip Four');
+  await home.bringToFront();
+  await home.reload({ waitUntil: 'networkidle2' });
+  expect(await rowOf('Lost phone')).toContain('Hands');
+  await (await home.waitForSelector('::-p-aria([name="Shut out Lost phone"])'))!.click();
+  await waitForText(home, 'Lost phone is shut out.');
+  await phone.page.bringToFront();
+  await phone.page.goto(`${base}/log`, { waitUntil: 'networkidle2' });
+  expect(new URL(phone.page.url()).pathname).toBe('/pair');
+  expect(await textOf(phone.page)).not.toContain('Slip Four');
+  await phone.context.close();
+});
+
+test('a calendar address is read by a calendar program, and by nobody once it is taken back', async () => {
+  await home.bringToFront();
+  await home.type('input[aria-label="Calendar address: for what"]', 'my phone');
+  await (await home.waitForSelector('::-p-aria([name="Make an address"])'))!.click();
+  const given = (await home.waitForSelector('[data-testid="given-calendar"]'))!;
+  const text = (await given.evaluate((one) => one.textContent)) ?? '';
+  const url = /https:\/\/\S+?\.ics/.exec(text)![0];
+  const { status, text: file } = await ask(url);
+  expect(status).toBe(200);
+  const events = new ICAL.Component(ICAL.parse(file) as never).getAllSubcomponents('vevent');
+  expect(events.length).toBeGreaterThan(3);
+  expect(events[0]!.getAllSubcomponents('valarm')).toHaveLength(1);
+  expect(await ask(url.replace(/.\.ics$/, 'x.ics'))).toMatchObject({ status: 404 });
+  await (await home.waitForSelector('::-p-aria([name="Take back my phone"])'))!.click();
+  await waitForText(home, 'my phone: taken back.');
+  expect(await ask(url)).toMatchObject({ status: 404 });
+});
+
+test('a logger sends a reading with its key, and the place goes by it', async () => {
+  await home.bringToFront();
+  await home.type('input[aria-label="Readings by HTTP: for what"]', 'cold store');
+  await (await home.waitForSelector('::-p-aria([name="Make a key"])'))!.click();
+  const given = (await home.waitForSelector('[data-testid="given-readings"]'))!;
+  const key = /Bearer ([\w-]+?)\[/.exec((await given.evaluate((one) => one.textContent)) ?? '')![1];
+  const send = (secret: string, body: string) =>
+    ask(`${base}/readings`, {
+      method: 'POST',
+      headers: { authorization: `Bearer ${secret}`, 'content-type': 'application/json' },
+      body,
+    });
+  const body = '[{"place":"Fridge","at":"2026-11-27T05:03:00Z","tempC":5.5}]';
+  expect(await send(key!, body)).toEqual({ status: 200, text: '{"sent":1,"kept":1}' });
+  // Sent again, as after a lost answer, it is written once.
+  expect(await send(key!, body)).toEqual({ status: 200, text: '{"sent":1,"kept":0}' });
+  expect(await send(`${key!.slice(0, -1)}_`, body)).toMatchObject({ status: 401 });
+  expect(await send(key!, '[{"place":"Attic","tempC":5}]')).toMatchObject({ status: 400 });
+});
+
+test('closed again, nobody of the network gets an answer', async () => {
+  await home.bringToFront();
+  await (await home.waitForSelector('input[role="switch"]'))!.click();
+  await home.waitForFunction(() => document.querySelector('[data-testid="gate-open"]') === null);
+  await expect(ask(`${base}/pair`)).rejects.toThrow('ECONNREFUSED');
+});
