@@ -22,7 +22,7 @@ export function copyBeforeUpdate(db: Db, folder: string, atMs: number): void {
     chmodSync(part, OWN_FILE);
     renameSync(part, file);
   } catch (cause) {
-    rmSync(part, { force: true });
+    if (existsSync(/* turbopackIgnore: true */ part)) rmSync(part);
     throw new MigrationError(
       'backup-not-sound',
       `Update: no copy of the shop could be kept first (${cause instanceof Error ? cause.message : String(cause)}). Make room on the disk, and start Olvik again. Nothing was changed.`,
