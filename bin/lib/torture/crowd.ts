@@ -57,15 +57,23 @@ export async function crowd(bounds: Bounds): Promise<Figure> {
     const stored = countReadings(shop.folder);
     if (stored !== sent) wrong.push(`${stored} of ${sent} acts are stored`);
     const worst = Math.max(...late);
-    if (worst > WITHIN_MS) wrong.push(`a change took ${worst} ms to the others`);
     const idle = await idleOf(shop);
-    if (idle > MOST_IDLE) wrong.push(`idle it takes ${(idle * 100).toFixed(1)} % of a core`);
+    // A short run stands among other work: there, times are measured and not judged.
+    if (bounds.share >= 1) wrong.push(...tooMuch(worst, idle));
     const beside = `${DEVICES} devices, ${drop} streams dropped; told after ${worst} ms at most; memory ${mega(startBytes)} → ${mega(shop.memory())} MB; idle ${(idle * 100).toFixed(1)} % of a core`;
     return { what: 'a crowd', tried: sent, wrong, beside };
   } finally {
     db.close();
     await shop.stop();
   }
+}
+
+/** What took too long, or too much of the machine. */
+function tooMuch(worstMs: number, idle: number): string[] {
+  return [
+    ...(worstMs > WITHIN_MS ? [`a change took ${worstMs} ms to the others`] : []),
+    ...(idle > MOST_IDLE ? [`idle it takes ${(idle * 100).toFixed(1)} % of a core`] : []),
+  ];
 }
 
 /** How long it takes until every listener has heard something, ms. */
