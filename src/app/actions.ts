@@ -1,25 +1,40 @@
 'use client';
 
 import type { CommandAnswer, CommandArgs, CommandName } from '@/server/commands/registry';
-import { sender } from '@/ui/send';
+import { sender, type Line } from '@/ui/send';
+import type { SendLate } from '@/ui/waiting/send-waiting';
+import { waitingHere } from '@/ui/waiting/waiting-store';
 import type { Outcome } from '@/shop/outcome';
 
-const carry = sender({
-  send: async (name, args, id) => {
-    const response = await fetch('/command', {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ name, args, id }),
-    });
-    return answerOf(response);
-  },
+/** Sends a command as JSON; it throws where the shop does not answer. */
+async function posted(form: {
+  readonly name: string;
+  readonly args: readonly unknown[];
+  readonly id: string;
+  readonly waitedMs?: number;
+}): Promise<Outcome<unknown>> {
+  const response = await fetch('/command', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(form),
+  });
+  return answerOf(response);
+}
+
+/** Sends an act that waited on this device: it is written with the hour at which it was done. */
+export const sendLate: SendLate = ({ name, args, id }, waitedMs) =>
+  posted({ name, args, id, waitedMs });
+
+const line: Line = {
+  send: (name, args, id) => posted({ name, args, id }),
   arrived: async (id) => {
     const response = await fetch(`/arrived?id=${encodeURIComponent(id)}`, { cache: 'no-store' });
     if (!response.ok) throw new Error(`arrived: ${response.status}`);
     return (await response.json()) as Outcome<unknown> | null;
   },
   wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
-});
+};
+const carry = sender(line, waitingHere);
 
 /** What came back. What is refused at the door is told in its words; what is no answer of Olvik’s is a lost one. */
 async function answerOf(response: Response): Promise<Outcome<unknown>> {

@@ -9,13 +9,14 @@ import type { ReactNode } from 'react';
 import '@/ui/fonts';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
-import { sayWhoAction } from './actions';
+import { sayWhoAction, sendLate } from './actions';
 import { crew } from './crew';
 import { figureUnits } from './figure-units';
 import { whoAsks } from './who-asks';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { ViewBar } from '@/ui/nav/view-bar';
 import { theme } from '@/ui/theme';
+import { WaitingLine } from '@/ui/waiting/waiting-line';
 import { WhoHere } from '@/ui/who/who-here';
 import { WhoProvider } from '@/ui/who/who';
 
@@ -63,7 +64,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
                         people.length < 2 ? null : <WhoHere people={people} sayWho={sayWhoAction} />
                       }
                     />
-                    <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>{children}</Box>
+                    <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
+                      <WaitingLine send={sendLate} timeZone={units?.timeZone ?? null} />
+                      {children}
+                    </Box>
                   </Box>
                 </SnackProvider>
               </WhoProvider>

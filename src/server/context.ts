@@ -36,6 +36,16 @@ export function shopContext(): ShopContext {
   return holder.olvikContext;
 }
 
+/** A shop as it is, with its clock so much earlier: what was done then and told now is written with its own hour. */
+export function asOf(context: ShopContext, earlierMs: number): ShopContext {
+  if (earlierMs <= 0) return context;
+  const clock = () => {
+    const reading = context.clock();
+    return { ...reading, nowMs: Math.round(reading.nowMs - earlierMs * reading.rate) };
+  };
+  return { ...context, clock, worksAside: false };
+}
+
 /**
  * Closes the running shop's database, has its file replaced, and opens what stands there now. Nothing else runs between: no
  * request meets a shop that is closed. Streams end, and their pages ask anew.

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { createContext, useContext } from 'react';
+import { waitingHere } from './waiting/waiting-store';
 
 const AskAnew = createContext<(() => void) | null>(null);
 
@@ -12,5 +13,11 @@ export const AskAnewProvider = AskAnew.Provider;
 export function useAskAnew(): () => void {
   const own = useContext(AskAnew);
   const router = useRouter();
-  return own ?? (() => router.refresh());
+  return (
+    own ??
+    (() => {
+      // While acts wait the shop is away: asked for the page anew, the browser would put its own in its place.
+      if (!waitingHere.isWaiting()) router.refresh();
+    })
+  );
 }

@@ -105,7 +105,7 @@ test('the shop is closed to the network until it is opened, and says at which ad
 test('two people, two devices, one act: it carries who did it and on what, and stands on the other at once', async () => {
   const tablet = await device();
   await pair(tablet.page, await codeFor('hands'), 'Bench tablet');
-  await tablet.page.waitForSelector('[data-testid="hands-strip"], nav[aria-label="Views"]');
+  await tablet.page.waitForSelector('nav[aria-label="Views"]');
   await waitForText(tablet.page, 'Slip Four');
   // Who is at it, with two taps.
   await (await tablet.page.waitForSelector('[aria-label^="At this device"]'))!.click();

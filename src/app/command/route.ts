@@ -1,6 +1,6 @@
 import { z } from '@/core/parse';
 import { command } from '@/server/commands/command';
-import { shopContext } from '@/server/context';
+import { asOf, shopContext } from '@/server/context';
 import { shopUnits } from '@/server/shop/shop';
 import { refused, type Outcome } from '@/shop/outcome';
 import { inUnits } from '@/shop/sentence-in-units';
@@ -11,7 +11,16 @@ const MOST_BYTES = 4_000_000;
 const TOO_LONG = 'Command: it is too long. Nothing was stored.';
 const NOT_READ = 'Command: it can not be read. Nothing was stored.';
 
-const asked = z.object({ name: z.unknown(), args: z.unknown(), id: z.unknown() });
+/** An act waits on a device for a week at most. */
+const LONGEST_WAIT_MS = 7 * 24 * 3_600_000;
+
+const asked = z.object({
+  name: z.unknown(),
+  args: z.unknown(),
+  id: z.unknown(),
+  /** How long it waited on a device that did not reach the shop; by spans, so that a wrong clock there does not matter. */
+  waitedMs: z.number().int().min(0).max(LONGEST_WAIT_MS).default(0),
+});
 
 /** The one way in for what a page has done: a command by its name, what it takes, and the id the page made for it; JSON. */
 export async function POST(request: Request): Promise<Response> {
@@ -28,7 +37,9 @@ export async function POST(request: Request): Promise<Response> {
   if (who === null) {
     return answered(401, refused(null, 'This device is not let in. Nothing was stored.'));
   }
-  const outcome = await command(shopContext(), parsed.data as Required<typeof parsed.data>, who);
+  const { waitedMs, ...sent } = parsed.data;
+  const context = asOf(shopContext(), waitedMs);
+  const outcome = await command(context, sent as Required<typeof sent>, who);
   // Asked for after it: a command may have put another shop in this one’s place.
   return answered(200, inUnits(outcome, shopUnits(shopContext())));
 }
