@@ -1,6 +1,8 @@
 import {
   chmodSync,
+  copyFileSync,
   existsSync,
+  linkSync,
   mkdirSync,
   readdirSync,
   renameSync,
@@ -105,7 +107,8 @@ export const stageBackup = (folder: string, file: string): Promise<void> =>
   copySound(file, path.join(folder, STAGED));
 
 /**
- * Puts the staged copy in place of the database, which nobody has open, and keeps what it replaces beside it.
+ * Puts the staged copy in place of the database, which nobody has open, and keeps what it replaces beside it. At every instant
+ * one of the two stands there whole: whatever ends it in between, a shop is found.
  * @returns the name under which the replaced database is kept; null where there was none
  */
 export function placeStaged(folder: string, atMs: number): string | null {
@@ -115,7 +118,7 @@ export function placeStaged(folder: string, atMs: number): string | null {
   if (aside !== null) {
     // What is damaged can not be tidied; its log is kept beside it then.
     const tidy = folded(current);
-    renameSync(current, path.join(folder, aside));
+    alsoAs(current, path.join(folder, aside));
     for (const more of ['-wal', '-shm']) {
       if (existsSync(/* turbopackIgnore: true */ `${current}${more}`) && !tidy) {
         renameSync(
@@ -131,13 +134,23 @@ export function placeStaged(folder: string, atMs: number): string | null {
   return aside;
 }
 
+/** Gives a file a second name; a copy where the disk knows no second names. */
+function alsoAs(file: string, name: string): void {
+  rmSync(name, { force: true });
+  try {
+    linkSync(file, name);
+  } catch {
+    copyFileSync(file, name);
+  }
+}
+
 /**
  * Takes a placed back-up away again and puts what it replaced back.
  * @param aside the name that {@link placeStaged} gave
  */
 export function placeBack(folder: string, aside: string): void {
   const current = path.join(folder, DATABASE_FILE);
-  for (const more of ['', '-wal', '-shm']) rmSync(`${current}${more}`, { force: true });
+  for (const more of ['-wal', '-shm']) rmSync(`${current}${more}`, { force: true });
   renameSync(path.join(folder, aside), current);
 }
 

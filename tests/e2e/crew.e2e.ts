@@ -136,6 +136,23 @@ test('two people, two devices, one act: it carries who did it and on what, and s
   expect(wrong).toEqual([]);
 });
 
+test('a device can keep Olvik as an app: its manifest and marks are there before it is let in', async () => {
+  const { status, text } = await ask(`${base}/manifest.webmanifest`);
+  expect(status).toBe(200);
+  const {
+    icons,
+    start_url: start,
+    display,
+  } = JSON.parse(text) as {
+    icons: { src: string; sizes: string }[];
+    start_url: string;
+    display: string;
+  };
+  expect([start, display]).toEqual(['/', 'standalone']);
+  for (const { src } of icons) expect(await ask(`${base}${src}`)).toMatchObject({ status: 200 });
+  expect(text).not.toContain('Slip Four');
+});
+
 test('a code is good once', async () => {
   const code = await codeFor('hands');
   const first = await device();

@@ -5,7 +5,7 @@ import Database from 'better-sqlite3';
 import { addDevice, addKey, openWaysIn } from '@/data/ways-in';
 import { hashOf, newSecret } from '@/server/ways-in/ways-in';
 import { triesOf, type Bounds, type Figure } from './figures';
-import { ask, serveShop } from './served-shop';
+import { ask, serveShop, type Answered } from './served-shop';
 
 const WHOLE = 600;
 const DEVICES = 6;
@@ -34,9 +34,10 @@ export async function crowd(bounds: Bounds): Promise<Figure> {
     for (const cookie of cookies) await ask(where, { path: '/now', headers: { cookie } });
     const startBytes = shop.memory();
     const late: number[] = [];
-    const listeners = cookies.map((cookie) => listen(where, cookie));
+    const listeners = cookies.map((cookie, n) => listen(where, cookie, addressOf(n)));
     const drop = Math.round(STREAMS * Math.max(bounds.share, 0.05));
-    for (let n = 0; n < drop; n += 1) listen(where, cookies[n % DEVICES] as string).stop();
+    for (let n = 0; n < drop; n += 1)
+      listen(where, cookies[n % DEVICES] as string, addressOf(n)).stop();
     const acts = triesOf(bounds, WHOLE);
     let sent = 0;
     const firstMs = Date.now() - (acts + 2) * 11 * MINUTE_MS;
@@ -47,10 +48,10 @@ export async function crowd(bounds: Bounds): Promise<Figure> {
       const headers = { authorization: `Bearer ${key}` };
       const one = { method: 'POST', path: '/readings', headers, body };
       const before = listeners.map(({ heard }) => heard());
-      const [first, second] = await Promise.all([ask(where, one), ask(where, one)]);
-      if (first.status !== 200 || second.status !== 200) {
-        wrong.push(`act ${sent}: ${first.status}, ${second.status} ${first.text.slice(0, 80)}`);
-      }
+      const answers = await Promise.all(
+        [0, 1].map((n) => ask({ ...where, localAddress: addressOf(sent + n) }, one)),
+      );
+      wrong.push(...refusedOf(sent, answers));
       late.push(await toldAfter(listeners, before));
     }
     for (const { stop } of listeners) stop();
@@ -67,6 +68,14 @@ export async function crowd(bounds: Bounds): Promise<Figure> {
     await shop.stop();
   }
 }
+
+/** Devices come from addresses of their own, as they do on a network. */
+const addressOf = (n: number) => `127.0.2.${1 + (n % DEVICES)}`;
+
+const refusedOf = (act: number, answers: readonly Answered[]): string[] =>
+  answers.flatMap(({ status, text }) =>
+    status === 200 ? [] : [`act ${act}: ${status} ${text.slice(0, 80)}`],
+  );
 
 /** What took too long, or too much of the machine. */
 function tooMuch(worstMs: number, idle: number): string[] {
@@ -104,10 +113,11 @@ function letIn(db: Parameters<typeof addDevice>[0], n: number): string {
 function listen(
   { host, port }: { readonly host: string; readonly port: number },
   cookie: string,
+  localAddress: string,
 ): { readonly heard: () => number; readonly stop: () => void } {
   let count = 0;
-  const options = { host, port, path: '/changes', headers: { cookie }, rejectUnauthorized: false };
-  const asked = request({ ...options, agent: false }, (response) => {
+  const options = { host, port, localAddress, path: '/changes', rejectUnauthorized: false };
+  const asked = request({ ...options, headers: { cookie }, agent: false }, (response) => {
     response.on('data', (part: Buffer) => {
       if (part.includes('data:')) count += 1;
     });

@@ -99,13 +99,20 @@ const PATIENCE_MS = 20_000;
 
 /** Asks a shop on this machine, or through its gate, and waits for the answer. */
 export function ask(
-  where: { readonly host: string; readonly port: number; readonly tls: boolean },
+  where: {
+    readonly host: string;
+    readonly port: number;
+    readonly tls: boolean;
+    /** The address that it comes from; left out: this machine’s usual one. */
+    readonly localAddress?: string;
+  },
   asked: Asked,
 ): Promise<Answered> {
   const { method = 'GET', path: url, headers = {}, body } = asked;
   const options = {
     host: where.host,
     port: where.port,
+    ...(where.localAddress === undefined ? {} : { localAddress: where.localAddress }),
     path: url,
     method,
     headers,

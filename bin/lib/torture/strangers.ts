@@ -10,7 +10,7 @@ import { changedTables, contentsOf } from './soundness';
 const WHOLE = 1500;
 /** Set up in the shop before; no stranger may ever read it. */
 const KNOWN = ['My bakery', 'Type 00 flour'] as const;
-const BEFORE_PAIRING = /^\/(pair|icon\.svg)$/;
+const BEFORE_PAIRING = /^\/pair$/;
 
 /**
  * Everybody who is not in: without a token, with a forged one, with that of a device that was shut out, under another name, from

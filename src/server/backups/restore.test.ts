@@ -1,7 +1,14 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import fs, {
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { listEntries, openShop } from '@/data';
+import { listEntries, openShop, placeStaged, stageBackup } from '@/data';
 import { command } from '../commands/command';
 import { contextOver, shopContext, type ShopContext } from '../context';
 import { logNote } from '../scores/score';
@@ -63,6 +70,25 @@ test('a back-up is put in place of the running shop, and what stood there is a b
     expect.stringContaining('before'),
     expect.stringContaining('after'),
   ]);
+});
+
+test('ended at any step of being put in place, the shop or its back-up stands there whole', async () => {
+  for (const step of ['renameSync', 'chmodSync', 'linkSync'] as const) {
+    const ended = jest.spyOn(fs, step).mockImplementation(() => {
+      throw new Error('the power went');
+    });
+    await stageBackup(folder, path.join(folder, 'backups', FIRST!)).catch(() => null);
+    shopContext().db.close();
+    try {
+      placeStaged(folder, AT + 3_600_000);
+    } catch {
+      // As a cut would leave it.
+    }
+    ended.mockRestore();
+    expect([step, existsSync(path.join(folder, 'olvik.sqlite'))]).toEqual([step, true]);
+    holder.olvikContext = contextOver(openShop(folder));
+    expect([1, 2]).toContain(notes());
+  }
 });
 
 test('sent twice it is done once, and its answer is kept in the shop that stands there now', async () => {

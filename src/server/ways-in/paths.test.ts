@@ -38,7 +38,7 @@ test('views are read and never sent to', () => {
 });
 
 test('before it is let in a device gets the page of pairing and what it is built of', () => {
-  for (const path of ['/pair', '/icon.svg', '/_next/static/chunks/1.js']) {
+  for (const path of ['/pair', '/icon.svg', '/manifest.webmanifest', '/_next/static/chunks/1.js']) {
     expect(isBeforePairing(path)).toBe(true);
   }
   for (const path of ['/', '/pair/more', '/_next/image', '/_next/data/x.json', '/changes']) {

@@ -38,9 +38,18 @@ const isReading = (method: string) => method === 'GET' || method === 'HEAD';
 export const isAnswered = (method: string, path: string): boolean =>
   isReading(method) || (method === 'POST' && SENT_TO.some((one) => one === path));
 
+/** What says what Olvik is, and nothing of a shop. */
+const BEFORE_PAIRING: ReadonlySet<string> = new Set([
+  '/pair',
+  '/icon.svg',
+  '/icon-192.png',
+  '/icon-512.png',
+  '/manifest.webmanifest',
+]);
+
 /** What is answered to a device before it is let in: the page of pairing with what it is built of, and nothing of the shop. */
 export function isBeforePairing(path: string): boolean {
-  return path === '/pair' || path === '/icon.svg' || path.startsWith('/_next/static/');
+  return BEFORE_PAIRING.has(path) || path.startsWith('/_next/static/');
 }
 
 /** What is opened by a key of its own, not by a device: calendars and probes can not be paired. */
