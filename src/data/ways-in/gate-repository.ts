@@ -3,14 +3,18 @@ import type { Db } from '../db';
 
 /** What the way in for other devices says of itself. */
 export function gateState(db: Db): GateState {
-  const row = db.prepare('SELECT wanted, addresses, fingerprint, trouble FROM gate').get() as {
+  const row = db
+    .prepare('SELECT wanted, always, addresses, fingerprint, trouble FROM gate')
+    .get() as {
     readonly wanted: number;
+    readonly always: number;
     readonly addresses: string;
     readonly fingerprint: string | null;
     readonly trouble: string | null;
   };
   return {
     wanted: row.wanted === 1,
+    always: row.always === 1,
     addresses: JSON.parse(row.addresses) as string[],
     fingerprint: row.fingerprint,
     trouble: row.trouble,
@@ -24,10 +28,10 @@ export function wantGate(db: Db, wanted: boolean): void {
 
 /** Keeps what the gate found as it opened or closed. */
 export function saveGateFound(db: Db, found: Omit<GateState, 'wanted'>): void {
-  const { addresses, fingerprint, trouble } = found;
+  const { always, addresses, fingerprint, trouble } = found;
   db.prepare(
-    `UPDATE gate SET addresses = @addresses, fingerprint = @fingerprint, trouble = @trouble`,
-  ).run({ addresses: JSON.stringify(addresses), fingerprint, trouble });
+    `UPDATE gate SET always = @always, addresses = @addresses, fingerprint = @fingerprint, trouble = @trouble`,
+  ).run({ always: always ? 1 : 0, addresses: JSON.stringify(addresses), fingerprint, trouble });
 }
 
 /** Another number whenever another process has written. */

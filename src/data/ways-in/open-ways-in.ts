@@ -48,6 +48,7 @@ const SCHEMAS = [
    ) STRICT;
    INSERT INTO gate (id, wanted, addresses) VALUES (1, 0, '[]');
    INSERT INTO here (id, person) VALUES (1, NULL);`,
+  `ALTER TABLE gate ADD COLUMN always INTEGER NOT NULL DEFAULT 0 CHECK (always IN (0, 1));`,
 ] as const;
 
 /**

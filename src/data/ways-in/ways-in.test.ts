@@ -87,10 +87,25 @@ test('a key opens what it was made for until it is taken back', () => {
 });
 
 test('the gate is closed at first, and says what it found', () => {
-  expect(gateState(db)).toEqual({ wanted: false, addresses: [], fingerprint: null, trouble: null });
+  expect(gateState(db)).toEqual({
+    wanted: false,
+    always: false,
+    addresses: [],
+    fingerprint: null,
+    trouble: null,
+  });
   wantGate(db, true);
-  saveGateFound(db, { addresses: ['https://10.0.0.2:4443'], fingerprint: 'AB:CD', trouble: null });
-  expect(gateState(db)).toMatchObject({ wanted: true, addresses: ['https://10.0.0.2:4443'] });
+  saveGateFound(db, {
+    always: true,
+    addresses: ['https://10.0.0.2:4443'],
+    fingerprint: 'AB:CD',
+    trouble: null,
+  });
+  expect(gateState(db)).toMatchObject({
+    wanted: true,
+    always: true,
+    addresses: ['https://10.0.0.2:4443'],
+  });
 });
 
 test('who is at the machine itself is kept', () => {

@@ -21,9 +21,9 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
   const [busy, start] = useTransition();
   const say = useSay();
   const askAnew = useAskAnew();
-  const { wanted, addresses, fingerprint, trouble } = gate;
+  const { wanted, always, addresses, fingerprint, trouble } = gate;
   const open = addresses.length > 0;
-  const settling = trouble === null && wanted !== open;
+  const settling = trouble === null && (wanted || always) !== open;
   useEffect(() => {
     if (!settling) return undefined;
     const timer = setInterval(askAnew, ASK_MS);
@@ -38,7 +38,13 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
   return (
     <Box component="section" aria-label="The network">
       <FormControlLabel
-        control={<Switch checked={wanted} disabled={busy} onChange={() => put(!wanted)} />}
+        control={
+          <Switch
+            checked={wanted || always}
+            disabled={busy || always}
+            onChange={() => put(!wanted)}
+          />
+        }
         label={
           <Typography variant="h3" component="span">
             Open to this network
@@ -50,9 +56,15 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
         can ask for it, and sees nothing before it is let in by a code. Everything goes encrypted.
         Do not open it on a network of guests.
       </Typography>
+      {always ? (
+        <Typography sx={{ mt: 1 }}>
+          Open for this run: Olvik was started with --share. Stop it and start it without to close
+          it.
+        </Typography>
+      ) : null}
       {settling ? (
         <Typography role="status" sx={{ mt: 1 }}>
-          {wanted ? 'Opening…' : 'Closing…'}
+          {open ? 'Closing…' : 'Opening…'}
         </Typography>
       ) : null}
       {trouble === null ? null : (

@@ -63,7 +63,7 @@ class Gate {
   /** What is under way for each device, to be ended when it is shut out. */
   private readonly open = new Map<string, Set<ServerResponse>>();
   private readonly seen = new Map<string, number>();
-  private readonly watch: NodeJS.Timeout;
+  private watch: NodeJS.Timeout | undefined;
   private version: number;
 
   constructor(private readonly setup: GateSetup) {
@@ -72,15 +72,18 @@ class Gate {
       this.answer(request, response).catch(() => plain(response, 502, 'Olvik does not answer.'));
     });
     this.version = waysInVersion(setup.db);
-    this.watch = setInterval(() => this.endShutOut(), WATCH_MS);
-    this.watch.unref();
   }
 
   listen(): Promise<void> {
     const { host, port } = this.setup;
     return new Promise((resolve, reject) => {
       this.server.once('error', reject);
-      this.server.listen(port, host, () => resolve());
+      this.server.listen(port, host, () => {
+        // Only an open gate watches: one whose port is taken is thrown away.
+        this.watch = setInterval(() => this.endShutOut(), WATCH_MS);
+        this.watch.unref();
+        resolve();
+      });
     });
   }
 

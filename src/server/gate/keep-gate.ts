@@ -1,5 +1,6 @@
 import { type Db } from '@/data';
 import { gateState, openWaysIn, saveGateFound, waysInVersion } from '@/data/ways-in';
+import type { GateState } from '@/shop/kept/device';
 import { certificateFor } from './certificate';
 import { openGate, type OpenGate } from './gate';
 import { ownNames } from './names';
@@ -44,6 +45,13 @@ class Keeper {
 
   constructor(private readonly keeping: GateKeeping) {
     this.db = openWaysIn(keeping.folder);
+    // What the last run found is over, however it ended.
+    saveGateFound(this.db, this.closedState());
+  }
+
+  private closedState(): Omit<GateState, 'wanted'> {
+    const { always } = this.keeping;
+    return { always, addresses: [], fingerprint: null, trouble: null };
   }
 
   async look(): Promise<void> {
@@ -63,14 +71,14 @@ class Keeper {
   async end(): Promise<void> {
     await this.gate?.close();
     this.gate = null;
-    saveGateFound(this.db, { addresses: [], fingerprint: null, trouble: null });
+    saveGateFound(this.db, { ...this.closedState(), always: false });
     this.db.close();
   }
 
   private async closed(): Promise<void> {
     await this.gate?.close();
     this.gate = null;
-    saveGateFound(this.db, { addresses: [], fingerprint: null, trouble: null });
+    saveGateFound(this.db, this.closedState());
   }
 
   private async openUp(): Promise<void> {
@@ -83,9 +91,10 @@ class Keeper {
       const setup = { db, certificate, host, port, names: new Set(names), shopPort, key };
       this.gate = await openGate(setup);
       const addresses = names.map((name) => `https://${name}:${port}`);
-      saveGateFound(db, { addresses, fingerprint: certificate.fingerprint, trouble: null });
+      const { fingerprint } = certificate;
+      saveGateFound(db, { ...this.closedState(), addresses, fingerprint });
     } catch (error) {
-      saveGateFound(db, { addresses: [], fingerprint: null, trouble: troubleOf(error, port) });
+      saveGateFound(db, { ...this.closedState(), trouble: troubleOf(error, port) });
     }
   }
 }

@@ -33,6 +33,8 @@ export interface WayKey {
 export interface GateState {
   /** Wanted by the shop. */
   readonly wanted: boolean;
+  /** Open for this run whatever is wanted: it was asked for as Olvik was started. */
+  readonly always: boolean;
   /** Addresses at which it answers; empty while it is closed. */
   readonly addresses: readonly string[];
   /** SHA-256 of its certificate, in pairs; null while there is none. */
