@@ -3,7 +3,7 @@
 import type { CommandAnswer, CommandArgs, CommandName } from '@/server/commands/registry';
 import { sender, type Line } from '@/ui/send';
 import type { SendLate } from '@/ui/waiting/send-waiting';
-import { waitingHere } from '@/ui/waiting/waiting-store';
+import { waitingHere } from '@/ui/waiting-store';
 import type { Outcome } from '@/shop/outcome';
 
 /** Sends a command as JSON; it throws where the shop does not answer. */

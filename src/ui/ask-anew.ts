@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { createContext, useContext } from 'react';
-import { waitingHere } from './waiting/waiting-store';
+import { waitingHere } from './waiting-store';
 
 const AskAnew = createContext<(() => void) | null>(null);
 

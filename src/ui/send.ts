@@ -1,6 +1,6 @@
 import { done, type Outcome } from '@/shop/outcome';
 import { newId } from './new-id';
-import { batchIn, type WaitingStore } from './waiting/waiting-store';
+import { batchIn, type WaitingStore } from './waiting-store';
 
 /** The way to the shop: sends a command, and asks what became of one. Both throw where the shop can not be reached. */
 export interface Line {

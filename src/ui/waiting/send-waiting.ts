@@ -1,5 +1,5 @@
 import type { Outcome } from '@/shop/outcome';
-import type { WaitingAct, WaitingStore } from './waiting-store';
+import type { WaitingAct, WaitingStore } from '../waiting-store';
 
 /** Sends an act that waited, with how long it did, ms; throws where the shop does not answer. */
 export type SendLate = (act: WaitingAct, waitedMs: number) => Promise<Outcome<unknown>>;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useSyncExternalStore } from 'react';
-import { waitingHere, type WaitingAct } from './waiting-store';
+import { waitingHere, type WaitingAct } from '../waiting-store';
 
 const NONE: readonly WaitingAct[] = [];
 const STEPS: ReadonlySet<string> = new Set(['doStep', 'skipStep']);

@@ -2,7 +2,7 @@
 import { screen } from '@testing-library/react';
 import type { Outcome } from '@/shop/outcome';
 import { pressable, shown } from '../../../tests/fixtures/shown';
-import { waitingHere } from './waiting-store';
+import { waitingHere } from '../waiting-store';
 import { WaitingLine } from './waiting-line';
 
 const refresh = jest.fn();

@@ -9,7 +9,7 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { clockText } from '../format';
 import { useSay } from '../snack';
 import { sendWaiting, type SendLate } from './send-waiting';
-import { waitingHere, type WaitingAct } from './waiting-store';
+import { waitingHere, type WaitingAct } from '../waiting-store';
 
 /** How often the shop is tried while something waits, ms. */
 const TRY_MS = 4_000;

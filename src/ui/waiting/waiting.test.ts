@@ -1,7 +1,7 @@
 import type { Outcome } from '@/shop/outcome';
 import { sender } from '../send';
 import { sendWaiting, type SendLate } from './send-waiting';
-import { WaitingStore } from './waiting-store';
+import { WaitingStore } from '../waiting-store';
 
 const ok = (value: unknown): Outcome<unknown> => ({ ok: true, value });
 const gone = () => Promise.reject(new Error('gone'));
