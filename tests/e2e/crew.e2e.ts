@@ -108,9 +108,9 @@ test('two people, two devices, one act: it carries who did it and on what, and s
   await tablet.page.waitForSelector('nav[aria-label="Views"]');
   await waitForText(tablet.page, 'Slip Four');
   // Who is at it, with two taps.
-  await (await tablet.page.waitForSelector('[aria-label^="At this device"]'))!.click();
+  await (await tablet.page.waitForSelector('[aria-label$="at this device"]'))!.click();
   await (await tablet.page.waitForSelector('::-p-aria([name="Jo"][role="menuitem"])'))!.click();
-  await tablet.page.waitForSelector('[aria-label="At this device: Jo"]');
+  await tablet.page.waitForSelector('[aria-label="Jo at this device"]');
 
   const wall = await device();
   await pair(wall.page, await codeFor('wall'), 'Wall screen');

@@ -12,7 +12,7 @@ import { clockText, dateText, massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { WhoseHands, type AssignStep } from './whose-hands';
 import { PrintButton } from '@/ui/print-button';
-import { isForHands } from '@/ui/who/who';
+import { isForHands } from '@/shop/hands/for-hands';
 
 /** What the hands do next, a table for each day, for everybody or one person; to print, and as files. */
 export function HandsByDay(props: {

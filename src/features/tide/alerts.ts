@@ -3,7 +3,7 @@ import { riskKey } from '@/shop/hold/risk-key';
 import type { TideView } from '@/server/tide';
 import { clockText, momentText, spanText } from '@/ui/format';
 import type { NoticeAnswers } from '@/ui/notice-answers';
-import { isForHands } from '@/ui/who/who';
+import { isForHands } from '@/shop/hands/for-hands';
 
 /** Something that wants to be known once. */
 export interface Notice {

@@ -14,7 +14,8 @@ import { Key } from './key';
 import { isAtPeak, offPeakText } from './layout/tells';
 import { FirstActs } from './first-acts';
 import { rem } from '@/ui/rem';
-import { isForHands, useWho } from '@/ui/who/who';
+import { isForHands } from '@/shop/hands/for-hands';
+import { useWho } from '@/ui/who/who';
 
 /** The strip under the picture: what was just done, and the next moments with their grams. */
 export function HandsStrip(props: {

@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import { screen } from '@testing-library/react';
 import { pressable, shown } from '../../../tests/fixtures/shown';
-import { isForHands, WhoProvider } from './who';
+import { isForHands } from '@/shop/hands/for-hands';
+import { WhoProvider } from './who';
 import { WhoHere } from './who-here';
 
 const refresh = jest.fn();
@@ -18,7 +19,7 @@ test('who is at the device stands in the bar, and is changed with two taps', asy
       <WhoHere people={['Jo', 'Maren']} sayWho={sayWho} />
     </WhoProvider>,
   );
-  await user.click(await pressable(/At this device: Jo/));
+  await user.click(await pressable(/^Jo at this device/));
   await user.click(await screen.findByRole('menuitem', { name: 'Maren' }));
   expect(sayWho).toHaveBeenCalledWith({ person: 'Maren' });
   expect(refresh).toHaveBeenCalled();
@@ -29,7 +30,7 @@ test('why it can not be changed is said', async () => {
   const { user } = shown(
     <WhoHere people={['Jo']} sayWho={() => Promise.resolve({ ok: false, refusals } as const)} />,
   );
-  await user.click(await pressable(/At this device: everybody/));
+  await user.click(await pressable(/^Who\? Everybody at this device/));
   await user.click(await screen.findByRole('menuitem', { name: 'Everybody' }));
   await screen.findByText('This device is not let in.');
 });

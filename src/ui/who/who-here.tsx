@@ -36,7 +36,7 @@ export function WhoHere(props: {
       <ButtonBase
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
-        aria-label={`At this device: ${person ?? EVERYBODY.toLowerCase()}`}
+        aria-label={person === null ? 'Who? Everybody at this device' : `${person} at this device`}
         disabled={busy}
         onClick={({ currentTarget }) => setAnchor(currentTarget)}
         sx={{
