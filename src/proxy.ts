@@ -43,13 +43,23 @@ function isReadable(url: string): boolean {
   }
 }
 
+/** A page’s question whose answer holds more than JSON can say: it takes nothing (“[]”), and is a reading. */
+function isQuestion({ method, headers }: NextRequest): boolean {
+  return (
+    method === 'POST' &&
+    /^[0-9a-f]{40,44}$/.test(headers.get('next-action') ?? '') &&
+    headers.get('content-length') === '2' &&
+    !/^multipart\//.test(headers.get('content-type') ?? '')
+  );
+}
+
 /** What is answered to a device that may not ask for this; null where it may. */
-function outsideRole(request: NextRequest): NextResponse | null {
+function outsideRole(request: NextRequest, method: string): NextResponse | null {
   const path = decodeURIComponent(request.nextUrl.pathname);
   if (isByKey(path) || isBeforePairing(path)) return null;
   const who = whoOf(request.headers, process.env['OLVIK_GATE_KEY'], () => null);
   if (who === null) return plain(401, 'This device is not let in.');
-  return mayAsk(who.role, { method: request.method, path })
+  return mayAsk(who.role, { method, path })
     ? null
     : plain(403, 'This device may not do that: its role is given under Other devices.');
 }
@@ -74,10 +84,11 @@ export function proxy(request: NextRequest): NextResponse {
   if (status !== null) {
     return plain(status, SAYS[status]);
   }
-  if (!isAnswered(request.method, request.nextUrl.pathname)) {
+  const method = isQuestion(request) ? 'GET' : request.method;
+  if (!isAnswered(method, request.nextUrl.pathname)) {
     return plain(405, 'Views are read; what is done is sent as a command. Nothing was changed.');
   }
-  const outside = outsideRole(request);
+  const outside = outsideRole(request, method);
   if (outside !== null) return outside;
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce);
