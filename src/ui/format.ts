@@ -58,14 +58,7 @@ export function momentText(atMs: number, nowMs: number, timeZone: string): strin
   return `${far ? dateText(atMs, timeZone) : dayText(atMs, timeZone)} ${clock}`;
 }
 
-/** "5 min", "1 h 20", "2 d 3 h": a length of time without its sign. */
-export function spanText(ms: number): string {
-  const minutes = Math.round(Math.abs(ms) / 60_000);
-  if (minutes < 60) return `${minutes} min`;
-  const hours = Math.floor(minutes / 60);
-  if (hours < 48) return minutes % 60 === 0 ? `${hours} h` : `${hours} h ${two(minutes % 60)}`;
-  return `${Math.floor(hours / 24)} d ${hours % 24} h`;
-}
+export { spanText } from '@/core/units';
 
 /** Between a figure and its unit no line breaks. */
 export const NO_BREAK = '\u00a0';

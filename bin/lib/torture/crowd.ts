@@ -4,7 +4,7 @@ import path from 'node:path';
 import Database from 'better-sqlite3';
 import { addDevice, addKey, openWaysIn } from '@/data/ways-in';
 import { hashOf, newSecret } from '@/server/ways-in/ways-in';
-import { triesOf, type Bounds, type Figure } from './figures';
+import { mega, triesOf, type Bounds, type Figure } from './figures';
 import { ask, serveShop, type Answered } from './served-shop';
 
 const WHOLE = 600;
@@ -97,8 +97,6 @@ async function toldAfter(
   }
   return Date.now() - beganMs;
 }
-
-const mega = (bytes: number) => String(Math.round(bytes / 1e6));
 
 function letIn(db: Parameters<typeof addDevice>[0], n: number): string {
   const token = newSecret();

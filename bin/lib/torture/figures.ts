@@ -34,6 +34,9 @@ export function randomOf(seed: number): () => number {
 export const oneOf = <T>(random: () => number, all: readonly T[]): T =>
   all[Math.floor(random() * all.length)] as T;
 
+/** Bytes in millions, as the table tells them. */
+export const mega = (bytes: number): string => String(Math.round(bytes / 1e6));
+
 const MOST_WRONG = 6;
 
 /** The figures as a table in Markdown, with what went wrong under it. */

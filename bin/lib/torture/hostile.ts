@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { COMMANDS } from '@/server/commands/registry';
-import { oneOf, randomOf, triesOf, type Bounds, type Figure } from './figures';
+import { mega, oneOf, randomOf, triesOf, type Bounds, type Figure } from './figures';
 import { filled, routes } from './routes';
 import { ask, serveShop, type Answered, type Asked } from './served-shop';
 import { changedTables, contentsOf } from './soundness';
@@ -110,8 +110,6 @@ export async function hostile(bounds: Bounds): Promise<Figure> {
     await shop.stop();
   }
 }
-
-const mega = (bytes: number) => String(Math.round(bytes / 1e6));
 
 /** Values that no form sends. */
 const ARGS: readonly unknown[] = [

@@ -1,12 +1,9 @@
 import { fromLocalText, toLocalText } from '@/core/units';
 import { listBakes, openShopInMemory } from '@/data';
-import { addDevice } from '@/data/ways-in';
 import { command } from '@/server/commands/command';
 import { contextOver, type ShopContext } from '@/server/context';
-import { paired } from '@/server/gate/pair';
 import { loadShop } from '@/server/shop/load-shop';
 import { ensureShop } from '@/server/shop/new-shop';
-import { waysIn } from '@/server/ways-in/ways-in';
 import { everyView } from '../../../tests/fixtures/every-view';
 import type { Bounds, Figure } from './figures';
 
@@ -121,18 +118,8 @@ async function night(
     await ask('logNote', { batch: context.newId(), text: 'the clock was set' });
     views();
   }
-  wrong.push(...deviceWithAnotherClock(context));
   db.close();
   return wrong;
-}
-
-/** A device whose clock is wrong is let in by the shop’s time, not by its own. */
-function deviceWithAnotherClock(context: ShopContext): string[] {
-  const db = waysIn(context);
-  const times = { pairedMs: 0, seenMs: 0, shutMs: null };
-  addDevice(db, { id: 'd', name: 'Old', role: 'wall', person: null, ...times }, 'hash');
-  const found = paired(db, { code: '000000', name: 'x' }, Date.now());
-  return found.ok ? ['a code that was never made lets in'] : [];
 }
 
 const FORM = {

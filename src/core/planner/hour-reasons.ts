@@ -98,12 +98,12 @@ function leavenReasons(plan: MethodPlan, request: MethodRequest): HourReason[] {
         ],
         earliest: last(atMs, [
           { atMs: request.nowMs, limit: { kind: 'now' } },
-          edge(addHours(plan.mixAtMs, -mostH), { kind: 'longest', of: name, hours: mostH }),
+          stayEdge(addHours(plan.mixAtMs, -mostH), 'longest', name, mostH),
           edge(byWindow.from, { kind: 'gone over', name }),
           workEdge(atMs, request, 'from', name),
         ]),
         latest: first(atMs, [
-          edge(addHours(plan.mixAtMs, -leastH), { kind: 'shortest', of: name, hours: leastH }),
+          stayEdge(addHours(plan.mixAtMs, -leastH), 'shortest', name, leastH),
           edge(byWindow.to, { kind: 'not ripe', name }),
           workEdge(atMs, request, 'to', name),
         ]),
@@ -157,11 +157,12 @@ function mixReason(plan: MethodPlan, request: MethodRequest): HourReason {
       ...built.map(({ name, forecast }) =>
         edge(forecast.window.opensMs, { kind: 'not ripe', name }),
       ),
-      edge(addHours(readyFromMs, -furthestH), {
-        kind: 'longest',
-        of: 'bulk and balls',
-        hours: bulk.mostH + balls.mostH,
-      }),
+      stayEdge(
+        addHours(readyFromMs, -furthestH),
+        'longest',
+        'bulk and balls',
+        bulk.mostH + balls.mostH,
+      ),
       edge(closesMs === null ? null : atMs - (closesMs - servedToMs), {
         kind: 'balls slack',
       }),
@@ -172,11 +173,12 @@ function mixReason(plan: MethodPlan, request: MethodRequest): HourReason {
       ...built.map(({ name, forecast }) =>
         edge(forecast.window.closesMs, { kind: 'gone over', name }),
       ),
-      edge(addHours(readyFromMs, -nearestH), {
-        kind: 'shortest',
-        of: 'bulk and balls',
-        hours: bulk.leastH + balls.leastH,
-      }),
+      stayEdge(
+        addHours(readyFromMs, -nearestH),
+        'shortest',
+        'bulk and balls',
+        bulk.leastH + balls.leastH,
+      ),
       edge(opensMs === null ? null : atMs + (readyFromMs - opensMs), { kind: 'balls late' }),
       workEdge(atMs, request, 'to', 'mix'),
       ballWork('to'),
@@ -198,29 +200,13 @@ function ballReason(plan: MethodPlan, request: MethodRequest): HourReason {
     atMs,
     grounds: [{ kind: 'after the mix', mixMin: mixingH * 60, bulkH }],
     earliest: last(atMs, [
-      edge(addHours(mixAtMs, mixingH + bulk.leastH), {
-        kind: 'shortest',
-        of: 'bulk',
-        hours: bulk.leastH,
-      }),
-      edge(addHours(readyFromMs, -balls.mostH), {
-        kind: 'longest',
-        of: 'balls',
-        hours: balls.mostH,
-      }),
+      stayEdge(addHours(mixAtMs, mixingH + bulk.leastH), 'shortest', 'bulk', bulk.leastH),
+      stayEdge(addHours(readyFromMs, -balls.mostH), 'longest', 'balls', balls.mostH),
       workEdge(atMs, request, 'from', 'ball'),
     ]),
     latest: first(atMs, [
-      edge(addHours(mixAtMs, mixingH + bulk.mostH), {
-        kind: 'longest',
-        of: 'bulk',
-        hours: bulk.mostH,
-      }),
-      edge(addHours(readyFromMs, -balls.leastH), {
-        kind: 'shortest',
-        of: 'balls',
-        hours: balls.leastH,
-      }),
+      stayEdge(addHours(mixAtMs, mixingH + bulk.mostH), 'longest', 'bulk', bulk.mostH),
+      stayEdge(addHours(readyFromMs, -balls.leastH), 'shortest', 'balls', balls.leastH),
       workEdge(atMs, request, 'to', 'ball'),
     ]),
   };
@@ -246,17 +232,23 @@ function outReasons(plan: MethodPlan, request: MethodRequest): HourReason[] {
         atMs,
         grounds: [windowGround('Balls', lot, fromMs)],
         earliest: last(atMs, [
-          edge(addHours(fromMs, -mostH), { kind: 'longest', of: 'balls out', hours: mostH }),
+          stayEdge(addHours(fromMs, -mostH), 'longest', 'balls out', mostH),
           workEdge(atMs, request, 'from', 'take them out'),
         ]),
         latest: first(atMs, [
-          edge(addHours(fromMs, -leastH), { kind: 'shortest', of: 'balls out', hours: leastH }),
+          stayEdge(addHours(fromMs, -leastH), 'shortest', 'balls out', leastH),
           workEdge(atMs, request, 'to', 'take them out'),
         ]),
       },
     ];
   });
 }
+
+/** An edge that the hours of a stay set: at its longest or its shortest. */
+const stayEdge = (atMs: number, kind: 'longest' | 'shortest', of: string, hours: number): Edge => ({
+  atMs,
+  limit: { kind, of, hours },
+});
 
 const pinned = (heldMs: number | undefined): Ground[] =>
   heldMs === undefined ? [] : [{ kind: 'pinned' }];

@@ -1,4 +1,5 @@
 import type { Edge, Ground, HourReason, Limit } from '@/core/planner';
+import { MS_PER_MINUTE, spanText } from '@/core/units';
 import { dayHour } from '../plan/broken-words';
 
 /** An instant in the words of the view that tells it. */
@@ -84,13 +85,5 @@ function nobodyWords({ to, who }: Extract<Limit, { kind: 'nobody in' }>): string
   return `nobody is in to ${verb}${names}`;
 }
 
+const lengthWords = (minutes: number) => spanText(minutes * MS_PER_MINUTE);
 const hoursWords = (hours: number) => lengthWords(hours * 60);
-
-/** "45 min", "6 h 55", "2 d". */
-function lengthWords(minutes: number): string {
-  const whole = Math.round(minutes);
-  if (whole < 60) return `${whole} min`;
-  const rest = whole % 60;
-  const hours = Math.floor(whole / 60);
-  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
-}
