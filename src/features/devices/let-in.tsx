@@ -74,6 +74,9 @@ export function LetIn(props: {
   );
 }
 
+/** What was asked for is seen without a search for it. */
+const intoSight = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'nearest' });
+
 function CodeShown(props: { code: string; untilMs: number; address: string | null }) {
   const { code, untilMs, address } = props;
   const [left, setLeft] = useState(() => untilMs - Date.now());
@@ -87,6 +90,7 @@ function CodeShown(props: { code: string; untilMs: number; address: string | nul
   const seconds = Math.ceil(left / 1000);
   return (
     <Box
+      ref={intoSight}
       sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}
       data-testid="code-shown"
     >
