@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync, writeSync } from 'node:fs';
 import path from 'node:path';
-import { encode } from 'jpeg-js';
+import sharp from 'sharp';
 import { openShop } from '@/data';
 import { keepBackup } from '@/server/backups/backups';
 import { restoreShop } from '@/server/backups/restore';
@@ -9,11 +9,14 @@ import { command } from '@/server/commands/command';
 import { contextOver, shopContext, type ShopContext } from '@/server/context';
 import { takeArchive } from '@/server/archive/read-archive';
 import { keepPhoto } from '@/server/scores/photos';
+import { sendWaiting } from '@/ui/waiting/send-waiting';
 import { randomOf } from './figures';
+import { sendAct, waitingDevice, WAITED_UNTIL_MS } from './waiting-device';
 
 /** What a child does until it is killed. */
 export const KILL_MODES = [
   'commands',
+  'queue replay',
   'ways in',
   'back-up',
   'restore',
@@ -54,6 +57,18 @@ const WORK: Readonly<Record<Exclude<KillMode, 'migration'>, Work>> = {
       say(outcome.ok ? `ok ${id} ${name}` : `refused ${JSON.stringify(outcome.refusals)}`);
     }
   },
+  // A device that was away sends what waited; the shop is killed in the middle of it.
+  'queue replay': async (context, _, seed) => {
+    await sendWaiting(
+      waitingDevice(seed),
+      async (act) => {
+        const outcome = await sendAct(context, act);
+        if (outcome.ok) say(`sent ${act.id}`);
+        return outcome;
+      },
+      () => WAITED_UNTIL_MS,
+    );
+  },
   'ways in': async (context) => {
     for (;;) {
       const args = [{ kind: 'readings', name: 'logger' }];
@@ -81,10 +96,12 @@ const WORK: Readonly<Record<Exclude<KillMode, 'migration'>, Work>> = {
   photo: async (context) => {
     for (let n = 0; ; n += 1) {
       const width = 40 + (n % 20);
-      const data = Buffer.alloc(width * 40 * 4, n % 256);
-      const kept = keepPhoto(context, encode({ data, width, height: 40 }, 80).data);
+      const raw = { width, height: 40, channels: 3 } as const;
+      const picture = await sharp(Buffer.alloc(width * 40 * 3, n % 256), { raw })
+        .jpeg()
+        .toBuffer();
+      const kept = await keepPhoto(context, picture);
       if (kept.ok) say(`photo ${kept.value.name}`);
-      await new Promise((resolve) => setImmediate(resolve));
     }
   },
   'archive in': async (context, folder) => {

@@ -10,7 +10,7 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { decode } from 'jpeg-js';
+import sharp from 'sharp';
 import Database from 'better-sqlite3';
 import { openShop } from '@/data';
 import { openWaysIn } from '@/data/ways-in';
@@ -18,9 +18,11 @@ import { archiveText } from '@/server/archive/write-archive';
 import { contextOver } from '@/server/context';
 import { logNote } from '@/server/scores/score';
 import { ensureShop } from '@/server/shop/new-shop';
+import { sendWaiting } from '@/ui/waiting/send-waiting';
 import { randomOf, triesOf, type Bounds, type Figure } from './figures';
 import { KILL_MODES, type KillMode } from './kill-child';
 import { damageOf } from './soundness';
+import { sendAct, waitingDevice, WAITED_UNTIL_MS } from './waiting-device';
 
 const WHOLE = 1000;
 /** A child is killed so long after it is ready, ms, at most. */
@@ -39,8 +41,8 @@ interface Bases {
 }
 
 /**
- * Kills a working Olvik at random instants of commands, codes and keys, back-ups, restores, photos, an archive coming in and a
- * migration; then opens what is left: nothing confirmed may be lost, nothing half written.
+ * Kills a working Olvik at random instants of commands, codes and keys, back-ups, restores, photos, what waited on a
+ * device, an archive coming in and a migration; then opens what is left: nothing confirmed may be lost, nothing half written.
  */
 export async function kills(bounds: Bounds): Promise<Figure> {
   const bases = makeBases();
@@ -82,8 +84,11 @@ async function killOnce(
     if (mode === 'archive in') copyFileSync(bases.archive, path.join(folder, 'shop.json'));
     else copyFileSync(mode === 'migration' ? bases.old : bases.shop, dbOf(folder));
     const lines = await killedWork(mode, folder, how);
-    const wrong = CHECKS[mode](folder, lines, bases).map((one) => `${mode} (${how.seed}): ${one}`);
-    return { confirmed: lines.length, wrong };
+    const found = await CHECKS[mode](folder, lines, { ...bases, seed: how.seed });
+    return {
+      confirmed: lines.length,
+      wrong: found.map((one) => `${mode} (${how.seed}): ${one}`),
+    };
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }
@@ -120,7 +125,11 @@ function killedWork(
 
 const dbOf = (folder: string) => path.join(folder, 'olvik.sqlite');
 
-type Check = (folder: string, lines: readonly string[], bases: Bases) => string[];
+type Check = (
+  folder: string,
+  lines: readonly string[],
+  of: Bases & { readonly seed: number },
+) => string[] | Promise<string[]>;
 
 /** What a shop says once it is opened anew, as an Olvik that starts opens it. */
 function opened<T>(folder: string, ask: (db: Database.Database) => T): T {
@@ -161,6 +170,31 @@ const CHECKS: Readonly<Record<KillMode, Check>> = {
       return [...wrong, ...soundIn(folder)];
     });
   },
+  'queue replay': async (folder, lines, { seed }) => {
+    const device = waitingDevice(seed);
+    const acts = device.list();
+    const db = openShop(folder);
+    try {
+      const count = db.prepare('SELECT count(*) FROM journal WHERE batch = ?').pluck();
+      const wrong = lines.flatMap((one) =>
+        count.get(one.split(' ')[1]) === 1 ? [] : [`${one}, and is gone`],
+      );
+      // The device was told of none of them: it sends all of them again.
+      await sendWaiting(
+        device,
+        (act) => sendAct(contextOver(db), act),
+        () => WAITED_UNTIL_MS,
+      );
+      const notOnce = acts.filter(({ id }) => count.get(id) !== 1);
+      return [
+        ...wrong,
+        ...notOnce.map(({ id }) => `${id} does not stand once`),
+        ...soundIn(folder),
+      ];
+    } finally {
+      db.close();
+    }
+  },
   'ways in': (folder, lines) => {
     const db = openWaysIn(folder);
     const known = db.prepare('SELECT 1 FROM way_key WHERE id = ?').pluck();
@@ -184,11 +218,14 @@ const CHECKS: Readonly<Record<KillMode, Check>> = {
     const wrong = entries === NOTES ? [] : [`${entries} entries instead of ${NOTES}`];
     return [...wrong, ...soundIn(folder)];
   },
-  photo: (folder, lines) => {
+  photo: async (folder, lines) => {
     const photos = path.join(folder, 'photos');
     const names = existsSync(photos) ? readdirSync(photos) : [];
     const lost = lines.filter((one) => !names.includes(one.split(' ')[1] ?? ''));
-    const half = names.filter((one) => one.endsWith('.jpg') && !isPhoto(path.join(photos, one)));
+    const half: string[] = [];
+    for (const one of names.filter((name) => name.endsWith('.jpg'))) {
+      if (!(await isPhoto(path.join(photos, one)))) half.push(one);
+    }
     return [...lost, ...half.map((one) => `half written: ${one}`), ...soundIn(folder)];
   },
   'archive in': (folder, lines) => {
@@ -208,13 +245,14 @@ const CHECKS: Readonly<Record<KillMode, Check>> = {
   },
 };
 
-function isPhoto(file: string): boolean {
-  try {
-    return decode(readFileSync(file)).width > 0;
-  } catch {
-    return false;
-  }
-}
+/** True where every line of a picture can be read. */
+const isPhoto = (file: string): Promise<boolean> =>
+  sharp(file, { failOn: 'truncated' })
+    .stats()
+    .then(
+      () => true,
+      () => false,
+    );
 
 /** Entries of the bases are recorded before this; what a child writes, after. */
 const BEFORE_MS = Date.UTC(2026, 0, 2);

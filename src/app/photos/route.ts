@@ -8,7 +8,7 @@ export async function POST(request: Request): Promise<Response> {
   if (length > MOST_PHOTO_BYTES) {
     return Response.json({ sentence: 'Photo: too large. Nothing was kept.' }, { status: 413 });
   }
-  const outcome = keepPhoto(shopContext(), new Uint8Array(await request.arrayBuffer()));
+  const outcome = await keepPhoto(shopContext(), new Uint8Array(await request.arrayBuffer()));
   return outcome.ok
     ? Response.json(outcome.value)
     : Response.json({ sentence: outcome.refusals[0]?.sentence }, { status: 400 });

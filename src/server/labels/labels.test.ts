@@ -1,5 +1,5 @@
 import jsQR from 'jsqr';
-import { PDFDocument } from 'pdf-lib';
+import { PDFDocument } from '@cantoo/pdf-lib';
 import { simulatedLabelPrinter } from '@/devices/simulated-label-printer';
 import { sentences, value } from '../../../tests/fixtures/services';
 import type { ShopContext } from '../context';

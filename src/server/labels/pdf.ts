@@ -1,5 +1,5 @@
 import type { LabelContent } from '@/shop/kept/label';
-import { PDFDocument, rgb, type PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
 
 import { drawText, pdfFaces, PT, widthOf, type Faces } from '../paper/pdf-face';
 import { labelLayout, type LabelLayout } from '@/shop/labels/layout';

@@ -1,4 +1,4 @@
-import { PDFDocument } from 'pdf-lib';
+import { PDFDocument } from '@cantoo/pdf-lib';
 import { Paper, wrapped } from '../paper/paper';
 import { pdfFaces } from '../paper/pdf-face';
 import type { MixSheet } from '@/shop/mix/sheet-content';

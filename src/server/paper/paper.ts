@@ -1,4 +1,4 @@
-import type { PDFDocument, PDFPage } from 'pdf-lib';
+import type { PDFDocument, PDFPage } from '@cantoo/pdf-lib';
 import { drawText, PT, widthOf, type Faces } from './pdf-face';
 
 /** An A4 sheet, mm. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import fontkit from '@pdf-lib/fontkit';
-import type { PDFDocument, PDFFont, PDFPage } from 'pdf-lib';
+import fontkit from '@cantoo/fontkit';
+import type { PDFDocument, PDFFont, PDFPage } from '@cantoo/pdf-lib';
 
 /** Points in a millimetre. */
 export const PT = 72 / 25.4;

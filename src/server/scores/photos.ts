@@ -6,8 +6,11 @@ import { done, refused, type Outcome } from '@/shop/outcome';
 const MOST_MB = Math.round(MOST_PHOTO_BYTES / 1e6);
 
 /** Keeps a photo of a bake beside the database: decoded and written anew, so that nothing else in the file is kept. */
-export function keepPhoto(context: ShopContext, bytes: Uint8Array): Outcome<{ name: string }> {
-  const photo = reencodePhoto(bytes);
+export async function keepPhoto(
+  context: ShopContext,
+  bytes: Uint8Array,
+): Promise<Outcome<{ name: string }>> {
+  const photo = await reencodePhoto(bytes);
   if (photo.kind === 'refused') {
     return refused(
       'photo',

@@ -1,4 +1,4 @@
-import { encode } from 'jpeg-js';
+import sharp from 'sharp';
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -85,7 +85,9 @@ describe('a score', () => {
 
 describe('a photo', () => {
   const picture = (width: number, height: number) =>
-    encode({ width, height, data: Buffer.alloc(width * height * 4, 180) }, 80).data;
+    sharp({ create: { width, height, channels: 3, background: { r: 180, g: 160, b: 90 } } })
+      .jpeg()
+      .toBuffer();
   const folder = mkdtempSync(path.join(tmpdir(), 'olvik-photos-'));
   const db = openShop(folder);
   ensureShop(db, 'UTC');
@@ -94,27 +96,45 @@ describe('a photo', () => {
     db.close();
     rmSync(folder, { recursive: true });
   });
-  test('is written anew: smaller, and without what else was in the file', () => {
-    const jpeg = picture(2000, 1000);
+  test('is written anew: smaller, and without what else was in the file', async () => {
+    const jpeg = await picture(2000, 1000);
     const where = Buffer.from('GPS 59.9 N 10.7 E');
     const segment = Buffer.concat([Buffer.from([0xff, 0xe1, 0, where.length + 2]), where]);
     const tagged = Buffer.concat([jpeg.subarray(0, 2), segment, jpeg.subarray(2)]);
-    const again = reencodePhoto(tagged);
+    const again = await reencodePhoto(tagged);
     if (again.kind !== 'photo') throw new Error('refused');
     expect([again.width, again.height]).toEqual([PHOTO_SIDE_PX, PHOTO_SIDE_PX / 2]);
     expect(tagged.includes('GPS')).toBe(true);
     expect(Buffer.from(again.bytes).includes('GPS')).toBe(false);
   });
-  test('is kept beside the database and read back', () => {
-    const { name } = value(keepPhoto(kept, picture(40, 30)));
+  test('that was taken with the camera on its side stands upright', async () => {
+    const lying = await sharp(await picture(60, 40))
+      .withMetadata({ orientation: 6 })
+      .jpeg()
+      .toBuffer();
+    const again = await reencodePhoto(lying);
+    expect(again).toMatchObject({ width: 40, height: 60 });
+  });
+  test('is kept beside the database and read back', async () => {
+    const { name } = value(await keepPhoto(kept, await picture(40, 30)));
     expect(readdirSync(path.join(folder, 'photos'))).toEqual([name]);
     expect(readPhoto(kept, name)!.length).toBeGreaterThan(100);
   });
-  test('what is no picture is refused, and nothing leads out of the folder', () => {
-    for (const bytes of [new Uint8Array(0), Buffer.from('<svg/>'), picture(9, 9).subarray(0, 60)]) {
-      expect(sentences(keepPhoto(kept, bytes))[0]).toContain('no JPEG');
+  test('what is no picture is refused, and nothing leads out of the folder', async () => {
+    const small = await picture(9, 9);
+    const png = await sharp(small).png().toBuffer();
+    const half = (await picture(400, 300)).subarray(0, 900);
+    for (const bytes of [
+      new Uint8Array(0),
+      Buffer.from('<svg/>'),
+      small.subarray(0, 60),
+      png,
+      half,
+    ]) {
+      expect(sentences(await keepPhoto(kept, bytes))[0]).toContain('no JPEG');
     }
-    expect(sentences(keepPhoto(kept, new Uint8Array(9_000_000)))[0]).toContain('too large');
+    const large = await keepPhoto(kept, new Uint8Array(9_000_000));
+    expect(sentences(large)[0]).toContain('too large');
     for (const name of ['../olvik.sqlite', '..%2Folvik.sqlite', 'a.jpg', '/etc/passwd']) {
       expect(readPhoto(kept, name)).toBeNull();
     }

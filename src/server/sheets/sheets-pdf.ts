@@ -1,4 +1,4 @@
-import { PDFDocument } from 'pdf-lib';
+import { PDFDocument } from '@cantoo/pdf-lib';
 import { toLocalText } from '@/core/units';
 import { Paper, wrapped } from '../paper/paper';
 import { pdfFaces, type Faces } from '../paper/pdf-face';
