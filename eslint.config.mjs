@@ -27,6 +27,6 @@ const config = [
       ],
     },
   },
-  { ignores: ['.next/**', 'node_modules/**', 'data/**', 'next-env.d.ts'] },
+  { ignores: ['.next/**', 'node_modules/**', 'data/**', 'next-env.d.ts', 'public/sw.js'] },
 ];
 export default config;

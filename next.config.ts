@@ -1,7 +1,9 @@
+import { build } from 'esbuild';
 import type { NextConfig } from 'next';
+import { PHASE_PRODUCTION_BUILD } from 'next/constants';
 
 const config: NextConfig = {
-  serverExternalPackages: ['better-sqlite3', 'pino'],
+  serverExternalPackages: ['better-sqlite3', 'pino', 'sharp'],
   poweredByHeader: false,
   // The tests check types by themselves, before the build.
   typescript: { ignoreBuildErrors: process.env['OLVIK_TYPES_CHECKED'] === '1' },
@@ -12,4 +14,21 @@ const config: NextConfig = {
   devIndicators: false,
 };
 
-export default config;
+/** What keeps pictures of the views in the browser: one file at the root, where it may speak for all of them. */
+async function buildServiceWorker(): Promise<void> {
+  await build({
+    entryPoints: ['src/ui/pictures/service-worker.ts'],
+    outfile: 'public/sw.js',
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: { 'process.env.NODE_ENV': '"production"' },
+    logLevel: 'error',
+  });
+}
+
+export default async function configured(phase: string): Promise<NextConfig> {
+  if (phase === PHASE_PRODUCTION_BUILD) await buildServiceWorker();
+  return config;
+}

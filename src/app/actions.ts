@@ -1,6 +1,7 @@
 'use client';
 
 import type { CommandAnswer, CommandArgs, CommandName } from '@/server/commands/registry';
+import { ANSWERED } from '@/ui/pictures/answered';
 import { sender, type Line } from '@/ui/send';
 import type { SendLate } from '@/ui/waiting/send-waiting';
 import { waitingHere } from '@/ui/waiting-store';
@@ -40,6 +41,7 @@ const carry = sender(line, waitingHere);
 async function answerOf(response: Response): Promise<Outcome<unknown>> {
   const { status } = response;
   if (response.headers.get('content-type')?.startsWith('application/json') === true) {
+    document.dispatchEvent(new Event(ANSWERED));
     return (await response.json()) as Outcome<unknown>;
   }
   if (status < 400 || status >= 500) throw new Error(`command: ${status}`);

@@ -5,7 +5,7 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { ThemeProvider } from '@mui/material/styles';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import '@/ui/fonts';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
@@ -15,6 +15,8 @@ import { figureUnits } from './figure-units';
 import { whoAsks } from './who-asks';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { ViewBar } from '@/ui/nav/view-bar';
+import { KeepPictures } from '@/ui/pictures/keep-pictures';
+import { KeptLine } from '@/ui/pictures/kept-line';
 import { theme } from '@/ui/theme';
 import { WaitingLine } from '@/ui/waiting/waiting-line';
 import { WhoHere } from '@/ui/who/who-here';
@@ -58,6 +60,11 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             <ShopUnitsProvider units={units}>
               <WhoProvider person={who?.person ?? null}>
                 <SnackProvider>
+                  {who === null ? null : (
+                    <Suspense>
+                      <KeepPictures />
+                    </Suspense>
+                  )}
                   <Box sx={HOUSE}>
                     <ViewBar
                       who={
@@ -65,6 +72,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
                       }
                     />
                     <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
+                      <KeptLine timeZone={units?.timeZone ?? null} />
                       <WaitingLine send={sendLate} timeZone={units?.timeZone ?? null} />
                       {children}
                     </Box>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { keptForMs } from './pictures/kept-since';
 
 /** A clock reading as the server gave it. */
 interface Reading {
@@ -22,11 +23,10 @@ function useShopClock(reading: Reading, stepMs: number): number {
   const { nowMs, rate } = reading;
   useEffect(() => {
     if (rate === 0) return undefined;
-    const startedMs = performance.now();
-    const timer = setInterval(
-      () => setOffsetMs((performance.now() - startedMs) * rate),
-      TICK_MS / Math.min(2, rate),
-    );
+    // A picture that this device kept goes on from when it was kept.
+    const startedMs = performance.now() - keptForMs();
+    const tick = () => setOffsetMs((performance.now() - startedMs) * rate);
+    const timer = setInterval(tick, TICK_MS / Math.min(2, rate));
     return () => {
       clearInterval(timer);
       setOffsetMs(0);

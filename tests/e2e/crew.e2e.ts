@@ -169,6 +169,7 @@ test('a device that is shut out sees nothing from then on', async () => {
   const phone = await device();
   await pair(phone.page, await codeFor('hands'), 'Lost phone');
   await waitForText(phone.page, 'Slip Four');
+  await phone.page.waitForFunction(() => caches.has('olvik-pictures'), { timeout: 20_000 });
   await home.bringToFront();
   await home.reload({ waitUntil: 'networkidle2' });
   expect(await rowOf('Lost phone')).toContain('Hands');
@@ -178,6 +179,8 @@ test('a device that is shut out sees nothing from then on', async () => {
   await phone.page.goto(`${base}/log`, { waitUntil: 'networkidle2' });
   expect(new URL(phone.page.url()).pathname).toBe('/pair');
   expect(await textOf(phone.page)).not.toContain('Slip Four');
+  // Nor does it keep what it was shown before.
+  await phone.page.waitForFunction(async () => !(await caches.has('olvik-pictures')));
   await phone.context.close();
 });
 

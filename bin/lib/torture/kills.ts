@@ -247,7 +247,7 @@ const CHECKS: Readonly<Record<KillMode, Check>> = {
 
 /** True where every line of a picture can be read. */
 const isPhoto = (file: string): Promise<boolean> =>
-  sharp(file, { failOn: 'truncated' })
+  sharp(readFileSync(file), { failOn: 'truncated' })
     .stats()
     .then(
       () => true,

@@ -16,6 +16,7 @@ import { answerNotice } from '@/ui/notice-answers';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import { newId as newBatch } from '@/ui/new-id';
+import { shopAnswers } from '@/ui/pictures/kept-since';
 import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
 import type { HoldActions } from './hold-actions';
@@ -99,7 +100,10 @@ function HoldBody(props: {
   const { ref, width } = useWidth(1280);
   const router = useRouter();
   useEffect(() => {
-    const timer = setInterval(() => router.refresh(), AGAIN_MS);
+    const timer = setInterval(() => {
+      // Asked while the shop is away, the page would be opened anew, and what is looked at be gone.
+      void shopAnswers().then((answers) => (answers ? router.refresh() : undefined));
+    }, AGAIN_MS);
     return () => clearInterval(timer);
   }, [router]);
   const { bake, nowMs } = view;

@@ -1,0 +1,2 @@
+/** Told on the document by what sends commands, once the shop has answered one. */
+export const ANSWERED = 'olvik-answered';
