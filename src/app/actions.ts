@@ -131,6 +131,8 @@ export const markCardAction = sent('markCard');
 export const finishCardAction = sent('finishCard');
 /** Tares the scale, or pours onto the simulated one. */
 export const handleScaleAction = sent('handleScale');
+/** Takes the roll out of the simulated label printer, or puts one in. */
+export const handlePrinterAction = sent('handlePrinter');
 /** Takes a plan of a service. */
 export const takePlanAction = sent('takePlan');
 /** Plans the feeds that keep the starters alive. */

@@ -5,25 +5,32 @@ const ROLL = 500;
 /** A page of PDF begins so. */
 const PDF_MARK = '%PDF-';
 
-/**
- * A label printer that stands in for one: it takes the same jobs, refuses what a real one would, and hands each
- * printed job to whoever keeps it.
- * @param keep told of every job that was printed
- */
-export function simulatedLabelPrinter(keep: (job: LabelJob) => void): LabelPrinter {
-  return {
-    name: 'Label printer (simulated)',
-    print: (job) => Promise.resolve(printed(job, keep)),
-  };
-}
+/** A label printer that stands in for one: it takes the same jobs and refuses what a real one would. */
+export class SimulatedLabelPrinter implements LabelPrinter {
+  readonly name = 'Label printer (simulated)';
+  private hasRoll = true;
 
-function printed(job: LabelJob, keep: (job: LabelJob) => void): PrintAnswer {
-  if (String.fromCharCode(...job.pdf.subarray(0, PDF_MARK.length)) !== PDF_MARK) {
-    return { kind: 'refused', because: 'the job is no page of PDF' };
+  /** Takes its roll out, or puts one in. */
+  roll(isIn: boolean): void {
+    this.hasRoll = isIn;
   }
-  if (job.copies > ROLL) {
-    return { kind: 'refused', because: `the roll holds ${ROLL} labels` };
+
+  /** True while a roll is in. */
+  isReady(): boolean {
+    return this.hasRoll;
   }
-  keep(job);
-  return { kind: 'printed' };
+
+  print(job: LabelJob): Promise<PrintAnswer> {
+    return Promise.resolve(this.printed(job));
+  }
+
+  private printed({ pdf, copies }: LabelJob): PrintAnswer {
+    if (!this.hasRoll) return { kind: 'refused', because: 'there is no roll in it' };
+    if (String.fromCharCode(...pdf.subarray(0, PDF_MARK.length)) !== PDF_MARK) {
+      return { kind: 'refused', because: 'the job is no page of PDF' };
+    }
+    return copies > ROLL
+      ? { kind: 'refused', because: `the roll holds ${ROLL} labels` }
+      : { kind: 'printed' };
+  }
 }

@@ -55,7 +55,7 @@ test('what is done on a picture waits, and is stored once the shop is back; the 
   await waitForText(page, 'One act waits');
   await served.restart();
   await page.waitForFunction(
-    () => document.querySelector('[data-testid="waiting"], [data-testid="kept"]') === null,
+    () => document.querySelector('[data-testid="waiting"], [data-testid="picture"]') === null,
     { timeout: 30_000 },
   );
   expect(await textOf(page)).not.toContain('This is its picture of');

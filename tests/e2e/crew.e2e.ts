@@ -1,8 +1,12 @@
 import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
+import type { IncomingHttpHeaders } from 'node:http';
 import { request } from 'node:https';
 import ICAL from 'ical.js';
+import Database from 'better-sqlite3';
 import type { Browser, BrowserContext, Page } from 'puppeteer-core';
+import { contextOver } from '@/server/context';
+import { loadShop } from '@/server/shop/load-shop';
 import { freePort } from '../../bin/lib/served';
 import { openBrowser, openPage, serve, textOf, waitForText, type Served } from './browser';
 import { DEMO_NOW } from './journey';
@@ -69,13 +73,15 @@ async function pair(page: Page, code: string, name: string): Promise<void> {
 const ask = (
   url: string,
   of: { method?: string; headers?: Record<string, string>; body?: string } = {},
-): Promise<{ status: number; text: string }> =>
+): Promise<{ status: number; text: string; headers: IncomingHttpHeaders }> =>
   new Promise((resolve, reject) => {
     const { method = 'GET', headers = {}, body } = of;
     const asked = request(url, { method, headers, rejectUnauthorized: false }, (response) => {
       let text = '';
       response.on('data', (part: Buffer) => (text += part.toString()));
-      response.on('end', () => resolve({ status: response.statusCode ?? 0, text }));
+      response.on('end', () =>
+        resolve({ status: response.statusCode ?? 0, text, headers: response.headers }),
+      );
     });
     asked.on('error', reject);
     asked.end(body);
@@ -95,7 +101,7 @@ test('the shop is closed to the network until it is opened, and says at which ad
   const said = await textOf(home);
   expect(said).toContain(base);
   expect(said).toMatch(/([0-9A-F]{2}:){31}[0-9A-F]{2}/);
-  expect(await ask(`${base}/`)).toEqual({ status: 401, text: 'This device is not let in.' });
+  expect(await ask(`${base}/`)).toMatchObject({ status: 401, text: 'This device is not let in.' });
   const folder = path.join(served.folder, 'data');
   for (const file of readdirSync(path.join(folder, 'share'))) {
     expect(statSync(path.join(folder, 'share', file)).mode & 0o077).toBe(0);
@@ -202,6 +208,95 @@ test('a calendar address is read by a calendar program, and by nobody once it is
   expect(await ask(url)).toMatchObject({ status: 404 });
 });
 
+/** A dough that is planned, by its step. */
+function mixStepOf(folder: string): string {
+  const db = new Database(path.join(folder, 'data', 'olvik.sqlite'), { readonly: true });
+  const context = {
+    ...contextOver(db),
+    clock: () => ({ nowMs: Date.parse(DEMO_NOW), rate: 0, demo: true }),
+  };
+  const step = loadShop(context).folded.plan.find(
+    ({ act }) => act.kind === 'make' && act.lotKind === 'dough',
+  );
+  db.close();
+  return encodeURIComponent(step!.stepId);
+}
+
+/** A key of a kind, made on Other devices. */
+async function keyFor(head: string, kind: string): Promise<string> {
+  await home.bringToFront();
+  await home.type(`input[aria-label="${head}: for what"]`, kind);
+  const section = (await home.waitForSelector(`section[aria-label="${head}"]`))!;
+  await (await section.waitForSelector('::-p-text(Make a key)'))!.click();
+  const given = (await home.waitForSelector(`[data-testid="given-${kind}"]`))!;
+  const text = (await given.evaluate((one) => (one as HTMLElement).innerText)) ?? '';
+  return /Bearer ([\w-]+)/.exec(text)![1]!;
+}
+
+test('a scale sends what it shows with its key, and the mix card weighs by it', async () => {
+  const key = await keyFor('Scale by HTTP', 'scale');
+  const shows = (secret: string, body: string) =>
+    ask(`${base}/scale/shows`, {
+      method: 'POST',
+      headers: { authorization: `Bearer ${secret}` },
+      body,
+    });
+  expect(await shows('x'.repeat(40), '{"massG":1}')).toMatchObject({ status: 401 });
+  expect(await shows(key, '{"massG":"much"}')).toMatchObject({ status: 400 });
+  expect(await shows(key, '{"massG":812.4}')).toMatchObject({ status: 200 });
+  const { page: card } = await openPage(browser, served.url);
+  await card.goto(`${served.url}/mix/${mixStepOf(served.folder)}`, { waitUntil: 'load' });
+  const state = (says: string) =>
+    card.waitForFunction(
+      (wanted) => document.querySelector('[data-testid="scale-state"]')?.textContent === wanted,
+      {},
+      says,
+    );
+  await shows(key, '{"massG":812.4}');
+  await state('scale connected');
+  expect(await textOf(card)).toMatch(/on the scale 812/);
+  // It goes silent, and is heard again.
+  await state('scale not connected');
+  await shows(key, '{"massG":812.4,"stable":false}');
+  await state('scale moves');
+  expect(await textOf(card)).not.toContain('Simulated scale');
+  await card.close();
+});
+
+test('a label printer asks for its labels with its key; one that is away is said to be', async () => {
+  const key = await keyFor('Label printer by HTTP', 'labels');
+  const jobs = (body?: string) =>
+    ask(`${base}/labels/jobs`, {
+      method: body === undefined ? 'GET' : 'POST',
+      headers: { authorization: `Bearer ${key}` },
+      ...(body === undefined ? {} : { body }),
+    });
+  const { page: label } = await openPage(browser, served.url);
+  await label.goto(`${served.url}/lots/C-D7/label`, { waitUntil: 'networkidle2' });
+  const print = async () => {
+    await label.bringToFront();
+    await (await label.waitForSelector('::-p-aria([name="Print"][role="button"])'))!.click();
+  };
+  await print();
+  await waitForText(label, 'it does not ask for work');
+  expect(await jobs()).toMatchObject({ status: 204 });
+  await print();
+  let job = await jobs();
+  for (let n = 0; n < 40 && job.status === 204; n += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    job = await jobs();
+  }
+  expect(job.text.startsWith('%PDF-')).toBe(true);
+  expect(await jobs('{"job":"another","printed":true}')).toMatchObject({ status: 400 });
+  expect(
+    await jobs(JSON.stringify({ job: job.headers['x-olvik-job'], printed: true })),
+  ).toMatchObject({
+    status: 200,
+  });
+  await waitForText(label, '1 label of C-D7 printed.');
+  await label.close();
+});
+
 test('a logger sends a reading with its key, and the place goes by it', async () => {
   await home.bringToFront();
   await home.type('input[aria-label="Readings by HTTP: for what"]', 'cold store');
@@ -215,9 +310,9 @@ test('a logger sends a reading with its key, and the place goes by it', async ()
       body,
     });
   const body = '[{"place":"Fridge","at":"2026-11-27T05:03:00Z","tempC":5.5}]';
-  expect(await send(key!, body)).toEqual({ status: 200, text: '{"sent":1,"kept":1}' });
+  expect(await send(key!, body)).toMatchObject({ status: 200, text: '{"sent":1,"kept":1}' });
   // Sent again, as after a lost answer, it is written once.
-  expect(await send(key!, body)).toEqual({ status: 200, text: '{"sent":1,"kept":0}' });
+  expect(await send(key!, body)).toMatchObject({ status: 200, text: '{"sent":1,"kept":0}' });
   expect(await send(`${key!.slice(0, -1)}_`, body)).toMatchObject({ status: 401 });
   expect(await send(key!, '[{"place":"Attic","tempC":5}]')).toMatchObject({ status: 400 });
 });

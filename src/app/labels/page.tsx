@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
+import { handlePrinterAction } from '../actions';
 import { Labels } from '@/features/labels/labels';
 import { shopContext } from '@/server/context';
 import { labelsView } from '@/server/labels/print';
@@ -17,7 +18,7 @@ export default async function LabelsPage() {
       subtitle={`${view.printed.length} printed · ${view.shopName}`}
       clock={clockText(view.nowMs, view.units.timeZone)}
     >
-      <Labels view={view} />
+      <Labels view={view} handlePrinter={handlePrinterAction} />
     </ViewFrame>
   );
 }

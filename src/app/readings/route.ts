@@ -1,14 +1,13 @@
 import { shopContext } from '@/server/context';
-import { keyOf } from '@/server/ways-in/by-key';
+import { bearerOf } from '@/server/ways-in/by-key';
 import { keepSent } from '@/server/ways-in/sent-readings';
 
 const MOST_BYTES = 2_000_000;
 
 /** Readings that a device sends with its key: `Authorization: Bearer KEY`, JSON or CSV lines. */
 export async function POST(request: Request): Promise<Response> {
-  const secret = /^Bearer ([\w-]{20,80})$/.exec(request.headers.get('authorization') ?? '')?.[1];
   const context = shopContext();
-  if (secret === undefined || keyOf(context, 'readings', secret) === null) {
+  if (bearerOf(context, 'readings', request.headers) === null) {
     return Response.json({ sentence: 'Key: it opens nothing here.' }, { status: 401 });
   }
   const bytes = await request.arrayBuffer();

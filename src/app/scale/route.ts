@@ -6,16 +6,14 @@ export const dynamic = 'force-dynamic';
 /** Readings so often, ms: as fast as an eye follows a pour. */
 const EVERY_MS = 150;
 
-/** A stream of what the scale shows; a reading is sent when it changes, null when the scale is not connected. */
+/** A stream of what the scale shows; a reading is sent when it changes, none when the scale is not connected. */
 export function GET(request: Request): Response {
   return eventStream(request.signal, (send) => {
     let last = '';
     const tell = () => {
-      const reading = readScale();
-      const shown =
-        reading === null
-          ? 'null'
-          : JSON.stringify({ massG: reading.massG, stable: reading.stable });
+      const { reading, simulated } = readScale();
+      const shows = reading === null ? null : { massG: reading.massG, stable: reading.stable };
+      const shown = JSON.stringify({ shows, simulated });
       if (shown !== last) send(shown);
       last = shown;
     };

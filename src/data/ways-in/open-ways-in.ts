@@ -49,6 +49,18 @@ const SCHEMAS = [
    INSERT INTO gate (id, wanted, addresses) VALUES (1, 0, '[]');
    INSERT INTO here (id, person) VALUES (1, NULL);`,
   `ALTER TABLE gate ADD COLUMN always INTEGER NOT NULL DEFAULT 0 CHECK (always IN (0, 1));`,
+  // Keys of more kinds: a check is changed by a table of its own.
+  `ALTER TABLE way_key RENAME TO way_key_before;
+   CREATE TABLE way_key (
+     id TEXT PRIMARY KEY,
+     kind TEXT NOT NULL CHECK (kind IN ('calendar', 'readings', 'scale', 'labels')),
+     name TEXT NOT NULL,
+     secret_hash TEXT NOT NULL UNIQUE,
+     made_ms INTEGER NOT NULL,
+     used_ms INTEGER
+   ) STRICT;
+   INSERT INTO way_key SELECT id, kind, name, secret_hash, made_ms, used_ms FROM way_key_before;
+   DROP TABLE way_key_before;`,
 ] as const;
 
 /**

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useSyncExternalStore } from 'react';
 import type { WaysInView } from '@/server/ways-in/view';
+import type { KeyKind } from '@/shop/kept/device';
 import type { DeviceActions } from './device-actions';
 import { DevicesIn } from './devices-in';
 import { KeysPanel } from './keys-panel';
@@ -21,7 +22,7 @@ export function Devices({ view, actions }: { view: WaysInView; actions: DeviceAc
     () => '',
   );
   const bases = [...new Set([...gate.addresses, own])].filter((one) => one !== '');
-  const keysOf = (kind: 'calendar' | 'readings') => (
+  const keysOf = (kind: KeyKind) => (
     <KeysPanel
       kind={kind}
       keys={keys.filter((one) => one.kind === kind)}
@@ -62,6 +63,8 @@ export function Devices({ view, actions }: { view: WaysInView; actions: DeviceAc
         </Box>
         {keysOf('calendar')}
         {keysOf('readings')}
+        {keysOf('scale')}
+        {keysOf('labels')}
       </Box>
     </Box>
   );

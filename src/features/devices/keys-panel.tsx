@@ -26,7 +26,37 @@ const WORDS: Readonly<
     says: 'A thermometer or a logger sends what it measures with a key, as JSON or CSV lines.',
     give: 'Make a key',
   },
+  scale: {
+    head: 'Scale by HTTP',
+    says: 'What stands by a scale sends what it shows with a key, some times a second; the mix card weighs by it. Silent for four seconds, it counts as not connected, and the card goes on by hand.',
+    give: 'Make a key',
+  },
+  labels: {
+    head: 'Label printer by HTTP',
+    says: 'What stands by a label printer asks for the labels with a key and says what it has printed. From its key on, labels go there and no longer to the simulated one.',
+    give: 'Make a key',
+  },
 };
+const FOR_WHAT: Readonly<Record<KeyKind, string>> = {
+  calendar: 'my phone',
+  readings: 'cold store logger',
+  scale: 'bench scale',
+  labels: 'label printer',
+};
+
+/** What a program sends with its key, line by line. */
+function sentLines(kind: Exclude<KeyKind, 'calendar'>, base: string, secret: string): string[] {
+  const key = `Authorization: Bearer ${secret}`;
+  if (kind === 'readings')
+    return [`POST ${base}/readings`, key, '[{"place":"Fridge","tempC":4.2}]'];
+  if (kind === 'scale') return [`POST ${base}/scale/shows`, key, '{"massG":812.4,"stable":true}'];
+  return [
+    `GET ${base}/labels/jobs`,
+    key,
+    `POST ${base}/labels/jobs`,
+    '{"job":"what X-Olvik-Job said","printed":true}',
+  ];
+}
 
 /** Keys of one kind: given out with their secret said once, and taken back. */
 export function KeysPanel(props: {
@@ -87,7 +117,7 @@ export function KeysPanel(props: {
           label="For what"
           fullWidth={false}
           sx={{ flex: '1 1 12rem' }}
-          placeholder={kind === 'calendar' ? 'my phone' : 'cold store logger'}
+          placeholder={FOR_WHAT[kind]}
           value={name}
           onChange={(event) => setName(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 40, 'aria-label': `${head}: for what` } }}
@@ -115,11 +145,7 @@ function Given({
   const lines =
     kind === 'calendar'
       ? bases.map((one) => `${one}/calendar/${secret}.ics`)
-      : [
-          `POST ${base}/readings`,
-          `Authorization: Bearer ${secret}`,
-          '[{"place":"Fridge","tempC":4.2}]',
-        ];
+      : sentLines(kind, base, secret);
   return (
     <Alert severity="info" data-testid={`given-${kind}`}>
       {kind === 'calendar' ? 'Subscribe to it' : 'What is sent, with the key'}; it is shown this

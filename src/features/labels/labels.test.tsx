@@ -5,7 +5,11 @@ import type { LabelsView } from '@/server/labels/print';
 import { Labels } from './labels';
 
 const push = jest.fn();
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
+const refresh = jest.fn();
+const handlePrinter = jest.fn(({ roll }: { roll: boolean }) =>
+  Promise.resolve({ ok: true as const, value: { roll } }),
+);
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh }) }));
 
 const view = (changes: Partial<LabelsView> = {}): LabelsView => ({
   units: GRAMS,
@@ -13,6 +17,7 @@ const view = (changes: Partial<LabelsView> = {}): LabelsView => ({
   shopName: 'Slip Four',
   codes: ['S-G21', 'P1126-1'],
   printed: [],
+  printer: { name: 'Label printer (simulated)', simulated: true, ready: true },
   ...changes,
 });
 
@@ -22,13 +27,13 @@ test.each([
   ['its code', 'S-G21', '/lots/S-G21'],
   ['small letters and spaces', '  s-g21 ', '/lots/S-G21'],
 ])('a lot is opened by %s', async (_, typed, address) => {
-  const { user } = shown(<Labels view={view()} />);
+  const { user } = shown(<Labels view={view()} handlePrinter={handlePrinter} />);
   await user.type(fieldNamed('code'), `${typed}{Enter}`);
   expect(push).toHaveBeenCalledWith(address);
 });
 
 test('a code of no lot is named, with one that would do; typing again takes the word away', async () => {
-  const { user } = shown(<Labels view={view()} />);
+  const { user } = shown(<Labels view={view()} handlePrinter={handlePrinter} />);
   await user.type(fieldNamed('code'), 'X-1{Enter}');
   expect((await screen.findByTestId('refusal')).textContent).toBe(
     'Code: “X-1” is no lot of this shop. Allowed: a code from a label, such as P1126-1.',
@@ -49,11 +54,24 @@ test('what was printed stands in a table, each lot one tap away; nothing yet say
     },
     content: { name: 'Drift', lines: [{ what: 'weight', says: '670 g' }] },
   };
-  const { unmount } = shown(<Labels view={view({ printed: [label] as never })} />);
+  const { unmount } = shown(
+    <Labels view={view({ printed: [label] as never })} handlePrinter={handlePrinter} />,
+  );
   expect(screen.getByRole('link', { name: 'Drift C-D7' }).getAttribute('href')).toBe('/lots/C-D7');
   expect(screen.getByRole('table').textContent).toContain('05:10');
   expect(screen.getByRole('table').textContent).toContain('weight 670 g');
   unmount();
-  shown(<Labels view={view()} />);
+  shown(<Labels view={view()} handlePrinter={handlePrinter} />);
   expect(document.body.textContent).toContain('open the lot and choose Label');
+});
+
+test('the simulated printer loses its roll by hand; a real one says when it does not ask', async () => {
+  const { user, unmount } = shown(<Labels view={view()} handlePrinter={handlePrinter} />);
+  await user.click(screen.getByRole('button', { name: 'Take the roll out' }));
+  expect(handlePrinter).toHaveBeenCalledWith({ roll: false });
+  unmount();
+  const away = { name: 'Label printer', simulated: false, ready: false };
+  shown(<Labels view={view({ printer: away })} handlePrinter={handlePrinter} />);
+  expect(screen.getByTestId('printer').textContent).toContain('does not ask for its labels');
+  expect(screen.queryByRole('button', { name: /roll/ })).toBeNull();
 });

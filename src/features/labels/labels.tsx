@@ -10,12 +10,19 @@ import Link from 'next/link';
 import type { LabelsView } from '@/server/labels/print';
 import { momentText } from '@/ui/format';
 import { OpenByCode } from './open-by-code';
+import { PrinterLine, type HandlePrinter } from './printer-line';
 
 /** Columns that a phone has no room for. */
 const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
 
 /** A lot by its code, and what the label printer has printed. */
-export function Labels({ view }: { view: LabelsView }) {
+export function Labels({
+  view,
+  handlePrinter,
+}: {
+  view: LabelsView;
+  handlePrinter: HandlePrinter;
+}) {
   return (
     <Box
       sx={{
@@ -32,10 +39,10 @@ export function Labels({ view }: { view: LabelsView }) {
         <Typography variant="h2" gutterBottom>
           Printed
         </Typography>
+        <PrinterLine printer={view.printer} handle={handlePrinter} />
         {view.printed.length === 0 ? (
           <Typography>
-            Nothing yet. Every lot has its label: open the lot and choose Label. The printer here is
-            simulated; it keeps what a real one would have printed.
+            Nothing yet. Every lot has its label: open the lot and choose Label.
           </Typography>
         ) : (
           <TableContainer>

@@ -22,7 +22,7 @@ import { FinishPane } from './finish-pane';
 import type { MixActions } from './mix-actions';
 import { TimePane } from './time-pane';
 import { useCard } from './use-card';
-import { useScale, type Shown } from './use-scale';
+import { useScale, type LiveScale, type Shown } from './use-scale';
 import { WeighPane } from './weigh-pane';
 import { SureQuestion } from '@/ui/hands/sure-question';
 
@@ -30,12 +30,12 @@ import { SureQuestion } from '@/ui/hands/sure-question';
 export function MixCardView({ view, actions }: { view: MixView; actions: MixActions }) {
   const { units, sums, mix, water } = view;
   const nowMs = useShopSecond(view);
-  const shown = useScale();
+  const scale = useScale();
   const working = useCard(view, actions, nowMs);
   const { card, write } = working;
   const [chosen, setChosen] = useState<string | null>(null);
   const current = view.written === null ? lineAtHand(card, chosen) : null;
-  const tick = () => current !== null && tickLine(current, shown, write, actions);
+  const tick = () => current !== null && tickLine(current, scale.shows, write, actions);
   useSpace(view.written === null ? tick : null);
   return (
     <ViewFrame
@@ -103,7 +103,7 @@ export function MixCardView({ view, actions }: { view: MixView; actions: MixActi
             actions={actions}
             working={working}
             current={current}
-            shown={shown}
+            scale={scale}
             nowMs={nowMs}
             onTick={tick}
           />
@@ -124,14 +124,14 @@ interface PaneProps {
   readonly actions: MixActions;
   readonly working: ReturnType<typeof useCard>;
   readonly current: CardLine | null;
-  readonly shown: Shown;
+  readonly scale: LiveScale;
   readonly nowMs: number;
   readonly onTick: () => void;
 }
 
 /** What the hands do now: weigh, wait, or take the dough out. */
 function Pane(props: PaneProps) {
-  const { view, actions, working, current, shown, nowMs, onTick: tick } = props;
+  const { view, actions, working, current, scale, nowMs, onTick: tick } = props;
   const { card, refused } = working;
   const { mix, units } = view;
   return (
@@ -154,7 +154,7 @@ function Pane(props: PaneProps) {
       ) : (
         <WeighPane
           line={current as CardLine & { item: WeighItem }}
-          shown={shown}
+          scale={scale}
           view={view}
           working={working}
           actions={actions}

@@ -185,7 +185,7 @@ test.each([
   const pane = (
     <WeighPane
       line={line}
-      shown={{ massG, stable: true }}
+      scale={{ shows: { massG, stable: true }, simulated: true }}
       view={view}
       working={workingOf(view)}
       actions={actions}
@@ -204,7 +204,7 @@ test('without a scale the card goes on by hand', () => {
   const text = words(
     <WeighPane
       line={line}
-      shown={null}
+      scale={{ shows: null, simulated: false }}
       view={view}
       working={workingOf(view)}
       actions={actions}
@@ -212,6 +212,8 @@ test('without a scale the card goes on by hand', () => {
     />,
   );
   expect(text).toContain('scale not connected');
+  // A real one has no panel to pour by.
+  expect(text).not.toContain('Pull the plug');
   expect(text).toContain('Weighed elsewhere, g');
 });
 

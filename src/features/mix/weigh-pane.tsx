@@ -16,20 +16,21 @@ import type { MixActions } from './mix-actions';
 import { ScaleVessel } from './scale-vessel';
 import { SimulatedScalePanel } from './simulated-scale-panel';
 import type { useCard } from './use-card';
-import type { Shown } from './use-scale';
+import type { LiveScale, Shown } from './use-scale';
 
 type Told = (massG: number) => string;
 
 /** The line at hand on the scale: what is still to pour, the vessel, right, under or over. */
 export function WeighPane(props: {
   line: CardLine & { item: WeighItem };
-  shown: Shown;
+  scale: LiveScale;
   view: MixView;
   working: ReturnType<typeof useCard>;
   actions: MixActions;
   onTick: () => void;
 }) {
-  const { line, shown, view, working, actions, onTick } = props;
+  const { line, scale, view, working, actions, onTick } = props;
+  const { shows: shown } = scale;
   const { item } = line;
   const { write } = working;
   const wantedG = line.wantedG - (item.heldBack ? (line.weighedG ?? 0) : 0);
@@ -75,11 +76,13 @@ export function WeighPane(props: {
       <Typed key={item.id} line={line} wantedG={wantedG} write={write} />
       <ByFeel view={view} working={working} />
       <UndoLast working={working} />
-      <SimulatedScalePanel
-        wantedG={wantedG}
-        handle={actions.handleScale}
-        connected={shown !== null}
-      />
+      {scale.simulated ? (
+        <SimulatedScalePanel
+          wantedG={wantedG}
+          handle={actions.handleScale}
+          connected={shown !== null}
+        />
+      ) : null}
     </>
   );
 }

@@ -18,6 +18,7 @@ const WAITING: ReadonlySet<CommandName> = new Set(['printLabels', 'keepBackup', 
  */
 const NOT_WRITING: ReadonlySet<CommandName> = new Set([
   'handleScale',
+  'handlePrinter',
   'share',
   'letIn',
   'shutOut',

@@ -24,6 +24,7 @@ import { printLabels } from '../labels/print';
 import { resetLearned, undoReset } from '../learned/learned';
 import { logLook } from '../hands/look';
 import { finishCard, markCard } from '../mix/commands';
+import { handlePrinter } from '../labels/printer';
 import { handleScale } from '../mix/scale';
 import { moveStep } from '../hands/move-step';
 import { takeBake } from '../bakes/new-bake';
@@ -87,6 +88,7 @@ export const COMMANDS = {
   markCard,
   finishCard,
   handleScale: (_: ShopContext, form: unknown) => handleScale(form),
+  handlePrinter: (_: ShopContext, form: unknown) => handlePrinter(form),
   takePlan,
   planFeeds,
   replan: replanBake,

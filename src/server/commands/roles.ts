@@ -18,6 +18,7 @@ const OF_HANDS: ReadonlySet<CommandName> = new Set([
   'markCard',
   'finishCard',
   'handleScale',
+  'handlePrinter',
   'logScore',
   'logNote',
   'logPractice',

@@ -5,6 +5,7 @@ import { addEntries, listFlours, listPlaces } from '@/data';
 import type { ShopContext } from '../context';
 import { asking } from '../ways-in/who';
 import { foldedJournal, foldedWith } from './journal-memory';
+import { refuseStrangers } from './whose';
 
 /** The parts of an entry that a command fills in. */
 export interface EntryDraft {
@@ -41,11 +42,12 @@ export function batchOf(
 /**
  * Writes entries, all or none. They are tried on the journal first: what would make it say what can not be (a lot that nobody
  * made, more taken than there is, a place or an ingredient that the shop has not) is refused.
- * @throws {DomainError} entry-not-possible, place-unknown, ingredient-unknown
+ * @throws {DomainError} entry-not-possible, place-unknown, ingredient-unknown, person-unknown
  */
 export function writeEntries(context: ShopContext, entries: readonly Entry[]): void {
   const acts = entries.flatMap(({ body }): Act[] => (isPlain(body) ? [] : [actOf(body)]));
   refuseFarOff(context, entries);
+  refuseStrangers(context, entries);
   if (acts.length > 0) refuseUnknown(context, acts);
   if (entries.some(({ tense, body }) => tense === 'done' && !isPlain(body))) {
     const not = newlyImpossible(foldedJournal(context), foldedWith(context, entries));

@@ -1,6 +1,6 @@
 import jsQR from 'jsqr';
 import { PDFDocument } from '@cantoo/pdf-lib';
-import { simulatedLabelPrinter } from '@/devices/simulated-label-printer';
+import { SimulatedLabelPrinter } from '@/devices/simulated-label-printer';
 import { sentences, value } from '../../../tests/fixtures/services';
 import type { ShopContext } from '../context';
 import { demoShop } from '../../../tests/demo-shop';
@@ -12,6 +12,7 @@ import { guessWidth, labelLayout } from '@/shop/labels/layout';
 import { lotOfCode } from '@/shop/labels/lot-of-code';
 import { labelPdf } from './pdf';
 import { labelsView, printLabels } from './print';
+import { handlePrinter } from './printer';
 import { qrOf } from '@/shop/labels/qr';
 import { LABEL_SIZES, labelSize } from '@/shop/labels/sizes';
 
@@ -116,11 +117,21 @@ test('the printer keeps what it printed, and refuses what it can not', async () 
   expect(sentences(await print({ size: 'stone' }))[0]).toContain('“stone” is not known');
   expect(sentences(await print({ lotId: 'F-9' }))[0]).toContain('has not been made yet');
   expect(labelsView(context).printed).toHaveLength(before + 1);
-  const kept: string[] = [];
-  const printer = simulatedLabelPrinter((job) => kept.push(job.lotId));
+  const printer = new SimulatedLabelPrinter();
   const job = { lotId: 'A', size: 'roll-57x32', copies: 1, pdf: new Uint8Array([1, 2, 3]) };
   expect(await printer.print(job)).toMatchObject({ kind: 'refused' });
-  expect(kept).toEqual([]);
+});
+
+test('without a roll nothing is printed or kept, and with one it goes on', async () => {
+  const form = { lotId: 'F-S1', size: 'roll-57x32', copies: '1' };
+  const before = labelsView(context).printed.length;
+  handlePrinter({ roll: false });
+  expect(labelsView(context).printer.ready).toBe(false);
+  expect(sentences(await printLabels(context, form))[0]).toContain('there is no roll in it');
+  expect(labelsView(context).printed).toHaveLength(before);
+  handlePrinter({ roll: true });
+  value(await printLabels(context, form));
+  expect(labelsView(context).printed).toHaveLength(before + 1);
 });
 
 test('a lot knows where it came from and where it went, with its grams and its sack', () => {

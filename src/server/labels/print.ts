@@ -1,4 +1,3 @@
-import { simulatedLabelPrinter } from '@/devices/simulated-label-printer';
 import { wholeNumberField, z } from '@/core/parse';
 import { addPrintedLabel, listPrintedLabels, type PrintedLabel } from '@/data';
 import { unitsOf, type ShopUnits } from '@/core/units';
@@ -9,6 +8,7 @@ import { parseForm } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { labelOf } from './label';
 import { labelPdf } from './pdf';
+import { labelPrinter, printerState, type PrinterState } from './printer';
 import { LABEL_SIZES, labelSize } from '@/shop/labels/sizes';
 
 const printSchema = z.object({
@@ -33,20 +33,20 @@ export async function printLabels(
   const content = labelOf(context, lotId);
   if (content === null) return refused('lotId', `Lot: ${lotId} has not been made yet.`);
   const pdf = await labelPdf(content, size, copies);
-  const printer = simulatedLabelPrinter((job) =>
-    addPrintedLabel(context.db, {
-      id: context.newId(),
-      atMs: context.clock().nowMs,
-      lotId: job.lotId,
-      size: job.size,
-      copies: job.copies,
-      content,
-    }),
-  );
+  const printer = labelPrinter(context);
   const answer = await printer.print({ lotId, size: size.id, copies, pdf });
-  return answer.kind === 'printed'
-    ? done({ printed: copies })
-    : refused(null, `${printer.name}: ${answer.because}. Nothing was printed.`);
+  if (answer.kind === 'refused') {
+    return refused(null, `${printer.name}: ${answer.because}. Nothing was printed.`);
+  }
+  addPrintedLabel(context.db, {
+    id: context.newId(),
+    atMs: context.clock().nowMs,
+    lotId,
+    size: size.id,
+    copies,
+    content,
+  });
+  return done({ printed: copies });
 }
 
 /** What was printed, and the lots that a code can open. */
@@ -56,6 +56,7 @@ export interface LabelsView {
   readonly shopName: string;
   readonly printed: readonly (PrintedLabel & { readonly sizeName: string })[];
   readonly codes: readonly string[];
+  readonly printer: PrinterState;
 }
 
 /** Printed labels shown at the most. */
@@ -73,6 +74,7 @@ export function labelsView(context: ShopContext): LabelsView {
       ...label,
       sizeName: labelSize(label.size).name,
     })),
+    printer: printerState(context),
     codes: [...stockOf(context, state).keys()],
   };
 }

@@ -4,6 +4,7 @@ import { fromLocalText, isTimeZone } from '@/core/units';
 import { loggerHead, readLogger } from '@/formats/logger-csv';
 import type { ShopContext } from '../context';
 import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
+import { LOGGER } from '../journal/whose';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { knownAt } from './known-readings';
 import { parseForm } from '@/shop/parse-form';
@@ -38,8 +39,6 @@ export interface ReadingsPreview {
 /** A place is not this far from what it is set to through a whole file, °C. Set. */
 const UNLIKELY_C = 12;
 
-/** By whom a logger’s readings are written. */
-const LOGGER = 'logger';
 const SHOWN = 5;
 
 /** The columns of a file, and which are likely which; null for a file that is no table. */

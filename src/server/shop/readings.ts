@@ -2,6 +2,7 @@ import { numberField, z } from '@/core/parse';
 import { MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
+import { PROBE } from '../journal/whose';
 import { batchOf, writeEntries } from '../journal/entries';
 import { doneAt } from '../journal/done-at';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -42,9 +43,6 @@ export function logReading(
     return done({ batch, offsetC });
   });
 }
-
-/** By whom a probe’s readings are written. */
-export const PROBE = 'probe';
 
 /** A probe’s series, as an adapter hands it over. */
 export interface ProbeSeries {

@@ -1,5 +1,5 @@
 import { type Db } from '@/data';
-import { maybeKeyOf, noteKeyUse } from '@/data/ways-in';
+import { listKeys, maybeKeyOf, noteKeyUse } from '@/data/ways-in';
 import type { KeyKind, WayKey } from '@/shop/kept/device';
 import type { ShopContext } from '../context';
 import { hashOf, waysIn } from './ways-in';
@@ -15,3 +15,17 @@ export function keyOf(context: ShopContext, kind: KeyKind, secret: string): WayK
   if (key !== null && nowMs - (key.usedMs ?? 0) > NOTED_MS) noteKeyUse(db, key.id, nowMs);
   return key;
 }
+
+/** The key by which a program asks (`Authorization: Bearer KEY`); null where it has none of that kind. */
+export function bearerOf(
+  context: ShopContext,
+  kind: KeyKind,
+  headers: Pick<Headers, 'get'>,
+): WayKey | null {
+  const secret = /^Bearer ([\w-]{20,80})$/.exec(headers.get('authorization') ?? '')?.[1];
+  return secret === undefined ? null : keyOf(context, kind, secret);
+}
+
+/** True where keys of a kind are given out. */
+export const hasKeys = (context: ShopContext, kind: KeyKind): boolean =>
+  listKeys(waysIn(context)).some((key) => key.kind === kind);

@@ -91,7 +91,7 @@ export function sayWho(context: ShopContext, form: unknown): Outcome<{ person: s
 }
 
 const keyForm = z.object({
-  kind: z.enum(KEY_KINDS, { error: 'Key: calendar or readings.' }),
+  kind: z.enum(KEY_KINDS, { error: 'Key: calendar, readings, scale or labels.' }),
   name: z
     .string()
     .trim()

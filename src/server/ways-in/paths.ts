@@ -7,6 +7,8 @@ const SENT_TO = [
   '/command',
   '/photos',
   '/readings',
+  '/scale/shows',
+  '/labels/jobs',
   '/records/readings',
   '/shop/archive.json',
 ] as const;
@@ -52,7 +54,9 @@ export function isBeforePairing(path: string): boolean {
   return BEFORE_PAIRING.has(path) || path.startsWith('/_next/static/');
 }
 
+const BY_KEY: ReadonlySet<string> = new Set(['/readings', '/scale/shows', '/labels/jobs']);
+
 /** What is opened by a key of its own, not by a device: calendars and probes can not be paired. */
 export function isByKey(path: string): boolean {
-  return path.startsWith('/calendar/') || path === '/readings';
+  return path.startsWith('/calendar/') || BY_KEY.has(path);
 }

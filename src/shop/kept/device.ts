@@ -15,8 +15,8 @@ export interface Device {
   readonly shutMs: number | null;
 }
 
-/** What opens without a device: the calendar to be read, readings to be sent. */
-export const KEY_KINDS = ['calendar', 'readings'] as const;
+/** What opens without a device: the calendar to be read, readings and what a scale shows to be sent, labels to be printed. */
+export const KEY_KINDS = ['calendar', 'readings', 'scale', 'labels'] as const;
 export type KeyKind = (typeof KEY_KINDS)[number];
 
 /** A key that was given out. The secret itself is not kept, only how to know it again. */

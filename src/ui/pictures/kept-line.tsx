@@ -26,7 +26,7 @@ export function KeptLine({ timeZone }: { timeZone: string | null }) {
   }, [since, router]);
   if (since === null) return null;
   return (
-    <Alert severity="warning" data-testid="kept" className="no-print" sx={{ borderRadius: 0 }}>
+    <Alert severity="warning" data-testid="picture" className="no-print" sx={{ borderRadius: 0 }}>
       Olvik does not answer. This is its picture of {clockText(since, timeZone ?? 'UTC')}; what is
       done here waits on this device, and the view goes on when the shop is back.
     </Alert>

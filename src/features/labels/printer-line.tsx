@@ -1,0 +1,43 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useTransition } from 'react';
+import type { PrinterState } from '@/server/labels/printer';
+import type { Outcome } from '@/shop/outcome';
+import { useAskAnew } from '@/ui/ask-anew';
+
+/** Takes the roll out of the simulated printer, or puts one in. */
+export type HandlePrinter = (form: { roll: boolean }) => Promise<Outcome<{ roll: boolean }>>;
+
+/** How the label printer stands; the simulated one has a roll that can be taken out. */
+export function PrinterLine({ printer, handle }: { printer: PrinterState; handle: HandlePrinter }) {
+  const { name, simulated, ready } = printer;
+  const [busy, start] = useTransition();
+  const askAnew = useAskAnew();
+  const turn = () =>
+    start(async () => {
+      await handle({ roll: !ready });
+      askAnew();
+    });
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
+      <Typography data-testid="printer">
+        <strong>{name}</strong>: {stateText(printer)}
+      </Typography>
+      {simulated ? (
+        <Button size="small" disabled={busy} onClick={turn}>
+          {ready ? 'Take the roll out' : 'Put a roll in'}
+        </Button>
+      ) : null}
+    </Box>
+  );
+}
+
+function stateText({ simulated, ready }: PrinterState): string {
+  if (simulated) return ready ? 'it keeps what a real one would have printed.' : 'no roll in it.';
+  return ready
+    ? 'asks for its labels.'
+    : 'does not ask for its labels; is it on, and what stands by it running?';
+}
