@@ -1,7 +1,10 @@
 // Tries to break Olvik: bin/torture [--short] [--only PART] [--count SHARE] [--minutes N] [--seed N]
 import { writeFileSync } from 'node:fs';
+import { busyHour } from './torture/busy-hour';
 import { crowd } from './torture/crowd';
 import { tableOf, type Bounds, type Figure } from './torture/figures';
+import { fullDisk } from './torture/full-disk';
+import { onFullDisk } from './torture/full-disk-child';
 import { histories } from './torture/histories';
 import { hostile } from './torture/hostile';
 import { KILL_MODES, workUntilKilled, type KillMode } from './torture/kill-child';
@@ -16,8 +19,10 @@ const PARTS = {
   histories,
   strangers,
   crowd,
+  'busy-hour': busyHour,
   clocks: oddClocks,
   storage,
+  'full-disk': fullDisk,
 } satisfies Record<string, (bounds: Bounds) => Figure | Promise<Figure>>;
 type Part = keyof typeof PARTS;
 
@@ -76,7 +81,11 @@ async function campaign(): Promise<void> {
 }
 
 const child = words.indexOf('--child');
-if (child >= 0) {
+const disk = said('--full-disk');
+if (disk !== null) {
+  await onFullDisk(disk);
+  process.exit(0);
+} else if (child >= 0) {
   const [mode, folder, seed] = words.slice(child + 1);
   if (!KILL_MODES.includes(mode as KillMode)) refuse(`--child: “${mode}” is none of its modes.`);
   await workUntilKilled(mode as KillMode, folder ?? '', Number(seed));

@@ -14,6 +14,7 @@ import Database from 'better-sqlite3';
 import { backupInstant, backupName, backupsFolder, NAME } from './backup-names';
 import { DATABASE_FILE } from './database-file';
 import type { Db } from './db';
+import { DISK_SENTENCE, isDiskError } from './disk-full';
 import { MigrationError } from './errors';
 import { OWN_FILE, OWN_FOLDER } from './own-files';
 
@@ -51,7 +52,14 @@ export async function addBackup(db: Db, folder: string, atMs: number): Promise<B
   mkdirSync(kept, { recursive: true, mode: OWN_FOLDER });
   const name = backupName(atMs);
   const part = path.join(kept, `${name}.part`);
-  await db.backup(part);
+  try {
+    await db.backup(part);
+  } catch (error) {
+    // What did not fit takes no room.
+    rmSync(part, { force: true });
+    if (!isDiskError(error)) throw error;
+    throw new MigrationError('disk-full', DISK_SENTENCE, { cause: error });
+  }
   chmodSync(part, OWN_FILE);
   const damage = damagedCopy(part);
   if (damage !== null) {
@@ -214,6 +222,7 @@ async function copySound(file: string, to: string): Promise<void> {
     await from.backup(to);
   } catch (cause) {
     rmSync(to, { force: true });
+    if (isDiskError(cause)) throw new MigrationError('disk-full', DISK_SENTENCE, { cause });
     throw cause instanceof MigrationError ? cause : refuse(cause);
   } finally {
     from.close();

@@ -20,7 +20,8 @@ export class MigrationError extends Error {
       | 'not-a-database'
       | 'database-missing'
       | 'database-damaged'
-      | 'backup-not-sound',
+      | 'backup-not-sound'
+      | 'disk-full',
     message: string,
     options?: ErrorOptions,
   ) {

@@ -25,8 +25,14 @@ export function savePhoto(db: Db, name: string, bytes: Uint8Array): boolean {
   if (folder === null || !PHOTO_NAME.test(name)) return false;
   mkdirSync(folder, { recursive: true, mode: OWN_FOLDER });
   const file = path.join(folder, name);
-  writeFileSync(`${file}.part`, bytes, { mode: OWN_FILE });
-  renameSync(`${file}.part`, file);
+  try {
+    writeFileSync(`${file}.part`, bytes, { mode: OWN_FILE });
+    renameSync(`${file}.part`, file);
+  } catch (error) {
+    // What did not fit takes no room.
+    rmSync(`${file}.part`, { force: true });
+    throw error;
+  }
   return true;
 }
 

@@ -1,14 +1,13 @@
-import { randomUUID } from 'node:crypto';
 import { request } from 'node:https';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { addDevice, addKey, openWaysIn } from '@/data/ways-in';
+import { addKey, openWaysIn } from '@/data/ways-in';
 import { hashOf, newSecret } from '@/server/ways-in/ways-in';
 import { mega, triesOf, type Bounds, type Figure } from './figures';
+import { addressOf, DEVICES, letIn } from './let-in';
 import { ask, serveShop, type Answered } from './served-shop';
 
 const WHOLE = 600;
-const DEVICES = 6;
 const STREAMS = 200;
 /** A change stands on the others within this, ms. */
 const WITHIN_MS = 1000;
@@ -69,9 +68,6 @@ export async function crowd(bounds: Bounds): Promise<Figure> {
   }
 }
 
-/** Devices come from addresses of their own, as they do on a network. */
-const addressOf = (n: number) => `127.0.2.${1 + (n % DEVICES)}`;
-
 const refusedOf = (act: number, answers: readonly Answered[]): string[] =>
   answers.flatMap(({ status, text }) =>
     status === 200 ? [] : [`act ${act}: ${status} ${text.slice(0, 80)}`],
@@ -96,15 +92,6 @@ async function toldAfter(
     await new Promise((resolve) => setTimeout(resolve, 5));
   }
   return Date.now() - beganMs;
-}
-
-function letIn(db: Parameters<typeof addDevice>[0], n: number): string {
-  const token = newSecret();
-  const nowMs = Date.now();
-  const times = { pairedMs: nowMs, seenMs: nowMs, shutMs: null };
-  const device = { id: randomUUID(), name: `Device ${n}`, role: 'all', person: null } as const;
-  addDevice(db, { ...device, ...times }, hashOf(token));
-  return `__Host-olvik-device=${token}`;
 }
 
 /** A stream of a device that counts what it hears. */

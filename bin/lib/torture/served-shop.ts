@@ -18,16 +18,21 @@ export interface ServedShop {
   readonly stop: () => Promise<void>;
 }
 
-/** Serves an empty shop of its own, with its gate at an address of this machine that stands for the network. */
-export async function serveShop(gateHost: string): Promise<ServedShop> {
+/**
+ * Serves a shop of its own, empty or the demo’s, with its gate at an address of this machine that stands for the network.
+ */
+export async function serveShop(
+  gateHost: string,
+  mode: 'own' | 'demo' = 'own',
+): Promise<ServedShop> {
   const folder = mkdtempSync(path.join(tmpdir(), 'olvik-torture-'));
   const [port, gatePort] = [await freePort(), await freePort()];
-  const child = spawn(process.execPath, ['bin/lib/bundle.mjs', 'serve', 'own', '--share'], {
+  const child = spawn(process.execPath, ['bin/lib/bundle.mjs', 'serve', mode, '--share'], {
     detached: true,
     stdio: ['ignore', 'pipe', 'ignore'],
     env: {
       ...process.env,
-      OLVIK_DATA: folder,
+      [mode === 'demo' ? 'OLVIK_DEMO_DATA' : 'OLVIK_DATA']: folder,
       OLVIK_PORT: String(port),
       OLVIK_SHARE_HOST: gateHost,
       OLVIK_SHARE_PORT: String(gatePort),

@@ -3,7 +3,9 @@ import { z } from '@/core/parse';
 import {
   databaseVersion,
   addCommand,
+  DISK_SENTENCE,
   dropCommandsBefore,
+  isDiskError,
   maybeOneCommand,
   NotFoundError,
 } from '@/data';
@@ -102,6 +104,7 @@ export function refusalOf(error: unknown, name: string): Outcome<never> {
   if (error instanceof NotFoundError) return refused(null, `${error.message} Nothing was stored.`);
   if (isMissingReference(error)) return refused(null, MISSING);
   shopLog.error({ command: name, err: error }, 'command failed');
+  if (isDiskError(error)) return refused(null, DISK_SENTENCE);
   return refused(
     null,
     'Olvik could not do this: a fault of its own, not of what was typed. Nothing was stored, nothing was lost.',

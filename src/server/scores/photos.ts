@@ -1,4 +1,4 @@
-import { maybePhoto, savePhoto } from '@/data';
+import { DISK_SENTENCE, isDiskError, maybePhoto, savePhoto } from '@/data';
 import { MOST_PHOTO_BYTES, reencodePhoto } from '@/formats/photo';
 import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -20,8 +20,13 @@ export async function keepPhoto(
     );
   }
   const name = `${context.newId()}.jpg`;
-  if (!savePhoto(context.db, name, photo.bytes)) {
-    return refused('photo', 'Photo: this shop keeps no photos. Nothing was kept.');
+  try {
+    if (!savePhoto(context.db, name, photo.bytes)) {
+      return refused('photo', 'Photo: this shop keeps no photos. Nothing was kept.');
+    }
+  } catch (error) {
+    if (!isDiskError(error)) throw error;
+    return refused('photo', DISK_SENTENCE);
   }
   return done({ name });
 }
