@@ -49,6 +49,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   // A device that is not let in is told nothing of the shop, not even its units.
   const who = await whoAsks();
   const units = who === null ? null : figureUnits();
+  const timeZone = units?.timeZone ?? null;
   const people = who === null || who.role === 'wall' ? [] : crew();
   return (
     <html lang="en" suppressHydrationWarning>
@@ -72,8 +73,8 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
                       }
                     />
                     <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
-                      <KeptLine timeZone={units?.timeZone ?? null} />
-                      <WaitingLine send={sendLate} timeZone={units?.timeZone ?? null} />
+                      <KeptLine timeZone={timeZone} />
+                      <WaitingLine send={sendLate} timeZone={timeZone} />
                       {children}
                     </Box>
                   </Box>

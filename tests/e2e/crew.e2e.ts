@@ -1,13 +1,9 @@
 import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
-import type { IncomingHttpHeaders } from 'node:http';
-import { request } from 'node:https';
 import ICAL from 'ical.js';
-import Database from 'better-sqlite3';
 import type { Browser, BrowserContext, Page } from 'puppeteer-core';
-import { contextOver } from '@/server/context';
-import { loadShop } from '@/server/shop/load-shop';
 import { freePort } from '../../bin/lib/served';
+import { ask, mixStepOf } from './without-browser';
 import { openBrowser, openPage, serve, textOf, waitForText, type Served } from './browser';
 import { DEMO_NOW } from './journey';
 
@@ -68,24 +64,6 @@ async function pair(page: Page, code: string, name: string): Promise<void> {
   await nameField!.type(name);
   await (await page.$('button[type="submit"]'))!.click();
 }
-
-/** What an address answers to somebody without a browser. */
-const ask = (
-  url: string,
-  of: { method?: string; headers?: Record<string, string>; body?: string } = {},
-): Promise<{ status: number; text: string; headers: IncomingHttpHeaders }> =>
-  new Promise((resolve, reject) => {
-    const { method = 'GET', headers = {}, body } = of;
-    const asked = request(url, { method, headers, rejectUnauthorized: false }, (response) => {
-      let text = '';
-      response.on('data', (part: Buffer) => (text += part.toString()));
-      response.on('end', () =>
-        resolve({ status: response.statusCode ?? 0, text, headers: response.headers }),
-      );
-    });
-    asked.on('error', reject);
-    asked.end(body);
-  });
 
 const rowOf = (name: string) =>
   home.$$eval(
@@ -207,20 +185,6 @@ test('a calendar address is read by a calendar program, and by nobody once it is
   await waitForText(home, 'my phone: taken back.');
   expect(await ask(url)).toMatchObject({ status: 404 });
 });
-
-/** A dough that is planned, by its step. */
-function mixStepOf(folder: string): string {
-  const db = new Database(path.join(folder, 'data', 'olvik.sqlite'), { readonly: true });
-  const context = {
-    ...contextOver(db),
-    clock: () => ({ nowMs: Date.parse(DEMO_NOW), rate: 0, demo: true }),
-  };
-  const step = loadShop(context).folded.plan.find(
-    ({ act }) => act.kind === 'make' && act.lotKind === 'dough',
-  );
-  db.close();
-  return encodeURIComponent(step!.stepId);
-}
 
 /** A key of a kind, made on Other devices. */
 async function keyFor(head: string, kind: string): Promise<string> {
