@@ -11,7 +11,7 @@ import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
 import { sayWhoAction, sendLate } from './actions';
 import { crew } from './crew';
-import { figureUnits } from './figure-units';
+import { houseFacts, type HouseFacts } from './house-facts';
 import { whoAsks } from './who-asks';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { ViewBar } from '@/ui/nav/view-bar';
@@ -28,6 +28,8 @@ const HOUSE = {
   gridTemplateColumns: { sm: 'auto minmax(0, 1fr)' },
   '&:has(> nav)': { pb: { xs: `${BAR_HEIGHT}px`, sm: 0 } },
   '@media print': { display: 'block', pb: 0 },
+  // A line over the view takes its height from a view that fills the screen.
+  '&:has([data-over-view])': { '--over-view': '50px' },
 };
 
 export const metadata: Metadata = {
@@ -44,12 +46,22 @@ export const viewport: Viewport = {
   ],
 };
 
+/** What is said over every view: that the shop is away, and what waits for it. */
+function OverView({ house }: { house: HouseFacts | null }) {
+  return (
+    <>
+      {house === null ? null : <KeptLine nowMs={house.nowMs} timeZone={house.units.timeZone} />}
+      <WaitingLine send={sendLate} timeZone={house?.units.timeZone ?? null} />
+    </>
+  );
+}
+
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   // A device that is not let in is told nothing of the shop, not even its units.
   const who = await whoAsks();
-  const units = who === null ? null : figureUnits();
-  const timeZone = units?.timeZone ?? null;
+  const house = who === null ? null : houseFacts();
+  const units = house?.units ?? null;
   const people = who === null || who.role === 'wall' ? [] : crew();
   return (
     <html lang="en" suppressHydrationWarning>
@@ -73,8 +85,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
                       }
                     />
                     <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
-                      <KeptLine timeZone={timeZone} />
-                      <WaitingLine send={sendLate} timeZone={timeZone} />
+                      <OverView house={house} />
                       {children}
                     </Box>
                   </Box>

@@ -2,5 +2,8 @@
 export const BAR_WIDTH = 68;
 export const BAR_HEIGHT = 60;
 
-/** The height that the bar leaves a view. */
-export const WHOLE_HEIGHT = { xs: `calc(100dvh - ${BAR_HEIGHT}px)`, sm: '100dvh' } as const;
+/** The height that the bar leaves a view, and what is said over it. */
+export const WHOLE_HEIGHT = {
+  xs: `calc(100dvh - ${BAR_HEIGHT}px)`,
+  sm: 'calc(100dvh - var(--over-view, 0px))',
+} as const;

@@ -97,7 +97,8 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
             <Link href="/devices/certificate" color="inherit">
               this certificate
             </Link>{' '}
-            among those that the device trusts (its settings call it certificates or credentials).
+            among those that the device trusts (its settings call it certificates or credentials). A
+            device that trusts it also keeps pictures of the views for when the shop is away.
           </Typography>
         </Box>
       ) : null}

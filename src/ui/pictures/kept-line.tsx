@@ -9,8 +9,11 @@ import { keptSince, shopAnswers } from './kept-since';
 /** How often the shop is tried while its picture stands, ms. */
 const TRY_MS = 4_000;
 
-/** Said over a view that is this device’s own picture of it: since when it stands, until the shop answers again. */
-export function KeptLine({ timeZone }: { timeZone: string | null }) {
+/**
+ * Said over a view that is this device’s own picture of it, until the shop answers again.
+ * @param props.nowMs the shop’s clock as the picture has it
+ */
+export function KeptLine({ nowMs, timeZone }: { nowMs: number; timeZone: string }) {
   const since = useSyncExternalStore(keptSince.subscribe, keptSince.read, () => null);
   const router = useRouter();
   useEffect(() => {
@@ -26,9 +29,15 @@ export function KeptLine({ timeZone }: { timeZone: string | null }) {
   }, [since, router]);
   if (since === null) return null;
   return (
-    <Alert severity="warning" data-testid="picture" className="no-print" sx={{ borderRadius: 0 }}>
-      Olvik does not answer. This is its picture of {clockText(since, timeZone ?? 'UTC')}; what is
-      done here waits on this device, and the view goes on when the shop is back.
+    <Alert
+      severity="warning"
+      data-testid="picture"
+      data-over-view
+      className="no-print"
+      sx={{ borderRadius: 0 }}
+    >
+      Olvik does not answer. This is its picture of {clockText(nowMs, timeZone)}; what is done here
+      waits on this device, and the view goes on when the shop is back.
     </Alert>
   );
 }

@@ -30,7 +30,13 @@ export function WaitingLine({ send, timeZone }: { send: SendLate; timeZone: stri
   useFlush(open.length > 0, send);
   if (acts.length === 0) return null;
   return (
-    <Alert severity="warning" data-testid="waiting" className="no-print" sx={{ borderRadius: 0 }}>
+    <Alert
+      severity="warning"
+      data-testid="waiting"
+      data-over-view
+      className="no-print"
+      sx={{ borderRadius: 0 }}
+    >
       {open.length === 0 ? null : (
         <Typography>
           {open.length === 1 ? 'One act waits' : `${open.length} acts wait`} on this device, with
