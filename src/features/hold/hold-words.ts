@@ -32,6 +32,10 @@ const WORDS: Readonly<Record<ShownMove['kind'], Worded>> = {
     `Mix ${move.laterMin > 0 ? 'later' : 'earlier'}, ${at(move.mixAtMs, view)}`,
     `${lateness(move.laterMin)}, all of it`,
   ],
+  'mix moved': (move, view) => [
+    `Mix ${move.laterMin > 0 ? 'later' : 'earlier'}, ${at(move.mixAtMs, view)}`,
+    `${lateness(move.laterMin)}, as it is`,
+  ],
   boost: (move, view) => [
     `Boost, ${massText(move.yeastG, view.units)} yeast`,
     `mix on time, ${at(move.mixAtMs, view)}`,
@@ -55,6 +59,23 @@ const WORDS: Readonly<Record<ShownMove['kind'], Worded>> = {
   waves: (move, view) => [
     `${move.changes.filter((one) => one.act.kind === 'divide').length} waves of balls`,
     `the later ones wait in ${view.placeNames[move.placeId ?? ''] ?? 'the cold'}`,
+  ],
+  'boxes out': (move, view) => {
+    const place = view.placeNames[move.placeId ?? ''];
+    if (place !== undefined) return [`Boxes out into ${place}`, `at ${at(move.outAtMs, view)}`];
+    return [`Boxes out at ${at(move.outAtMs, view)}`, lateness(move.laterMin)];
+  },
+  'part in the cold': (move, view) => [
+    `${move.count} balls into ${view.placeNames[move.placeId ?? ''] ?? 'the cold'} now`,
+    `out again at ${at(move.outAtMs, view)}, for the second half`,
+  ],
+  'service earlier': (move, view) => [
+    `Open at ${at(move.serviceFromMs, view)}`,
+    'everything else as it is',
+  ],
+  fewer: (move, view) => [
+    `${move.count} pizzas fewer promised`,
+    `the service ends at ${at(move.serviceToMs, view)}`,
   ],
   'service later': (move, view) => [
     `Open at ${at(move.serviceFromMs, view)}`,

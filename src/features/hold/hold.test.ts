@@ -27,6 +27,8 @@ const move = (changes: Partial<ShownMove>): ShownMove => ({
   flourG: 0,
   leftLeavenG: 0,
   startC: null,
+  outAtMs: null,
+  count: 0,
   laterMin: 20,
   moves: 0,
   handsMin: 0,
@@ -48,6 +50,24 @@ test.each<[Partial<ShownMove>, string, string]>([
   [{ kind: 'bulk', laterMin: -45 }, 'Shorter bulk', 'ball at 08:10'],
   [{ kind: 'waves', placeId: 'fridge' }, '0 waves of balls', 'the later ones wait in Fridge'],
   [{ kind: 'service later' }, 'Open at 18:10', 'everything else as it is'],
+  [{ kind: 'service earlier' }, 'Open at 18:10', 'everything else as it is'],
+  [{ kind: 'mix moved', laterMin: 30 }, 'Mix later, 07:10', '30 min late, as it is'],
+  [
+    { kind: 'boxes out', outAtMs: nowMs + 3 * HOUR_MS, laterMin: -45 },
+    'Boxes out at 09:10',
+    '45 min early',
+  ],
+  [
+    { kind: 'boxes out', placeId: 'proofer', outAtMs: nowMs + 3 * HOUR_MS },
+    'Boxes out into Proofer',
+    'at 09:10',
+  ],
+  [
+    { kind: 'part in the cold', placeId: 'fridge', count: 20, outAtMs: nowMs + 3 * HOUR_MS },
+    '20 balls into Fridge now',
+    'out again at 09:10, for the second half',
+  ],
+  [{ kind: 'fewer', count: 8 }, '8 pizzas fewer promised', 'the service ends at 21:10'],
 ])('a move %o is told as “%s”', (changes, title, under) => {
   expect(moveWords(move(changes), view)).toMatchObject({ title, under });
 });

@@ -44,7 +44,11 @@ export function Hold({ view, actions }: { view: HoldView; actions: HoldActions }
 function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null }) {
   const name = view.strand?.name ?? view.bake.name;
   const { units } = view;
-  const says = behindSays(name, search?.behindMin ?? null, search?.stands.odds.leaven ?? 0);
+  // Past its window nothing is ahead or behind any more.
+  const says =
+    search?.past == null
+      ? behindSays(name, search?.behindMin ?? null, search?.stands.odds.leaven ?? 0)
+      : `${name} is past its window.`;
   return (
     <Box sx={{ flex: { xs: '1 0 100%', md: 1 }, minWidth: 0, px: 1 }} data-testid="hold-head">
       <Typography

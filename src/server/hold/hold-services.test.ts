@@ -100,6 +100,28 @@ test('waves are lots of their own, and the Tide counts their balls as one servic
   expect(tideView(context).services).toMatchObject([{ name: 'Friday', wanted: 40 }]);
 });
 
+test('a half of the balls into the cold is two turns of one service, taken and taken back', () => {
+  for (const step of plan()) {
+    if (isAct(step.act, 'use')) break;
+    nowMs = step.atMs;
+    value(doStep(context, { stepId: step.stepId, batch: freshBatch() }));
+  }
+  nowMs += 10 * 60_000;
+  const before = plan();
+  const part = searched().moves.find(({ kind }) => kind === 'part in the cold')!;
+  const { batch } = value(
+    takeMove(context, { bakeId, batch: freshBatch(), changes: part.changes }),
+  );
+  const uses = plan().flatMap(({ act }) => (isAct(act, 'use') ? [act] : []));
+  expect(uses.map(({ count }) => count)).toEqual([40 - part.count, part.count]);
+  expect(tideView(context).services).toMatchObject([{ name: 'Friday', wanted: 40 }]);
+  // Carried out, the part is a lot of its own that went into the fridge and came out again.
+  const [split] = plan();
+  value(doStep(context, { stepId: split!.stepId, batch: freshBatch() }));
+  expect(plan()).toHaveLength(before.length + 2);
+  value(undoBatch(context, batch));
+});
+
 test('of a bake that is over, or of none, there is nothing to hold', () => {
   expect(holdView(context, 'nobody')).toBeNull();
   for (const step of plan()) {

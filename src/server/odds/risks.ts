@@ -19,7 +19,7 @@ const SERVICE_AT_RISK = 0.3;
 /** Only what stands in the next hours can still be held or hurried. */
 const AHEAD_H = 20;
 
-/** Bakes at risk: what stands in the shop will not be ripe at its mix, or balls not ready at the service. */
+/** Bakes at risk, the worst first: what stands in the shop will not be ripe at its mix, or balls not ready at the service. */
 export function risksOf(
   context: ShopContext,
   state: ShopState,
@@ -29,9 +29,9 @@ export function risksOf(
   const ahead = bakes.filter(
     (bake) => bake.readyToMs > state.nowMs && hoursBetween(state.nowMs, bake.readyFromMs) < AHEAD_H,
   );
-  return ahead.flatMap(
-    (bake) => leavenRisk(bake, forecast) ?? ballsRisk(context, state, bake, forecast),
-  );
+  return ahead
+    .flatMap((bake) => leavenRisk(bake, forecast) ?? ballsRisk(context, state, bake, forecast))
+    .sort((a, b) => a.chance - b.chance);
 }
 
 function leavenRisk(bake: Bake, forecast: ShopForecast): Risk[] | null {

@@ -4,6 +4,7 @@ import { WATER } from '../../formula';
 import type { PlannedAct } from '../../journal';
 import { addHours, MS_PER_HOUR, MS_PER_MINUTE, roundToStep } from '../../units';
 import { forecastActs } from '../forecast-acts';
+import { boxesOut, fewer, partInTheCold, serviceEarlier } from './hold-balls';
 import { boosts } from './hold-doses';
 import { inWaves } from './hold-waves';
 import { changedSteps, holdShop, type HoldStage } from './hold-stage';
@@ -30,7 +31,14 @@ export function sketchesOf(question: HoldQuestion, stage: HoldStage): Sketch[] {
       : stage.at === 'in bulk'
         ? inBulk(question, stage)
         : inBalls(question, stage);
-  const all = [...own, ...inWaves(question, stage), ...serviceLater(stage)];
+  const all = [
+    ...own,
+    ...boxesOut(question, stage),
+    ...inWaves(question, stage),
+    ...serviceEarlier(question, stage),
+    ...serviceLater(stage),
+    ...fewer(question, stage),
+  ];
   return all.filter(({ changes }) => !changes.some((one) => isPinned(question, one)));
 }
 
@@ -50,10 +58,27 @@ function beforeTheMix(question: HoldQuestion, stage: HoldStage): Sketch[] {
   });
   const atBest = best === null ? null : mixAt(question, stage, best);
   if (atBest !== null && atBest.length > 0) sketches.push({ kind: 'mix at best', changes: atBest });
+  sketches.push(...mixMoved(question, stage, best));
   sketches.push(...boosts(question, stage), ...waters(stage), ...bulks(question, stage));
   if (best !== null && best < question.nowMs) sketches.push(...feedAgain(question, stage, leaven));
   return sketches;
 }
+
+/** The mix earlier or later by itself, away from what the leaven would have it: for a dough that is too fast or too slow. */
+function mixMoved(question: HoldQuestion, stage: HoldStage, best: number | null): Sketch[] {
+  const { mix } = stage;
+  if (mix === null) return [];
+  return MIX_BY_MS.flatMap((byMs): Sketch[] => {
+    const toMs = mix.atMs + byMs;
+    if (toMs < question.nowMs + SOON_MS) return [];
+    if (best !== null && Math.abs(toMs - best) < MIX_APART_MS) return [];
+    const changes = mixAt(question, stage, toMs);
+    return changes === null || changes.length === 0 ? [] : [{ kind: 'mix moved', changes }];
+  });
+}
+const MIX_BY_MS = [-60, -30, 30, 60].map((minutes) => minutes * MS_PER_MINUTE);
+/** Nearer to the leaven’s best it is that move. */
+const MIX_APART_MS = 15 * MS_PER_MINUTE;
 
 /** True for a lot that is as ripe as it was asked for at an instant. */
 const isRipeAt = ({ window }: LotForecast, atMs: number): boolean =>
@@ -188,7 +213,7 @@ function inBulk(question: HoldQuestion, stage: HoldStage): Sketch[] {
 /** Balls elsewhere from now until their turn, all of them together. */
 function inBalls(question: HoldQuestion, stage: HoldStage): Sketch[] {
   const pieceIds = [...new Set(stage.uses.map((one) => one.act.lotId))];
-  return otherPlaces(question, stage, () => []).map((sketch) => ({
+  const moved = otherPlaces(question, stage, () => []).map((sketch) => ({
     ...sketch,
     changes: pieceIds.map((lotId): HoldChange => ({
       stepId: null,
@@ -196,6 +221,7 @@ function inBalls(question: HoldQuestion, stage: HoldStage): Sketch[] {
       act: { kind: 'move', lotId, placeId: sketch.placeId ?? '' },
     })),
   }));
+  return [...moved, ...partInTheCold(question, stage)];
 }
 
 /** The service begins later; everything else stays. */

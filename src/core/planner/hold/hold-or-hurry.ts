@@ -81,7 +81,7 @@ function run(question: HoldQuestion, stage: HoldStage, sketch: Sketch): HoldMove
   const lots = forecastActs({ ...shop, stepH: STEP_H }, steps);
   const laterMs = sketch.serviceLaterMs ?? 0;
   const serviceFromMs = question.readyFromMs + laterMs;
-  const serviceToMs = question.readyToMs + laterMs;
+  const serviceToMs = question.readyToMs + laterMs - (sketch.serviceEndsEarlierMs ?? 0);
   const asked: OddsQuestion = {
     ...standing(question, steps, stage.lots),
     leavens: stage.mix === null ? [] : [{ lotId: stage.lotId, mixedInto: stage.doughId }],
@@ -98,9 +98,12 @@ function run(question: HoldQuestion, stage: HoldStage, sketch: Sketch): HoldMove
   };
 }
 
-function costOf({ kind, placeId, yeastG, flourG, leftLeavenG, startC, changes }: Sketch) {
+function costOf(sketch: Sketch) {
+  const { kind, placeId, yeastG, flourG, leftLeavenG, startC, outAtMs, count, changes } = sketch;
   return {
     kind,
+    outAtMs: outAtMs ?? null,
+    count: count ?? 0,
     placeId: placeId ?? null,
     yeastG: yeastG ?? 0,
     flourG: flourG ?? 0,
@@ -126,7 +129,10 @@ function told(
     ...costOf(sketch),
     mixAtMs: mix?.atMs ?? null,
     ballAtMs: ball?.atMs ?? null,
-    laterMin: laterMin(stage, { mixAtMs: mix?.atMs, ballAtMs: ball?.atMs }),
+    laterMin:
+      sketch.byMs !== undefined
+        ? Math.round(sketch.byMs / MS_PER_MINUTE)
+        : laterMin(stage, { mixAtMs: mix?.atMs, ballAtMs: ball?.atMs }),
     moves: fresh.filter((one) => one.act.kind === 'move').length,
     handsMin: fresh.reduce((sum, one) => sum + handsMin(one.act), 0),
   };

@@ -39,6 +39,7 @@ export type HoldKind =
   | 'as it stands'
   | 'other place'
   | 'mix at best'
+  | 'mix moved'
   | 'boost'
   | 'smaller share'
   | 'water'
@@ -46,7 +47,11 @@ export type HoldKind =
   | 'ball now'
   | 'feed again'
   | 'waves'
-  | 'service later';
+  | 'boxes out'
+  | 'part in the cold'
+  | 'service later'
+  | 'service earlier'
+  | 'fewer';
 
 /** A move with what it does to the bake. */
 export interface HoldMove {
@@ -61,6 +66,10 @@ export interface HoldMove {
   readonly flourG: number;
   readonly leftLeavenG: number;
   readonly startC: number | null;
+  /** When boxes come out of the cold, where the move is about that. */
+  readonly outAtMs: number | null;
+  /** Balls that wait in the cold, or pizzas that are not promised any more; 0 for other moves. */
+  readonly count: number;
   /** Hours that what is done is later than planned; below 0: earlier. */
   readonly laterMin: number;
   readonly moves: number;
@@ -83,4 +92,9 @@ export interface Sketch {
   readonly leftLeavenG?: number;
   readonly startC?: number;
   readonly serviceLaterMs?: number;
+  readonly serviceEndsEarlierMs?: number;
+  /** By how much what is moved is later, where that is neither mix nor balling. */
+  readonly byMs?: number;
+  readonly outAtMs?: number | null;
+  readonly count?: number;
 }
