@@ -13,6 +13,7 @@ export {
   type FeedWish,
 } from './feed-sheet';
 export { powerLeft, type PowerLeft } from './frozen-power';
+export { freezeWhen, type FreezeWhen } from './freeze-when';
 export { HEALTH, slowerThanItself, type JarPace, type PaceNotice } from './health';
 export { jarOf, type Jar } from './jar';
 export { leavenAimC } from './mixing';

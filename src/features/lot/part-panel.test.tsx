@@ -54,3 +54,27 @@ test('what is gone goes nowhere: no place is asked for', async () => {
   await waitFor(() => expect(takePart).toHaveBeenCalled());
   expect(takePart.mock.calls[0][0]).toMatchObject({ as: 'gone' });
 });
+
+test('into the freezer: whether now is the moment, and when it is', async () => {
+  const frozen = { placeIds: ['freezer'], fromMs: null, risenNow: 0.2 };
+  const says = (freeze: Partial<NonNullable<typeof view.freeze>>) => {
+    const { unmount } = shown(
+      <PartPanel
+        view={{
+          ...view,
+          places: [{ id: 'freezer', name: 'Freezer' }],
+          freeze: { ...frozen, untilMs: view.nowMs + 3_600_000, ...freeze },
+        }}
+        actions={handsDoing({})}
+      />,
+    );
+    const text = screen.getByTestId('freeze-when').textContent;
+    unmount();
+    return text;
+  };
+  expect(says({})).toContain(
+    'Now is a good moment to freeze it, until 07:10; 20\u202f% of its rise',
+  );
+  expect(says({ fromMs: view.nowMs + 60_000 })).toContain('Best frozen 06:11 to 07:10');
+  expect(says({ untilMs: view.nowMs - 60_000 })).toContain('Best frozen until 06:09');
+});

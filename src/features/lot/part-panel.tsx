@@ -8,7 +8,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { LotView } from '@/server/lots/lot-view';
-import { massText } from '@/ui/format';
+import { massText, momentText, percentText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { FigureField } from '@/ui/fields/figure-field';
@@ -49,6 +49,11 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
         {leftText(view)}
       </Typography>
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
+      {as !== 'gone' && view.freeze?.placeIds.includes(placeId) === true ? (
+        <Typography variant="body2" data-testid="freeze-when">
+          {freezeText(view, view.freeze)}
+        </Typography>
+      ) : null}
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', alignItems: 'end' }}>
         <FigureField
           {...(balls === null ? OF_MASS : OF_BALLS)}
@@ -87,6 +92,19 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
       </Box>
     </Box>
   );
+}
+
+/** Whether now is the moment to freeze it, and when it is: "Best frozen until 11:40 …". */
+function freezeText({ nowMs, units }: LotView, when: NonNullable<LotView['freeze']>): string {
+  const { fromMs, untilMs, risenNow } = when;
+  const at = (atMs: number) => momentText(atMs, nowMs, units.timeZone);
+  const risen = `${percentText(risenNow, 0)} of its rise to its best now`;
+  if (nowMs > untilMs) {
+    return `Best frozen until ${at(untilMs)}; ${risen}: the more it holds, the more is lost in the thaw.`;
+  }
+  return fromMs !== null && nowMs < fromMs
+    ? `Best frozen ${at(fromMs)} to ${at(untilMs)}, with its cells grown and food left; ${risen}.`
+    : `Now is a good moment to freeze it, until ${at(untilMs)}; ${risen}.`;
 }
 
 const leftText = ({ ballsLeft, leftG, units }: LotView) =>

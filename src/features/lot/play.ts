@@ -192,5 +192,6 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     chains: [],
     pastMs: null,
     unknown: null,
+    freeze: null,
   };
 }

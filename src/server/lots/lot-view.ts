@@ -1,7 +1,8 @@
 import { type Curve } from '@/shop/lots/curve';
 import { type ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
-import { placeTempC, type LotForecast, type ShopForecast } from '@/core/forecast';
+import { freezeWhen, type FreezeWhen } from '@/core/cultures';
+import { placeKind, placeTempC, type LotForecast, type ShopForecast } from '@/core/forecast';
 import { lotMadeBy, lotsTouchedBy } from '@/core/journal';
 import type { Trajectory } from '@/core/kinetics';
 import { valueAtHour } from '@/core/ripeness';
@@ -76,6 +77,8 @@ export interface LotView {
   readonly pastMs: number | null;
   readonly places: readonly { readonly id: string; readonly name: string }[];
   readonly ingredients: readonly { readonly id: string; readonly name: string }[];
+  /** When it is frozen best, and where it can be; null where it does not rise, is frozen, or nothing freezes. */
+  readonly freeze: (FreezeWhen & { readonly placeIds: readonly string[] }) | null;
   /** Grams left of it now; the composition is as it was made. */
   readonly leftG: number;
   readonly ballsLeft: number | null;
@@ -155,6 +158,7 @@ function viewOfLot(
     pastMs: null,
     places: state.places.map(({ id, name }) => ({ id, name })),
     ingredients: [...state.pantry.values()].map(({ id, name }) => ({ id, name })),
+    freeze: freezeOf(lot, placeId, state),
     ...leftOf(context, state, lotId),
     chains: culturesOf(context, state)
       .filter((one) => one.kind === 'carry-over' && one.retiredMs === null)
@@ -173,6 +177,7 @@ function pastLot(view: LotView, { state, pastMs }: LotAnyTime, lotId: string): L
     pastMs,
     offer: null,
     trial: null,
+    freeze: null,
     chains: [],
     leftG: 0,
     becomes: into.map((act) => ({
@@ -180,6 +185,16 @@ function pastLot(view: LotView, { state, pastMs }: LotAnyTime, lotId: string): L
       name: 'name' in act ? act.name : '',
     })),
   };
+}
+
+/** When a lot that is not frozen yet is frozen best, in a shop that freezes. */
+function freezeOf(lot: LotForecast, placeId: string, state: ShopState): LotView['freeze'] {
+  const placeIds = state.places
+    .filter(({ id }) => placeKind(placeTempC(state.placeMap, id, state.nowMs)) === 'freezer')
+    .map(({ id }) => id);
+  if (placeIds.length === 0 || placeIds.includes(placeId) || lot.unknown !== null) return null;
+  const when = freezeWhen(lot, state.nowMs);
+  return when === null ? null : { ...when, placeIds };
 }
 
 /** What is left of a lot now. */
