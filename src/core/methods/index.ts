@@ -1,3 +1,4 @@
+export { additionOrder, type Added, type Addition } from './additions';
 export { LIBRARY } from './library';
 export {
   hoursRange,

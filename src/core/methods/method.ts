@@ -1,5 +1,6 @@
 import { doughSchema, targetSchema } from '../formula';
 import { numberField, wholeNumberField, z } from '../parse';
+import { orderSchema } from './additions';
 import { schoolsSchema } from './schools';
 
 /** What a method’s figures may be. */
@@ -94,6 +95,8 @@ export const methodSchema = z.object({
     /** Water held back, over flour. */
     heldBackShare: numberField({ ...METHOD_RULES.heldBack, unit: '', max: 0.25 }),
     steps: z.array(mixStep).min(1).max(8),
+    /** An order of adding of its own; left out: as its schools have it. */
+    order: orderSchema.optional(),
     folds: z.object({
       count: wholeNumberField(METHOD_RULES.folds),
       everyMin: numberField(METHOD_RULES.minutes),

@@ -1,6 +1,6 @@
 import type { Pantry } from '../composition';
 import type { ActOf } from '../journal';
-import { soakOf, type Method } from '../methods';
+import { additionOrder, soakOf, type Added, type Addition, type Method } from '../methods';
 import { SALT, WATER } from '../formula';
 import { roundToStep } from '../units';
 
@@ -52,47 +52,14 @@ export interface CardQuestion {
 /** Within half a per cent, and never finer than the scale; salt and yeast within two per cent. Set. */
 const TOLERANCE = { plain: 0.005, strong: 0.02 } as const;
 
-/**
- * The lines of one batch in the order of adding: what is dissolved, liquids, leavens loosened in them, flour; brought
- * together; a rest; salt by its school; mixed; held-back water by portions, seeds, oil last; folds.
- */
+/** The lines of one batch in the method’s order of adding, folds last. */
 export function cardItems(question: CardQuestion): CardItem[] {
   const { mix, schools } = question;
   const lines = linesOf(question);
-  const of = (wanted: Place) => lines.filter((one) => one.place === wanted).map((one) => one.item);
-  const [first, ...later] = mix.steps;
-  const rest = soakOf(mix) === null ? mix.autolyse : null;
-  const early = schools.salt === 'with the flour';
-  const last = schools.salt === 'in the last water';
+  const rests = restOf(mix) !== null;
+  const order = additionOrder({ mix: { ...mix, rests }, schools });
   return [
-    ...(schools.yeast === 'bloomed' ? of('yeast') : []),
-    ...of('water'),
-    ...of('ice'),
-    ...(schools.yeast === 'dissolved' ? of('yeast') : []),
-    ...of('liquid'),
-    ...of('leaven'),
-    ...(schools.yeast === 'dry in the flour' ? of('yeast') : []),
-    ...(early ? of('salt') : []),
-    ...of('flour'),
-    ...(first === undefined ? [] : [timeOf('mix-1', first)]),
-    ...(rest === null
-      ? []
-      : [
-          {
-            kind: 'time' as const,
-            id: 'rest',
-            name: 'Rest',
-            minutes: rest.minutes,
-            says: 'covered; the flour drinks',
-            what: 'rest' as const,
-          },
-        ]),
-    ...(early || last ? [] : of('salt')),
-    ...later.map((step, index) => timeOf(`mix-${index + 2}`, step)),
-    ...(last ? of('salt') : []),
-    ...of('held back'),
-    ...of('extra'),
-    ...of('oil'),
+    ...order.flatMap((key) => itemsOf(key, question, lines)),
     ...Array.from({ length: mix.folds.count }, (_, index) => ({
       kind: 'time' as const,
       id: `fold-${index + 1}`,
@@ -103,6 +70,29 @@ export function cardItems(question: CardQuestion): CardItem[] {
     })),
   ];
 }
+
+/** A rest in the bowl; a soak of hours stands before the mix, by itself. */
+const restOf = (mix: Method['mix']) => (soakOf(mix) === null ? mix.autolyse : null);
+
+/** What one place in the order holds. */
+function itemsOf(key: Addition, { mix }: CardQuestion, lines: readonly Placed[]): CardItem[] {
+  if (key === 'rest') {
+    const rest = restOf(mix);
+    return rest === null ? [] : [restItem(rest.minutes)];
+  }
+  const step = key.startsWith('mix-') ? mix.steps[Number(key.slice(4)) - 1] : undefined;
+  if (step !== undefined) return [timeOf(key, step)];
+  return lines.filter(({ place }) => place === key).map(({ item }) => item);
+}
+
+const restItem = (minutes: number): TimeItem => ({
+  kind: 'time',
+  id: 'rest',
+  name: 'Rest',
+  minutes,
+  says: 'covered; the flour drinks',
+  what: 'rest',
+});
 
 function timeOf(id: string, step: Method['mix']['steps'][number]): TimeItem {
   const says = step.speed === 'rest' ? 'covered' : step.speed === 'hand' ? 'by hand' : step.speed;
@@ -116,20 +106,8 @@ function timeOf(id: string, step: Method['mix']['steps'][number]): TimeItem {
   };
 }
 
-type Place =
-  | 'water'
-  | 'ice'
-  | 'yeast'
-  | 'liquid'
-  | 'leaven'
-  | 'salt'
-  | 'flour'
-  | 'held back'
-  | 'extra'
-  | 'oil';
-
 interface Placed {
-  readonly place: Place;
+  readonly place: Added;
   readonly item: WeighItem;
 }
 
@@ -179,7 +157,7 @@ function ingredientLine(
 /** Said of flour and water that are together since hours before. */
 const SOAKED = 'soaked already: no more of it';
 
-function saysOf(place: Place, { schools, act }: CardQuestion): string {
+function saysOf(place: Added, { schools, act }: CardQuestion): string {
   if (place === 'flour') return act.soaked === undefined ? 'in parts, slow' : SOAKED;
   if (place === 'yeast') return schools.yeast;
   if (place === 'salt') return schools.salt;
@@ -196,7 +174,7 @@ function waterLines(question: CardQuestion, massG: number): Placed[] {
   const iceG = roundToStep(Math.min(each - heldG, question.iceG / batches), stepG);
   const plainG = each - heldG - iceG;
   const of = { ingredientId: WATER };
-  const line = (place: Place, name: string, lineG: number, says: string): Placed[] =>
+  const line = (place: Added, name: string, lineG: number, says: string): Placed[] =>
     lineG <= 0
       ? []
       : [

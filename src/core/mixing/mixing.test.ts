@@ -54,6 +54,15 @@ const items = (changes: Partial<Parameters<typeof cardItems>[0]> = {}) =>
   });
 const ids = (all: readonly CardItem[]) => all.map((item) => item.id);
 
+test('an order of the method’s own is the order of its card, the same grams all the same', () => {
+  const own = items({ mix: { ...MIX, order: ['flour', 'leaven', 'water', 'salt', 'mix-1'] } });
+  expect(ids(own).slice(0, 5)).toEqual(['flour', 'lot:P', 'water', 'yeast-fresh', 'salt']);
+  expect([...ids(own)].sort()).toEqual([...ids(items())].sort());
+  const massOf = (all: readonly CardItem[]) =>
+    all.reduce((sum, one) => sum + (one.kind === 'weigh' ? one.massG : 0), 0);
+  expect(massOf(own)).toBeCloseTo(massOf(items()), 9);
+});
+
 test('the order of adding follows the schools: salt after the rest, held-back water late, oil last', () => {
   expect(ids(items())).toEqual([
     'water',

@@ -19,9 +19,7 @@ export function SchoolsPanel(props: { method: Method; onChange: (method: Method)
             label={SCHOOL_QUESTIONS[question]}
             value={method.schools[question]}
             options={SCHOOLS[question]}
-            onChange={(id) =>
-              onChange({ ...method, schools: { ...method.schools, [question]: id } })
-            }
+            onChange={(id) => onChange(asked(method, question, id))}
           />
           <Typography variant="body2" color="text.secondary">
             {schoolSays(question, method.schools[question])}
@@ -30,4 +28,13 @@ export function SchoolsPanel(props: { method: Method; onChange: (method: Method)
       ))}
     </Box>
   );
+}
+
+/** Schools that say when something is added: a preset of the order, in place of one of the method’s own. */
+const OF_ORDER: ReadonlySet<keyof Schools> = new Set(['yeast', 'salt']);
+
+function asked(method: Method, question: keyof Schools, id: string): Method {
+  const { order, ...mix } = method.mix;
+  const kept = OF_ORDER.has(question) || order === undefined ? mix : { ...mix, order };
+  return { ...method, mix: kept, schools: { ...method.schools, [question]: id } };
 }

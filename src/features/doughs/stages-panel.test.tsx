@@ -82,3 +82,20 @@ test('a rest, folds and held-back water are kept as they are typed', async () =>
     heldBackShare: 0.05,
   });
 });
+
+test('the order of adding is moved by its arrows and by keys, and given back to its schools', async () => {
+  const { user, method } = opened();
+  const order = () => screen.getAllByTestId('addition').map((one) => one.textContent);
+  const before = order();
+  expect(before.indexOf('Salt')).toBeLessThan(before.length - 1);
+  // What the method has nothing of does not stand there.
+  expect(before).not.toContain('Leavens');
+  await user.click(screen.getByRole('button', { name: 'Salt later' }));
+  const after = order();
+  expect(after.indexOf('Salt')).toBe(before.indexOf('Salt') + 1);
+  expect([...after].sort()).toEqual([...before].sort());
+  expect(method().mix.order).toContain('salt');
+  await user.click(screen.getByRole('button', { name: 'As its schools have it' }));
+  expect(order()).toEqual(before);
+  expect(method().mix.order).toBeUndefined();
+});

@@ -8,10 +8,12 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useRef } from 'react';
+import type { Pantry } from '@/core/composition';
 import type { Method, Stay } from '@/core/methods';
 
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';
+import { AddingOrder } from './adding-order';
 import { MixSteps } from './mix-steps';
 import { OwnMoments } from './own-moments';
 
@@ -61,7 +63,12 @@ export function StagesPanel(props: {
           />
         }
       />
-      <Mixing method={method} places={placesOf(facts)} onChange={onChange} />
+      <Mixing
+        method={method}
+        pantry={facts.planning.pantry}
+        places={placesOf(facts)}
+        onChange={onChange}
+      />
       <OwnMoments method={method} onChange={onChange} />
     </Box>
   );
@@ -189,10 +196,11 @@ const widened = (stay: Stay): Stay => ({
 
 function Mixing(props: {
   method: Method;
+  pantry: Pantry;
   places: readonly { readonly id: string; readonly name: string }[];
   onChange: (method: Method) => void;
 }) {
-  const { method, places, onChange } = props;
+  const { method, pantry, places, onChange } = props;
   const { mix } = method;
   const set = (changed: Partial<Method['mix']>) =>
     onChange({ ...method, mix: { ...mix, ...changed } });
@@ -271,6 +279,11 @@ function Mixing(props: {
         />
       </Box>
       <MixSteps steps={mix.steps} set={(steps) => set({ steps })} />
+      <AddingOrder
+        method={method}
+        pantry={pantry}
+        set={(order) => onChange({ ...method, mix: { ...mix, order } })}
+      />
     </Box>
   );
 }
