@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { keptForMs } from './pictures/kept-since';
+import { keptForMs } from './kept-since';
 
 /** A clock reading as the server gave it. */
 interface Reading {

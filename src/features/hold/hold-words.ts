@@ -1,5 +1,5 @@
 import { spanText, clockText, massText, percentText, tempText } from '@/ui/format';
-import type { ShownMove } from '@/shop/hold/search';
+import type { HoldSearch, ShownMove } from '@/shop/hold/search';
 import type { HoldView } from '@/server/hold/question';
 
 /** A move in words: what it is, and under it when. */
@@ -142,4 +142,12 @@ export function behindSays(name: string, behindMin: number | null, ripe: number)
     return `${name} is ripe at its mix, best ${span} ${behindMin > 0 ? 'later' : 'before'}.`;
   }
   return behindMin > 0 ? `${name} is ${span} behind.` : `${name} is ${span} ahead.`;
+}
+
+/** Whether the leaven of a bake is on time; past its window nothing is ahead or behind any more. */
+export function standsSays(name: string, search: HoldSearch | null): string {
+  if (search === null) return behindSays(name, null, 0);
+  return search.past === null
+    ? behindSays(name, search.behindMin, search.stands.odds.leaven)
+    : `${name} is past its window.`;
 }

@@ -16,12 +16,12 @@ import { answerNotice } from '@/ui/notice-answers';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import { newId as newBatch } from '@/ui/new-id';
-import { shopAnswers } from '@/ui/pictures/kept-since';
+import { shopAnswers } from '@/ui/kept-since';
 import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
 import type { HoldActions } from './hold-actions';
 import { holdScale, type HoldScale } from './hold-scale';
-import { behindSays, moveWords, standsText } from './hold-words';
+import { moveWords, standsSays, standsText } from './hold-words';
 import { LeavenCurve } from './leaven-curve';
 import { MoveRow } from './move-row';
 
@@ -44,11 +44,7 @@ export function Hold({ view, actions }: { view: HoldView; actions: HoldActions }
 function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null }) {
   const name = view.strand?.name ?? view.bake.name;
   const { units } = view;
-  // Past its window nothing is ahead or behind any more.
-  const says =
-    search?.past == null
-      ? behindSays(name, search?.behindMin ?? null, search?.stands.odds.leaven ?? 0)
-      : `${name} is past its window.`;
+  const says = standsSays(name, search);
   return (
     <Box sx={{ flex: { xs: '1 0 100%', md: 1 }, minWidth: 0, px: 1 }} data-testid="hold-head">
       <Typography

@@ -49,11 +49,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
         {leftText(view)}
       </Typography>
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
-      {as !== 'gone' && view.freeze?.placeIds.includes(placeId) === true ? (
-        <Typography variant="body2" data-testid="freeze-when">
-          {freezeText(view, view.freeze)}
-        </Typography>
-      ) : null}
+      <FreezeLine view={view} as={as} placeId={placeId} />
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', alignItems: 'end' }}>
         <FigureField
           {...(balls === null ? OF_MASS : OF_BALLS)}
@@ -91,6 +87,17 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
         </Button>
       </Box>
     </Box>
+  );
+}
+
+/** Beside a freezer that is chosen: whether now is the moment. */
+function FreezeLine({ view, as, placeId }: { view: LotView; as: As; placeId: string }) {
+  const { freeze } = view;
+  if (freeze === null || as === 'gone' || !freeze.placeIds.includes(placeId)) return null;
+  return (
+    <Typography variant="body2" data-testid="freeze-when">
+      {freezeText(view, freeze)}
+    </Typography>
   );
 }
 

@@ -3,7 +3,7 @@
 import { usePathname, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import { ANSWERED } from './answered';
-import { keptSince } from './kept-since';
+import { keptSince } from '../kept-since';
 import { isFixedFile, type KeepMessage } from './marked';
 
 /** After a view was opened, ms: its own work comes first. */

@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import { useRouter } from 'next/navigation';
 import { useEffect, useSyncExternalStore } from 'react';
 import { clockText } from '../format';
-import { keptSince, shopAnswers } from './kept-since';
+import { keptSince, shopAnswers } from '../kept-since';
 
 /** How often the shop is tried while its picture stands, ms. */
 const TRY_MS = 4_000;
