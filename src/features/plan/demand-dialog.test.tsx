@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ComponentProps } from 'react';
 import { fieldNamed, GRAMS, pressable, shown, SIX_MS } from '../../../tests/fixtures/shown';
 import { LIBRARY } from '@/core/methods';
@@ -122,4 +122,48 @@ test('methods that will do are marked and sent; a refusal is told at its field',
   await user.click(screen.getByTestId('save-demand'));
   expect(stateDemand).toHaveBeenCalledWith(expect.objectContaining({ methods: [first!.key] }));
   expect(await screen.findByText(sentence)).toBeDefined();
+});
+
+test('the same on other days is asked for at once, each at its hours, and taken back as one', async () => {
+  const { user, actions, onSaved } = opened({ demand: null, day: null });
+  await user.clear(fieldNamed('balls'));
+  await user.type(fieldNamed('balls'), '24');
+  const from = (offset: number) => {
+    const first = actions.stateDemand.mock.calls[0] as unknown as [{ readyFrom: string }];
+    const date = new Date(Date.parse(`${first[0].readyFrom.slice(0, 10)}T12:00:00Z`));
+    date.setUTCDate(date.getUTCDate() + offset);
+    return `${date.toISOString().slice(0, 10)}${first[0].readyFrom.slice(10)}`;
+  };
+  const chips = within(screen.getByRole('group', { name: 'The same on' })).getAllByRole('button');
+  expect(chips).toHaveLength(6);
+  await user.click(chips[3]!);
+  await user.click(chips[0]!);
+  await user.click(chips[5]!);
+  await user.click(chips[5]!);
+  await user.click(await pressable(/Ask for it/));
+  await waitFor(() => expect(onSaved).toHaveBeenCalled());
+  const asked = actions.stateDemand.mock.calls.map(([form]: never[]) => form) as unknown as {
+    readyFrom: string;
+    balls: string;
+    id: string | null;
+  }[];
+  expect(asked.map((one) => one.readyFrom)).toEqual([from(0), from(1), from(4)]);
+  expect(asked.map(({ balls, id }) => [balls, id])).toEqual(Array(3).fill(['24', null]));
+  expect(await screen.findByText('3 services asked for.')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Undo', hidden: true }));
+  await waitFor(() => expect(actions.withdrawDemand).toHaveBeenCalledTimes(3));
+});
+
+test('one of several that is refused is told; those before it stand', async () => {
+  const { user, actions, onSaved } = opened({ demand: null, day: null });
+  const sentence = 'Pizzas: 24 are too many.';
+  const refused = { ok: false, refusals: [{ field: 'balls', sentence }] } as never;
+  actions.stateDemand.mockResolvedValueOnce(DONE).mockResolvedValueOnce(refused);
+  const chips = within(screen.getByRole('group', { name: 'The same on' })).getAllByRole('button');
+  await user.click(chips[0]!);
+  await user.click(chips[1]!);
+  await user.click(await pressable(/Ask for it/));
+  expect(await screen.findByText(`1 service asked for. Not the next: ${sentence}`)).toBeTruthy();
+  expect(onSaved).toHaveBeenCalledWith('friday');
+  expect(actions.stateDemand).toHaveBeenCalledTimes(2);
 });

@@ -14,11 +14,12 @@ import { useState, useTransition } from 'react';
 import type { PlanSearch } from '@/shop/plan/search';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
-import { dateText } from '@/ui/format';
 import { useSay } from '@/ui/snack';
 import { SpanFields } from '@/ui/fields/span-fields';
 import { changedForm, newForm, type DemandForm } from './demand-form';
+import { askForAll } from './ask-for-all';
 import type { PlanActions } from './plan-actions';
+import { dayName, onDays, SameOn } from './same-on';
 
 /** States a service, or changes one. */
 export function DemandDialog(props: {
@@ -37,6 +38,7 @@ export function DemandDialog(props: {
   const [form, setForm] = useState(() =>
     demand === null ? newForm(view) : changedForm(view, demand, nearest),
   );
+  const [days, setDays] = useState<readonly number[]>([]);
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
   const say = useSay();
@@ -45,14 +47,22 @@ export function DemandDialog(props: {
   const save = () =>
     start(async () => {
       const perHour = form.perHour.split(/[\s,;]+/).filter((part) => part !== '');
-      const outcome = await actions.stateDemand({ ...form, perHour });
-      if (outcome.ok) return onSaved(outcome.value.id);
-      setWrong(
-        Object.fromEntries(
-          outcome.refusals.map((one) => [one.field?.split('.')[0] ?? '', one.sentence]),
-        ),
-      );
+      const asked = await askForAll(onDays(form, days), perHour, actions);
+      const [first] = asked.ids;
+      if (first === undefined) return setWrong(asked.refused ?? {});
+      if (days.length > 0) {
+        const why = Object.values(asked.refused ?? {}).join(' ');
+        say({
+          text: `${asked.ids.length === 1 ? '1 service' : `${asked.ids.length} services`} asked for.${why === '' ? '' : ` Not the next: ${why}`}`,
+          action: { label: 'Undo', run: () => void takeBack(asked.ids) },
+        });
+      }
+      onSaved(first);
     });
+  const takeBack = async (ids: readonly string[]) => {
+    for (const id of ids) await actions.withdrawDemand(id, true);
+    askAnew();
+  };
   const remove = () =>
     start(async () => {
       if (demand === null) return;
@@ -121,6 +131,9 @@ export function DemandDialog(props: {
           }
           label="every week"
         />
+        {demand === null ? (
+          <SameOn readyFrom={form.readyFrom} days={days} onChange={setDays} />
+        ) : null}
         <MethodChoice view={view} chosen={form.methods} onChoose={(methods) => set({ methods })} />
         {wrong[''] === undefined ? null : <Typography role="alert">{wrong['']}</Typography>}
       </DialogContent>
@@ -179,6 +192,3 @@ function MethodChoice(props: {
     </Box>
   );
 }
-
-/** “Fri 4 December” of a day of the wall clock. */
-const dayName = (date: string) => dateText(Date.parse(`${date}T12:00:00Z`), 'UTC');
