@@ -54,7 +54,10 @@ const WORDS: Readonly<Record<ShownMove['kind'], Worded>> = {
     `${move.laterMin < 0 ? 'Shorter' : 'Longer'} bulk`,
     `ball at ${at(move.ballAtMs, view)}`,
   ],
-  'ball now': (move, view) => ['Ball now', at(move.ballAtMs, view)],
+  'ball now': (move, view) => [
+    'Ball now',
+    move.outAtMs === null ? at(move.ballAtMs, view) : 'and no cold: into the warmth at once',
+  ],
   'feed again': (move, view) => ['Feed it again', then(move, view)],
   waves: (move, view) => [
     `${move.changes.filter((one) => one.act.kind === 'divide').length} waves of balls`,
@@ -99,9 +102,21 @@ function costsOf(move: ShownMove, { units }: HoldView): string[] {
     move.moves + move.handsMin === 0
       ? 'no moves'
       : `${move.moves === 1 ? '1 move' : `${move.moves} moves`}, ${move.handsMin} min of hands`;
-  return [hands, ...(grams.length === 0 ? ['no extra ingredients'] : grams), weakness(move)].filter(
-    (text) => text !== '',
-  );
+  const promise = promiseText(move);
+  return [
+    hands,
+    ...(promise === '' ? [] : [promise]),
+    ...(grams.length === 0 ? ['no extra ingredients'] : grams),
+    weakness(move),
+  ].filter((text) => text !== '');
+}
+
+/** What a move breaks of what guests were promised; empty for one that breaks nothing. */
+function promiseText({ kind }: ShownMove): string {
+  if (kind === 'fewer') return 'pizzas less than promised';
+  return kind === 'service later' || kind === 'service earlier'
+    ? 'not the hour that was promised'
+    : '';
 }
 
 /** How sure the leaven is ripe when it is mixed, where that is not as good as sure; empty otherwise. */

@@ -5,6 +5,7 @@ import { fieldNamed, GRAMS, pressable, shown, SIX_MS } from '../../../tests/fixt
 import { LIBRARY } from '@/core/methods';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { DemandDialog } from './demand-dialog';
+import { newForm } from './demand-form';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
@@ -12,6 +13,7 @@ const view = {
   units: GRAMS,
   nowMs: SIX_MS,
   days: [{ fromMs: SIX_MS - 22_200_000 }, { fromMs: SIX_MS + 64_200_000 }],
+  services: [],
   methods: LIBRARY.slice(0, 2).map(({ id, method }) => ({ key: `start-${id}`, method })),
 } as unknown as PlanView;
 
@@ -166,4 +168,13 @@ test('one of several that is refused is told; those before it stand', async () =
   expect(await screen.findByText(`1 service asked for. Not the next: ${sentence}`)).toBeTruthy();
   expect(onSaved).toHaveBeenCalledWith('friday');
   expect(actions.stateDemand).toHaveBeenCalledTimes(2);
+});
+
+test('a new service begins on the first evening that has none', () => {
+  const free = newForm(view).readyFrom;
+  const fromMs = SIX_MS + 64_200_000 + 41.5 * 3_600_000;
+  const taken = { fromMs, toMs: fromMs + 3_600_000 };
+  const after = newForm({ ...view, services: [taken] } as never).readyFrom;
+  expect(after.slice(10)).toBe(free.slice(10));
+  expect(Date.parse(`${after}Z`) - Date.parse(`${free}Z`)).toBe(24 * 3_600_000);
 });

@@ -21,11 +21,22 @@ const HOUR_MS = 3_600_000;
 const localTo = (view: PlanView) => (atMs: number) =>
   toLocalText(atMs, view.units.timeZone).slice(0, 16);
 
-/** A new service is the day after tomorrow in the evening. */
+/** Days that are looked through for an evening without a service. */
+const DAYS = 14;
+
+/** A new service is on the first evening, from the day after tomorrow, on which none is asked for. */
 export function newForm(view: PlanView): DemandForm {
   const local = localTo(view);
   const midnight = view.days.find((day) => day.fromMs > view.nowMs)?.fromMs ?? view.nowMs;
-  const fromMs = midnight + USUAL.fromH * HOUR_MS;
+  const evenings = Array.from(
+    { length: DAYS },
+    (_, day) => midnight + (USUAL.fromH + 24 * day) * HOUR_MS,
+  );
+  const free = evenings.find(
+    (atMs) =>
+      !view.services.some((one) => one.fromMs < atMs + USUAL.hours * HOUR_MS && one.toMs > atMs),
+  );
+  const fromMs = free ?? evenings[0] ?? view.nowMs;
   return {
     id: null,
     name: 'Evening',

@@ -8,6 +8,8 @@ import type { HoldChange, HoldQuestion, Sketch } from './hold-types';
 const SOON_MS = 5 * MS_PER_MINUTE;
 /** Boxes come out so much earlier or later. */
 const OUT_BY_MS = [-90, -45, 45, 90].map((minutes) => minutes * MS_PER_MINUTE);
+/** A move of less changes nothing that anyone would see. */
+const NEAR_MS = 8 * MS_PER_MINUTE;
 /** Places nearer to each other are as good as one. */
 const OTHER_C = 2.5;
 /** Balls from the cold are no warmer place’s than this long before they are used. */
@@ -42,18 +44,47 @@ export function boxesOut(question: HoldQuestion, stage: HoldStage): Sketch[] {
 }
 
 function outAtOtherHours(question: HoldQuestion, stage: HoldStage, outs: readonly Out[]): Sketch[] {
-  return OUT_BY_MS.flatMap((byMs): Sketch[] => {
-    const changes = outs.map((one): HoldChange => ({
-      stepId: one.stepId,
-      atMs: one.atMs + byMs,
-      act: one.act,
-    }));
-    const fits = outs.every((one) => {
-      const atMs = one.atMs + byMs;
-      return atMs >= question.nowMs + SOON_MS && atMs <= lastOutMs(stage, one);
+  const [first] = outs;
+  if (first === undefined) return [];
+  const atOnceMs = firstOutMs(question, stage, first) - first.atMs;
+  const shifts = [...OUT_BY_MS.filter((byMs) => byMs > atOnceMs + NEAR_MS), atOnceMs];
+  return shifts
+    .filter((byMs) => Math.abs(byMs) >= NEAR_MS)
+    .flatMap((byMs): Sketch[] => {
+      const changes = outsBy(outs, byMs);
+      const fits = outs.every((one) => {
+        const atMs = one.atMs + byMs;
+        return atMs >= firstOutMs(question, stage, one) && atMs <= lastOutMs(stage, one);
+      });
+      return fits ? [{ kind: 'boxes out', byMs, outAtMs: changes[0]?.atMs ?? null, changes }] : [];
     });
-    return fits ? [{ kind: 'boxes out', byMs, outAtMs: changes[0]?.atMs ?? null, changes }] : [];
-  });
+}
+
+const outsBy = (outs: readonly Out[], byMs: number): HoldChange[] =>
+  outs.map((one) => ({ stepId: one.stepId, atMs: one.atMs + byMs, act: one.act }));
+
+/** Earliest that boxes come out: as hands are there, and once they are balls. */
+function firstOutMs({ nowMs }: HoldQuestion, { divides }: HoldStage, out: Out): number {
+  const ball = divides.find(({ act }) => act.ballsLotId === out.act.lotId);
+  return Math.max(nowMs + SOON_MS, ball === undefined ? 0 : ball.atMs + SOON_MS);
+}
+
+/** Balled at once, and never into the cold: what is late needs every warm hour. */
+export function ballAndOut(question: HoldQuestion, stage: HoldStage): Sketch[] {
+  const outs = outsOf(question, stage);
+  const atMs = question.nowMs + SOON_MS;
+  if (outs.length === 0 || stage.divides.length === 0 || stage.at !== 'in bulk') return [];
+  const divided = stage.divides.map((one): HoldChange => ({
+    stepId: one.stepId,
+    atMs,
+    act: one.act,
+  }));
+  const out = outs.map((one): HoldChange => ({
+    stepId: one.stepId,
+    atMs: atMs + SOON_MS,
+    act: one.act,
+  }));
+  return [{ kind: 'ball now', outAtMs: atMs + SOON_MS, changes: [...divided, ...out] }];
 }
 
 /** Latest that boxes still warm before their turn. */

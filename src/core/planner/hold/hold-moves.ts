@@ -4,7 +4,7 @@ import { WATER } from '../../formula';
 import type { PlannedAct } from '../../journal';
 import { addHours, MS_PER_HOUR, MS_PER_MINUTE, roundToStep } from '../../units';
 import { forecastActs } from '../forecast-acts';
-import { boxesOut, fewer, partInTheCold, serviceEarlier } from './hold-balls';
+import { ballAndOut, boxesOut, fewer, partInTheCold, serviceEarlier } from './hold-balls';
 import { boosts } from './hold-doses';
 import { inWaves } from './hold-waves';
 import { changedSteps, holdShop, type HoldStage } from './hold-stage';
@@ -207,7 +207,12 @@ function inBulk(question: HoldQuestion, stage: HoldStage): Sketch[] {
     first === undefined || first.atMs - now < LEAST_SHIFT_MS
       ? []
       : [{ kind: 'ball now', changes: dividedAt(stage, now) }];
-  return [...otherPlaces(question, stage, () => []), ...ballNow, ...bulks(question, stage)];
+  return [
+    ...otherPlaces(question, stage, () => []),
+    ...ballNow,
+    ...ballAndOut(question, stage),
+    ...bulks(question, stage),
+  ];
 }
 
 /** Balls elsewhere from now until their turn, all of them together. */

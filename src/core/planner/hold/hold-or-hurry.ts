@@ -54,9 +54,23 @@ export function* holdOrHurry(question: HoldQuestion): Generator<HoldAnswer, Hold
   return answer();
 }
 
-/** By the odds of leaven and service together; among those as good as each other the one that costs least. */
+/**
+ * What a promise to guests that is not kept costs, as a chance: what the bakery can do by itself comes before it unless that is
+ * so much worse. Set.
+ */
+const PROMISE: Partial<Record<HoldMove['kind'], number>> = {
+  'service later': 0.2,
+  'service earlier': 0.1,
+  fewer: 0.15,
+};
+
+/** A move’s odds of leaven and service together, less what it breaks of a promise. */
+export const worthOf = ({ kind, odds }: Pick<HoldMove, 'kind' | 'odds'>): number =>
+  odds.both - (PROMISE[kind] ?? 0);
+
+/** By what they are worth; among those as good as each other the one that costs least. */
 function ranked(moves: readonly HoldMove[]): HoldMove[] {
-  const step = (move: HoldMove) => Math.round(move.odds.both / AS_GOOD);
+  const step = (move: HoldMove) => Math.round(worthOf(move) / AS_GOOD);
   const cost = (move: HoldMove) =>
     move.handsMin + 5 * move.moves + Math.abs(move.laterMin) / 20 + (move.yeastG > 0 ? 5 : 0);
   const evenness = (move: HoldMove) => {

@@ -4,6 +4,7 @@ import { planMethod } from '../plan-method';
 import { requestFor } from '../week';
 import { sketchesOf } from './hold-moves';
 import { holdStage } from './hold-stage';
+import { worthOf } from './hold-or-hurry';
 import { holdOrHurry, type HoldAnswer, type HoldQuestion } from '.';
 
 /** A poolish for Friday noon, made so many hours late, seen some hours later. */
@@ -103,8 +104,11 @@ describe('a poolish made more than an hour late', () => {
     expect(smaller!.leftLeavenG).toBeGreaterThan(0);
   });
 
-  test('moves are ranked by their odds, and no service is surer than its worst half hour', () => {
-    const odds = answer.moves.map((one) => Math.round(one.odds.both / 0.02));
+  test('moves are ranked by their odds less a broken promise, and no service is surer than its worst half hour', () => {
+    const odds = answer.moves.map((one) => Math.round(worthOf(one) / 0.02));
+    // Guests that are sent away or wait are the last thing a baker does.
+    const later = answer.moves.find(({ kind }) => kind === 'service later')!;
+    expect(worthOf(later)).toBeLessThan(later.odds.both - 0.1);
     expect(odds).toEqual([...odds].sort((a, b) => b - a));
     for (const { odds: each } of answer.moves) {
       expect(each.service).toBeLessThanOrEqual(Math.min(...each.halfHours.map((h) => h.ready)));
