@@ -111,6 +111,8 @@ export const retireCultureAction = sent('retireCulture');
 export const takeMixAction = sent('takeMix');
 /** Takes a part of a lot its own way. */
 export const takePartAction = sent('takePart');
+/** Some balls of a lot, kept for another service. */
+export const keepForAction = sent('keepFor');
 /** Plans feeds in a row. */
 export const takeSeriesAction = sent('takeSeries');
 /** Plans a thaw. */

@@ -76,3 +76,25 @@ test('into the freezer: whether now is the moment, and when it is', async () => 
   expect(says({ fromMs: view.nowMs + 60_000 })).toContain('Best frozen 06:11 to 07:10');
   expect(says({ untilMs: view.nowMs - 60_000 })).toContain('Best frozen until 06:09');
 });
+
+test('balls for another service: how many, where and when; what came of it is told with its hour', async () => {
+  const outMs = view.nowMs + 20 * 3_600_000;
+  const keepFor = jest.fn().mockResolvedValue({
+    ok: true,
+    value: { batch: 'b', lotId: 'B9', bakeId: 'x', outMs },
+  });
+  const { user } = shown(
+    <PartPanel view={{ ...view, ballsLeft: 24 }} actions={handsDoing({ keepFor })} />,
+  );
+  await user.selectOptions(screen.getByLabelText('Goes on'), 'another service');
+  const balls = screen.getByLabelText<HTMLInputElement>('Balls taken');
+  await user.clear(balls);
+  await user.type(balls, '10');
+  await user.click(put());
+  expect(await screen.findByText(/B9 kept; out of there Sat .*02:10, planned/)).toBeTruthy();
+  expect(keepFor.mock.calls[0][0]).toMatchObject({
+    count: '10',
+    readyFrom: '2026-11-28T06:30',
+    readyTo: '2026-11-28T09:30',
+  });
+});

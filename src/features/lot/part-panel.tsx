@@ -7,13 +7,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { addHours, toLocalText } from '@/core/units';
 import type { LotView } from '@/server/lots/lot-view';
 import { massText, momentText, percentText } from '@/ui/format';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { FigureField } from '@/ui/fields/figure-field';
+import { SpanFields } from '@/ui/fields/span-fields';
 
-type As = 'as it is' | 'carry-over' | 'gone';
+type As = 'as it is' | 'another service' | 'carry-over' | 'gone';
 const DOUGHS: ReadonlySet<string> = new Set(['dough', 'balls', 'carry-over']);
 
 /** A part of a lot its own way: to another place, the freezer, a chain of carry-over, or out of the shop. */
@@ -22,11 +24,26 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
   const balls = view.ballsLeft;
   const [amount, setAmount] = useState(String(balls ?? Math.round(view.leftG)));
   const [as, setAs] = useState<As>('as it is');
-  const [placeId, setPlace] = useState(view.places[0]?.id ?? '');
-  const [chainId, setChain] = useState(view.chains[0]?.id ?? '');
-  const [flatMm, setFlat] = useState('');
+  const [to, setTo] = useState(() => firstTo(view));
+  const change = (changed: Partial<To>) => setTo((before) => ({ ...before, ...changed }));
+  const { placeId, flatMm, chainId, service } = to;
   const { name } = view.strand;
-  const take = () =>
+  const take = () => (as === 'another service' ? keep() : part());
+  const keep = () =>
+    run(
+      () =>
+        actions.keepFor({
+          lotId: view.code,
+          batch: newBatch(),
+          count: amount,
+          placeId,
+          ...service,
+        }),
+      ({ lotId, outMs }) =>
+        `${lotId} kept; out of there ${momentText(outMs, view.nowMs, view.units.timeZone)}, planned.`,
+      () => setAmount(''),
+    );
+  const part = () =>
     run(
       () =>
         actions.takePart({
@@ -63,20 +80,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           options={waysOf(view)}
           onChange={(value) => setAs(value as As)}
         />
-        {as === 'gone' ? null : (
-          <ChoiceField label="To" value={placeId} options={view.places} onChange={setPlace} />
-        )}
-        {as === 'carry-over' ? (
-          <ChoiceField
-            label="Chain"
-            value={chainId}
-            options={[...view.chains, NO_CHAIN]}
-            onChange={setChain}
-          />
-        ) : null}
-        {as === 'gone' ? null : (
-          <FigureField label="Flat bag" of="thickness" value={flatMm} onChange={setFlat} />
-        )}
+        <WhereTo view={view} as={as} to={to} change={change} wrong={refused} />
         <Button
           size="small"
           disabled={[busy, amount.trim() === ''].includes(true)}
@@ -87,6 +91,67 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
         </Button>
       </Box>
     </Box>
+  );
+}
+
+/** Where a part goes. */
+interface To {
+  readonly placeId: string;
+  readonly chainId: string;
+  readonly flatMm: string;
+  /** The service that balls are kept for, on the wall clock. */
+  readonly service: { readonly readyFrom: string; readonly readyTo: string };
+}
+
+const firstTo = (view: LotView): To => ({
+  placeId: view.places[0]?.id ?? '',
+  chainId: view.chains[0]?.id ?? '',
+  flatMm: '',
+  service: nextService(view),
+});
+
+/** The place of a part, and what else its way asks for. */
+function WhereTo(props: {
+  view: LotView;
+  as: As;
+  to: To;
+  change: (changed: Partial<To>) => void;
+  wrong: Readonly<Record<string, string>>;
+}) {
+  const { view, as, to, change, wrong } = props;
+  if (as === 'gone') return null;
+  return (
+    <>
+      <ChoiceField
+        label="To"
+        value={to.placeId}
+        options={view.places}
+        onChange={(placeId) => change({ placeId })}
+      />
+      {as === 'another service' ? (
+        <SpanFields
+          {...to.service}
+          wrong={wrong}
+          onChange={(span) => change({ service: { ...to.service, ...span } })}
+        />
+      ) : null}
+      {as === 'carry-over' ? (
+        <ChoiceField
+          label="Chain"
+          value={to.chainId}
+          options={[...view.chains, NO_CHAIN]}
+          onChange={(chainId) => change({ chainId })}
+        />
+      ) : null}
+      {as === 'another service' ? null : (
+        <FigureField
+          label="Flat bag"
+          of="thickness"
+          value={to.flatMm}
+          onChange={(flatMm) => change({ flatMm })}
+        />
+      )}
+    </>
   );
 }
 
@@ -121,6 +186,14 @@ const OF_MASS = { label: 'Part', of: 'mass' } as const;
 const OF_BALLS = { label: 'Balls taken', whole: true } as const;
 const NO_CHAIN = { id: '', name: 'none' };
 
+/** Tomorrow at this hour, to the half hour, for three hours: what another service begins with. */
+function nextService({ nowMs, units }: LotView): { readyFrom: string; readyTo: string } {
+  const fromMs = Math.ceil(addHours(nowMs, 24) / HALF_MS) * HALF_MS;
+  const text = (atMs: number) => toLocalText(atMs, units.timeZone).slice(0, 16);
+  return { readyFrom: text(fromMs), readyTo: text(addHours(fromMs, 3)) };
+}
+const HALF_MS = 30 * 60_000;
+
 /** What the server takes of a part. */
 function partForm(
   { ballsLeft }: LotView,
@@ -137,6 +210,9 @@ function partForm(
 function waysOf(view: LotView): { id: As; name: string }[] {
   return [
     { id: 'as it is', name: 'as it is' },
+    ...(view.ballsLeft === null
+      ? []
+      : [{ id: 'another service' as const, name: 'for another service' }]),
     ...(DOUGHS.has(view.strand.kind) ? [{ id: 'carry-over' as const, name: 'as carry-over' }] : []),
     { id: 'gone', name: 'baked, given, thrown' },
   ];

@@ -10,6 +10,7 @@ import { restCulture, retireCulture } from '../cultures/rest';
 import { takeFeed } from '../cultures/take-feed';
 import { takeMix } from '../cultures/take-mix';
 import { takePart } from '../cultures/take-part';
+import { keepFor } from '../lots/keep-for';
 import { takeSeries } from '../cultures/take-series';
 import { takeThaw } from '../cultures/take-thaw';
 import { changeFlour, retireOneFlour } from '../doughs/flours';
@@ -77,6 +78,7 @@ export const COMMANDS = {
   retireCulture,
   takeMix,
   takePart,
+  keepFor,
   takeSeries,
   takeThaw,
   printLabels,

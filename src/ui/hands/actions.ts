@@ -1,4 +1,5 @@
 import type { LookResult } from '@/server/hands/look';
+import type { KeptFor } from '@/server/lots/keep-for';
 import type { MoveFacts } from '@/shop/moves/types';
 import type { Outcome } from '@/shop/outcome';
 
@@ -13,6 +14,7 @@ export interface HandsActions {
   readonly setAim: (form: unknown) => Promise<Outcome<{ batch: string; bestMs: number | null }>>;
   readonly actOnLot: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly takePart: (form: unknown) => Promise<Outcome<{ batch: string; lotId: string }>>;
+  readonly keepFor: (form: unknown) => Promise<Outcome<KeptFor>>;
   readonly planTrial: (form: unknown) => Promise<Outcome<{ batch: string; lotId: string }>>;
   readonly applyWhatIf: (form: unknown) => Promise<Outcome<{ batch: string }>>;
   readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
