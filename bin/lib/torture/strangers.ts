@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
 import { addDevice, addPairing, openWaysIn, shutDevice } from '@/data/ways-in';
+import { isByKey } from '@/server/ways-in/paths';
 import { hashOf, newCode, newSecret } from '@/server/ways-in/ways-in';
 import { randomOf, triesOf, type Bounds, type Figure } from './figures';
 import { filled, routes } from './routes';
@@ -80,7 +81,7 @@ export async function strangers(bounds: Bounds): Promise<Figure> {
 function toldOf({ path: url, method }: Asked, { status, text }: Answered): string | null {
   const known = KNOWN.find((one) => text.includes(one));
   if (known !== undefined) return `${url} says “${known}”`;
-  const open = BEFORE_PAIRING.test(url) || url.startsWith('/calendar/') || url === '/readings';
+  const open = BEFORE_PAIRING.test(url) || isByKey(url);
   const allowed = open ? [200, 400, 401, 403, 404, 405, 421, 429] : [303, 401, 403, 421, 429];
   return allowed.includes(status) ? null : `${method} ${url}: ${status}`;
 }

@@ -27,11 +27,9 @@ const KEYS = new Set<string>([
 /** An order of adding of a method’s own, first to last; what it does not name stands where it usually does. */
 export const orderSchema = z
   .array(
-    z
-      .string()
-      .refine((key): key is Addition => KEYS.has(key), {
-        error: 'Order of adding: a place that is none.',
-      }),
+    z.string().refine((key): key is Addition => KEYS.has(key), {
+      error: 'Order of adding: a place that is none.',
+    }),
   )
   .max(KEYS.size)
   .refine((order) => new Set(order).size === order.length, {

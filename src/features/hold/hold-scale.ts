@@ -53,3 +53,20 @@ export function holdScale(
     ticks,
   };
 }
+
+/** Room that an hour takes under its mark, px. */
+const HOUR_PX = 50;
+
+/** Marks in order with the side their hour stands on: over the rope where the one before it takes the room under it. */
+export function besideEachOther<T extends { readonly x: number }>(
+  marks: readonly T[],
+): (T & { readonly above: boolean })[] {
+  let below = -Infinity;
+  return [...marks]
+    .sort((a, b) => a.x - b.x)
+    .map((mark) => {
+      const above = mark.x - below < HOUR_PX;
+      if (!above) below = mark.x;
+      return { ...mark, above };
+    });
+}

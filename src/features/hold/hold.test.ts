@@ -1,7 +1,7 @@
 import type { ShownMove } from '@/shop/hold/search';
 import type { HoldView } from '@/server/hold/question';
 import { riskKey } from '@/shop/hold/risk-key';
-import { holdScale } from './hold-scale';
+import { besideEachOther, holdScale } from './hold-scale';
 import { behindSays, moveWords } from './hold-words';
 
 const HOUR_MS = 3_600_000;
@@ -139,4 +139,12 @@ test('a risk is told again when its odds fall by five points, not before', () =>
   expect(key(0.48)).toBe(key(0.46));
   expect(key(0.48)).not.toBe(key(0.44));
   expect(key(0.48)).not.toBe(riskKey({ bakeId: 'c', chance: 0.48 }));
+});
+
+test('hours near each other stand over and under the rope in turn', () => {
+  const sides = (...xs: number[]) =>
+    besideEachOther(xs.map((x) => ({ x }))).map((one) => one.above);
+  expect(sides(0, 100, 200)).toEqual([false, false, false]);
+  expect(sides(0, 40, 80)).toEqual([false, true, false]);
+  expect(sides(100, 60)).toEqual([false, true]);
 });

@@ -10,7 +10,7 @@ import { Glyph } from '@/ui/marks/glyphs';
 import { rem } from '@/ui/rem';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import { strandShape } from '@/ui/strand/strand-shape';
-import type { HoldScale } from './hold-scale';
+import { besideEachOther, type HoldScale } from './hold-scale';
 import { leavenText, moveWords } from './hold-words';
 
 const HEIGHT = 108;
@@ -106,10 +106,7 @@ function MovePicture(props: { view: HoldView; move: ShownMove; scale: HoldScale;
     ...(move.mixAtMs === null ? [] : [{ atMs: move.mixAtMs, glyph: 'mix' as const }]),
     ...(move.ballAtMs === null ? [] : [{ atMs: move.ballAtMs, glyph: 'ball' as const }]),
   ];
-  const crowded =
-    move.mixAtMs !== null &&
-    move.ballAtMs !== null &&
-    scale.x(move.ballAtMs) - scale.x(move.mixAtMs) < 50;
+  const labelled = besideEachOther(marks.map((one) => ({ ...one, x: scale.x(one.atMs) })));
   return (
     <svg
       width={width - left}
@@ -146,7 +143,7 @@ function MovePicture(props: { view: HoldView; move: ShownMove; scale: HoldScale;
         });
         return <StrandPaths key={strand.lotId} shape={shape} />;
       })}
-      {marks.map(({ atMs, glyph }) => (
+      {labelled.map(({ atMs, glyph, above }) => (
         <g key={glyph} style={{ color: 'var(--ink)' }}>
           <circle
             cx={scale.x(atMs)}
@@ -159,7 +156,7 @@ function MovePicture(props: { view: HoldView; move: ShownMove; scale: HoldScale;
           <Glyph name={glyph} x={scale.x(atMs)} y={ROPE_Y} size={17} />
           <text
             x={scale.x(atMs)}
-            y={glyph === 'ball' && crowded ? ROPE_Y - 24 : ROPE_Y + 34}
+            y={above ? ROPE_Y - 24 : ROPE_Y + 34}
             fontSize={15}
             fontWeight={700}
             textAnchor="middle"
