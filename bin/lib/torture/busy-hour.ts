@@ -43,12 +43,19 @@ export async function busyHour(bounds: Bounds): Promise<Figure> {
     wrong.push(...done.flatMap((one) => one.wrong), ...miscounted(shop, notes, steps));
     const grown = shop.memory() - startBytes;
     if (grown > MOST_GROWTH) wrong.push(`memory grew by ${mega(grown)} MB`);
-    const beside = `${steps.length} steps and ${notes.length} notes confirmed, ${done.reduce((sum, one) => sum + one.late, 0)} told that another had done it; memory ${mega(startBytes)} → ${mega(shop.memory())} MB`;
+    const beside = `${steps.length} steps and ${notes.length} notes confirmed, ${done.reduce((sum, one) => sum + one.late, 0)} told that another had done it; ${answersText(done.flatMap((one) => one.tookMs))}; memory ${mega(startBytes)} → ${mega(shop.memory())} MB`;
     return { what: 'a busy hour at ×60', tried: steps.length + notes.length, wrong, beside };
   } finally {
     db.close();
     await shop.stop();
   }
+}
+
+/** How long answers took: half of them at most, nearly all, the longest. */
+function answersText(tookMs: readonly number[]): string {
+  const sorted = [...tookMs].sort((a, b) => a - b);
+  const at = (share: number) => Math.round(sorted[Math.floor(share * (sorted.length - 1))] ?? 0);
+  return `an act took ${at(0.5)} ms (median), ${at(0.95)} ms (95 %), ${at(1)} ms at most`;
 }
 
 async function sent(one: Busy, name: string, form: unknown): Promise<Outcome<unknown> | null> {
@@ -67,14 +74,18 @@ interface Work {
   readonly wrong: string[];
   /** Acts that another device had done before. */
   late: number;
+  /** How long each answer took, ms. */
+  readonly tookMs: number[];
 }
 
 /** One device until the hour is over: it does the step that is due as everybody else would, and notes what it sees. */
 async function works(one: Busy, random: () => number, untilMs: number): Promise<Work> {
-  const work: Work = { notes: [], steps: [], wrong: [], late: 0 };
+  const work: Work = { notes: [], steps: [], wrong: [], late: 0, tookMs: [] };
   while (Date.now() < untilMs) {
+    const beganMs = performance.now();
     if (random() < 0.5) await notes(one, work);
     else await doesDue(one, work);
+    work.tookMs.push(performance.now() - beganMs);
     await new Promise((resolve) => setTimeout(resolve, 300 + 700 * random()));
   }
   return work;

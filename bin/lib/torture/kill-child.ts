@@ -10,12 +10,14 @@ import { contextOver, shopContext, type ShopContext } from '@/server/context';
 import { takeArchive } from '@/server/archive/read-archive';
 import { keepPhoto } from '@/server/scores/photos';
 import { sendWaiting } from '@/ui/waiting/send-waiting';
+import { validCommands, type ValidCommand } from '../../../tests/fixtures/valid-commands';
 import { randomOf } from './figures';
 import { sendAct, waitingDevice, WAITED_UNTIL_MS } from './waiting-device';
 
 /** What a child does until it is killed. */
 export const KILL_MODES = [
   'commands',
+  'every command',
   'queue replay',
   'ways in',
   'back-up',
@@ -41,13 +43,32 @@ export async function workUntilKilled(mode: KillMode, folder: string, seed: numb
   }
   const context = contextOver(openShop(folder));
   holder.olvikContext = context;
+  if (mode === 'every command') return everyCommand(context, seed);
   say('ready');
   await WORK[mode](context, folder, seed);
 }
 
 type Work = (context: ShopContext, folder: string, seed: number) => Promise<void>;
 
-const WORK: Readonly<Record<Exclude<KillMode, 'migration'>, Work>> = {
+/** Every command that a shop knows, one after the other from another one each time, each as a page sends it. */
+async function everyCommand(context: ShopContext, seed: number): Promise<void> {
+  // A restore puts another shop in this one’s place, and with it what was confirmed: it has a mode of its own.
+  const all = validCommands(context).filter(({ name }) => name !== 'restoreShop');
+  say('ready');
+  for (const [n] of all.entries()) {
+    const { name, args } = all[(seed + n) % all.length] as ValidCommand;
+    const id = randomUUID();
+    const [form, ...rest] = args;
+    const sent =
+      typeof form === 'object' && form !== null ? [{ ...form, batch: id }, ...rest] : args;
+    const outcome = await command(context, { name, args: sent, id });
+    // What an earlier one has taken the ground from is refused, and is none that was confirmed.
+    if (outcome.ok) say(`ok ${id} ${name}`);
+  }
+  await new Promise(() => setInterval(() => undefined, 1000));
+}
+
+const WORK: Readonly<Record<Exclude<KillMode, 'migration' | 'every command'>, Work>> = {
   commands: async (context, _, seed) => {
     const random = randomOf(seed);
     for (;;) {

@@ -1,24 +1,16 @@
 import { spawn } from 'node:child_process';
-import {
-  copyFileSync,
-  existsSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs';
+import { copyFileSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import sharp from 'sharp';
-import Database from 'better-sqlite3';
+import type Database from 'better-sqlite3';
 import { openShop } from '@/data';
 import { openWaysIn } from '@/data/ways-in';
-import { archiveText } from '@/server/archive/write-archive';
 import { contextOver } from '@/server/context';
-import { logNote } from '@/server/scores/score';
-import { ensureShop } from '@/server/shop/new-shop';
+import { tideView } from '@/server/tide';
+import { isKept } from '@/server/commands/command';
 import { sendWaiting } from '@/ui/waiting/send-waiting';
+import { BEFORE_MS, dbOf, makeBases, NOTES, type Bases } from './kill-bases';
 import { randomOf, triesOf, type Bounds, type Figure } from './figures';
 import { KILL_MODES, type KillMode } from './kill-child';
 import { damageOf } from './soundness';
@@ -27,18 +19,8 @@ import { sendAct, waitingDevice, WAITED_UNTIL_MS } from './waiting-device';
 const WHOLE = 1000;
 /** A child is killed so long after it is ready, ms, at most. */
 const LONGEST_MS = 160;
-const NOTES = 300;
-/** The schema that a shop of an earlier version has. */
-const OLD_SCHEMA = 12;
-
-/** What the children start from, made once. */
-interface Bases {
-  readonly folder: string;
-  readonly shop: string;
-  readonly old: string;
-  readonly archive: string;
-  readonly newest: number;
-}
+/** The same of one that goes through all commands. */
+const LONGEST_ALL_MS = 4_000;
 
 /**
  * Kills a working Olvik at random instants of commands, codes and keys, back-ups, restores, photos, what waited on a
@@ -55,7 +37,8 @@ export async function kills(bounds: Bounds): Promise<Figure> {
     while (tried < tries && Date.now() < bounds.untilMs) {
       const two = [0, 1].map(async (n) => {
         const mode = KILL_MODES[(tried + n) % KILL_MODES.length] as KillMode;
-        return killOnce(bases, mode, { seed: tried + n, afterMs: random() * LONGEST_MS });
+        const longest = mode === 'every command' ? LONGEST_ALL_MS : LONGEST_MS;
+        return killOnce(bases, mode, { seed: tried + n, afterMs: random() * longest });
       });
       for (const found of await Promise.all(two)) {
         confirmed += found.confirmed;
@@ -82,7 +65,7 @@ async function killOnce(
   const folder = mkdtempSync(path.join(tmpdir(), 'olvik-kill-'));
   try {
     if (mode === 'archive in') copyFileSync(bases.archive, path.join(folder, 'shop.json'));
-    else copyFileSync(mode === 'migration' ? bases.old : bases.shop, dbOf(folder));
+    else copyFileSync(baseOf(mode, bases), dbOf(folder));
     const lines = await killedWork(mode, folder, how);
     const found = await CHECKS[mode](folder, lines, { ...bases, seed: how.seed });
     return {
@@ -123,7 +106,8 @@ function killedWork(
   });
 }
 
-const dbOf = (folder: string) => path.join(folder, 'olvik.sqlite');
+const baseOf = (mode: KillMode, { demo, old, shop }: Bases): string =>
+  mode === 'migration' ? old : mode === 'every command' ? demo : shop;
 
 type Check = (
   folder: string,
@@ -170,6 +154,17 @@ const CHECKS: Readonly<Record<KillMode, Check>> = {
       return [...wrong, ...soundIn(folder)];
     });
   },
+  'every command': (folder, lines) =>
+    opened(folder, (db) => {
+      const answer = db.prepare('SELECT 1 FROM command WHERE id = ?').pluck();
+      const lost = lines.flatMap((one) => {
+        const [, id, name] = one.split(' ');
+        return isKept(name ?? '') && answer.get(id) !== 1 ? [`${one}, and is lost`] : [];
+      });
+      // What is left is a shop: its home view can be made.
+      tideView(contextOver(db));
+      return [...lost, ...soundIn(folder)];
+    }),
   'queue replay': async (folder, lines, { seed }) => {
     const device = waitingDevice(seed);
     const acts = device.list();
@@ -253,45 +248,3 @@ const isPhoto = (file: string): Promise<boolean> =>
       () => true,
       () => false,
     );
-
-/** Entries of the bases are recorded before this; what a child writes, after. */
-const BEFORE_MS = Date.UTC(2026, 0, 2);
-
-function makeBases(): Bases {
-  const folder = mkdtempSync(path.join(tmpdir(), 'olvik-bases-'));
-  const shop = path.join(folder, 'shop.sqlite');
-  const archive = path.join(folder, 'shop.json');
-  const filled = path.join(folder, 'filled');
-  const db = openShop(filled);
-  ensureShop(db, 'UTC');
-  const nowMs = BEFORE_MS - 1;
-  const context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
-  for (let n = 0; n < NOTES; n += 1)
-    logNote(context, { batch: `base-${n}-note`, text: `note ${n}` });
-  const newest = db.pragma('user_version', { simple: true }) as number;
-  writeFileSync(archive, [...archiveText(context)].join(''));
-  db.pragma('wal_checkpoint(TRUNCATE)');
-  db.close();
-  copyFileSync(dbOf(filled), shop);
-  return { folder, shop, archive, newest, old: oldShop(folder) };
-}
-
-/** A shop as an earlier version wrote it, with entries of its own. */
-function oldShop(folder: string): string {
-  const file = path.join(folder, 'old.sqlite');
-  const db = new Database(file);
-  const migrations = path.join('src', 'data', 'migrations');
-  for (const name of readdirSync(migrations).sort().slice(0, OLD_SCHEMA)) {
-    db.exec(readFileSync(path.join(migrations, name), 'utf8'));
-  }
-  db.pragma(`user_version = ${OLD_SCHEMA}`);
-  const insert = db.prepare(
-    `INSERT INTO journal (id, at_ms, recorded_ms, tense, kind, batch, body)
-     VALUES (?, ?, ?, 'done', 'note', ?, ?)`,
-  );
-  for (let n = 0; n < NOTES; n += 1) {
-    insert.run(`e-${n}`, n, n, `b-${n}`, JSON.stringify({ kind: 'note', text: `note ${n}` }));
-  }
-  db.close();
-  return file;
-}

@@ -27,6 +27,9 @@ const NOT_WRITING: ReadonlySet<CommandName> = new Set([
   'takeKeyBack',
 ]);
 
+/** True for a command whose answer is kept, so that it can be asked for again. */
+export const isKept = (name: string): boolean => !NOT_WRITING.has(name as CommandName);
+
 /**
  * Carries out a command that a page sends: by its name, with what it takes, once for its id. Everything is checked here and in
  * the command; whatever arrives is answered or refused in words.
