@@ -177,4 +177,8 @@ test('a new service begins on the first evening that has none', () => {
   const after = newForm({ ...view, services: [taken] } as never).readyFrom;
   expect(after.slice(10)).toBe(free.slice(10));
   expect(Date.parse(`${after}Z`) - Date.parse(`${free}Z`)).toBe(24 * 3_600_000);
+  // Nor is it on a day on which nobody works.
+  const dayMs = SIX_MS + 64_200_000 + 24 * 3_600_000;
+  const days = [...view.days, { fromMs: dayMs, closed: true }];
+  expect(newForm({ ...view, days } as never).readyFrom).toBe(after);
 });

@@ -24,7 +24,7 @@ const localTo = (view: PlanView) => (atMs: number) =>
 /** Days that are looked through for an evening without a service. */
 const DAYS = 14;
 
-/** A new service is on the first evening, from the day after tomorrow, on which none is asked for. */
+/** A new service is on the first evening, from the day after tomorrow, on which the shop is open and none is asked for. */
 export function newForm(view: PlanView): DemandForm {
   const local = localTo(view);
   const midnight = view.days.find((day) => day.fromMs > view.nowMs)?.fromMs ?? view.nowMs;
@@ -34,6 +34,7 @@ export function newForm(view: PlanView): DemandForm {
   );
   const free = evenings.find(
     (atMs) =>
+      !view.days.some((day, n) => day.closed && atMs >= day.fromMs && atMs < endOf(view, n)) &&
       !view.services.some((one) => one.fromMs < atMs + USUAL.hours * HOUR_MS && one.toMs > atMs),
   );
   const fromMs = free ?? evenings[0] ?? view.nowMs;
@@ -49,6 +50,10 @@ export function newForm(view: PlanView): DemandForm {
     doughs: '1',
   };
 }
+
+/** When a day of the week that is looked at ends. */
+const endOf = ({ days }: PlanView, n: number): number =>
+  days[n + 1]?.fromMs ?? (days[n]?.fromMs ?? 0) + 24 * HOUR_MS;
 
 /** A service as it is asked for, with the nearest that fits where one is taken. */
 export function changedForm(
