@@ -156,7 +156,7 @@ function MovePicture(props: { view: HoldView; move: ShownMove; scale: HoldScale;
           <Glyph name={glyph} x={scale.x(atMs)} y={ROPE_Y} size={17} />
           <text
             x={scale.x(atMs)}
-            y={above ? ROPE_Y - 24 : ROPE_Y + 34}
+            y={above ? ROPE_Y - 19 : ROPE_Y + 34}
             fontSize={15}
             fontWeight={700}
             textAnchor="middle"
