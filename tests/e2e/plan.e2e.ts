@@ -194,7 +194,8 @@ test('a hot afternoon is told the day before, and plans are made for it', async 
 
 test('a service in two doughs stands as two, each with plans of its own; more than it can be cut into are refused', async () => {
   await goto('/plan');
-  await page.click('[data-testid="new-demand"]');
+  await page.bringToFront();
+  await page.locator('[data-testid="new-demand"]').click();
   await type('name', 'Breakwater');
   await press(page, 'Straight, same day');
   await type('doughs', '9');

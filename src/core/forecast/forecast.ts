@@ -18,6 +18,8 @@ import { tellStories, type Conflict, type LotStory } from './stories';
 export interface ForecastRequest extends Surroundings {
   readonly folded: Tenses;
   readonly nowMs: number;
+  /** How long the hour stays that overdue steps are taken to happen at, ms; a minute where left out. */
+  readonly turnMs?: number;
   /** Lots that ended before this are left out, but for those that later ones descend from. */
   readonly visibleFromMs: number;
   /** Learned speed of each culture, see {@link seedCultureOf}, and of {@link LEAVENED_DOUGHS}; the book’s where absent. */
@@ -44,7 +46,7 @@ const GENERATIONS = 4;
 
 /** Runs the journal on through the plan: every visible lot with its curve, window and band. */
 export function forecastShop(request: ForecastRequest): ShopForecast {
-  const acts = effectiveActs(request.folded, request.nowMs);
+  const acts = effectiveActs(request.folded, request.nowMs, request.turnMs);
   const stories = tellStories(acts);
   const wanted = wantedLots(stories.byLot, request.visibleFromMs);
   const lots = new Map<string, LotForecast>();

@@ -2,7 +2,7 @@ import type { DoneAct, Score } from '../journal';
 import { aged, learnFrom, lotVariance, priorSpeed, type SpeedBelief } from '../learning';
 import type { Trajectory } from '../kinetics';
 import { ripeWindow } from '../ripeness';
-import { addHours, DomainError, hoursBetween } from '../units';
+import { addHours, DomainError, hoursBetween, MS_PER_HOUR } from '../units';
 import { assimilateLooks, type ReadRun } from './assimilate';
 import { bookSpeedLnSd } from './book-speed';
 import { asOneShop, culturesOf, type LearnedSpeed } from './cultures-of-shop';
@@ -41,6 +41,7 @@ const RUN_H = 40;
 const DOUGH_RUN_H = 12;
 const STEP_H = 0.1;
 const GENERATIONS = 3;
+const DAY_MS = 24 * MS_PER_HOUR;
 
 /** Learns the speed of every culture from the looks in the journal, lot by lot in order of time. */
 export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
@@ -73,12 +74,14 @@ export function learnSpeeds(request: LearnRequest): LearnedSpeed[] {
     learned.set(culture, { belief: taught.belief, from: [...known.from, taught.from] });
   }
   request.remembered?.lessons.turn();
+  // By whole days: within one, what nobody has looked at anew stays the same to the last digit, and is not run again.
+  const ageMs = Math.floor(request.nowMs / DAY_MS) * DAY_MS;
   const byLooks = [...learned].map(([culture, { belief, from }]) => ({
     culture,
-    belief: aged(belief, request.nowMs),
+    belief: aged(belief, ageMs),
     from,
   }));
-  return asOneShop(byLooks, culturesOf(stories), (culture) => priorOf(culture, request.nowMs));
+  return asOneShop(byLooks, culturesOf(stories), (culture) => priorOf(culture, ageMs));
 }
 
 /** The stories of what was done, with what scores say of them. */

@@ -132,6 +132,14 @@ describe('the one line of time', () => {
       plannedMs: 5 * H,
     });
   });
+  test('within one minute overdue steps stay where they are, so that nothing is run again', () => {
+    const steps = [plan('1', 1, make('P')), plan('2', 2, make('D'))];
+    const times = (nowMs: number) =>
+      effectiveActs({ done: [], plan: steps }, nowMs).map((one) => one.atMs);
+    expect(times(5 * H + 1_000)).toEqual(times(5 * H + 59_000));
+    expect(times(5 * H + 1_000)[0]).toBe(5 * H + 60_000);
+    expect(times(5 * H + 61_000)[0]).toBe(5 * H + 120_000);
+  });
 });
 
 describe('places', () => {

@@ -2,7 +2,8 @@ import { openShopInMemory, addPlace, type Db } from '@/data';
 import { contextOver } from '../context';
 import { stockOf } from '../culture-lines/registry';
 import { ensureShop } from '../shop/new-shop';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 import { culturesView } from './view';
 import { bringIn } from './bring-in';
 

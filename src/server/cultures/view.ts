@@ -1,7 +1,8 @@
 import { isStarter, type Culture } from '@/core/cultures';
 import { unitsOf, type ShopUnits } from '@/core/units';
 import type { ShopContext } from '../context';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 import { openedPanel, type Panel } from './panel';
 import { culturesOf, stockOf } from '../culture-lines/registry';
 import {

@@ -6,7 +6,8 @@ import type { ShopContext } from '../context';
 import { batchOf, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 
 const TARGET_RULE = { name: 'Target rise', unit: '×', min: 1.05, max: 8 } as const;
 

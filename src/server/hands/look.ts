@@ -8,7 +8,8 @@ import { batchOf, writeEntries } from '../journal/entries';
 import { doneAt } from '../journal/done-at';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 
 const lookFormSchema = z
   .object({

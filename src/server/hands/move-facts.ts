@@ -9,7 +9,8 @@ import type { MoveFacts } from '@/shop/moves/types';
 import { planningFacts } from '../bakes/planning-facts';
 import { mixSpans } from '../plan/background';
 import { kitchenOf } from '../plan/facts';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 
 /** What moving a step rests on, of the shop as it stands: only lots in sight and those they descend from. */
 export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {

@@ -9,7 +9,8 @@ import { takeMove } from '../hold/take-move';
 import { moveStep } from './move-step';
 import { ensureShop } from '../shop/new-shop';
 import { pinStep } from '../shop/hours';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 import { undoBatch } from '../journal/undo';
 
 const ZONE = 'Europe/Oslo';

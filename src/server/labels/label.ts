@@ -11,7 +11,8 @@ import type { ShopContext } from '../context';
 import { culturesOf, stockOf } from '../culture-lines/registry';
 import { isFrozen } from '../cultures/rows/of';
 import { FROZEN_KEEPS_DAYS } from '../cultures/rows/kept-rows';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 
 const MS_PER_DAY = 86_400_000;
 

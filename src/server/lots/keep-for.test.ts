@@ -8,7 +8,8 @@ import { doStep } from '../hands/hands';
 import { undoBatch } from '../journal/undo';
 import { oddsOfBake } from '../odds/odds-of-bake';
 import { ensureShop } from '../shop/new-shop';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 import { tideView } from '../tide';
 import { keepFor } from './keep-for';
 

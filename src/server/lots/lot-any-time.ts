@@ -3,7 +3,8 @@ import { forecastShop, type LotForecast, type ShopForecast } from '@/core/foreca
 import { isAct, lineageActs, lotMadeBy, lotsTouchedBy } from '@/core/journal';
 import { MS_PER_HOUR } from '@/core/units';
 import type { ShopContext } from '../context';
-import { cultureSpeeds, forecastState, loadShop, loadShopAround } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { cultureSpeeds, loadShop, loadShopAround } from '../shop/load-shop';
 
 /** A lot of any time with the shop around it. */
 export interface LotAnyTime {

@@ -15,7 +15,8 @@ import { CURVE_STEP_MS, inside, quietOf, tempsOf } from '@/shop/lots/lot-inside'
 import { lotHours, type LotHours } from '@/shop/lots/lot-hours';
 import { signWords } from '@/shop/lots/sign-words';
 import { trialOffer, type TrialOffer } from '@/shop/trials/trial-offer';
-import { momentsOf, type ForecastOfShop } from '../tide/moments';
+import type { ForecastOfShop } from '../shop/forecast-state';
+import { momentsOf } from '../tide/moments';
 import { whatIfOffer, type WhatIfOffer } from '@/shop/lots/what-if-base';
 import { coldPlaceIds, strandOf } from '@/shop/tide/strands';
 import type { Moment } from '@/shop/hands/moment';

@@ -6,7 +6,7 @@ import { mixClock, type MixClock } from '@/core/mixing';
 import { DomainError } from '@/core/units';
 import { listEquipmentThere } from '@/data';
 import type { ShopContext } from '../context';
-import { forecastState } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
 import { howMixed } from './how-mixed';
 
 /** The mixers that the shop has; none where it mixes by hand. */

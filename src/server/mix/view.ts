@@ -19,7 +19,8 @@ import type { ShopContext } from '../context';
 import { batchesOf, compositionOf } from './batches';
 import { mixingOf, waterRequest } from './water';
 import { stockOf } from '../culture-lines/registry';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 import { stockNotes } from '@/shop/tide/sheets';
 import { plannedMix, type PlannedMix } from './planned-mix';
 

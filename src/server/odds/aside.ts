@@ -1,18 +1,23 @@
 import type { ShopContext } from '../context';
 import { remembering } from '../remembering';
+import { askThread } from './thread';
+import type { HoldFacts } from '@/shop/hold/facts';
+import { workedOut } from './work-out';
+import { shopLog } from '../shop-log';
+import type { Odds } from '@/core/planner/week';
 
-type Work = () => Generator<undefined, void>;
-
+/** Odds to be worked out, and who is told. */
 interface Asked {
   readonly name: string;
   readonly dueMs: number;
-  readonly steps: Generator<undefined, void>;
+  readonly question: HoldFacts;
+  readonly answered: (odds: Odds | null) => void;
 }
 
-/** Work that a shop does aside, a little at a time, so that every question is answered in between. */
+/** Odds that a shop has worked out aside, while every question is answered. */
 export interface Aside {
   /** Asks for work by a name; what was asked by that name before and is not done is dropped. */
-  readonly ask: (name: string, dueMs: number, work: Work) => void;
+  readonly ask: (asked: Asked) => void;
   /** Does everything that is asked for, at once. */
   readonly finish: () => void;
   /** How many pieces of work were done so far. */
@@ -21,7 +26,7 @@ export interface Aside {
 
 const asides = remembering<Aside>('aside');
 
-/** The work that a shop does aside; what is due first is done first. */
+/** The work that a shop has done aside; what is due first is done first. */
 export function asideOf(context: ShopContext): Aside {
   const aside = asides.get(context) ?? newAside(context.worksAside === true);
   asides.set(context, aside);
@@ -29,32 +34,38 @@ export function asideOf(context: ShopContext): Aside {
 }
 
 function newAside(byItself: boolean): Aside {
-  const asked = new Map<string, Asked>();
+  const waiting = new Map<string, Asked>();
   let count = 0;
-  let running = false;
-  const first = () => [...asked.values()].sort((a, b) => a.dueMs - b.dueMs)[0];
-  const step = (): boolean => {
-    const one = first();
-    if (one === undefined) return false;
-    if (one.steps.next().done === true) {
-      if (asked.get(one.name) === one) asked.delete(one.name);
-      count += 1;
-    }
-    return true;
+  let working = false;
+  const first = () => [...waiting.values()].sort((a, b) => a.dueMs - b.dueMs)[0];
+  const tell = (one: Asked, odds: Odds | null) => {
+    // Asked anew meanwhile: that answer is waited for.
+    if (waiting.get(one.name) !== one) return;
+    waiting.delete(one.name);
+    count += 1;
+    one.answered(odds);
   };
   const goOn = () => {
-    running = step();
-    if (running) setImmediate(goOn);
+    const one = first();
+    if (one === undefined || working) return;
+    working = true;
+    const end = (odds: Odds | null) => {
+      working = false;
+      tell(one, odds);
+      goOn();
+    };
+    askThread(one.question).then(end, (error: unknown) => {
+      shopLog.error({ err: error }, 'odds');
+      end(null);
+    });
   };
   return {
-    ask: (name, dueMs, work) => {
-      asked.set(name, { name, dueMs, steps: work() });
-      if (!byItself || running) return;
-      running = true;
-      setImmediate(goOn);
+    ask: (asked) => {
+      waiting.set(asked.name, asked);
+      if (byItself) goOn();
     },
     finish: () => {
-      while (step());
+      for (let one = first(); one !== undefined; one = first()) tell(one, workedOut(one.question));
     },
     done: () => count,
   };

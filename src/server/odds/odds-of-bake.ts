@@ -3,15 +3,13 @@ import { type ServiceOdds } from '@/shop/odds';
 import { type ShopState } from '@/shop/state';
 import { type Bake } from '@/shop/kept/bake';
 import { DomainError } from '@/core/units';
-import { oddsAsItStands } from '@/core/planner/hold';
-import { ODDS_DRAWS, type Odds } from '@/core/planner/week';
+import type { Odds } from '@/core/planner/week';
 import { databaseVersion } from '@/data';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { holdFacts } from './hold-facts';
 import { remembering } from '../remembering';
 import { loadShop } from '../shop/load-shop';
-import { shopLog } from '../shop-log';
 import { asideOf } from './aside';
 
 /** The figure of a service, without what the shop makes of it. */
@@ -59,7 +57,11 @@ function figureOf(context: ShopContext, state: ShopState, bake: Bake): Figure {
   }
   const odds = before === undefined ? UNKNOWN : { ...before.odds, settled: before.key === key };
   known.set(bake.id, { key, turn, seen, odds, workedMs: Date.now() });
-  asideOf(context).ask(bake.id, bake.readyFromMs, () => workedOut(context, bake.id, key, facts));
+  const answered = (odds: Odds | null) => {
+    const now = known.get(bake.id);
+    if (now?.key === key) known.set(bake.id, { ...now, odds: told(odds), workedMs: Date.now() });
+  };
+  asideOf(context).ask({ name: bake.id, dueMs: bake.readyFromMs, question: facts, answered });
   return odds;
 }
 
@@ -108,28 +110,6 @@ function keyOf(facts: HoldFacts): string {
     [...pantry],
     [...cultureSpeeds],
   ]);
-}
-
-function* workedOut(
-  context: ShopContext,
-  bakeId: string,
-  key: string,
-  facts: HoldFacts,
-): Generator<undefined, void> {
-  const odds = told(yield* tried(facts));
-  const known = bookOf(context);
-  const now = known.get(bakeId);
-  if (now?.key === key) known.set(bakeId, { ...now, odds, workedMs: Date.now() });
-}
-
-/** A bake that can not be run has no odds, and the views that show it say so. */
-function* tried(facts: HoldFacts): Generator<undefined, Odds | null> {
-  try {
-    return yield* oddsAsItStands({ ...facts, draws: ODDS_DRAWS });
-  } catch (error) {
-    if (!(error instanceof DomainError)) shopLog.error({ err: error }, 'odds');
-    return null;
-  }
 }
 
 function told(odds: Odds | null): Figure {

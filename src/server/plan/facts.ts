@@ -9,7 +9,7 @@ import { mixersThere } from '../mix/batches';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { doughFacts } from '../doughs/facts';
-import { forecastState } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
 import { backgroundOf } from './background';
 
 /** The facts of a loaded shop for its plans. */

@@ -2,7 +2,8 @@ import { demoShop } from '../../../tests/demo-shop';
 import { freshBatch, sentences, value } from '../../../tests/fixtures/services';
 import { isAct } from '@/core/journal';
 import { listBakes, listPinned, savePin } from '@/data';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 import { undoBatch } from '../journal/undo';
 import { replanBake } from './replan';
 

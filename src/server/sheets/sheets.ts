@@ -6,7 +6,8 @@ import { unitsOf, type ShopUnits } from '@/core/units';
 import { listFlourLots } from '@/data';
 import type { ShopContext } from '../context';
 import { wholeJournal } from '../journal/journal-memory';
-import { forecastState, loadShop } from '../shop/load-shop';
+import { forecastState } from '../shop/forecast-state';
+import { loadShop } from '../shop/load-shop';
 import { coldLogs, type ColdStoreLog } from '@/shop/sheets/cold-log';
 import { tracesOf, type Trace } from './trace';
 

@@ -1,3 +1,4 @@
+import { demoShop } from '../../../tests/demo-shop';
 import { FRIDAY_FORM, freshBatch, value } from '../../../tests/fixtures/services';
 import { isAct } from '@/core/journal';
 import { openShopInMemory, type Db } from '@/data';
@@ -12,7 +13,8 @@ import { ensureShop } from './new-shop';
 import { changeHours } from './hours';
 import { logReading } from './readings';
 import { changePlace, changeShop } from './shop';
-import { forecastState, loadShop } from './load-shop';
+import { forecastState } from './forecast-state';
+import { loadShop } from './load-shop';
 import { tideView } from '../tide';
 
 const START = Date.parse('2026-11-26T12:00:00Z');
@@ -112,4 +114,21 @@ test('another flour moves the poolish that is made of it', () => {
   const before = windowNow();
   CHANGES[0]?.[1]();
   expect(windowNow()).not.toEqual(before);
+});
+
+test('a step that is done has only what rests on it run anew, be it seconds later', () => {
+  const demo = demoShop();
+  let laterMs = 0;
+  const shop: ShopContext = {
+    ...demo.context,
+    clock: () => ({ nowMs: demo.startMs + laterMs, rate: 1, demo: true }),
+  };
+  const before = forecastState(shop, loadShop(shop)).lots;
+  laterMs = 20_000;
+  const mix = loadShop(shop).folded.plan.find(({ act }) => isAct(act, 'make'));
+  value(doStep(shop, { stepId: mix!.stepId, batch: freshBatch(), sure: true }));
+  const after = forecastState(shop, loadShop(shop)).lots;
+  const same = [...after].filter(([id, lot]) => lot.run === before.get(id)?.run);
+  expect(after.size).toBeGreaterThan(40);
+  expect(same.length).toBeGreaterThanOrEqual(after.size - 8);
 });

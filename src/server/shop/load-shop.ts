@@ -4,17 +4,14 @@ import { type OutdoorAir } from '@/shop/kept/air';
 import { type Place } from '@/shop/kept/shop';
 
 import {
-  forecastShop,
   learnSpeeds,
   RememberedLessons,
-  RememberedLots,
   setTempC,
   type CultureSpeed,
   type LearnedSpeed,
-  type ShopForecast,
 } from '@/core/forecast';
 
-import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import { MS_PER_HOUR } from '@/core/units';
 import {
   journalVersion,
   listClosingDays,
@@ -31,9 +28,6 @@ import { learnedShop, placesAsLearned, type Known } from './learned-shop';
 import { pantryOf } from '@/core/formula';
 import { remembering } from '../remembering';
 import { outdoorAir } from './weather';
-
-/** Hours of the past that a forecast shows. */
-const PAST_H = 36;
 
 /** Loads the shop and folds its journal. */
 export function loadShop(context: ShopContext): ShopState {
@@ -121,59 +115,4 @@ export function cultureSpeeds(
       { speed: Math.exp(belief.lnSpeed), lnSd: Math.sqrt(belief.variance) },
     ]),
   );
-}
-
-const rememberedLots = remembering<RememberedLots>('lots');
-
-function lotsOf(context: ShopContext): RememberedLots {
-  const known = rememberedLots.get(context) ?? new RememberedLots();
-  rememberedLots.set(context, known);
-  return known;
-}
-
-interface Remembered {
-  readonly key: string;
-  readonly forecast: ShopForecast;
-}
-const remembered = remembering<Remembered>('forecast');
-
-/** What the places are taken as, learned offsets among it. */
-const placesKey = ({ placeMap }: ShopState) => [...placeMap.values()];
-
-/**
- * The forecast of the shop as it stands. Remembered until the journal, a place, the flours or,
- * while a step is overdue, the minute changes.
- */
-export function forecastState(context: ShopContext, state: ShopState): ShopForecast {
-  const overdue = state.folded.plan.some((step) => step.atMs < state.nowMs);
-  const minute = Math.floor(state.nowMs / (overdue ? MS_PER_MINUTE : MS_PER_HOUR));
-  const speeds = learnedSpeeds(context, state);
-  const facts = JSON.stringify([...state.pantry]);
-  const learnedKey = speeds.map(({ culture, belief }) => [
-    culture,
-    belief.lnSpeed,
-    belief.variance,
-  ]);
-  const key = JSON.stringify([
-    journalVersion(context.db),
-    placesKey(state),
-    facts,
-    minute,
-    learnedKey,
-  ]);
-  const known = remembered.get(context);
-  if (known?.key === key) return known.forecast;
-  const lots = lotsOf(context);
-  const forecast = forecastShop({
-    remembered: { lots, facts },
-    folded: state.folded,
-    nowMs: state.nowMs,
-    visibleFromMs: state.nowMs - PAST_H * MS_PER_HOUR,
-    places: state.placeMap,
-    pantry: state.pantry,
-    cultureSpeeds: cultureSpeeds(context, state),
-    withBands: true,
-  });
-  remembered.set(context, { key, forecast });
-  return forecast;
 }

@@ -7,17 +7,12 @@ import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 import { listEquipmentThere, listStepPeople } from '@/data';
 import type { ShopContext } from '../context';
+import type { ForecastOfShop } from '../shop/forecast-state';
 import { mixingOf, waterOf } from '../mix/water';
 
 import { signWords } from '@/shop/lots/sign-words';
 import type { Glyph, Moment, MomentLine } from '@/shop/hands/moment';
 import { vesselOf } from '@/shop/tide/vessel';
-
-/** A shop with its forecast. */
-export interface ForecastOfShop {
-  readonly state: ShopState;
-  readonly forecast: ShopForecast;
-}
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
 
