@@ -84,6 +84,7 @@ function onDough(of: Swapped, change: (act: ActOf<'make'>) => ActOf<'make'>): Sw
 function touches(act: Act, lots: ReadonlySet<string>): boolean {
   return (
     (isAct(act, 'move') || isAct(act, 'work') || isAct(act, 'add') || isAct(act, 'do')) &&
+    act.lotId !== undefined &&
     lots.has(act.lotId)
   );
 }

@@ -160,7 +160,7 @@ function addSugar(
   }
 }
 
-/** Baker's yeast weighed in: activity over all the flour, adaptation weighted with what is there. */
+/** Baker's yeast weighed in: activity over all the flour, adaptation weighted with what is there; bloomed it is as fresh is. Set. */
 function addYeast(
   state: MassState,
   start: ActOf<'make'>,
@@ -174,7 +174,8 @@ function addYeast(
     const { freshYeastG } = totals({ [line.ingredientId]: line.massG }, around.pantry);
     const added = (100 * freshYeastG) / flourG;
     const before = state[X.yeastB] as number;
-    const awake = ingredient.type === 'fresh' ? 0 : DRY_YEAST_AWAKE;
+    const woken = ingredient.type === 'fresh' || start.bloomed === true;
+    const awake = woken ? 0 : DRY_YEAST_AWAKE;
     state[X.awakeB] = (before * (state[X.awakeB] as number) + added * awake) / (before + added);
     state[X.yeastB] = before + added;
   }

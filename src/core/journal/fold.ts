@@ -157,6 +157,7 @@ export function lotMadeBy(act: Act): string | null {
 /** The lots that an act takes from or acts on. */
 export function lotsTouchedBy(act: Act): readonly string[] {
   if (act.kind === 'light' || act.kind === 'soak') return [];
+  if (act.kind === 'do') return act.lotId === undefined ? [] : [act.lotId];
   return act.kind === 'make' ? act.portions.map((line) => line.lotId) : [act.lotId];
 }
 

@@ -52,6 +52,8 @@ const make = z.object({
   iceG: grams.optional(),
   /** Its flour soaked before, by itself, with so much of its water: that is in and can not be chosen any more. */
   soaked: z.object({ placeId: id, waterG: grams }).optional(),
+  /** Its dry yeast was woken before, in warm water with a little sugar. */
+  bloomed: z.boolean().optional(),
   /** By whom it was mixed: a machine warms it. */
   mixedBy: z.enum(['hand', 'mixer']).optional(),
   /** The baker's own target rise, × the volume just mixed. */
@@ -136,7 +138,8 @@ const soak = z.object({
 /** Something of the baker’s own done with a lot, which changes nothing that is forecast: stretched on a tray, a stone heated. */
 const own = z.object({
   kind: z.literal('do'),
-  lotId: id,
+  /** The lot that it is done with; left out where there is none yet: yeast bloomed before its dough is mixed. */
+  lotId: id.optional(),
   what: z.string().min(1).max(40),
   /** Minutes of hands. */
   minutes: z.number().min(0).max(480),

@@ -79,6 +79,9 @@ export function applyAct(lots: Map<string, Lot>, act: Act, atMs: number): void {
     case 'light':
     case 'soak':
       return;
+    case 'do':
+      if (act.lotId !== undefined) known(lots, act.lotId);
+      return;
     default:
       known(lots, act.lotId);
   }

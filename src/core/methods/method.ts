@@ -63,6 +63,8 @@ const momentSchema = z.object({
   /** Minutes of hands. */
   handsMin: numberField(METHOD_RULES.momentHands),
   work: z.enum(MOMENT_WORKS).nullable().default(null),
+  /** The pieces that it is done with once they are divided, by their name; left out: all of them. */
+  of: z.string().min(1).max(80).optional(),
 });
 export type Moment = z.infer<typeof momentSchema>;
 

@@ -157,9 +157,12 @@ function ingredientLine(
 /** Said of flour and water that are together since hours before. */
 const SOAKED = 'soaked already: no more of it';
 
+/** Said of yeast that stands in its warm water when the mix begins. */
+const BLOOMED = 'bloomed 10 min before, in some of the water';
+
 function saysOf(place: Added, { schools, act }: CardQuestion): string {
   if (place === 'flour') return act.soaked === undefined ? 'in parts, slow' : SOAKED;
-  if (place === 'yeast') return schools.yeast;
+  if (place === 'yeast') return act.bloomed === true ? BLOOMED : schools.yeast;
   if (place === 'salt') return schools.salt;
   if (place === 'oil') return 'last, in a thin stream';
   return '';

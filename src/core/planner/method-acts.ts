@@ -15,6 +15,7 @@ import { GAS_KEPT_FOLDING, hoursToBalls, mixClock } from '../mixing';
 import type { AskedRipeness } from '../ripeness';
 import { addHours, MS_PER_MINUTE } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
+import { bloomedFor } from './bloomed';
 import { soakedFor, type SoakFacts } from './soaked';
 import type { Wave } from './plan-parts';
 
@@ -177,6 +178,7 @@ export function doughSteps(
     mixedBy: method.mix.by,
   };
   const soaked = soakedFor(mix, method, mixAtMs, with_.soak);
+  const bloomed = bloomedFor(soaked.mix, method, mixAtMs, with_.soak);
   const divided = pieces.flatMap((piece, index): BakeStep[] => {
     const lotId = lots.pieceIds[index] ?? `pieces-${index}`;
     const timing = moments.waves?.[index] ?? {
@@ -209,13 +211,14 @@ export function doughSteps(
   });
   return [
     ...soaked.steps,
-    { atMs: mixAtMs, act: soaked.mix },
+    ...bloomed.steps,
+    { atMs: mixAtMs, act: bloomed.mix },
     ...(rest === null || rest === bulkPlaceId
       ? []
       : [{ atMs: inBulkMs, act: moveOf(lots.doughId, bulkPlaceId) }]),
     ...movesOf(lots.doughId, method.bulk, inBulkMs, ballAtMs),
     ...divided,
-    ...ownMoments(method, { mixAtMs, ballAtMs, readyFromMs, readyToMs }, lots),
+    ...ownMoments(method, { mixAtMs, ballAtMs, readyFromMs, readyToMs }, lots, pieces),
   ];
 }
 
@@ -232,19 +235,25 @@ function ownMoments(
     readonly readyToMs: number;
   },
   { doughId, pieceIds }: MethodLots,
+  pieces: readonly Product[],
 ): BakeStep[] {
   const fromMs = { mix: at.mixAtMs, balls: at.ballAtMs, service: at.readyFromMs };
-  return moments.flatMap(({ name, from, afterMin, handsMin, work }): BakeStep[] => {
+  /** The lots of the pieces that it is asked of; all, where there are none of that name any more. */
+  const lotsOf = (of: string | undefined) => {
+    const asked = pieceIds.filter((_, index) => pieces[index]?.name === of);
+    return asked.length === 0 ? pieceIds : asked;
+  };
+  return moments.flatMap(({ name, from, afterMin, handsMin, work, of }): BakeStep[] => {
     const wantedMs = fromMs[from] + afterMin * MS_PER_MINUTE;
     // Before there is a dough nothing can be done with it; after the service nothing is left of it.
     const atMs = Math.min(at.readyToMs, Math.max(at.mixAtMs + MS_PER_MINUTE, wantedMs));
     const divided = atMs > at.ballAtMs;
     if (work === null) {
-      const lotId = (divided ? pieceIds[0] : doughId) ?? doughId;
+      const lotId = (divided ? lotsOf(of)[0] : doughId) ?? doughId;
       return [{ atMs, act: { kind: 'do', lotId, what: name, minutes: handsMin } }];
     }
     const gasKept = work === 'fold' ? GAS_KEPT_FOLDING : GAS_KEPT_BALLING;
-    return (divided ? pieceIds : [doughId]).map((lotId) => ({
+    return (divided ? lotsOf(of) : [doughId]).map((lotId) => ({
       atMs,
       act: { kind: 'work', lotId, act: work, gasKept },
     }));

@@ -62,3 +62,25 @@ test('a dose that was typed is weighed as it stands, a found one is the same in 
     9,
   );
 });
+
+test('a moment of some of the pieces is asked of their lot alone; of none that are there, of all', () => {
+  const products = ['Balls', 'Tray'].map((name) => ({ name, count: 4, weightG: 250, keepsH: 24 }));
+  const again = (of?: string) => ({
+    ...{ name: 'Ball it again', from: 'balls' as const, afterMin: 30, handsMin: 5 },
+    ...{ work: 'ball again' as const, ...(of === undefined ? {} : { of }) },
+  });
+  const asked = (of?: string) => {
+    const method: Method = {
+      ...methodOf('straight'),
+      target: { by: 'products', products },
+      moments: [again(of)],
+    };
+    const plan = planMethod(request(method));
+    if (plan.kind !== 'plan') throw new Error(plan.because);
+    return plan.steps.flatMap(({ act }) => (act.kind === 'work' ? [act.lotId] : []));
+  };
+  expect(asked('Tray')).toHaveLength(1);
+  expect(asked()).toHaveLength(2);
+  expect(asked()).toContain(asked('Tray')[0]);
+  expect(asked('Loaf')).toEqual(asked());
+});

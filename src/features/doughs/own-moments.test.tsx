@@ -47,6 +47,23 @@ test('a moment is added, told when it is, and left out again', async () => {
   expect(view.method().moments).toEqual([]);
 });
 
+test('a usual moment comes with its hour; some of the pieces alone are balled again', async () => {
+  const products = ['Balls', 'Tray'].map((name) => ({ name, count: 4, weightG: 250, keepsH: 24 }));
+  const view = opened((method, change) => (
+    <OwnMoments method={{ ...method, target: { by: 'products', products } }} onChange={change} />
+  ));
+  await view.user.click(await pressable(/Another moment/));
+  await view.user.click(screen.getByLabelText('What'));
+  await view.user.click(await screen.findByRole('option', { name: 'Ball it again' }));
+  expect(view.method().moments).toEqual([
+    { name: 'Ball it again', from: 'balls', afterMin: 180, handsMin: 10, work: 'ball again' },
+  ]);
+  await view.user.selectOptions(screen.getByLabelText('Of'), 'tray alone');
+  expect(view.method().moments[0]).toMatchObject({ of: 'Tray' });
+  await view.user.selectOptions(screen.getByLabelText('Of'), 'all of it');
+  expect(view.method().moments[0]).not.toHaveProperty('of');
+});
+
 test('a mix has as many steps as it has, each with its speed', async () => {
   const view = opened((method, change) => (
     <MixSteps

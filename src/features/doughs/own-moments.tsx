@@ -1,3 +1,4 @@
+import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -15,18 +16,22 @@ const WHEN = [
 ] as const;
 
 const MOST_MOMENTS = 12;
-const FIRST: Moment = {
-  name: 'Heat the oven',
-  from: 'service',
-  afterMin: -90,
-  handsMin: 2,
-  work: null,
-};
+/** What bakers do beside: chosen, each comes with its hour; every figure of it can be changed. */
+const USUAL: readonly Moment[] = [
+  { name: 'Heat the oven', from: 'service', afterMin: -90, handsMin: 2, work: null },
+  { name: 'Punch it down', from: 'balls', afterMin: -30, handsMin: 2, work: 'punch down' },
+  { name: 'Ball it again', from: 'balls', afterMin: 180, handsMin: 10, work: 'ball again' },
+  { name: 'Stretch on the tray', from: 'service', afterMin: -60, handsMin: 10, work: null },
+  { name: 'Stretch to the corners', from: 'service', afterMin: -30, handsMin: 5, work: null },
+  { name: 'Bake the bases first', from: 'service', afterMin: -20, handsMin: 10, work: null },
+];
+const FIRST = USUAL[0] as Moment;
 
 /** What else the hands do: each stands on the Tide, the hands’ list, the calendar and paper like any other step. */
 export function OwnMoments(props: { method: Method; onChange: (method: Method) => void }) {
   const { method, onChange } = props;
-  const { moments } = method;
+  const { moments, target } = method;
+  const pieces = target.by === 'products' ? target.products.map((one) => one.name) : [];
   const set = (next: Moment[]) => onChange({ ...method, moments: next });
   return (
     <Box component="section" aria-label="Moments of your own">
@@ -41,6 +46,7 @@ export function OwnMoments(props: { method: Method; onChange: (method: Method) =
           key={index}
           moment={moment}
           index={index}
+          pieces={pieces}
           onChange={(changed) => set(moments.map((one, i) => (i === index ? changed : one)))}
           onGone={() => set(moments.filter((_, i) => i !== index))}
         />
@@ -57,10 +63,12 @@ export function OwnMoments(props: { method: Method; onChange: (method: Method) =
 function MomentRow(props: {
   moment: Moment;
   index: number;
+  /** What the dough is divided into. */
+  pieces: readonly string[];
   onChange: (moment: Moment) => void;
   onGone: () => void;
 }) {
-  const { moment, index, onChange, onGone } = props;
+  const { moment, index, pieces, onChange, onGone } = props;
   const side = moment.afterMin < 0 ? -1 : 1;
   const when =
     WHEN.find((one) => one.from === moment.from && one.side === side) ??
@@ -72,12 +80,32 @@ function MomentRow(props: {
       aria-label={moment.name}
       sx={{ display: 'grid', gridTemplateColumns: '0.8fr 1.2fr', gap: 1, mt: 1 }}
     >
-      <TextField
-        label="What"
-        name={`moment-${index}`}
+      <Autocomplete
+        freeSolo
+        disableClearable
+        openOnFocus
+        options={USUAL.map((one) => one.name)}
+        filterOptions={(names) => names}
+        inputValue={moment.name}
         value={moment.name}
-        onChange={(event) => onChange({ ...moment, name: event.target.value })}
-        slotProps={{ htmlInput: { maxLength: 40 } }}
+        onInputChange={(_, name, reason) => {
+          if (reason === 'input') onChange({ ...moment, name });
+        }}
+        onChange={(_, name, reason) => {
+          const usual = USUAL.find((one) => one.name === name);
+          if (reason === 'selectOption' && usual !== undefined) onChange(usual);
+        }}
+        renderInput={(params) => (
+          <TextField
+            {...params}
+            label="What"
+            name={`moment-${index}`}
+            slotProps={{
+              ...params.slotProps,
+              htmlInput: { ...params.slotProps.htmlInput, maxLength: 40 },
+            }}
+          />
+        )}
       />
       <ChoiceField
         name={`moment-work-${index}`}
@@ -117,6 +145,21 @@ function MomentRow(props: {
         value={moment.handsMin}
         onValue={(handsMin) => onChange({ ...moment, handsMin })}
       />
+      {pieces.length > 1 && moment.work !== null ? (
+        <ChoiceField
+          name={`moment-of-${index}`}
+          label="Of"
+          value={moment.of !== undefined && pieces.includes(moment.of) ? moment.of : ''}
+          options={[
+            { id: '', name: 'all of it' },
+            ...pieces.map((name) => ({ id: name, name: `${name.toLowerCase()} alone` })),
+          ]}
+          onChange={(of) => {
+            const { name, from, afterMin, handsMin, work } = moment;
+            onChange({ name, from, afterMin, handsMin, work, ...(of === '' ? {} : { of }) });
+          }}
+        />
+      ) : null}
       <Button size="small" variant="text" sx={{ alignSelf: 'end' }} onClick={onGone}>
         Without it<span className="visually-hidden">: {moment.name}</span>
       </Button>

@@ -74,7 +74,13 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
                 {thing.count} × {thing.name}
               </strong>
               , {sizeText(thing)}
+              {thing.broken === undefined ? null : (
+                <Typography component="span" variant="body2" sx={{ display: 'block' }}>
+                  {thing.count === 1 ? 'Out of order.' : `${thing.broken} out of order.`}
+                </Typography>
+              )}
             </Typography>
+            <OutOfOrder thing={thing} actions={actions} />
             <Button
               size="small"
               variant="text"
@@ -93,6 +99,49 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
           Add a mixer, oven, box or tub
         </Button>
       )}
+    </Box>
+  );
+}
+
+/** One tap when one of it fails, and one when it works again. */
+function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
+  const { thing, actions } = props;
+  const askAnew = useAskAnew();
+  const say = useSay();
+  const [busy, start] = useTransition();
+  const { count, name, broken = 0 } = thing;
+  const set = (next: number, said: string) =>
+    start(async () => {
+      const outcome = await actions.changeEquipment({ ...thing, broken: next });
+      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
+      const back = () => void actions.changeEquipment({ ...thing, broken }).then(askAnew);
+      say({ text: `${name}: ${said}.`, action: { label: 'Undo', run: back } });
+      askAnew();
+    });
+  return (
+    <Box sx={{ display: 'flex' }}>
+      {broken < count ? (
+        <Button
+          size="small"
+          variant="text"
+          disabled={busy}
+          aria-label={`Out of order: ${name}`}
+          onClick={() => set(broken + 1, 'out of order')}
+        >
+          Out of order
+        </Button>
+      ) : null}
+      {broken > 0 ? (
+        <Button
+          size="small"
+          variant="text"
+          disabled={busy}
+          aria-label={`Works again: ${name}`}
+          onClick={() => set(broken - 1, 'works again')}
+        >
+          Works again
+        </Button>
+      ) : null}
     </Box>
   );
 }

@@ -222,6 +222,23 @@ describe('what the shop works with', () => {
     });
   });
 
+  test('a mixer that fails is out of order with one tap, works again with another, and undo puts it back', async () => {
+    const changeEquipment = jest.fn().mockResolvedValue(done({ id: 'mixer', before: SPIRAL }));
+    const actions = { changeEquipment, removeEquipment: jest.fn() };
+    const { user, unmount } = shown(<EquipmentPanel things={[SPIRAL]} actions={actions} />);
+    expect(screen.queryByRole('button', { name: /Works again/ })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Out of order: Spiral' }));
+    expect(changeEquipment).toHaveBeenLastCalledWith({ ...SPIRAL, broken: 1 });
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    expect(changeEquipment).toHaveBeenLastCalledWith({ ...SPIRAL, broken: 0 });
+    unmount();
+    shown(<EquipmentPanel things={[{ ...SPIRAL, broken: 1 }]} actions={actions} />);
+    expect(screen.getByText('Out of order.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Out of order/ })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Works again: Spiral' }));
+    expect(changeEquipment).toHaveBeenLastCalledWith({ ...SPIRAL, broken: 0 });
+  });
+
   test('a mixer is told with its sizes, taken out, and put back as it was', async () => {
     const changeEquipment = jest.fn().mockResolvedValue(done({ id: 'mixer', before: null }));
     const removeEquipment = jest.fn().mockResolvedValue(done({ before: SPIRAL }));

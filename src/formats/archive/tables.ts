@@ -118,6 +118,7 @@ export const ARCHIVE_TABLES = {
     most: 'real',
     heat_min: 'int',
     bake_min: 'real',
+    broken: 'int?',
   },
   probe: { place_id: 'text', kind: 'text', fault: 'text', fault_from_ms: 'int' },
   presence: { who: 'text', weekday: 'int', from_minute: 'int', until_minute: 'int' },

@@ -2,7 +2,7 @@ import { workingHours, type ShopState } from '@/shop/state';
 import type { PlaceHistory } from '@/core/forecast';
 import { MS_PER_HOUR } from '@/core/units';
 import type { ShopContext } from '../context';
-import { mixersThere } from '../mix/batches';
+import { mixersThere } from '../mix/how-mixed';
 import type { PlanningFacts } from '@/shop/doughs/poolish-form';
 import { cultureSpeeds } from '../shop/load-shop';
 

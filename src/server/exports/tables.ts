@@ -27,7 +27,7 @@ export const EXPORTS = {
         ]),
       );
       for (const { atMs, entryId, act, bakeId, by, batch } of state.folded.done) {
-        const lot = lotMadeBy(act) ?? ('lotId' in act ? act.lotId : null);
+        const lot = lotMadeBy(act) ?? ('lotId' in act ? (act.lotId ?? null) : null);
         yield [iso(atMs), entryId, act.kind, lot, bakeId, by, says.get(batch) ?? ''];
       }
     })(),

@@ -105,6 +105,7 @@ function actAsDone(act: Act, form: DoneForm, by: 'hand' | 'mixer'): Act {
     return {
       ...act,
       startC: form.tempC ?? act.startC,
+      ...(act.mixedBy === undefined ? {} : { mixedBy: by }),
       ...measuredMix(form, by),
       ingredients: act.ingredients.map((line) => ({
         ...line,

@@ -4,17 +4,9 @@ import { batchesOfDough, type Mixer } from '@/core/formula';
 import type { ActOf } from '@/core/journal';
 import { mixClock, type MixClock } from '@/core/mixing';
 import { DomainError } from '@/core/units';
-import { listEquipmentThere } from '@/data';
 import type { ShopContext } from '../context';
 import { forecastState } from '../shop/forecast-state';
-import { howMixed } from './how-mixed';
-
-/** The mixers that the shop has; none where it mixes by hand. */
-export function mixersThere(context: ShopContext): readonly (Mixer & { readonly count: number })[] {
-  return listEquipmentThere(context.db)
-    .filter((thing) => thing.kind === 'mixer')
-    .map(({ name, least, most, count }) => ({ name, leastKg: least, mostKg: most, count }));
-}
+import { howMixed, mixersThere } from './how-mixed';
 
 /** A planned mix, with the bake that it is of. */
 export interface MixOfBake {
@@ -22,13 +14,27 @@ export interface MixOfBake {
   readonly bakeId: string | null;
 }
 
+/** By what a mix is done, and the mixers that it can go into. */
+interface MixedWith {
+  readonly by: 'hand' | 'mixer';
+  readonly mixers: readonly Mixer[];
+}
+const mixedWith = (context: ShopContext, state: ShopState, one: MixOfBake): MixedWith => ({
+  by: howMixed(context, state, one).mix.by,
+  mixers: mixersThere(context),
+});
+
 /** Batches that a mix is split into: as many as the shop’s largest mixer takes; by hand it is one. */
-export function batchesOf(context: ShopContext, state: ShopState, one: MixOfBake): number {
-  const { mix } = howMixed(context, state, one);
+export function batchesOf(
+  context: ShopContext,
+  state: ShopState,
+  one: MixOfBake,
+  { by, mixers }: MixedWith = mixedWith(context, state, one),
+): number {
   try {
     const sums = totals(compositionOf(one.act, context, state), state.pantry);
     const hydration = sums.flourG > 0 ? sums.waterG / sums.flourG : 0.65;
-    return batchesOfDough(sums.massG, hydration, mix.by, mixersThere(context));
+    return batchesOfDough(sums.massG, hydration, by, mixers);
   } catch (error) {
     // Of something that nobody knows any more: a view never fails for that.
     if (error instanceof DomainError) return 1;

@@ -169,7 +169,7 @@ export function finishCard(context: ShopContext, form: unknown): Outcome<Finishe
     const whole = wholeLots(acts.make, stockOf(context, state));
     if (!whole.ok) return whole;
     const drafts = doneDrafts(context, state, {
-      act: whole.value,
+      act: { ...whole.value, mixedBy: planned.mix.by },
       atMs: acts.makeAtMs,
       by,
       bakeId: planned.bakeId,

@@ -3,8 +3,8 @@ import { mixParts, type LotStory, type ShopForecast } from '@/core/forecast';
 import type { ActOf } from '@/core/journal';
 import type { Method } from '@/core/methods';
 import { waterFor, type WaterAnswer, type WaterRequest } from '@/core/thermal';
-import { maybeOneBake, oneMethodVersion } from '@/data';
 import type { ShopContext } from '../context';
+import { howMixed } from './how-mixed';
 
 /** Minutes of turning that what was learned of the mixer stands for. */
 const LEARNED_MINUTES = 10;
@@ -29,11 +29,10 @@ export function mixingOf(
   bakeId: string | null,
 ): Mixing {
   if (act.lotKind !== 'dough') return { by: 'hand', turnsMin: 0 };
-  const bake = bakeId === null ? null : maybeOneBake(context.db, bakeId);
-  if (bake === null) {
-    return { by: act.mixedBy ?? state.shop.mixedBy, turnsMin: LEARNED_MINUTES };
+  const { mix, schools, methodName } = howMixed(context, state, { bakeId, act });
+  if (methodName === null) {
+    return { by: act.mixedBy ?? mix.by, turnsMin: LEARNED_MINUTES };
   }
-  const { mix, schools } = oneMethodVersion(context.db, bake.methodVersionId).method;
   const iceCold = schools.water === 'ice cold';
   return { by: mix.by, turnsMin: turningMin(mix), iceCold };
 }

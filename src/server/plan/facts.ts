@@ -5,7 +5,7 @@ import { lineageActs } from '@/core/journal';
 import { WISHES, type Kitchen, type Weights } from '@/core/planner/week';
 
 import { listEquipmentThere } from '@/data';
-import { mixersThere } from '../mix/batches';
+import { mixersThere } from '../mix/how-mixed';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { doughFacts } from '../doughs/facts';

@@ -28,6 +28,7 @@ const thingSchema = z
       .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
       .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
     count: wholeNumberField({ name: 'How many', unit: '', min: 0, max: 500 }),
+    broken: wholeNumberField({ name: 'Out of order', unit: '', min: 0, max: 500 }).default(0),
     least: numberField({ name: 'Least', unit: '', min: 0, max: 2000 }).default(0),
     most: numberField({ name: 'Most', unit: '', min: 0.1, max: 2000 }),
     heatMin: wholeNumberField({ name: 'Hot in', unit: 'min', min: 0, max: 600 }).default(0),
@@ -36,6 +37,10 @@ const thingSchema = z
   .refine((thing) => thing.most >= thing.least, {
     path: ['most'],
     error: 'Most: it is less than the least. Allowed: the least or more.',
+  })
+  .refine((thing) => thing.broken <= thing.count, {
+    path: ['broken'],
+    error: 'Out of order: more than there are. Allowed: as many as there are, or fewer.',
   });
 
 /** Adds something the shop works with, or changes it; answers what it was. */

@@ -7,6 +7,7 @@ import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import { risksOf } from '../odds/risks';
 import { oddsOfBake } from '../odds/odds-of-bake';
+import { mixersOutTold } from '../mix/mixers-out';
 import { probeStates } from '../shop/probes';
 import { forecastState } from '../shop/forecast-state';
 import { loadShop } from '../shop/load-shop';
@@ -70,6 +71,7 @@ export function tideView(context: ShopContext): TideView {
       ...state.folded.notPossible
         .filter(({ atMs }) => atMs > span.fromMs)
         .map(({ sentence }) => `An entry does not count: ${sentence} Take it back in the Log.`),
+      ...mixersOutTold(context, state, forecast),
       ...(state.air.problem === null ? [] : [state.air.problem]),
     ],
   };

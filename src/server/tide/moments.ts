@@ -74,7 +74,7 @@ function momentOf(
 function lotOf(act: Act): string {
   if (isAct(act, 'light') || isAct(act, 'soak')) return '';
   if (isAct(act, 'split')) return act.partLotId;
-  return isAct(act, 'divide') ? act.ballsLotId : act.lotId;
+  return isAct(act, 'divide') ? act.ballsLotId : (act.lotId ?? '');
 }
 
 function glyphOf(act: Act): Glyph {

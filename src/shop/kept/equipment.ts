@@ -9,6 +9,8 @@ export interface Equipment {
   readonly kind: EquipmentKind;
   readonly name: string;
   readonly count: number;
+  /** How many of them are out of order; left out: none. */
+  readonly broken?: number;
   /** kg of dough in a mixer, pizzas at once in an oven, balls in a box, litres in a tub. */
   readonly least: number;
   readonly most: number;

@@ -26,7 +26,7 @@ export function movedOfBake(
       !isAct(one.act, 'use') &&
       !isAct(one.act, 'light') &&
       !pinned.includes(one.stepId) &&
-      (one.atMs >= step.atMs || (isDough && isAct(one.act, 'soak'))) &&
+      (one.atMs >= step.atMs || (isDough && isBeforeMix(one.act))) &&
       (isDough ? !isLeaven(one.act) : sameLot(one.act, step.act)),
   );
   const moved = [step, ...along].map((one) => ({ step: one, atMs: one.atMs + byMs, act: one.act }));
@@ -106,3 +106,7 @@ const sameLot = (act: Act, moved: Act) => {
   const lotId = lotMadeBy(moved) ?? lotsTouchedBy(moved)[0];
   return !isAct(act, 'make') && lotsTouchedBy(act).includes(lotId ?? '') && !isAct(act, 'divide');
 };
+
+/** What is done before a dough is mixed and has no lot yet: flour that soaks, yeast that is woken. */
+const isBeforeMix = (act: Act) =>
+  isAct(act, 'soak') || (isAct(act, 'do') && act.lotId === undefined);
