@@ -3,6 +3,8 @@ import { scaleLinear } from 'd3';
 /** One clock for several ladders: where an instant stands, px from the top. */
 export interface LadderClock {
   readonly y: (atMs: number) => number;
+  /** The instant that stands at a height, UTC ms. */
+  readonly at: (y: number) => number;
   readonly height: number;
   /** Hours worth a tick. */
   readonly ticks: readonly { readonly atMs: number; readonly y: number }[];
@@ -38,7 +40,12 @@ export function ladderClock(
   const ys = places.map((y) => TOP_PX + (y - TOP_PX) * stretch);
   const scale =
     all.length > 1 ? scaleLinear(all, ys) : scaleLinear([endMs - HOUR_MS, endMs], [0, height]);
-  return { y: (atMs) => scale(atMs), height, ticks: ticksOf(all, (atMs) => scale(atMs)) };
+  return {
+    y: (atMs) => scale(atMs),
+    at: (y) => scale.invert(y),
+    height,
+    ticks: ticksOf(all, (atMs) => scale(atMs)),
+  };
 }
 
 function placesOf(all: readonly number[], ladders: readonly (readonly number[])[]): number[] {

@@ -113,6 +113,7 @@ function PlanBody(props: {
               rung={at.rung}
               busy={plan.busy}
               onTake={plan.take}
+              holding={plan.holding}
             />
           ) : (
             <NotOpen view={view} service={service} actions={actions} onReplanned={plan.setKey} />

@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import type { Ladder } from '@/shop/plan/ladder';
@@ -12,7 +13,8 @@ import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
 import { ClockColumn, LadderPicture } from './ladders';
 import { NightBands } from './night-bands';
-import { RungWhys } from './rung-whys';
+import { RungHours } from './rung-hours';
+import type { Holding } from './use-held-hours';
 
 const LEAST_HEIGHT = 268;
 const COLUMN = 104;
@@ -35,8 +37,10 @@ export function SideBySide(props: {
   rung: number;
   busy: boolean;
   onTake: (ladder: Ladder) => void;
+  holding: Holding;
 }) {
-  const { view, service, search, width, page, onPage, chosen, rung, busy, onTake } = props;
+  const { view, service, search, width, page, onPage, chosen, rung, onTake, holding } = props;
+  const busy = props.busy || holding.busy;
   const { units, nowMs } = view;
   const across = laddersAcross(width);
   const all = search.answer?.shown ?? [];
@@ -74,6 +78,12 @@ export function SideBySide(props: {
             ladder={ladder}
             best={ladder.key === search.answer?.bestKey}
             number={page * across + index + 1}
+            held={
+              holding.heldIn.has(ladder.key)
+                ? (holding.refused.get(ladder.key) ?? 'Hours held by you.')
+                : null
+            }
+            onFree={() => holding.free(ladder.key)}
           />
         ))}
         <Box
@@ -103,7 +113,13 @@ export function SideBySide(props: {
                 readyFromMs={service.fromMs}
                 rung={page * across + index === chosen ? rung : -1}
               />
-              <RungWhys ladder={ladder} clock={clock} units={units} readyFromMs={service.fromMs} />
+              <RungHours
+                ladder={ladder}
+                clock={clock}
+                units={units}
+                readyFromMs={service.fromMs}
+                onHold={(of, atMs) => holding.hold(ladder, of, atMs)}
+              />
             </Box>
           ))}
         </Box>
@@ -177,7 +193,15 @@ function Searching(props: { search: Parameters<typeof SideBySide>[0]['search']; 
   );
 }
 
-function Head({ ladder, best, number }: { ladder: Ladder; best: boolean; number: number }) {
+function Head(props: {
+  ladder: Ladder;
+  best: boolean;
+  number: number;
+  /** What is said of hours that are held in it; null for none. */
+  held: string | null;
+  onFree: () => void;
+}) {
+  const { ladder, best, number, held, onFree } = props;
   return (
     <Box
       sx={{
@@ -194,9 +218,18 @@ function Head({ ladder, best, number }: { ladder: Ladder; best: boolean; number:
         </Typography>
         <Tag broken={ladder.broken.length} best={best} />
       </Box>
-      <Typography variant="body2" noWrap title={ladder.says}>
-        {number}. {Math.round(ladder.lengthH)} h, {ladder.length}. {reasonOf(ladder)}
-      </Typography>
+      {held === null ? (
+        <Typography variant="body2" noWrap title={ladder.says}>
+          {number}. {Math.round(ladder.lengthH)} h, {ladder.length}. {reasonOf(ladder)}
+        </Typography>
+      ) : (
+        <Typography variant="body2" role="status" sx={{ minWidth: 0 }}>
+          {held}{' '}
+          <Link component="button" variant="body2" onClick={onFree} sx={{ fontWeight: 700 }}>
+            As found
+          </Link>
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import { useAskAnew } from '@/ui/ask-anew';
 import { useCompute } from '@/ui/compute/use-compute';
 import { useSay } from '@/ui/snack';
 import type { Ladder } from '@/shop/plan/ladder';
+import { useHeldHours } from './use-held-hours';
 import type { PlanActions } from './plan-actions';
 import { newId } from '@/ui/new-id';
 
@@ -21,6 +22,7 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
     return { demand: demandOfService(view, service.asked), facts: view.facts };
   }, [view, service]);
   const search = useCompute('plans', asks);
+  const holding = useHeldHours(asks, search.answer, service?.key ?? null);
   const say = useSay();
   const askAnew = useAskAnew();
   const [busy, start] = useTransition();
@@ -56,12 +58,12 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
       });
       askAnew();
     });
-  const answer = asks === null ? null : search.answer;
   return {
     service,
     select: (one: WeekService) => setKey(one.key),
     setKey,
-    search: { ...search, answer },
+    search: { ...search, answer: holding.answer },
+    holding,
     take,
     planFeeds,
     busy,

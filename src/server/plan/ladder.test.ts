@@ -10,6 +10,7 @@ const rung = (atMs: number, title: string, more: Partial<Rung> = {}): Rung => ({
     alsoMs: [],
     offPeakMin: null,
     ripe: false,
+    holds: null,
     why: [],
   },
   ...more,

@@ -31,6 +31,8 @@ export interface Rung {
   /** A mix inside its leaven’s window, and how far from the best, min; null for other moments. */
   readonly offPeakMin: number | null;
   readonly ripe: boolean;
+  /** Whose hour it is, where a baker may hold it before the plan is taken: the mix, or a leaven built; null for what follows. */
+  readonly holds: 'mix' | { readonly leavenId: string } | null;
   /** Why it is at that hour; empty where there is nothing to be said of it. */
   readonly why: readonly HourReason[];
 }
@@ -161,7 +163,8 @@ export function oneAnInstant(rungs: readonly Rung[]): Rung[] {
       continue;
     }
     const title = `${last.title}, ${rung.title.charAt(0).toLowerCase()}${rung.title.slice(1)}`;
-    kept[kept.length - 1] = { ...last, title, alsoMs: [...last.alsoMs, ...rung.alsoMs] };
+    const holds = last.holds ?? rung.holds;
+    kept[kept.length - 1] = { ...last, title, holds, alsoMs: [...last.alsoMs, ...rung.alsoMs] };
   }
   return kept;
 }
@@ -172,6 +175,7 @@ const plain = (one: Pick<Rung, 'atMs' | 'glyph' | 'title' | 'who'>): Rung => ({
   alsoMs: [],
   offPeakMin: null,
   ripe: false,
+  holds: null,
   why: [],
 });
 
@@ -215,7 +219,10 @@ function rungOf(
     act.ingredients.reduce((sum, line) => sum + line.massG, 0) +
     act.portions.reduce((sum, line) => sum + line.massG, 0);
   if (act.lotKind !== 'dough') {
-    return { ...base, title: `${leavenName(act.name, proposal)} ${grams(massG)}`, amount: place };
+    const leaven = Object.entries(proposal.plan.ids.leavenIds).find(([, id]) => id === act.lotId);
+    const holds = leaven === undefined ? null : { leavenId: leaven[0] };
+    const title = `${leavenName(act.name, proposal)} ${grams(massG)}`;
+    return { ...base, title, amount: place, holds };
   }
   const off = proposal.plan.leavens.flatMap(({ forecast: { window }, atMs: builtMs }) =>
     builtMs === null || window.bestMs === null ? [] : [(atMs - window.bestMs) / MS_PER_MINUTE],
@@ -224,7 +231,8 @@ function rungOf(
     !proposal.broken.some((one) => one.kind === 'leaven not ripe') &&
     proposal.plan.leavens.some((one) => one.atMs !== null);
   const offPeakMin = off.length === 0 ? null : Math.round(Math.max(...off.map(Math.abs)));
-  return { ...base, glyph: 'mix', title: `Mix ${grams(massG)}`, amount: place, offPeakMin, ripe };
+  const title = `Mix ${grams(massG)}`;
+  return { ...base, glyph: 'mix', title, amount: place, offPeakMin, ripe, holds: 'mix' };
 }
 
 /** What is moved where: balls by their number, anything else by its name. */

@@ -63,6 +63,7 @@ import { waysOf, type Way } from '@/shop/doughs/ways';
 import type { Demand } from '@/core/planner/week';
 
 import { searchHold, type HoldSearch } from '@/shop/hold/search';
+import { plansAt, type PlanAtAnswer } from '@/shop/plan/plan-at';
 import { searchPlans, searchWeek, type PlanSearch, type WeekSearch } from '@/shop/plan/search';
 
 import {
@@ -159,6 +160,11 @@ export interface JobKinds {
     readonly asks: { readonly demand: Demand; readonly facts: PlanFacts };
     readonly answers: PlanSearch;
   };
+  /** Plans of a service with hours that the baker holds. */
+  readonly plansAt: {
+    readonly asks: Parameters<typeof plansAt>[0];
+    readonly answers: readonly PlanAtAnswer[];
+  };
   /** What can still be done for a bake that may slip. */
   readonly hold: { readonly asks: HoldFacts; readonly answers: HoldSearch | null };
   /** Plans of all open services together. */
@@ -232,6 +238,7 @@ export const JOBS: {
   recipeHours: ({ dough, blend, tempC }) => atOnce(() => recipeHours(dough, blend, tempC)),
   shares: (asks) => shareSteps(asks),
   plans: ({ demand, facts }) => searchPlans(demand, facts),
+  plansAt: (asks) => atOnce(() => plansAt(asks)),
   hold: (facts) => searchHold(facts),
   week: ({ demands, facts }) => searchWeek(demands, facts),
   doughStart: (ask) => atOnce(() => startDough(ask)),

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Popover from '@mui/material/Popover';
 import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
 import type { HourReason } from '@/core/planner';
 import type { ShopUnits } from '@/core/units';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
@@ -50,8 +51,10 @@ export function WhyPopover(props: {
   units: ShopUnits;
   anchor: HTMLElement | null;
   onClose: () => void;
+  /** What can be done about it. */
+  foot?: ReactNode;
 }) {
-  const { reasons, units, anchor, onClose } = props;
+  const { reasons, units, anchor, onClose, foot } = props;
   return (
     <Popover
       open={anchor !== null}
@@ -69,6 +72,7 @@ export function WhyPopover(props: {
       {reasons.map((reason) => (
         <WhyLines key={`${reason.what} ${reason.name ?? ''}`} reason={reason} units={units} />
       ))}
+      {foot}
     </Popover>
   );
 }

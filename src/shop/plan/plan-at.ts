@@ -1,0 +1,71 @@
+import { planMethod } from '@/core/planner';
+import { judged, requestFor, withOdds, type Demand } from '@/core/planner/week';
+import { noMethodPlanSentence } from '../doughs/method-request';
+import { planningShop, type PlanFacts } from './facts';
+import { ladderOf, type Ladder, type Rung } from './ladder';
+
+/** Hours that a baker holds in a plan before it is taken, UTC ms. */
+export interface HeldHours {
+  readonly mixAtMs?: number;
+  readonly leavenAtMs?: Readonly<Record<string, number>>;
+}
+
+/** A plan as it was found, and the hours of it that are held. */
+export interface HeldPlan {
+  readonly take: Ladder['take'];
+  readonly held: HeldHours;
+}
+
+/** The same plan with its hours held: as it would be then, or why it can not be. */
+export interface PlanAtAnswer {
+  readonly key: string;
+  readonly ladder: Ladder | null;
+  readonly refused: string | null;
+}
+
+/**
+ * Plans with hours that the baker holds: everything else is worked out anew around them, the doses that nobody typed and the
+ * feeds before it too, and its odds as of every plan.
+ */
+export function plansAt(asks: {
+  readonly demand: Demand;
+  readonly facts: PlanFacts;
+  readonly holds: readonly HeldPlan[];
+}): PlanAtAnswer[] {
+  return asks.holds.map((one) => planAt(asks, one));
+}
+
+function planAt(
+  { demand, facts }: { readonly demand: Demand; readonly facts: PlanFacts },
+  { take, held }: HeldPlan,
+): PlanAtAnswer {
+  const { key, versionId, method: solved } = take;
+  const shop = planningShop(facts);
+  // As the method has it, where the service names it: what was found for other hours is not held with them.
+  const known = demand.methods.find((one) => one.key === key);
+  const method = {
+    ...{ key, versionId },
+    method: known === undefined ? solved : { ...known.method, refreshments: solved.refreshments },
+  };
+  const request = {
+    ...requestFor(demand, method, shop),
+    held,
+    ...(take.waves === null ? {} : { waves: take.waves }),
+  };
+  const plan = planMethod(request);
+  if (plan.kind === 'infeasible') {
+    const { timeZone, nowMs } = facts.dough.planning;
+    return { key, ladder: null, refused: noMethodPlanSentence(plan, timeZone, nowMs) };
+  }
+  const proposal = withOdds(judged(plan, request, { demand, method, shop }), shop);
+  const names = new Map(facts.kitchen.rooms.map((room) => [room.placeId, room.name]));
+  const ladder = ladderOf(proposal, { ...facts, placeName: (id) => names.get(id) ?? id });
+  return { key, ladder, refused: null };
+}
+
+/** The hours held with one more: a rung dragged or typed to an hour. */
+export function heldWith(held: HeldHours, of: NonNullable<Rung['holds']>, atMs: number): HeldHours {
+  return of === 'mix'
+    ? { ...held, mixAtMs: atMs }
+    : { ...held, leavenAtMs: { ...held.leavenAtMs, [of.leavenId]: atMs } };
+}
