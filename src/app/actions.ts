@@ -146,6 +146,7 @@ export const stateDemandAction = sent('stateDemand');
 /** Takes a service back, or puts it in again. */
 export const withdrawDemandAction = sent('withdrawDemand');
 /** Leaves out one day of a weekly service, or puts it in again. */
+export const splitDemandAction = sent('splitDemand');
 export const skipDemandDayAction = sent('skipDemandDay');
 /** Says whose hands a planned step is for. */
 export const assignStepAction = sent('assignStep');

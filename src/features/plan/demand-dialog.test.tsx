@@ -37,6 +37,9 @@ function opened(changes: Partial<ComponentProps<typeof DemandDialog>> = {}) {
     stateDemand: jest.fn(() => Promise.resolve(DONE)),
     withdrawDemand: jest.fn(() => Promise.resolve(DONE)),
     skipDemandDay: jest.fn(() => Promise.resolve(DONE)),
+    splitDemand: jest.fn(() =>
+      Promise.resolve({ ok: true, value: { id: 'friday-2', before: FRIDAY } } as const),
+    ),
   };
   const onSaved = jest.fn();
   const dialog = (
@@ -181,4 +184,29 @@ test('a new service begins on the first evening that has none', () => {
   const dayMs = SIX_MS + 64_200_000 + 24 * 3_600_000;
   const days = [...view.days, { fromMs: dayMs, closed: true }];
   expect(newForm({ ...view, days } as never).readyFrom).toBe(after);
+});
+
+test('some of the pizzas are split off as a service of their own; undo makes it one again', async () => {
+  const { user, actions, onSaved } = opened();
+  await user.type(fieldNamed('splitOff'), '12');
+  await user.click(await pressable(/^Split$/));
+  expect(actions.splitDemand).toHaveBeenCalledWith({ demandId: 'friday', balls: '12' });
+  await waitFor(() => expect(onSaved).toHaveBeenCalledWith('friday-2'));
+  await user.click(await pressable(/^Undo$/));
+  await waitFor(() => expect(actions.stateDemand).toHaveBeenCalled());
+  expect(actions.withdrawDemand).toHaveBeenCalledWith('friday-2', true);
+  expect(actions.stateDemand).toHaveBeenCalledWith(
+    expect.objectContaining({ id: 'friday', balls: '30', perHour: [10, 20] }),
+  );
+});
+
+test('why it can not be split is said at its field', async () => {
+  const sentence = 'Split off: 30 of 30 leaves nothing. Allowed: 1 to 29.';
+  const actions = {
+    splitDemand: () => Promise.resolve({ ok: false, refusals: [{ field: 'balls', sentence }] }),
+  };
+  const { user } = opened({ actions: actions as never });
+  await user.type(fieldNamed('splitOff'), '30');
+  await user.click(await pressable(/^Split$/));
+  expect(await screen.findByText(sentence)).toBeTruthy();
 });

@@ -20,6 +20,7 @@ import { changedForm, newForm, type DemandForm } from './demand-form';
 import { askForAll } from './ask-for-all';
 import type { PlanActions } from './plan-actions';
 import { dayName, onDays, SameOn } from './same-on';
+import { SplitOff } from './split-off';
 
 /** States a service, or changes one. */
 export function DemandDialog(props: {
@@ -134,6 +135,7 @@ export function DemandDialog(props: {
         {demand === null ? (
           <SameOn readyFrom={form.readyFrom} days={days} onChange={setDays} />
         ) : null}
+        <SplitOff view={view} demand={demand} actions={actions} onSaved={onSaved} />
         <MethodChoice view={view} chosen={form.methods} onChoose={(methods) => set({ methods })} />
         {wrong[''] === undefined ? null : <Typography role="alert">{wrong['']}</Typography>}
       </DialogContent>

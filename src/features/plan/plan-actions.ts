@@ -1,5 +1,5 @@
 import type { Outcome } from '@/shop/outcome';
-import type { ShopWish } from '@/server/plan/view';
+import type { DemandRow, ShopWish } from '@/server/plan/view';
 
 /** What the Plan view can do. */
 export interface PlanActions {
@@ -9,6 +9,7 @@ export interface PlanActions {
   readonly planFeeds: (form: unknown) => Promise<Outcome<{ batch: string; feeds: number }>>;
   readonly stateDemand: (form: unknown) => Promise<Outcome<{ id: string; before: unknown }>>;
   readonly withdrawDemand: (id: string, withdrawn: boolean) => Promise<Outcome<{ id: string }>>;
+  readonly splitDemand: (form: unknown) => Promise<Outcome<{ id: string; before: DemandRow }>>;
   readonly skipDemandDay: (form: unknown) => Promise<Outcome<{ id: string }>>;
   readonly withdrawBake: (bakeId: string) => Promise<Outcome<{ batch: string }>>;
   readonly setWish: (form: unknown) => Promise<Outcome<{ before: ShopWish }>>;

@@ -30,6 +30,7 @@ import { handleScale } from '../mix/scale';
 import { moveStep } from '../hands/move-step';
 import { takeBake } from '../bakes/new-bake';
 import type { Outcome } from '@/shop/outcome';
+import { splitDemand } from '../plan/split-demand';
 import { skipDemandDay, stateDemand, withdrawDemand } from '../plan/demands';
 import { changeHours, pinStep, setWish } from '../shop/hours';
 import { planFeeds } from '../plan/plan-feeds';
@@ -96,6 +97,7 @@ export const COMMANDS = {
   replan: replanBake,
   stateDemand,
   skipDemandDay,
+  splitDemand,
   withdrawDemand: (context: ShopContext, id: unknown, withdrawn: unknown) =>
     withdrawDemand(context, String(id), withdrawn === true),
   changeHours,

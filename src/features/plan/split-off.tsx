@@ -1,0 +1,72 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState, useTransition } from 'react';
+import type { DemandRow, PlanView } from '@/server/plan/view';
+import { useAskAnew } from '@/ui/ask-anew';
+import { useSay } from '@/ui/snack';
+import { changedForm } from './demand-form';
+import type { PlanActions } from './plan-actions';
+
+interface About {
+  view: PlanView;
+  demand: DemandRow;
+  actions: PlanActions;
+  onSaved: (id: string) => void;
+}
+
+/** Some of the pizzas as a service of their own: for other hours, another method, other hands. Nothing of a new service. */
+export function SplitOff({
+  demand,
+  ...about
+}: Omit<About, 'demand'> & { demand: DemandRow | null }) {
+  return demand === null ? null : <Split demand={demand} {...about} />;
+}
+
+function Split(props: About) {
+  const { view, demand, actions, onSaved } = props;
+  const [balls, setBalls] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [busy, start] = useTransition();
+  const say = useSay();
+  const askAnew = useAskAnew();
+  const back = async (id: string, before: DemandRow) => {
+    await actions.withdrawDemand(id, true);
+    await actions.stateDemand({
+      ...changedForm(view, before, null),
+      perHour: before.perHour ?? [],
+    });
+    askAnew();
+  };
+  const split = () =>
+    start(async () => {
+      const outcome = await actions.splitDemand({ demandId: demand.id, balls });
+      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
+      const { id, before } = outcome.value;
+      say({
+        text: `${demand.name}: ${balls} split off, a service of their own.`,
+        action: { label: 'Undo', run: () => void back(id, before) },
+      });
+      onSaved(id);
+    });
+  const always = demand.weekly ? ', every week' : '';
+  return (
+    <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, alignItems: 'start' }}>
+      <TextField
+        name="splitOff"
+        label="Split off, pizzas"
+        value={balls}
+        onChange={(event) => setBalls(event.target.value)}
+        error={wrong !== null}
+        helperText={wrong ?? `a service of their own${always}, to be changed by itself`}
+        slotProps={{ htmlInput: { inputMode: 'numeric', maxLength: 8 } }}
+        sx={{ flex: 1 }}
+      />
+      <Button size="small" disabled={busy || balls.trim() === ''} onClick={split} sx={{ mt: 1.5 }}>
+        Split
+      </Button>
+    </Box>
+  );
+}
