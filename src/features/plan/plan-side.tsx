@@ -75,6 +75,17 @@ function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest:
   const { timeZone } = view.units;
   const said = (line: string) => sentenceInUnits(line, view.units);
   const knot = search?.knot ?? null;
+  // Every method is refused: nothing is tied, and yet there is no plan.
+  const none = search !== null && search.shown.length === 0 && search.refused.length > 0;
+  if (knot === null && none) {
+    return (
+      <Box sx={{ p: 2 }} data-testid="no-method">
+        <Typography variant="h2">In the way</Typography>
+        <Typography variant="body2">every method, for the reason beside it</Typography>
+        <Nearest search={search} timeZone={timeZone} onNearest={onNearest} />
+      </Box>
+    );
+  }
   if (knot === null) {
     return (
       <Box sx={{ p: 2 }} data-testid="no-knot">

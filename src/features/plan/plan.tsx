@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { PlanSearch } from '@/shop/plan/search';
+import type { ChangedService, PlanSearch } from '@/shop/plan/search';
 import type { PlanView, WeekService } from '@/server/plan/view';
 import { clockText, dateText } from '@/ui/format';
 import { useWidth } from '@/ui/use-width';
@@ -59,6 +59,7 @@ function PlanBody(props: {
   const { service, search } = plan;
   const { ref, width } = useWidth(1280);
   const [at, setAt] = useState(START);
+  const [instead, setInstead] = useState<ChangedService | null>(null);
   const beside = width >= BESIDE_FROM_PX;
   const roomPx = width - (beside ? SIDE_PX : 0);
   const ladders = search.answer?.shown ?? [];
@@ -114,12 +115,20 @@ function PlanBody(props: {
               busy={plan.busy}
               onTake={plan.take}
               holding={plan.holding}
+              onInstead={setInstead}
             />
           ) : (
             <NotOpen view={view} service={service} actions={actions} onReplanned={plan.setKey} />
           )}
         </Box>
-        <Aside view={view} actions={actions} plan={plan} />
+        <Aside
+          key={instead === null ? '' : `${instead.name} ${instead.laterMs}`}
+          view={view}
+          actions={actions}
+          plan={plan}
+          instead={instead}
+          onClosed={() => setInstead(null)}
+        />
       </Box>
     </Box>
   );
@@ -149,11 +158,25 @@ const changeOf = (view: PlanView, service: WeekService | null, answer: PlanSearc
 });
 
 /** What changed, what is in the way, and services to ask for or change. */
-function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<typeof usePlan> }) {
-  const { view, actions, plan } = props;
+function Aside(props: {
+  view: PlanView;
+  actions: PlanActions;
+  plan: ReturnType<typeof usePlan>;
+  /** What was chosen to be asked for instead: the service opens changed to it. */
+  instead: ChangedService | null;
+  onClosed: () => void;
+}) {
+  const { view, actions, plan, instead, onClosed } = props;
   const { service, search } = plan;
-  const [asking, setAsking] = useState<'new' | 'change' | null>(null);
-  const changing = changeOf(view, service, search.answer);
+  const [asking, setAsking] = useState<'new' | 'change' | null>(instead === null ? null : 'change');
+  const close = () => {
+    setAsking(null);
+    onClosed();
+  };
+  const changing = {
+    ...changeOf(view, service, search.answer),
+    ...(instead === null ? {} : { nearest: instead }),
+  };
   const [together, setTogether] = useState(false);
   const open = view.services.filter((one) => one.state === 'open');
   return (
@@ -194,9 +217,9 @@ function Aside(props: { view: PlanView; actions: PlanActions; plan: ReturnType<t
           view={view}
           {...(asking === 'change' ? changing : NEW_SERVICE)}
           actions={actions}
-          onClose={() => setAsking(null)}
+          onClose={close}
           onSaved={() => {
-            setAsking(null);
+            close();
             plan.askAnew();
           }}
         />

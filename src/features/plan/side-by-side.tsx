@@ -3,16 +3,16 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
-import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import type { Ladder } from '@/shop/plan/ladder';
-import type { PlanSearch } from '@/shop/plan/search';
+import type { ChangedService, PlanSearch } from '@/shop/plan/search';
 import type { PlanView, WeekService } from '@/server/plan/view';
 import { Textures } from '@/ui/marks/textures';
 import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
 import { ClockColumn, LadderPicture } from './ladders';
 import { NightBands } from './night-bands';
+import { Searching } from './searching';
 import { RungHours } from './rung-hours';
 import type { Holding } from './use-held-hours';
 
@@ -38,8 +38,11 @@ export function SideBySide(props: {
   busy: boolean;
   onTake: (ladder: Ladder) => void;
   holding: Holding;
+  /** The service is asked for otherwise instead. */
+  onInstead: (one: ChangedService) => void;
 }) {
-  const { view, service, search, width, page, onPage, chosen, rung, onTake, holding } = props;
+  const { view, service, search, width, page, onPage, chosen, rung, onTake, holding, onInstead } =
+    props;
   const busy = props.busy || holding.busy;
   const { units, nowMs } = view;
   const across = laddersAcross(width);
@@ -57,7 +60,12 @@ export function SideBySide(props: {
       <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
         <Textures />
       </svg>
-      <Searching search={search} found={all.length} />
+      <Searching
+        search={search}
+        found={all.length}
+        timeZone={units.timeZone}
+        onInstead={onInstead}
+      />
       <Box
         sx={{
           display: 'grid',
@@ -143,52 +151,6 @@ export function SideBySide(props: {
           </Box>
         ))}
       </Box>
-    </Box>
-  );
-}
-
-/** Why no method can be planned, each with its reason; the service is changed above. */
-function WhyNone({ refused }: { refused: PlanSearch['refused'] }) {
-  return (
-    <Box sx={{ p: 2 }} data-testid="why-none">
-      <Typography>
-        {refused.length === 0
-          ? 'None of the shop’s methods makes what this service asks for. Allow others under “Change this service”, or make one under Doughs.'
-          : 'No method can be ready for this service:'}
-      </Typography>
-      <Box component="ul" sx={{ m: 0, pl: 3 }}>
-        {refused.map(({ name, because }) => (
-          <li key={name}>
-            <strong>{name}</strong>: {because}
-          </li>
-        ))}
-      </Box>
-    </Box>
-  );
-}
-
-function Searching(props: { search: Parameters<typeof SideBySide>[0]['search']; found: number }) {
-  const { search, found } = props;
-  if (!search.busy) {
-    return found > 0 ? null : <WhyNone refused={search.answer?.refused ?? []} />;
-  }
-  return (
-    <Box
-      sx={{ display: 'flex', gap: 2, alignItems: 'center', px: 2, minHeight: 48 }}
-      data-testid="searching"
-    >
-      <Typography variant="body2">
-        {found === 0 ? 'Looking for plans' : `${found} found, others to come`}
-      </Typography>
-      <LinearProgress
-        variant="determinate"
-        value={100 * (search.share ?? 0)}
-        aria-label="Methods looked through"
-        sx={{ flex: 1 }}
-      />
-      <Button size="small" onClick={search.stop}>
-        Stop
-      </Button>
     </Box>
   );
 }

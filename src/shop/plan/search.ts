@@ -11,6 +11,16 @@ import {
 import { noMethodPlanSentence } from '../doughs/method-request';
 import { ladderOf, type Ladder } from './ladder';
 
+/** A service as it could be asked for instead. */
+export interface ChangedService {
+  /** The method that makes it then. */
+  readonly name: string;
+  readonly laterMs: number;
+  readonly balls: number;
+  readonly doughs: number;
+  readonly readyFromMs: number;
+}
+
 /** What is known of the plans of a service so far. */
 export interface PlanSearch {
   readonly shown: readonly Ladder[];
@@ -24,15 +34,14 @@ export interface PlanSearch {
       readonly key: string;
     }[];
   } | null;
-  readonly nearest: {
-    readonly name: string;
-    readonly laterMs: number;
-    readonly balls: number;
-    readonly doughs: number;
-    readonly readyFromMs: number;
-  } | null;
+  readonly nearest: ChangedService | null;
   /** Methods that can not be planned, each with why in a sentence. */
-  readonly refused: readonly { readonly name: string; readonly because: string }[];
+  readonly refused: readonly {
+    readonly name: string;
+    readonly because: string;
+    /** The smallest change with which it can be planned; null where none is known. */
+    readonly mend: ChangedService | null;
+  }[];
   readonly share: number;
 }
 
@@ -43,7 +52,7 @@ export function* searchPlans(
 ): Generator<{ share: number; answer: PlanSearch }, PlanSearch> {
   const shop = planningShop(facts);
   const steps = alternativesOf(demand, shop);
-  const shown = (found: Alternatives) => searchOf(found, facts);
+  const shown = (found: Alternatives) => searchOf(found, demand, facts);
   let step = steps.next();
   while (step.done !== true) {
     yield { share: step.value.share, answer: shown(step.value) };
@@ -52,7 +61,7 @@ export function* searchPlans(
   return shown(step.value);
 }
 
-function searchOf(found: Alternatives, facts: PlanFacts): PlanSearch {
+function searchOf(found: Alternatives, demand: Demand, facts: PlanFacts): PlanSearch {
   const { knot, nearest } = found;
   return {
     shown: found.shown.map((one) => ladder(one, facts)),
@@ -81,9 +90,23 @@ function searchOf(found: Alternatives, facts: PlanFacts): PlanSearch {
     refused: found.refused.map(({ name, why }) => ({
       name,
       because: noMethodPlanSentence(why, facts.dough.planning.timeZone, facts.dough.planning.nowMs),
+      mend: laterFor(name, why, demand),
     })),
     share: found.share,
   };
+}
+
+/** To the next half hour at which a method is early enough begun. */
+const HALF_MS = 30 * 60_000;
+
+function laterFor(
+  name: string,
+  { earliestReadyMs }: Alternatives['refused'][number]['why'],
+  { readyFromMs, balls }: Demand,
+): ChangedService | null {
+  if (earliestReadyMs === null || earliestReadyMs <= readyFromMs) return null;
+  const laterMs = Math.ceil((earliestReadyMs - readyFromMs) / HALF_MS) * HALF_MS;
+  return { name, laterMs, balls, doughs: 1, readyFromMs: readyFromMs + laterMs };
 }
 
 function ladder(proposal: Proposal, facts: PlanFacts): Ladder {
