@@ -13,12 +13,14 @@ import type { TrialThing } from '@/shop/trials/trial-form';
 import type { TrialOffer } from '@/shop/trials/trial-offer';
 import type { HandsActions } from '@/ui/hands/actions';
 import { newBatch, useAct } from '@/ui/hands/use-act';
+import { massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { FigureField } from '@/ui/fields/figure-field';
 
 const NAMES: Readonly<Record<TrialThing, string>> = {
   place: 'another place',
+  flour: 'another flour',
   yeast: 'more or less yeast',
   water: 'more or less water',
   start: 'warmer or colder mixed',
@@ -31,6 +33,8 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
   const others = view.places.filter((place) => place.id !== trial.placeId);
   const [thing, setThing] = useState<TrialThing>(trial.things[0] ?? 'place');
   const [placeId, setPlace] = useState(others[0]?.id ?? '');
+  const { flours } = trial;
+  const [flourId, setFlour] = useState(flours[0]?.id ?? '');
   const [figure, setFigure] = useState<Readonly<Partial<Record<TrialThing, string>>>>({
     yeast: '50',
     water: '5',
@@ -47,6 +51,7 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
           batch: newBatch(),
           thing,
           placeId,
+          flourId,
           ...figureOf(thing, figure[thing] ?? ''),
           massG,
           lookAt,
@@ -63,7 +68,7 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
         A trial beside it
       </Typography>
       <Typography variant="body2" color="text.secondary">
-        The same once more, one thing different; you are reminded to look at both.
+        {saysOf(view, trial)}
       </Typography>
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', alignItems: 'end' }}>
@@ -79,29 +84,14 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
             </MenuItem>
           ))}
         </TextField>
-        {thing === 'place' ? (
-          <TextField
-            select
-            label="Place"
-            value={placeId}
-            onChange={(event) => setPlace(event.target.value)}
-          >
-            {others.map((place) => (
-              <MenuItem key={place.id} value={place.id}>
-                {place.name}
-              </MenuItem>
-            ))}
-          </TextField>
-        ) : (
-          <FigureField
-            key={thing}
-            label={LABELS[thing]}
-            {...(thing === 'start' ? { of: 'temperature' as const } : {})}
-            name="trial-figure"
-            value={figure[thing] ?? ''}
-            onChange={(typed) => setFigure({ ...figure, [thing]: typed })}
-          />
-        )}
+        <ThingField
+          thing={thing}
+          {...(thing === 'place'
+            ? { others, chosen: placeId, onChoose: setPlace }
+            : { others: flours, chosen: flourId, onChoose: setFlour })}
+          figure={figure[thing] ?? ''}
+          onFigure={(typed) => setFigure({ ...figure, [thing]: typed })}
+        />
         <FigureField
           label="Trial lot"
           of="mass"
@@ -137,7 +127,50 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
   );
 }
 
-const LABELS: Readonly<Record<Exclude<TrialThing, 'place'>, string>> = {
+const saysOf = ({ units }: LotView, { pieceG }: TrialOffer) =>
+  pieceG === null
+    ? 'The same once more, one thing different; you are reminded to look at both.'
+    : `Some of it, one thing different: divided, kept and baked beside the rest, ${massText(pieceG, units)} each.`;
+
+/** What is different: another place or flour of those there are, or a figure. */
+function ThingField(props: {
+  thing: TrialThing;
+  others: readonly { readonly id: string; readonly name: string }[];
+  chosen: string;
+  onChoose: (id: string) => void;
+  figure: string;
+  onFigure: (typed: string) => void;
+}) {
+  const { thing, others, chosen, onChoose, figure, onFigure } = props;
+  if (thing === 'place' || thing === 'flour') {
+    return (
+      <TextField
+        select
+        label={thing === 'place' ? 'Place' : 'Flour'}
+        value={chosen}
+        onChange={(event) => onChoose(event.target.value)}
+      >
+        {others.map(({ id, name }) => (
+          <MenuItem key={id} value={id}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+    );
+  }
+  return (
+    <FigureField
+      key={thing}
+      label={LABELS[thing]}
+      {...(thing === 'start' ? { of: 'temperature' as const } : {})}
+      name="trial-figure"
+      value={figure}
+      onChange={onFigure}
+    />
+  );
+}
+
+const LABELS: Readonly<Record<Exclude<TrialThing, 'place' | 'flour'>, string>> = {
   yeast: 'Yeast, % of the first',
   water: 'Water, points more',
   start: 'Just mixed',

@@ -1,8 +1,8 @@
 import { type ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
-import { isAct, stockAfter, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
+import { isAct, stockAfter, type Act, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
 import { handsMin } from '@/core/planner/week';
-import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
+import { DomainError, fromLocalText, MS_PER_MINUTE } from '@/core/units';
 
 import type { ShopContext } from '../context';
 import { doneDrafts } from '../doing/done-drafts';
@@ -11,7 +11,8 @@ import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
-import { otherwise, placeFor, placeName } from '@/shop/trials/otherwise';
+import { otherwise, placeFor, placeName, scaled } from '@/shop/trials/otherwise';
+import { toTheBake } from '@/shop/trials/to-the-bake';
 import { trialSchema, type Trial } from '@/shop/trials/trial-form';
 
 /** A trial with the first lot and what the second is made by. */
@@ -78,11 +79,72 @@ function besideStep(
   const body: ActOf<'make'> = { ...act, lotId, name: trialName(first.name) };
   // A line of lots goes on through the first one.
   delete body.cultureId;
+  const bakeId = first.lotKind === 'dough' ? step.bakeId : null;
+  const less = bakeId === null ? [] : lessOfFirst(step, { trial, plan: state.folded.plan, state });
   // Refuses what the stock does not allow: a leaven has only so much in it.
-  const plan = state.folded.plan.filter((one) => !isAct(one.act, 'look'));
+  const plan = state.folded.plan
+    .filter((one) => !isAct(one.act, 'look'))
+    .map((one) => ({
+      ...one,
+      act: less.find(({ stepId }) => stepId === one.stepId)?.act ?? one.act,
+    }));
   stockAfter([...state.folded.done, ...plan, { atMs, act: body }].sort((a, b) => a.atMs - b.atMs));
-  const drafts = [{ atMs, tense: 'planned' as const, by: step.by, body }];
+  const follows = toTheBake(
+    { lotId: first.lotId, bakeId },
+    { lotId, ballsLotId: `${lotId}.B`, massG: trial.massG },
+    plan,
+  );
+  if (!follows.ok) return follows;
+  const made = { atMs, by: step.by, body };
+  const drafts: EntryDraft[] = [
+    ...less.map(({ stepId, atMs: lessMs, act: lessAct }): EntryDraft => ({
+      atMs: lessMs,
+      tense: 'planned',
+      bakeId,
+      body: { kind: 'replace', supersedes: stepId, atMs: lessMs, act: lessAct },
+    })),
+    // A part of the bake: it moves, and is withdrawn, with it.
+    ...[made, ...follows.value].map((one): EntryDraft => ({ ...one, tense: 'planned', bakeId })),
+  ];
   return done({ drafts, lotId, readyMs: atMs, says });
+}
+
+/** The first dough with so much less of it, so that leaven and pizzas stay as many as they are. */
+function lessOfFirst(
+  step: PlannedAct,
+  about: {
+    readonly trial: Trial;
+    readonly plan: readonly PlannedAct[];
+    readonly state: ShopState;
+  },
+): { readonly stepId: string; readonly atMs: number; readonly act: Act }[] {
+  const { trial, plan, state } = about;
+  const first = step.act as ActOf<'make'>;
+  const small = scaled(first, trial.massG, state);
+  const minus = <L extends { readonly massG: number }>(lines: readonly L[], off: readonly L[]) =>
+    lines.map((line, i) => ({ ...line, massG: Math.max(0, line.massG - (off[i]?.massG ?? 0)) }));
+  const make: ActOf<'make'> = {
+    ...first,
+    ingredients: minus(first.ingredients, small.ingredients),
+    portions: minus(first.portions, small.portions),
+  };
+  const divide = plan.find(({ act }) => isAct(act, 'divide') && act.lotId === first.lotId);
+  if (divide === undefined || !isAct(divide.act, 'divide')) return [{ ...step, act: make }];
+  const { ballG, ballsLotId, count } = divide.act;
+  const left = count - Math.floor(trial.massG / ballG + 1e-9);
+  if (left < 1) {
+    throw new DomainError(
+      'trial-too-large',
+      `Trial lot: ${trial.massG} g is all of it. Allowed: less than ${Math.floor(count * ballG)} g.`,
+      {},
+    );
+  }
+  const uses = plan.flatMap((one) =>
+    isAct(one.act, 'use') && one.act.lotId === ballsLotId
+      ? [{ ...one, act: { ...one.act, count: Math.min(one.act.count, left) } }]
+      : [],
+  );
+  return [{ ...step, act: make }, { ...divide, act: { ...divide.act, count: left } }, ...uses];
 }
 
 /** A part of a lot that stands, carried to another place now. */

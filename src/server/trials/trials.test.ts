@@ -11,6 +11,10 @@ import { lotsView } from '../scores/lots-view';
 import { loadShop } from '../shop/load-shop';
 import { tideView } from '../tide';
 import { undoBatch } from '../journal/undo';
+import { holdView } from '../hold/question';
+import { mixView } from '../mix/view';
+import { oddsAhead, settleOdds } from '../odds/odds-of-bake';
+import { searchHold } from '@/shop/hold/search';
 import { withdrawBake } from '../bakes/withdraw-bake';
 import { planTrial } from './plan-trial';
 
@@ -164,4 +168,84 @@ test('when the first is withdrawn with its bake, nobody is asked to look at it; 
   value(undoBatch(context, gone.batch));
   expect(looks()).toBe(2);
   value(undoBatch(context, batch));
+});
+
+describe('a trial of a bake', () => {
+  const { context: shop } = demoShop();
+  const plan = () => loadShop(shop).folded.plan;
+  const mix = plan().find(
+    ({ act }) => isAct(act, 'make') && act.lotKind === 'dough' && act.portions.length > 0,
+  )!;
+  const dough = mix.act as ActOf<'make'>;
+  const divideOf = (lotId: string) =>
+    plan().flatMap(({ act }) => (isAct(act, 'divide') && act.lotId === lotId ? [act] : []))[0]!;
+  const usesOf = (lotId: string) =>
+    plan().flatMap(({ act }) => (isAct(act, 'use') && act.lotId === lotId ? [act.count] : []));
+  const before = divideOf(dough.lotId);
+  const leavenG = (act: ActOf<'make'>) => act.portions.reduce((sum, one) => sum + one.massG, 0);
+  const of = (more: object) => ({
+    ...{ lotId: dough.lotId, batch: freshBatch(), thing: 'flour', flourId: 'flour-whole' },
+    massG: String(2 * before.ballG),
+    lookAt: toLocalText(mix.atMs + 8 * 3_600_000, ZONE),
+    ...more,
+  });
+  const other = [...loadShop(shop).pantry.values()].find(
+    ({ id, kind }) => kind === 'flour' && !dough.ingredients.some((one) => one.ingredientId === id),
+  )!;
+
+  test('two of its pieces are of another flour, divided and baked with it; leaven and pizzas stay as many', () => {
+    const { lotId, batch } = value(planTrial(shop, of({ flourId: other.id })));
+    const second = plan().find(({ act }) => isAct(act, 'make') && act.lotId === lotId)!
+      .act as ActOf<'make'>;
+    const flours = second.ingredients.filter(
+      ({ ingredientId }) => loadShop(shop).pantry.get(ingredientId)?.kind === 'flour',
+    );
+    expect(flours.map((one) => one.ingredientId)).toEqual([other.id]);
+    const tried = divideOf(lotId);
+    expect(tried).toMatchObject({ count: 2, ballG: before.ballG });
+    expect(usesOf(tried.ballsLotId)).toEqual([2]);
+    const left = divideOf(dough.lotId);
+    expect(left.count).toBe(before.count - 2);
+    const first = plan().find(({ stepId }) => stepId === mix.stepId)!.act as ActOf<'make'>;
+    expect(leavenG(first) + leavenG(second)).toBeCloseTo(leavenG(dough), 3);
+    // Every view stands with it, and it is compared by what is different alone.
+    expect(tideView(shop).conflicts).toEqual([]);
+    expect(lotView(shop, tried.ballsLotId)).not.toBeNull();
+    expect(lotsView(shop, [dough.lotId, lotId]).compared.differed.map((one) => one.name)).toEqual(
+      expect.arrayContaining([expect.stringMatching(/Flour|flour/)]),
+    );
+    const step = plan().find(({ act }) => isAct(act, 'make') && act.lotId === lotId)!;
+    expect(mixView(shop, step.stepId, 1)!.batches).toBe(1);
+    const facts = structuredClone(holdView(shop, mix.bakeId!)!.facts);
+    expect(searchHold(facts).next().value).not.toBeNull();
+    tideView(shop);
+    settleOdds(shop);
+    expect(oddsAhead(shop)[mix.bakeId!]!.chance).toBeGreaterThan(0);
+    value(undoBatch(shop, batch));
+    expect(divideOf(dough.lotId)).toEqual(before);
+  });
+
+  test('with the bake withdrawn its trial is withdrawn, and with it comes back', () => {
+    const { lotId, batch } = value(planTrial(shop, of({ flourId: other.id })));
+    const { batch: gone } = value(withdrawBake(shop, mix.bakeId!));
+    expect(divideOf(lotId)).toBeUndefined();
+    expect(tideView(shop).conflicts).toEqual([]);
+    value(undoBatch(shop, gone));
+    expect(divideOf(lotId)).toMatchObject({ count: 2 });
+    value(undoBatch(shop, batch));
+  });
+
+  test('a flour that is in it already, one that is none, less than a piece and all of it are refused in a sentence', () => {
+    const has = dough.ingredients.find(
+      ({ ingredientId }) => loadShop(shop).pantry.get(ingredientId)?.kind === 'flour',
+    )!.ingredientId;
+    const asks = (more: object) => sentences(planTrial(shop, of(more))).join(' ');
+    expect(asks({ flourId: has })).toMatch(/already\. Allowed: another/);
+    expect(asks({ flourId: 'water' })).toMatch(/not in the shop/);
+    expect(asks({ flourId: other.id, massG: '40' })).toMatch(/less than one piece/);
+    expect(asks({ flourId: other.id, massG: String(before.count * before.ballG) })).toMatch(
+      /is all of it/,
+    );
+    expect(divideOf(dough.lotId)).toEqual(before);
+  });
 });

@@ -28,9 +28,36 @@ export function otherwise(
       says: `mixed at ${trial.startC}° instead of ${first.startC}°`,
     });
   }
+  if (trial.thing === 'flour') return withFlour(small, trial.flourId ?? '', state);
   return trial.thing === 'yeast'
     ? withYeast(small, trial.yeastPct ?? null, state)
     : withWater(small, trial.waterPoints ?? null, state);
+}
+
+/** All its flour of another kind; what a leaven brings along stays as it is. */
+function withFlour(
+  act: ActOf<'make'>,
+  flourId: string,
+  { pantry }: ShopState,
+): Outcome<{ act: ActOf<'make'>; says: string }> {
+  const flour = pantry.get(flourId);
+  if (flour?.kind !== 'flour') {
+    return refused(
+      'flourId',
+      `Flour: “${flourId}” is not in the shop. Allowed: one of its flours.`,
+    );
+  }
+  const isFlour = (id: string) => pantry.get(id)?.kind === 'flour';
+  const lines = act.ingredients.filter((line) => isFlour(line.ingredientId));
+  if (lines.every((line) => line.ingredientId === flourId)) {
+    return refused('flourId', `Flour: it is ${flour.name} already. Allowed: another one.`);
+  }
+  const massG = lines.reduce((sum, line) => sum + line.massG, 0);
+  const others = act.ingredients.filter((line) => !isFlour(line.ingredientId));
+  return done({
+    act: { ...act, ingredients: [{ ingredientId: flourId, massG }, ...others] },
+    says: `${flour.name} instead of ${lines.map((line) => pantry.get(line.ingredientId)?.name ?? line.ingredientId).join(', ')}`,
+  });
 }
 
 function withYeast(
@@ -84,7 +111,11 @@ function withWater(
 }
 
 /** A make for so many grams, on the steps of the scales. */
-function scaled(act: ActOf<'make'>, massG: number, { shop, pantry }: ShopState): ActOf<'make'> {
+export function scaled(
+  act: ActOf<'make'>,
+  massG: number,
+  { shop, pantry }: ShopState,
+): ActOf<'make'> {
   const whole = [...act.ingredients, ...act.portions].reduce((sum, one) => sum + one.massG, 0);
   const share = massG / whole;
   const stepOf = (id: string) =>

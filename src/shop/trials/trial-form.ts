@@ -1,7 +1,7 @@
 import { localTimeField, numberField, z } from '@/core/parse';
 
 /** What can be different in a trial. */
-export const TRIAL_THINGS = ['place', 'yeast', 'water', 'start'] as const;
+export const TRIAL_THINGS = ['place', 'flour', 'yeast', 'water', 'start'] as const;
 export type TrialThing = (typeof TRIAL_THINGS)[number];
 
 /** A trial as the page asks for it. */
@@ -10,6 +10,8 @@ export const trialSchema = z.object({
   batch: z.string().min(8).max(80),
   thing: z.enum(TRIAL_THINGS),
   placeId: z.string().max(80).nullish(),
+  /** What takes the place of all its flour. */
+  flourId: z.string().max(80).nullish(),
   yeastPct: numberField({ name: 'Yeast', unit: '% of the first', min: 10, max: 400 }).nullish(),
   waterPoints: numberField({
     name: 'Water',
