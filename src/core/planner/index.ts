@@ -28,4 +28,4 @@ export type { Edge, Limit } from './hour-edges';
 export { hourReasons, type Ground, type HourReason } from './hour-reasons';
 export { recipeHours, type RecipeHours } from './recipe-hours';
 export { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
-export type { Wave } from './plan-parts';
+export type { LeavenSource, Wave } from './plan-parts';

@@ -36,7 +36,6 @@ export function takeBake(
           versionId: null,
           plan,
           request,
-          sources: [],
           demand: null,
           whoAt: () => null,
           more: [],

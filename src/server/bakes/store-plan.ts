@@ -1,4 +1,3 @@
-import { sourceFor, type SourceFact } from '@/shop/doughs/facts';
 import type { ShopState } from '@/shop/state';
 import { isDeepStrictEqual } from 'node:util';
 import {
@@ -22,7 +21,6 @@ export interface PlanToStore {
   readonly versionId: string | null;
   readonly plan: MethodPlan;
   readonly request: MethodRequest;
-  readonly sources: readonly SourceFact[];
   /** The service it meets; null where nobody asked for it. */
   readonly demand: { readonly id: string; readonly date: string } | null;
   /** Who does a step. */
@@ -61,8 +59,8 @@ export function storePlan(
     ...methodCodes(context, state, { plan, pieces: pieces.length }),
     sourceIds: Object.fromEntries(
       method.dough.leavens.flatMap((leaven) => {
-        const source = sourceFor(leaven, one.sources);
-        return source === null ? [] : [[leaven.id, source.lotId] as const];
+        const source = request.sources.find((each) => each.leavenId === leaven.id);
+        return source === undefined ? [] : [[leaven.id, source.lotId] as const];
       }),
     ),
   };

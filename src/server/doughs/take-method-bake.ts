@@ -45,7 +45,6 @@ export function takeMethodBake(
         versionId: bake.versionId,
         plan,
         request,
-        sources: facts.sources,
         demand: null,
         whoAt: () => null,
         more: [],

@@ -1,6 +1,6 @@
 import { type PlanFacts } from '@/shop/plan/facts';
 import { workingHours, type ShopState } from '@/shop/state';
-import { lineageActs } from '@/core/journal';
+import { isAct, lineageActs, type DoneAct } from '@/core/journal';
 
 import { WISHES, type Kitchen, type Weights } from '@/core/planner/week';
 
@@ -23,7 +23,7 @@ export function planFacts(
   return {
     dough,
     kitchen: kitchenOf(context, state),
-    done: lineageActs(state.folded.done, lotIds),
+    done: lineageActs([...state.folded.done, ...feedsToCome(state)], lotIds),
     background: backgroundOf(context, state, {
       forecast: forecastState(context, state),
       bakes: bakesInSight(context),
@@ -31,6 +31,15 @@ export function planFacts(
     }),
     weights: weightsOf(state),
   };
+}
+
+/** Planned feeds of cultures, as what will have been done when a plan takes of them. */
+function feedsToCome({ folded: { plan } }: ShopState): DoneAct[] {
+  return plan.flatMap(({ stepId, atMs, act, by, bakeId }) =>
+    isAct(act, 'make') && act.cultureId !== undefined
+      ? [{ entryId: stepId, batch: stepId, fulfils: null, atMs, act, by, bakeId }]
+      : [],
+  );
 }
 
 /** What the shop weighs plans by. */

@@ -155,7 +155,6 @@ function written(
     versionId: bake.methodVersionId,
     plan: best.plan,
     request: best.request,
-    sources: facts.dough.sources,
     demand: demandId == null || demandDate == null ? null : { id: demandId, date: demandDate },
     whoAt,
     more: [

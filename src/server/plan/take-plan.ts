@@ -2,8 +2,15 @@ import { planningShop, type PlanFacts } from '@/shop/plan/facts';
 import { type ShopState } from '@/shop/state';
 import { methodSchema } from '@/core/methods';
 import { z } from '@/core/parse';
-import { planMethod } from '@/core/planner';
-import { assignHands, joinedNeeds, judged, requestFor, type Proposal } from '@/core/planner/week';
+import { planMethod, type MethodRequest } from '@/core/planner';
+import {
+  assignHands,
+  joinedNeeds,
+  judged,
+  requestFor,
+  withSources,
+  type Proposal,
+} from '@/core/planner/week';
 import { listDemands } from '@/data';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
@@ -36,6 +43,8 @@ const takeSchema = z.object({
   method: methodSchema,
   mixAtMs: instant,
   leavenAtMs: z.record(z.string(), instant),
+  /** The jars that it was planned from, by leaven; left out: as they are at its hours. */
+  jars: z.record(z.string(), z.string().min(1).max(80)).default({}),
   refreshments: z
     .array(
       z.object({
@@ -112,8 +121,10 @@ function proposalOf(
   const demandMethod = { key, versionId, method };
   const demand = demandOn(occurrence, [demandMethod]);
   const shop = planningShop(facts);
+  const asked = requestFor(demand, demandMethod, shop);
   const request = {
-    ...requestFor(demand, demandMethod, shop),
+    ...asked,
+    ...withSources(jarsTaken(asked.sources, take.jars, facts), shop),
     method,
     held: { mixAtMs: take.mixAtMs, leavenAtMs: take.leavenAtMs },
     solved: { refreshments: take.refreshments },
@@ -123,6 +134,18 @@ function proposalOf(
   if (plan.kind === 'infeasible') return `Plan: ${plan.because}. Look for plans anew.`;
   return judged(plan, request, { demand, method: demandMethod, shop });
 }
+/** The jars that a plan was made from, as far as they are still there to be. */
+function jarsTaken(
+  now: MethodRequest['sources'],
+  jars: Take['jars'],
+  { dough: { sources } }: PlanFacts,
+): MethodRequest['sources'] {
+  return now.map((one) => {
+    const then = sources.find(({ lotId }) => lotId === jars[one.leavenId]);
+    return then === undefined ? one : { ...one, lotId: then.lotId, thereG: then.thereG };
+  });
+}
+
 /** Plans are made for so far ahead. */
 const HORIZON_MS = 22 * 24 * 3_600_000;
 
@@ -142,7 +165,6 @@ function written(
     versionId: take.versionId,
     plan,
     request,
-    sources: facts.dough.sources,
     demand: { id: take.demandId, date: take.date },
     whoAt: (atMs) =>
       own.find((need) => need.fromMs === atMs)?.who ??

@@ -13,6 +13,10 @@ export interface SourceFact {
   readonly lotId: string;
   /** What may be taken of it, g: what is to be kept stays. */
   readonly thereG: number;
+  /** For a jar that a planned feed gives: from when it is there; left out for one that stands. */
+  readonly fromMs?: number;
+  /** When the next planned feed uses it up; left out where none is planned. */
+  readonly untilMs?: number;
 }
 
 /** What a dough of the shop rests on; plain data, so that the page can work by itself. */
@@ -31,7 +35,7 @@ export interface DoughFacts {
   readonly lossShare: number;
 }
 
-/** The source of each leaven that needs one: the culture it names, or the first that suits it best. */
+/** What stands for each leaven that needs a source: the culture it names, or the first that suits it best. */
 export function sourceFor(
   leaven: {
     readonly kind: LeavenKind;
@@ -40,9 +44,10 @@ export function sourceFor(
   sources: readonly SourceFact[],
 ): SourceFact | null {
   if (leaven.made.by === 'yeast') return null;
-  const named = sources.find((one) => one.cultureId === leaven.made.cultureId);
+  const standing = sources.filter((one) => one.fromMs === undefined);
+  const named = standing.find((one) => one.cultureId === leaven.made.cultureId);
   if (named !== undefined) return named;
-  const suited = sources.filter((one) => one.kind === leaven.kind);
+  const suited = standing.filter((one) => one.kind === leaven.kind);
   const byOwn = [...suited].sort((a, b) => Number(b.own) - Number(a.own));
   return byOwn.find((one) => one.thereG > 0) ?? byOwn[0] ?? null;
 }

@@ -1,14 +1,8 @@
-import { sourceFor, type DoughFacts } from '../doughs/facts';
+import { jarsAt } from './jar-at';
+import { type DoughFacts } from '../doughs/facts';
 
 import { type DoneAct } from '@/core/journal';
-import type { MethodRequest } from '@/core/planner';
-import {
-  type DemandMethod,
-  type Kitchen,
-  type Needs,
-  type PlanningShop,
-  type Weights,
-} from '@/core/planner/week';
+import { type Kitchen, type Needs, type PlanningShop, type Weights } from '@/core/planner/week';
 import { RememberedLots } from '@/core/forecast';
 /** What plans of a week rest on; plain data, so that the page’s worker can plan by itself. */
 export interface PlanFacts {
@@ -39,7 +33,7 @@ export function planningShop(facts: PlanFacts): PlanningShop {
       jars: new RememberedLots(),
       stepH: PLANNING_STEP_H,
     },
-    sourcesOf: (method) => sourcesOf(method, dough),
+    sourcesOf: ({ method }, demand) => jarsAt(method, dough.sources, demand),
     background,
     weights,
   };
@@ -47,12 +41,3 @@ export function planningShop(facts: PlanFacts): PlanningShop {
 
 /** Step of the runs where many plans are tried, h: 0.4 min of error. Source: model of ripening, §8. */
 const PLANNING_STEP_H = 0.1;
-
-function sourcesOf({ method }: DemandMethod, { sources }: DoughFacts): MethodRequest['sources'] {
-  return method.dough.leavens.flatMap((leaven) => {
-    const source = sourceFor(leaven, sources);
-    if (source === null) return [];
-    const { lotId, cultureId, thereG } = source;
-    return [{ leavenId: leaven.id, lotId, cultureId, thereG }];
-  });
-}

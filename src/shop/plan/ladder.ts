@@ -66,6 +66,8 @@ export interface Ladder {
     readonly mixAtMs: number;
     readonly leavenAtMs: Readonly<Record<string, number>>;
     readonly refreshments: Refreshments;
+    /** The jars that its leavens take of, by leaven. */
+    readonly jars: Readonly<Record<string, string>>;
     readonly waves: readonly Wave[] | null;
   };
 }
@@ -112,6 +114,9 @@ export function ladderOf(
         ),
       ),
       refreshments: plan.refreshments,
+      jars: Object.fromEntries(
+        proposal.request.sources.map(({ leavenId, lotId }) => [leavenId, lotId]),
+      ),
       waves: plan.waves,
     },
   };

@@ -75,8 +75,8 @@ test('boxes and the oven are counted by what they hold and bake', () => {
 });
 
 test('two plans may not take more of a culture than is there, each alone may', () => {
-  const take = (demandId: string, massG: number) => ({
-    cultureId: 'grusa',
+  const take = (demandId: string, massG: number, jarId = 'grusa') => ({
+    jarId,
     name: 'Levain',
     massG,
     thereG: 100,
@@ -88,6 +88,8 @@ test('two plans may not take more of a culture than is there, each alone may', (
     wanted: 110,
     there: 100,
   });
+  // The jar of tomorrow’s feed is another.
+  expect(broken({ cultures: [take('a', 60), take('b', 50, 'grusa tomorrow')] })).toEqual([]);
 });
 
 test('what the shop does not have is not asked for', () => {

@@ -156,9 +156,9 @@ function brokenThings(things: readonly ThingNeed[], kitchen: Kitchen, of: string
 }
 
 function brokenCultures({ cultures }: Needs, of: string | null): Broken[] {
-  const ids = [...new Set(cultures.map((one) => one.cultureId))];
-  return ids.flatMap((cultureId): Broken[] => {
-    const all = cultures.filter((one) => one.cultureId === cultureId);
+  const ids = [...new Set(cultures.map((one) => one.jarId))];
+  return ids.flatMap((jarId): Broken[] => {
+    const all = cultures.filter((one) => one.jarId === jarId);
     const wanted = all.reduce((sum, one) => sum + one.massG, 0);
     const there = Math.min(...all.map((one) => one.thereG));
     const [first] = all;
@@ -166,7 +166,7 @@ function brokenCultures({ cultures }: Needs, of: string | null): Broken[] {
     if (of !== null && !all.some((one) => one.demandId === of)) return [];
     return [
       {
-        key: `culture ${cultureId}`,
+        key: `culture ${jarId}`,
         kind: 'culture short',
         subject: first.name,
         atMs: 0,

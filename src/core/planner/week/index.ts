@@ -13,6 +13,6 @@ export { ODDS_DRAWS, type Odds } from './odds';
 export { oddsOfPlan } from './propose';
 export { plannedInTurns } from './in-turns';
 export { type PlanningShop, type Proposal } from './proposal';
-export { judged, proposalsOf, requestFor, withOdds } from './propose';
+export { judged, proposalsOf, requestFor, withOdds, withSources } from './propose';
 export { canBeSplit, inDoughs, MOST_DOUGHS, type ServicePart } from './split';
 export { planWeek } from './whole-week';

@@ -161,7 +161,7 @@ function culturesOf(plan: MethodPlan, demand: Demand, request: MethodRequest): C
     if (source?.cultureId == null || source.thereG === undefined) return [];
     const first = plan.refreshments.find((one) => one.leavenId === leaven.id && one.number === 1);
     const massG = leaven.made.by === 'taken' ? totalG : (first?.motherG ?? seedG);
-    const { cultureId, thereG } = source;
-    return [{ cultureId, name: leaven.name, massG, thereG, demandId: demand.id }];
+    const { lotId: jarId, thereG } = source;
+    return [{ jarId, name: leaven.name, massG, thereG, demandId: demand.id }];
   });
 }

@@ -31,9 +31,9 @@ export interface ThingNeed {
   readonly demandId: string;
 }
 
-/** Grams of a culture that is there. */
+/** Grams taken of a jar of a culture: the one that stands, or one that a planned feed gives. */
 export interface CultureNeed {
-  readonly cultureId: string;
+  readonly jarId: string;
   readonly name: string;
   readonly massG: number;
   readonly thereG: number;

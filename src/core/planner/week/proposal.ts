@@ -14,8 +14,11 @@ export interface PlanningShop {
     MethodRequest,
     'method' | 'name' | 'readyFromMs' | 'readyToMs' | 'held' | 'sources' | 'withBands'
   >;
-  /** Lots that leavens of a method are taken or seeded from. */
-  readonly sourcesOf: (method: DemandMethod) => MethodRequest['sources'];
+  /** Lots that leavens of a method are taken or seeded from, as they are when they are. */
+  readonly sourcesOf: (
+    method: DemandMethod,
+    at: Pick<Demand, 'readyFromMs' | 'held'>,
+  ) => MethodRequest['sources'];
   /** What is taken of the shop by what is planned already. */
   readonly background: Needs;
   readonly weights: Weights;

@@ -39,8 +39,7 @@ export function proposalsOf(
   shop: PlanningShop,
   tries = USUAL_TRIES,
 ): Proposed {
-  const request = requestFor(demand, method, shop);
-  const first = refreshed(request);
+  const first = fromJarsThen(requestFor(demand, method, shop), { demand, method, shop });
   if (first.kind === 'infeasible') return { kind: 'none', because: first };
   const { plan, request: asked } = first;
   const judgeOf = (one: MethodPlan, by: MethodRequest) =>
@@ -104,21 +103,56 @@ export function requestFor(
   method: DemandMethod,
   shop: PlanningShop,
 ): MethodRequest {
-  const sources = shop.sourcesOf(method);
-  const { done, ...base } = shop.base;
-  const jars = sources.map((one) => one.lotId);
+  const sources = shop.sourcesOf(method, demand);
+  const base = { ...shop.base };
+  delete base.done;
   return {
     ...base,
-    ...(done === undefined || jars.length === 0 ? {} : { done: lineageActs(done, jars) }),
     method: methodFor(method.method, demand.balls),
     name: demand.name,
     readyFromMs: demand.readyFromMs,
     readyToMs: demand.readyToMs,
     held: demand.held ?? {},
-    sources,
+    ...withSources(sources, shop),
     withBands: false,
   };
 }
+
+/** Jars that leavens take of, with what was done to them and is planned for them before. */
+export function withSources(
+  sources: MethodRequest['sources'],
+  { base: { done } }: PlanningShop,
+): Pick<MethodRequest, 'sources' | 'done'> {
+  const jars = sources.map((one) => one.lotId);
+  return {
+    sources,
+    ...(done === undefined || jars.length === 0 ? {} : { done: lineageActs(done, jars) }),
+  };
+}
+
+/** A plan from the jars as they are at its own hours: where those are other jars than at the usual ones, planned again from them. */
+function fromJarsThen(
+  request: MethodRequest,
+  { demand, method, shop }: Parameters<typeof judged>[2],
+): ReturnType<typeof refreshed> {
+  const first = refreshed(request);
+  if (first.kind === 'infeasible') return first;
+  const { plan } = first;
+  const leavenAtMs = Object.fromEntries(
+    plan.leavens.flatMap((one) => {
+      const fedMs = plan.refreshments.find((fed) => fed.leavenId === one.leavenId)?.atMs;
+      return one.atMs === null ? [] : [[one.leavenId, fedMs ?? one.atMs] as const];
+    }),
+  );
+  const asked = { ...method, method: { ...method.method, refreshments: NO_FEEDS } };
+  const held = { mixAtMs: plan.mixAtMs, leavenAtMs };
+  const then = shop.sourcesOf(asked, { readyFromMs: demand.readyFromMs, held });
+  const same = then.every((one) => request.sources.some((now) => now.lotId === one.lotId));
+  if (same) return first;
+  const again = refreshed({ ...request, ...withSources(then, shop) });
+  return again.kind === 'infeasible' ? first : again;
+}
+const NO_FEEDS = { count: 0, everyH: 6 };
 
 /** As many feeds in a row before a seeded leaven as its jar needs, as it stands. */
 function refreshed(
