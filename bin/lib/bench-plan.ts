@@ -5,10 +5,12 @@ import { BOOK_MODEL } from '@/core/kinetics';
 import { seededNormal, seededUniform } from '@/core/numeric';
 import { checkPlans } from '@/core/planner/check/check-plans';
 import { forgetRuns } from '@/core/forecast/remembered-runs';
+import { planMethod } from '@/core/planner';
 import { forecastActs } from '@/core/planner/forecast-acts';
 import {
   planWeek,
   proposalsOf,
+  requestFor,
   type Demand,
   type PlanningShop,
   type Proposal,
@@ -30,6 +32,28 @@ function fourteen(): Demand[] {
       }),
     ),
   );
+}
+
+/** Methods that stand for others: no leaven, one found by its dose, one fed, one of two days. */
+const OWN = ['straight', 'poolish-day', 'levain-liquid', 'poolish-two-days'] as const;
+const OWN_TIMES = 20;
+
+/** What planning a method from nothing takes, in runs of the plan that it gives. */
+function ownRatio(id: string, shop: PlanningShop): number {
+  const demand = demandFor('2026-11-27T18:00', [id], { balls: 36 });
+  const request = requestFor(demand, demand.methods[0]!, shop);
+  const plan = planMethod(request);
+  if (plan.kind !== 'plan') throw new Error(`${id}: ${plan.because}`);
+  const anew = (run: () => unknown) => {
+    run();
+    return timed(() => {
+      for (let i = 0; i < OWN_TIMES; i += 1) {
+        forgetRuns();
+        run();
+      }
+    }).ms;
+  };
+  return round(anew(() => planMethod(request)) / anew(() => forecastActs(request, plan.run)), 1);
 }
 
 /** A week of fourteen services planned, in ratios to one simulation of it. */
@@ -63,6 +87,9 @@ export function planWeekBench() {
     'services planned, of 14': taken.length,
     'steps of the week': all.length,
     'one plan proposed over one simulation of the week': round(single.ms / simulation.ms),
+    'one method planned over one simulation of itself': Object.fromEntries(
+      OWN.map((id) => [id, ownRatio(id, shop)]),
+    ),
     'first complete week over one simulation of the week': round(firstMs / simulation.ms, 1),
     'seconds to the first complete week (this machine)': round(firstMs / 1000, 1),
     'the whole over the first complete': round(whole.ms / firstMs, 3),
