@@ -86,6 +86,7 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
           ))}
           <WhatIfPanel
             offer={offer}
+            made={view.strand.tense === 'done'}
             handles={handles ?? plannedHandles(offer)}
             touched={handles !== null}
             units={view.units}

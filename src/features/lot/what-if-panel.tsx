@@ -19,6 +19,8 @@ const SLIDER = {
 /** The handles of a what-if: another place, another dose or ratio; use it, or go back to the plan. */
 export function WhatIfPanel(props: {
   offer: WhatIfOffer;
+  /** False for a lot that is still to be made. */
+  made: boolean;
   handles: Handles;
   touched: boolean;
   units: ShopUnits;
@@ -27,7 +29,7 @@ export function WhatIfPanel(props: {
   onUse: () => void;
   onBack: () => void;
 }) {
-  const { offer, handles, touched, units, busy, onChange, onUse, onBack } = props;
+  const { offer, made, handles, touched, units, busy, onChange, onUse, onBack } = props;
   const places = [...offer.places].sort((a, b) => a.tempC - b.tempC);
   const place = places.findIndex((one) => one.id === handles.placeId);
   const planned = places.find((one) => one.id === offer.placeId);
@@ -65,7 +67,7 @@ export function WhatIfPanel(props: {
           sx={SLIDER}
         />
       </Box>
-      <AmountHandle offer={offer} handles={handles} units={units} onChange={onChange} />
+      <AmountHandle offer={offer} made={made} handles={handles} units={units} onChange={onChange} />
       <Box sx={{ display: 'grid', gap: 1 }}>
         <Button variant="contained" size="large" disabled={!touched || busy} onClick={onUse}>
           Use this
@@ -80,15 +82,18 @@ export function WhatIfPanel(props: {
 
 function AmountHandle(props: {
   offer: WhatIfOffer;
+  made: boolean;
   handles: Handles;
   units: ShopUnits;
   onChange: (handles: Handles) => void;
 }) {
-  const { offer, handles, units, onChange } = props;
+  const { offer, made, handles, units, onChange } = props;
   if (offer.open === null) {
     return (
       <Typography color="text.secondary">
-        It is mixed: its dose can not be changed any more. Its place can.
+        {made
+          ? 'It is mixed: its dose can not be changed any more. Its place can.'
+          : 'No yeast of its own goes in: what raises it is found with its bake. Its place can be tried.'}
       </Typography>
     );
   }

@@ -23,26 +23,29 @@ export function mixersOutTold(
   const all = listEquipment(context.db)
     .filter(({ kind, count }) => kind === 'mixer' && count > 0)
     .map(({ name, least, most }) => ({ name, leastKg: least, mostKg: most }));
-  return forecast.acts.flatMap(({ act, atMs, tense, bakeId }) => {
+  const told = forecast.acts.flatMap(({ act, atMs, tense, bakeId }) => {
     const ahead = tense === 'planned' && atMs < state.nowMs + AHEAD_H * MS_PER_HOUR;
     if (!ahead || !isAct(act, 'make') || act.lotKind !== 'dough') return [];
     const one = { act, bakeId };
     if (meantFor(context, state, one).mix.by !== 'mixer') return [];
     const clock = mixClockOf(context, state, one);
-    const meant = batchesOf(context, state, one, { by: 'mixer', mixers: all });
-    const named = `${act.name}, ${dayHour(atMs, state.shop.timeZone)}`;
+    const named = `${act.name} ${dayHour(atMs, state.shop.timeZone)}`;
     const ballsMs = forecast.acts.find(
       (other) => isAct(other.act, 'divide') && other.act.lotId === act.lotId,
     )?.atMs;
     const outMs = atMs + clock.outMin * MS_PER_MINUTE;
-    const late = ballsMs !== undefined && outMs > ballsMs;
-    const then = late
-      ? ` It is out of the bowl after its balls are planned: move them to ${dayHour(outMs, state.shop.timeZone)}.`
-      : '';
-    if (howMixed(context, state, one).mix.by === 'hand')
-      return [`${named} goes by hand: ${because}.${then}`];
+    const late =
+      ballsMs !== undefined && outMs > ballsMs
+        ? ` (out of the bowl ${dayHour(outMs, state.shop.timeZone)}, after its balls are planned)`
+        : '';
+    if (howMixed(context, state, one).mix.by === 'hand') return [{ how: 'by hand', named, late }];
+    const meant = batchesOf(context, state, one, { by: 'mixer', mixers: all });
     return clock.batches > meant
-      ? [`${named} goes in ${clock.batches} batches, not ${meant}: ${because}.${then}`]
+      ? [{ how: `in ${clock.batches} batches instead of ${meant}`, named, late }]
       : [];
+  });
+  return [...new Set(told.map((one) => one.how))].map((how) => {
+    const doughs = told.filter((one) => one.how === how);
+    return `${because}: ${how} ${doughs.length === 1 ? 'goes' : 'go'} ${doughs.map(({ named, late }) => `${named}${late}`).join(', ')}.`;
   });
 }
