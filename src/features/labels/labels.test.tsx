@@ -2,6 +2,7 @@
 import { screen } from '@testing-library/react';
 import { fieldNamed, GRAMS, shown, SIX_MS } from '../../../tests/fixtures/shown';
 import type { LabelsView } from '@/server/labels/print';
+import { qrOf } from '@/shop/labels/qr';
 import { Labels } from './labels';
 
 const push = jest.fn();
@@ -51,8 +52,15 @@ test('what was printed stands in a table, each lot one tap away; nothing yet say
       lotId: 'C-D7',
       copies: 2,
       sizeName: 'Roll 62 × 40 mm',
+      size: 'roll-62x40',
+      qr: qrOf('C-D7'),
     },
-    content: { name: 'Drift', lines: [{ what: 'weight', says: '670 g' }] },
+    content: {
+      name: 'Drift',
+      code: 'C-D7',
+      does: 'Refresh before use.',
+      lines: [{ what: 'weight', says: '670 g' }],
+    },
   };
   const { unmount } = shown(
     <Labels view={view({ printed: [label] as never })} handlePrinter={handlePrinter} />,
@@ -60,6 +68,7 @@ test('what was printed stands in a table, each lot one tap away; nothing yet say
   expect(screen.getByRole('link', { name: 'Drift C-D7' }).getAttribute('href')).toBe('/lots/C-D7');
   expect(screen.getByRole('table').textContent).toContain('05:10');
   expect(screen.getByRole('table').textContent).toContain('weight 670 g');
+  expect(screen.getByRole('img', { name: 'Label of Drift, C-D7' })).toBeTruthy();
   unmount();
   shown(<Labels view={view()} handlePrinter={handlePrinter} />);
   expect(document.body.textContent).toContain('open the lot and choose Label');

@@ -9,8 +9,13 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import type { LabelsView } from '@/server/labels/print';
 import { momentText } from '@/ui/format';
+import { labelSize } from '@/shop/labels/sizes';
+import { LabelPicture } from './label-picture';
 import { OpenByCode } from './open-by-code';
 import { PrinterLine, type HandlePrinter } from './printer-line';
+
+/** How wide a printed label is shown. */
+const PICTURE_PX = 250;
 
 /** Columns that a phone has no room for. */
 const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
@@ -51,7 +56,7 @@ export function Labels({
                 <TableRow>
                   <TableCell>When</TableCell>
                   <TableCell>Lot</TableCell>
-                  <TableCell sx={WIDE_ONLY}>What stood on it</TableCell>
+                  <TableCell sx={WIDE_ONLY}>As it was printed</TableCell>
                   <TableCell align="right">How many</TableCell>
                   <TableCell sx={WIDE_ONLY}>Size</TableCell>
                 </TableRow>
@@ -68,7 +73,18 @@ export function Labels({
                       </Link>
                     </TableCell>
                     <TableCell sx={WIDE_ONLY}>
-                      {label.content.lines.map((line) => `${line.what} ${line.says}`).join(' · ')}
+                      <Box sx={{ width: PICTURE_PX }}>
+                        <LabelPicture
+                          content={label.content}
+                          size={labelSize(label.size)}
+                          qr={label.qr}
+                        />
+                        <span className="visually-hidden">
+                          {label.content.lines
+                            .map((line) => `${line.what} ${line.says}`)
+                            .join(' · ')}
+                        </span>
+                      </Box>
                     </TableCell>
                     <TableCell align="right">{label.copies}</TableCell>
                     <TableCell sx={WIDE_ONLY}>{label.sizeName}</TableCell>

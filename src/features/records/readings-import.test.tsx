@@ -10,6 +10,7 @@ const view: RecordsView = {
   units: GRAMS,
   nowMs: SIX_MS,
   backups: [],
+  cold: [],
   tables: [],
   places: [
     { id: 'bench', name: 'Bench' },

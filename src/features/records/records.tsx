@@ -13,6 +13,7 @@ import { clockText } from '@/ui/format';
 import { FileButton } from '@/ui/file-button';
 import { LinkButton } from '@/ui/link-button';
 import { ViewFrame } from '@/ui/view-frame';
+import { ColdCurves } from './cold-curves';
 import { ReadingsImport } from './readings-import';
 
 /** What the records can do. */
@@ -40,9 +41,10 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
           sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '2px solid var(--ink)' } }}
         >
           <Typography variant="h2">Sheets for food safety</Typography>
+          <ColdCurves cold={view.cold} nowMs={view.nowMs} units={view.units} />
           <Typography sx={{ my: 1 }}>
-            Temperatures of the cold stores with gaps and excursions, the trace of each sack,
-            allergens. The shop’s own plan and local codes come first.
+            The sheets hold this with gaps and excursions, the trace of each sack, allergens. The
+            shop’s own plan and local codes come first.
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <LinkButton href="/records/sheets">Open the sheets</LinkButton>
@@ -60,10 +62,6 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
               </Button>
             ))}
           </Box>
-          <Typography variant="h2" sx={{ mt: 4 }}>
-            Readings of a logger
-          </Typography>
-          <ReadingsImport view={view} undo={actions.undo} />
         </Box>
         <Box sx={{ p: 2.5 }}>
           <ArchivePanel view={view} />
@@ -71,6 +69,10 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
             Back-ups
           </Typography>
           <BackupsPanel backups={view.backups} timeZone={view.units.timeZone} actions={actions} />
+          <Typography variant="h2" sx={{ mt: 4 }}>
+            Readings of a logger
+          </Typography>
+          <ReadingsImport view={view} undo={actions.undo} />
         </Box>
       </Box>
     </ViewFrame>

@@ -9,6 +9,7 @@ import { loadShop } from '../shop/load-shop';
 import { labelOf } from './label';
 import { labelPdf } from './pdf';
 import { labelPrinter, printerState, type PrinterState } from './printer';
+import { qrOf, type QrSquares } from '@/shop/labels/qr';
 import { LABEL_SIZES, labelSize } from '@/shop/labels/sizes';
 
 const printSchema = z.object({
@@ -54,7 +55,10 @@ export interface LabelsView {
   readonly units: ShopUnits;
   readonly nowMs: number;
   readonly shopName: string;
-  readonly printed: readonly (PrintedLabel & { readonly sizeName: string })[];
+  readonly printed: readonly (PrintedLabel & {
+    readonly sizeName: string;
+    readonly qr: QrSquares;
+  })[];
   readonly codes: readonly string[];
   readonly printer: PrinterState;
 }
@@ -73,6 +77,7 @@ export function labelsView(context: ShopContext): LabelsView {
     printed: listPrintedLabels(context.db, SHOWN).map((label) => ({
       ...label,
       sizeName: labelSize(label.size).name,
+      qr: qrOf(label.content.code),
     })),
     printer: printerState(context),
     codes: [...stockOf(context, state).keys()],

@@ -31,6 +31,8 @@ export interface ColdStoreLog {
   readonly days: readonly ColdDay[];
   readonly gaps: readonly { readonly fromMs: number; readonly toMs: number }[];
   readonly excursions: readonly Excursion[];
+  /** What was measured, the warmest of each hour. */
+  readonly curve: readonly { readonly atMs: number; readonly tempC: number }[];
 }
 
 /** Temperature logs of every cold store up to now, gaps and excursions marked. */
@@ -66,9 +68,23 @@ export function coldLogs(state: ShopState, days: number): ColdStoreLog[] {
         }),
         gaps: gapsOf([fromMs, ...readings.map((one) => one.atMs), nowMs]),
         excursions: excursionsOf(readings, limitC),
+        curve: hourly(readings),
       },
     ];
   });
+}
+
+/** The warmest reading of each hour: a probe that is asked every few seconds says no more than that. */
+function hourly(
+  readings: readonly { readonly atMs: number; readonly tempC: number }[],
+): ColdStoreLog['curve'] {
+  const hours = new Map<number, { atMs: number; tempC: number }>();
+  for (const { atMs, tempC } of readings) {
+    const hour = Math.floor(atMs / MS_PER_HOUR);
+    const before = hours.get(hour);
+    if (before === undefined || tempC > before.tempC) hours.set(hour, { atMs, tempC });
+  }
+  return [...hours.values()].sort((a, b) => a.atMs - b.atMs);
 }
 
 function gapsOf(instants: readonly number[]): ColdStoreLog['gaps'] {
