@@ -1,4 +1,5 @@
 import { shopContext } from '@/server/context';
+import { servicesByDay } from '@/server/shop/services-by-day';
 import { shopUnits } from '@/server/shop/shop';
 import type { ShopUnits } from '@/core/units';
 
@@ -6,6 +7,10 @@ import type { ShopUnits } from '@/core/units';
 export interface HouseFacts {
   readonly units: ShopUnits;
   readonly nowMs: number;
+  /** How fast it goes; 0 where it stands. */
+  readonly rate: number;
+  /** The services of the days to come, by their day. */
+  readonly services: Readonly<Record<string, readonly string[]>>;
 }
 
 /** What every view goes by; null where the shop can not be opened, which each view tells by itself. */
@@ -13,7 +18,9 @@ export function houseFacts(): HouseFacts | null {
   try {
     const context = shopContext();
     const units = shopUnits(context);
-    return units === null ? null : { units, nowMs: context.clock().nowMs };
+    if (units === null) return null;
+    const { nowMs, rate } = context.clock();
+    return { units, nowMs, rate, services: servicesByDay(context) };
   } catch {
     return null;
   }

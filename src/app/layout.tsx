@@ -7,6 +7,7 @@ import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import { Suspense, type ReactNode } from 'react';
 import '@/ui/fonts';
+import { HouseDaysProvider } from '@/ui/fields/house-days';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SnackProvider } from '@/ui/snack';
 import { sayWhoAction, sendLate } from './actions';
@@ -71,26 +72,30 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           <ThemeProvider theme={theme} defaultMode="system" noSsr>
             <CssBaseline />
             <ShopUnitsProvider units={units}>
-              <WhoProvider person={who?.person ?? null}>
-                <SnackProvider>
-                  {who === null ? null : (
-                    <Suspense>
-                      <KeepPictures />
-                    </Suspense>
-                  )}
-                  <Box sx={HOUSE}>
-                    <ViewBar
-                      who={
-                        people.length < 2 ? null : <WhoHere people={people} sayWho={sayWhoAction} />
-                      }
-                    />
-                    <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
-                      <OverView house={house} />
-                      {children}
+              <HouseDaysProvider house={house}>
+                <WhoProvider person={who?.person ?? null}>
+                  <SnackProvider>
+                    {who === null ? null : (
+                      <Suspense>
+                        <KeepPictures />
+                      </Suspense>
+                    )}
+                    <Box sx={HOUSE}>
+                      <ViewBar
+                        who={
+                          people.length < 2 ? null : (
+                            <WhoHere people={people} sayWho={sayWhoAction} />
+                          )
+                        }
+                      />
+                      <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
+                        <OverView house={house} />
+                        {children}
+                      </Box>
                     </Box>
-                  </Box>
-                </SnackProvider>
-              </WhoProvider>
+                  </SnackProvider>
+                </WhoProvider>
+              </HouseDaysProvider>
             </ShopUnitsProvider>
           </ThemeProvider>
         </AppRouterCacheProvider>

@@ -83,19 +83,11 @@ test('a levain is built of it, and feeding it again is due by itself', async () 
   await waitForText(page, 'Feed Plinth');
 });
 
-/** Types the day and the hour into a field of words. */
-async function typeHour(field: string, day: string, hour: string): Promise<void> {
+/** Types a day and an hour as people do. */
+async function typeHour(field: string, words: string): Promise<void> {
   await page.focus(`input[name="${field}"]`);
-  await page.waitForFunction(
-    (name) => document.querySelector(`input[name="${name}"]`)?.hasAttribute('readonly') === false,
-    {},
-    field,
-  );
-  await page.waitForSelector('[role="spinbutton"]');
-  await page.keyboard.type(day);
-  await page.keyboard.press('ArrowRight');
-  await page.keyboard.press('ArrowRight');
-  await page.keyboard.type(hour);
+  await page.keyboard.type(words);
+  await page.keyboard.press('Enter');
 }
 
 test('a use that would take the mother below what is kept is stopped, with the feed that mends it', async () => {
@@ -114,7 +106,7 @@ test('three refreshments and a levain are planned as one act and taken back as o
   await page.select('select[name="last"]', 'levain');
   await page.select('select[name="placeId"]', 'bench');
   await type('need', '300');
-  await typeHour('readyAt', '29', '1000');
+  await typeHour('readyAt', '29 nov 10:00');
   await page.waitForFunction(
     () => document.querySelectorAll('table[aria-label="Feeds in a row"] tbody tr').length === 4,
     { timeout: 60_000 },
@@ -147,7 +139,7 @@ test('a nearly empty jar is fed for 06:30: short of the wish it says what all of
   expect(await page.$eval('select[name="fromLotId"]', (one) => one.textContent)).toContain(
     'the jar, 60\u00a0g',
   );
-  await typeHour('readyAt', '28', '0630');
+  await typeHour('readyAt', 'sat 6:30');
   await type('need', '420');
   await type('keep', '40');
   await page.waitForFunction(() => /ripe at (Sat )?\d\d:\d\d/.test(document.body.innerText));

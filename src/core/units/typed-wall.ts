@@ -1,0 +1,182 @@
+import { Temporal } from 'temporal-polyfill';
+
+/** What typed words are understood from: the shop’s wall clock now, and what stands in the field; both as "2026-11-27T18:00". */
+export interface TypedWallFrom {
+  readonly now: string;
+  /** Empty for none. */
+  readonly value: string;
+}
+
+/**
+ * A day and an hour as somebody typed it: “fri 18”, “18:30”, “6 pm”, “tomorrow 7”, “27 nov 18:00”, “27.11. 18.30”, “+2h” from what
+ * stands there, “in 2 h” from now. A day alone keeps the hour, an hour alone the day.
+ * @returns as "2026-11-27T18:00" on the shop’s wall clock; null where it is no such thing
+ */
+export function readWallTime(typed: string, from: TypedWallFrom): string | null {
+  const text = typed.trim().toLowerCase().replace(/\s+/g, ' ').replace(/[−–]/g, '-');
+  const at = {
+    now: Temporal.PlainDateTime.from(from.now),
+    value: from.value === '' ? null : valueOf(from.value),
+  };
+  const found = relative(text, at) ?? dayAndHour(text, at);
+  return found === null ? null : found.toString({ smallestUnit: 'minute' });
+}
+
+interface At {
+  readonly now: Temporal.PlainDateTime;
+  readonly value: Temporal.PlainDateTime | null;
+}
+
+function valueOf(value: string): Temporal.PlainDateTime | null {
+  try {
+    return Temporal.PlainDateTime.from(value);
+  } catch {
+    return null;
+  }
+}
+
+const PART = /^(\d{1,4}(?:[.,]\d+)?) ?(days?|d|hours?|hrs?|h|minutes?|mins?|m)?(?![a-z]) ?/;
+const MINUTES_OF = { d: 1440, h: 60, m: 1 } as const;
+
+/** “+2h”, “-30 min”, “+1 d 4 h” from what stands; “in 2 h” and “now” from now. */
+function relative(text: string, { now, value }: At): Temporal.PlainDateTime | null {
+  if (text === 'now') return now;
+  const sign = text.startsWith('+') ? 1 : text.startsWith('-') ? -1 : 0;
+  const isIn = text.startsWith('in ');
+  if (sign === 0 && !isIn) return null;
+  const minutes = spanMinutes(text.slice(isIn ? 3 : 1).trim());
+  if (minutes === null) return null;
+  return ((isIn ? null : value) ?? now).add({ minutes: isIn ? minutes : sign * minutes });
+}
+
+/** Minutes of “2h”, “1 d 4 h”, “1 h 30”; hours where no unit is said. */
+function spanMinutes(text: string): number | null {
+  let rest = text;
+  let sum = 0;
+  let before: 'd' | 'h' | 'm' | null = null;
+  while (rest !== '') {
+    const [all, figure, unit] = PART.exec(rest) ?? [];
+    if (all === undefined || figure === undefined) return null;
+    const letter = unit?.charAt(0) ?? (before === 'h' ? 'm' : 'h');
+    before = letter as 'd' | 'h' | 'm';
+    sum += Number(figure.replace(',', '.')) * MINUTES_OF[before];
+    rest = rest.slice(all.length);
+  }
+  return text === '' ? null : Math.round(sum);
+}
+
+/** A day, an hour, or both. */
+function dayAndHour(text: string, { now, value }: At): Temporal.PlainDateTime | null {
+  const stands = value ?? now;
+  const alone = readDay(text, now);
+  if (alone !== null) return withDay(alone, stands.toPlainTime(), now);
+  const split = HOUR.exec(text);
+  if (split === null) return null;
+  const time = timeOf(split);
+  if (time === null) return null;
+  const before = text
+    .slice(0, split.index)
+    .replace(/(,|\bat)\s*$/, '')
+    .trim();
+  if (before === '') return stands.toPlainDate().toPlainDateTime(time);
+  const day = readDay(before, now);
+  return day === null ? null : withDay(day, time, now);
+}
+
+/** The hour at the end of what was typed: 18:30, 18.30, 1830, 18, 6 pm, noon. */
+const HOUR =
+  /(?:(?<hour>\d{1,2})[:.h](?<minute>\d{2})|(?<four>\d{4})|(?<plain>\d{1,2})(?: ?h)?|(?<word>noon|midnight))(?: ?(?<half>am|pm))?$/;
+
+function timeOf({ groups = {} }: RegExpExecArray): Temporal.PlainTime | null {
+  const { hour, minute, four, plain, word, half } = groups;
+  if (word !== undefined) return new Temporal.PlainTime(word === 'noon' ? 12 : 0);
+  const h = ofDay(Number(hour ?? plain ?? four?.slice(0, 2)), half);
+  const m = Number(minute ?? four?.slice(2) ?? 0);
+  return h > 23 || m > 59 ? null : new Temporal.PlainTime(h, m);
+}
+
+/** An hour of the day from one of its halves; past every day where there is no such hour. */
+function ofDay(hour: number, half: string | undefined): number {
+  if (half === undefined) return hour;
+  if (hour < 1 || hour > 12) return Infinity;
+  return (hour % 12) + (half === 'pm' ? 12 : 0);
+}
+
+/** A day: as such, or the next of a weekday, which depends on the hour. */
+type Day = { readonly date: Temporal.PlainDate } | { readonly weekday: number };
+
+const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
+const MONTHS = [
+  ...['january', 'february', 'march', 'april', 'may', 'june', 'july'],
+  ...['august', 'september', 'october', 'november', 'december'],
+];
+/** Which of some names is meant by its beginning, from 1 on; 0 for none or more than one. */
+function named(text: string, names: readonly string[], least: number): number {
+  const fits = names.filter((name) => text.length >= least && name.startsWith(text));
+  return fits.length === 1 ? names.indexOf(fits[0] as string) + 1 : 0;
+}
+
+function readDay(text: string, now: Temporal.PlainDateTime): Day | null {
+  const today = now.toPlainDate();
+  if (text === 'today') return { date: today };
+  if (text.length >= 3 && 'tomorrow'.startsWith(text)) return { date: today.add({ days: 1 }) };
+  const weekday = named(text.replace(/\.$/, ''), WEEKDAYS, 2);
+  if (weekday > 0) return { weekday };
+  const [first = '', ...rest] = text.split(/[ ,]+/);
+  // “Fri 27 Nov”: the weekday says nothing more.
+  const dated = named(first, WEEKDAYS, 2) > 0 ? rest.join(' ') : text;
+  const date = readDate(dated, today);
+  return date === null ? null : { date };
+}
+
+function readDate(text: string, today: Temporal.PlainDate): Temporal.PlainDate | null {
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text);
+  if (iso !== null) return dateOf(Number(iso[3]), Number(iso[2]), Number(iso[1]));
+  const figures =
+    /^(\d{1,2})\. ?(\d{1,2})\.(?: ?(\d{4}))?$/.exec(text) ??
+    /^(\d{1,2})\/(\d{1,2})(?:\/(\d{4}))?$/.exec(text);
+  if (figures !== null) {
+    return near(Number(figures[1]), Number(figures[2]), figures[3], today);
+  }
+  const words =
+    /^(?<day>\d{1,2})\.? (?<month>[a-z]+)\.?(?: (?<year>\d{4}))?$/.exec(text) ??
+    /^(?<month>[a-z]+)\.? (?<day>\d{1,2})(?:,? (?<year>\d{4}))?$/.exec(text);
+  if (words === null) return null;
+  const { day, month = '', year } = words.groups ?? {};
+  const number = named(month, MONTHS, 3);
+  return number === 0 ? null : near(Number(day), number, year, today);
+}
+
+function dateOf(day: number, month: number, year: number): Temporal.PlainDate | null {
+  try {
+    return Temporal.PlainDate.from({ year, month, day }, { overflow: 'reject' });
+  } catch {
+    return null;
+  }
+}
+
+/** A day of the year that was said, else of the one in which it is nearest to today. */
+function near(
+  day: number,
+  month: number,
+  year: string | undefined,
+  today: Temporal.PlainDate,
+): Temporal.PlainDate | null {
+  if (year !== undefined) return dateOf(day, month, Number(year));
+  const tried = [-1, 0, 1].flatMap((more) => dateOf(day, month, today.year + more) ?? []);
+  const apart = (date: Temporal.PlainDate) => Math.abs(today.until(date).days);
+  return [...tried].sort((a, b) => apart(a) - apart(b))[0] ?? null;
+}
+
+/** A weekday is the next one whose hour has not passed. */
+function withDay(
+  day: Day,
+  time: Temporal.PlainTime,
+  now: Temporal.PlainDateTime,
+): Temporal.PlainDateTime {
+  if ('date' in day) return day.date.toPlainDateTime(time);
+  const today = now.toPlainDate();
+  const ahead = (day.weekday - today.dayOfWeek + 7) % 7;
+  const at = today.add({ days: ahead }).toPlainDateTime(time);
+  return Temporal.PlainDateTime.compare(at, now) > 0 ? at : at.add({ days: 7 });
+}

@@ -1,0 +1,144 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Popover from '@mui/material/Popover';
+import ToggleButton from '@mui/material/ToggleButton';
+import Typography from '@mui/material/Typography';
+import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
+import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import { DateTime } from 'luxon';
+import { useState } from 'react';
+import { rem } from '../rem';
+import type { HouseDays } from './house-days';
+
+const DAYS = 10;
+const HOURS = Array.from({ length: 24 }, (_, hour) => hour);
+const QUARTERS = [0, 15, 30, 45];
+const two = (figure: number) => String(figure).padStart(2, '0');
+
+/** A day and an hour by touch: the days to come with the shop’s services on them, then the hour. */
+export function WallTimeChoice(props: {
+  label: string;
+  /** As "2026-11-27T18:00". */
+  value: string;
+  days: HouseDays;
+  anchor: HTMLElement;
+  onChange: (value: string) => void;
+  onClose: () => void;
+}) {
+  const { label, value, days, anchor, onChange, onClose } = props;
+  const [far, setFar] = useState(false);
+  const today = DateTime.fromISO(days.now().slice(0, 10), { zone: 'utc', locale: 'en-GB' });
+  const day = value.slice(0, 10);
+  const hour = Number(value.slice(11, 13));
+  const minute = Number(value.slice(14, 16));
+  const set = (on: string, h: number, m: number) => onChange(`${on}T${two(h)}:${two(m)}`);
+  return (
+    <Popover
+      open
+      anchorEl={anchor}
+      onClose={onClose}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+      slotProps={{
+        paper: {
+          role: 'dialog',
+          'aria-label': label,
+          sx: { p: 1.5, width: 372, maxWidth: '96vw', border: '2px solid var(--ink)' },
+        },
+      }}
+    >
+      <Choices label="Day" columns={5}>
+        {Array.from({ length: DAYS }, (_, n) => today.plus({ days: n })).map((one) => {
+          const iso = one.toFormat('yyyy-MM-dd');
+          const services = days.services[iso] ?? [];
+          return (
+            <ToggleButton
+              key={iso}
+              value={iso}
+              selected={iso === day}
+              onClick={() => set(iso, hour, minute)}
+              aria-label={[one.toFormat('cccc d LLLL'), ...services].join(', ')}
+              sx={{
+                flexDirection: 'column',
+                lineHeight: 1.2,
+                minHeight: 52,
+                p: 0.25,
+                whiteSpace: 'nowrap',
+                fontSize: rem(15),
+              }}
+            >
+              <b>{one.toFormat('ccc d')}</b>
+              <Typography component="span" variant="caption" noWrap sx={{ maxWidth: '100%' }}>
+                {services[0] ?? '\u00a0'}
+                {services.length > 1 ? ` +${services.length - 1}` : ''}
+              </Typography>
+            </ToggleButton>
+          );
+        })}
+      </Choices>
+      {far ? (
+        <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+          <DateCalendar
+            value={DateTime.fromISO(day, { zone: 'utc' })}
+            timezone="UTC"
+            onChange={(next: DateTime | null) => {
+              if (next?.isValid === true) set(next.toFormat('yyyy-MM-dd'), hour, minute);
+            }}
+          />
+        </LocalizationProvider>
+      ) : (
+        <Button size="small" variant="text" onClick={() => setFar(true)}>
+          Another day
+        </Button>
+      )}
+      <Choices label="Hour" columns={8}>
+        {HOURS.map((one) => (
+          <ToggleButton
+            key={one}
+            value={one}
+            selected={one === hour}
+            onClick={() => set(day, one, minute)}
+            sx={{ minHeight: 44, p: 0 }}
+          >
+            {two(one)}
+          </ToggleButton>
+        ))}
+      </Choices>
+      <Choices label="Minutes" columns={4}>
+        {QUARTERS.map((one) => (
+          <ToggleButton
+            key={one}
+            value={one}
+            selected={one === minute}
+            onClick={() => set(day, hour, one)}
+            sx={{ minHeight: 44, p: 0 }}
+          >
+            :{two(one)}
+          </ToggleButton>
+        ))}
+      </Choices>
+      <Button fullWidth onClick={onClose} sx={{ mt: 1 }}>
+        Done
+      </Button>
+    </Popover>
+  );
+}
+
+function Choices(props: { label: string; columns: number; children: React.ReactNode }) {
+  return (
+    <Box
+      role="group"
+      aria-label={props.label}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: `repeat(${props.columns}, minmax(0, 1fr))`,
+        gap: 0.5,
+        mt: 1,
+      }}
+    >
+      {props.children}
+    </Box>
+  );
+}
