@@ -85,23 +85,26 @@ test('the journal is searched as it is typed', async () => {
   await page.waitForFunction(() => document.querySelectorAll('main table tr').length > 40);
 });
 
-test('days are typed as figures in the shop’s calendar, and a later beginning takes the end along', async () => {
+test('days are typed as figures or words, and a later beginning takes the end along', async () => {
   await goto('/log');
-  /** Types a day into a field that is words until it is entered. */
-  const typeDay = async (label: string, figures: string) => {
+  /** Types a day over the words of a field. */
+  const typeDay = async (label: string, words: string) => {
     const field = await page.waitForSelector(`::-p-aria([name="${label}"][role="textbox"])`);
     await field!.click();
-    await page.waitForSelector('[role="spinbutton"]');
-    await page.keyboard.type(figures, { delay: 40 });
+    await page.keyboard.type(words, { delay: 40 });
+    await page.keyboard.press('Enter');
   };
   await typeDay('To', '22112026');
   await page.waitForFunction(() => location.search.includes('to=2026-11-22'));
-  await typeDay('From', '25112026');
+  await typeDay('From', '25 nov');
   await page.waitForFunction(
     () => location.search.includes('from=2026-11-25') && location.search.includes('to=2026-11-25'),
   );
   await waitForText(page, 'Wed 25 November');
   expect(await textIn('main')).not.toContain('Fri 20 November');
+  await typeDay('To', 'soon');
+  await waitForText(page, '“soon” is no day');
+  expect(page.url()).toContain('to=2026-11-25');
 });
 
 test('a logger’s file is looked at first, stored, and taken back; a bad row is named', async () => {

@@ -7,5 +7,5 @@ export { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 export { gramsToOunces, ouncesToGrams, roundKeepingSum, roundToStep } from './weights';
 export { fromFreshEquivalentG, toFreshEquivalentG, YEAST_TYPES, type YeastType } from './yeast';
 export { atWallMinute, fromLocalText, isTimeZone, toLocalText, wallTime } from './zoned';
-export { readWallTime } from './typed-wall';
+export { readPastDay, readWallTime } from './typed-wall';
 export { spanText } from './span-text';

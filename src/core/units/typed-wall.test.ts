@@ -1,4 +1,4 @@
-import { readWallTime } from './typed-wall';
+import { readPastDay, readWallTime } from './typed-wall';
 
 /** A Friday morning. */
 const NOW = '2026-11-27T06:10';
@@ -30,6 +30,8 @@ test.each([
   ['20 dec at 17', '2026-12-20T17:00'],
   ['2026-12-01 08:00', '2026-12-01T08:00'],
   ['Fri 27 Nov 2026 18:00', '2026-11-27T18:00'],
+  ['29112026 1800', '2026-11-29T18:00'],
+  ['291120261800', '2026-11-29T18:00'],
   ['29 feb 2028', '2028-02-29T18:00'],
   ['+2h', '2026-11-28T20:00'],
   ['+1 h 30', '2026-11-28T19:30'],
@@ -78,3 +80,17 @@ test('nothing that is typed throws, and what is understood is a wall time', () =
     if (wall !== null) expect(wall).toMatch(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/);
   }
 });
+
+test.each([
+  ['fri', '2026-11-27'],
+  ['sat', '2026-11-21'],
+  ['thu', '2026-11-26'],
+  ['yesterday', '2026-11-26'],
+  ['today', '2026-11-27'],
+  ['20 nov', '2026-11-20'],
+  ['20.11.', '2026-11-20'],
+  ['2026-11-05', '2026-11-05'],
+  ['friday 13', null],
+  ['18:30', null],
+  ['', null],
+])('of days gone by “%s” is %s', (text, day) => expect(readPastDay(text, NOW)).toBe(day));

@@ -22,6 +22,24 @@ export function readWallTime(typed: string, from: TypedWallFrom): string | null 
   return found === null ? null : found.toString({ smallestUnit: 'minute' });
 }
 
+/**
+ * A day as somebody typed it, where days gone by are asked for: “fri” is the last one, “yesterday”, “27 nov”, “27.11.”.
+ * @param now the shop’s wall clock, as "2026-11-27T18:00"
+ * @returns as "2026-11-27"; null where it is none
+ */
+export function readPastDay(typed: string, now: string): string | null {
+  const text = typed.trim().toLowerCase().replace(/\s+/g, ' ');
+  const today = Temporal.PlainDateTime.from(now);
+  if (text.length >= 4 && 'yesterday'.startsWith(text)) {
+    return today.toPlainDate().subtract({ days: 1 }).toString();
+  }
+  const day = readDay(text, today);
+  if (day === null) return null;
+  if ('date' in day) return day.date.toString();
+  const ago = (today.dayOfWeek - day.weekday + 7) % 7;
+  return today.toPlainDate().subtract({ days: ago }).toString();
+}
+
 interface At {
   readonly now: Temporal.PlainDateTime;
   readonly value: Temporal.PlainDateTime | null;
@@ -132,6 +150,8 @@ function readDay(text: string, now: Temporal.PlainDateTime): Day | null {
 function readDate(text: string, today: Temporal.PlainDate): Temporal.PlainDate | null {
   const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text);
   if (iso !== null) return dateOf(Number(iso[3]), Number(iso[2]), Number(iso[1]));
+  const plain = /^(\d{2})(\d{2})(\d{4})$/.exec(text);
+  if (plain !== null) return dateOf(Number(plain[1]), Number(plain[2]), Number(plain[3]));
   const figures =
     /^(\d{1,2})\. ?(\d{1,2})\.(?: ?(\d{4}))?$/.exec(text) ??
     /^(\d{1,2})\/(\d{1,2})(?:\/(\d{4}))?$/.exec(text);

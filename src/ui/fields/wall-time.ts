@@ -1,8 +1,6 @@
 /** How a wall time and a day of it are written where they are read: with their weekday. */
 export const WALL_FORMAT = 'ccc dd LLL yyyy HH:mm';
 export const DAY_FORMAT = 'ccc dd LLL yyyy';
-/** How they are typed: what is typed first is the day, its weekday follows from it. */
-export const TYPED_DAY_FORMAT = 'dd LLL yyyy';
 
 /** A date and time on the shop's wall clock, as "2026-11-27T18:00", to be shown and changed. */
 export interface WallTimeProps {

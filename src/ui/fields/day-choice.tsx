@@ -1,0 +1,45 @@
+'use client';
+
+import Popover from '@mui/material/Popover';
+import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
+import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import { DateTime } from 'luxon';
+
+const dayOf = (text: string) => DateTime.fromISO(text, { zone: 'utc' });
+
+/** A day from a calendar. */
+export function DayChoice(props: {
+  label: string;
+  value: string;
+  /** The earliest that can be chosen; empty or left out for any. */
+  from?: string | undefined;
+  anchor: HTMLElement;
+  onChange: (day: string) => void;
+  onClose: () => void;
+}) {
+  const { label, value, from = '', anchor, onChange, onClose } = props;
+  return (
+    <Popover
+      open
+      anchorEl={anchor}
+      onClose={onClose}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+      slotProps={{
+        paper: { role: 'dialog', 'aria-label': label, sx: { border: '2px solid var(--ink)' } },
+      }}
+    >
+      <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+        <DateCalendar
+          value={dayOf(value)}
+          timezone="UTC"
+          {...(from === '' ? {} : { minDate: dayOf(from) })}
+          onChange={(next: DateTime | null, state) => {
+            if (next?.isValid === true && state !== 'partial')
+              onChange(next.toFormat('yyyy-MM-dd'));
+          }}
+        />
+      </LocalizationProvider>
+    </Popover>
+  );
+}
