@@ -1,5 +1,5 @@
 import { shopContext } from '@/server/context';
-import { servicesByDay } from '@/server/shop/services-by-day';
+import { servicesByDay } from '@/server/plan/services-by-day';
 import { shopUnits } from '@/server/shop/shop';
 import type { ShopUnits } from '@/core/units';
 

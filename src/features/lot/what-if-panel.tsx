@@ -80,6 +80,14 @@ export function WhatIfPanel(props: {
   );
 }
 
+const MIXED = 'It is mixed: its dose can not be changed any more. Its place can.';
+const NO_YEAST =
+  'No yeast of its own goes in: what raises it is found with its bake. Its place can be tried.';
+
+function NothingOpen({ made }: { made: boolean }) {
+  return <Typography color="text.secondary">{made ? MIXED : NO_YEAST}</Typography>;
+}
+
 function AmountHandle(props: {
   offer: WhatIfOffer;
   made: boolean;
@@ -88,15 +96,7 @@ function AmountHandle(props: {
   onChange: (handles: Handles) => void;
 }) {
   const { offer, made, handles, units, onChange } = props;
-  if (offer.open === null) {
-    return (
-      <Typography color="text.secondary">
-        {made
-          ? 'It is mixed: its dose can not be changed any more. Its place can.'
-          : 'No yeast of its own goes in: what raises it is found with its bake. Its place can be tried.'}
-      </Typography>
-    );
-  }
+  if (offer.open === null) return <NothingOpen made={made} />;
   const grams = gramsAt(offer, handles);
   const seed = offer.open === 'seed';
   const shown = seed ? ratioOf(grams) : massText(grams.yeastG, units);
