@@ -123,8 +123,13 @@ function lessOfFirst(
   const small = scaled(first, trial.massG, state);
   const minus = <L extends { readonly massG: number }>(lines: readonly L[], off: readonly L[]) =>
     lines.map((line, i) => ({ ...line, massG: Math.max(0, line.massG - (off[i]?.massG ?? 0)) }));
+  const { soaked } = first;
   const make: ActOf<'make'> = {
     ...first,
+    // What soaks together is shared, as it is.
+    ...(soaked === undefined || small.soaked === undefined
+      ? {}
+      : { soaked: { ...soaked, waterG: soaked.waterG - small.soaked.waterG } }),
     ingredients: minus(first.ingredients, small.ingredients),
     portions: minus(first.portions, small.portions),
   };

@@ -10,6 +10,7 @@ import { lotView } from '../lots/lot-view';
 import { lotsView } from '../scores/lots-view';
 import { loadShop } from '../shop/load-shop';
 import { tideView } from '../tide';
+import { batchOf, writeEntries } from '../journal/entries';
 import { undoBatch } from '../journal/undo';
 import { holdView } from '../hold/question';
 import { mixView } from '../mix/view';
@@ -223,6 +224,34 @@ describe('a trial of a bake', () => {
     expect(oddsAhead(shop)[mix.bakeId!]!.chance).toBeGreaterThan(0);
     value(undoBatch(shop, batch));
     expect(divideOf(dough.lotId)).toEqual(before);
+  });
+
+  test('of a dough whose flour soaks before, the soak is shared; its flour and water can not be others', () => {
+    const soaked = { placeId: 'bench', waterG: 500 };
+    const entry = batchOf(shop, freshBatch(), [
+      {
+        ...{ atMs: mix.atMs, tense: 'planned', bakeId: mix.bakeId },
+        body: {
+          kind: 'replace',
+          supersedes: mix.stepId,
+          atMs: mix.atMs,
+          act: { ...dough, soaked },
+        },
+      },
+    ]);
+    writeEntries(shop, entry);
+    for (const thing of ['flour', 'water']) {
+      const asked = of({ thing, flourId: other.id, waterPoints: '5' });
+      expect(sentences(planTrial(shop, asked)).join()).toMatch(/soak together/);
+    }
+    const { lotId, batch } = value(planTrial(shop, of({ thing: 'start', startC: '18' })));
+    const makeNow = (id: string) =>
+      plan().flatMap(({ act }) => (isAct(act, 'make') && act.lotId === id ? [act] : []))[0]!;
+    const both = [makeNow(dough.lotId), makeNow(lotId)].map((act) => act.soaked!.waterG);
+    expect(both[0]! + both[1]!).toBeCloseTo(500, 6);
+    expect(both[1]).toBeGreaterThan(0);
+    value(undoBatch(shop, batch));
+    value(undoBatch(shop, entry[0]!.batch));
   });
 
   test('with the bake withdrawn its trial is withdrawn, and with it comes back', () => {

@@ -6,12 +6,18 @@ import { done, refused, type Outcome } from '../outcome';
 
 import type { Trial } from './trial-form';
 
+/** What can not be different in some of a dough whose flour and water soak together before. */
+const OF_THE_SOAK: ReadonlySet<Trial['thing']> = new Set(['flour', 'water']);
+const SOAKS =
+  'One thing: its flour and water soak together before the mix. Allowed: another place, more or less yeast, warmer or colder mixed.';
+
 /** The same make, so many grams of it, with one thing different. */
 export function otherwise(
   first: ActOf<'make'>,
   trial: Trial,
   state: ShopState,
 ): Outcome<{ act: ActOf<'make'>; says: string }> {
+  if (first.soaked !== undefined && OF_THE_SOAK.has(trial.thing)) return refused('thing', SOAKS);
   const small = scaled(first, trial.massG, state);
   if (trial.thing === 'place') {
     const place = placeFor(trial, first.placeId, state);
@@ -120,8 +126,12 @@ export function scaled(
   const share = massG / whole;
   const stepOf = (id: string) =>
     pantry.get(id)?.kind === 'yeast' ? shop.fineStepG : shop.scaleStepG;
+  const { soaked } = act;
   return {
     ...act,
+    ...(soaked === undefined
+      ? {}
+      : { soaked: { ...soaked, waterG: roundToStep(soaked.waterG * share, shop.scaleStepG) } }),
     ingredients: act.ingredients.map((line) => ({
       ...line,
       massG: roundToStep(line.massG * share, stepOf(line.ingredientId)),
