@@ -92,7 +92,9 @@ test('two people, two devices, one act: it carries who did it and on what, and s
   await tablet.page.waitForSelector('nav[aria-label="Views"]');
   await waitForText(tablet.page, 'Slip Four');
   // Who is at it, with two taps.
-  await (await tablet.page.waitForSelector('[aria-label$="at this device"]'))!.click();
+  await tablet.page.bringToFront();
+  await tablet.page.waitForNetworkIdle({ idleTime: 300, timeout: 3_000 }).catch(() => undefined);
+  await tablet.page.locator('[aria-label$="at this device"]').click();
   await (await tablet.page.waitForSelector('::-p-aria([name="Jo"][role="menuitem"])'))!.click();
   await tablet.page.waitForSelector('[aria-label="Jo at this device"]');
 

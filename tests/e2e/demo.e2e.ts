@@ -172,7 +172,7 @@ test('a wanted hour is answered with the yeast that meets it, which can be tried
   await goto('/try');
   await clickButton('Find');
   await waitForText(page, 'would do');
-  const field = 'section[aria-label="Ripe at a wanted hour"] input[readonly]';
+  const field = 'section[aria-label="Ripe at a wanted hour"] input[type="text"]';
   const asked = await page.$eval(field, (one) => (one as HTMLInputElement).value);
   const wanted = /(\d\d):(\d\d)/.exec(asked);
   await clickButton('Try it');

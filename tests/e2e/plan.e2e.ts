@@ -44,7 +44,7 @@ test('the first plan of an open service is there while others are sought; by key
   await gone('[data-testid="searching"]');
   // The hour of the mix says what it rests on, and goes away by Escape.
   const mix = (await page.waitForSelector(
-    'button[aria-label*=" Mix "][aria-label$="why this hour"]',
+    'button[aria-label*=" Mix "][aria-label*="why this hour"]',
   ))!;
   await mix.click();
   const why = (await page.waitForSelector('[aria-label="Why this hour"]'))!;

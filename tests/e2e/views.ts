@@ -9,6 +9,7 @@ export const VIEWS = [
   '/bakes/new',
   '/plan',
   '/hands',
+  '/week',
   '/wall',
   '/stock',
   ...CULTURE_VIEWS,

@@ -36,6 +36,7 @@ export const MORE: readonly { readonly name: string; readonly views: readonly Na
     name: 'Today',
     views: [
       { href: '/day', name: 'The day', says: 'the Tide as tables, to print', key: 'y' },
+      { href: '/week', name: 'The week', says: 'seven days on one page, to print', key: 'u' },
       { href: '/hands', name: 'Hands', says: 'who does what when; calendar file', key: 'h' },
       { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards', key: 'n' },
       {
