@@ -1,3 +1,4 @@
+export { fedJars } from './fed-jars';
 export { BROUGHT, type BroughtWhat } from './brought';
 export { type FedAs } from './amounts';
 export { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from './culture';

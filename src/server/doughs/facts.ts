@@ -4,10 +4,10 @@ import type { ShopState } from '@/shop/state';
 
 import { tempAt } from '@/core/forecast';
 import { massOf } from '@/core/composition';
-import type { Culture } from '@/core/cultures';
+import { fedJars, type Culture } from '@/core/cultures';
 
 import type { LeavenKind } from '@/core/formula';
-import { isAct, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
+import type { Lot } from '@/core/journal';
 
 import { listEquipmentThere, listFlours } from '@/data';
 import type { ShopContext } from '../context';
@@ -58,8 +58,11 @@ export function sourcesOf(context: ShopContext, state: ShopState): SourceFact[] 
       if (lot === null) return [];
       const thereG = Math.max(0, massOf(lot.composition) - culture.keepG);
       const { id: cultureId, name } = culture;
-      const fed = fedJars(culture, state);
-      const jars = [{ lotId: lot.id, thereG, ...untilOf(fed[0]) }, ...fed];
+      const fed = fedJars(culture, state.folded.plan);
+      const jars = [
+        { lotId: lot.id, thereG, ...(fed[0] === undefined ? {} : { untilMs: fed[0].fromMs }) },
+        ...fed,
+      ];
       return jars.flatMap((jar) =>
         KINDS_OF[culture.kind].map((kind, rank) => ({
           own: rank === 0,
@@ -70,45 +73,6 @@ export function sourcesOf(context: ShopContext, state: ShopState): SourceFact[] 
         })),
       );
     });
-}
-
-const untilOf = (next: { readonly fromMs: number } | undefined) =>
-  next === undefined ? {} : { untilMs: next.fromMs };
-
-/** The jars that planned feeds of a culture give, in order: each until the next, with what may be taken of it. */
-function fedJars(
-  { id, keepG }: Culture,
-  { folded: { plan } }: ShopState,
-): {
-  readonly lotId: string;
-  readonly thereG: number;
-  readonly fromMs: number;
-  readonly untilMs?: number;
-}[] {
-  const feeds = plan
-    .filter((one): one is PlannedAct & { act: ActOf<'make'> } => isAct(one.act, 'make'))
-    .filter(({ act }) => act.cultureId === id)
-    .sort((a, b) => a.atMs - b.atMs);
-  return feeds.map(({ atMs, act }, index) => {
-    const next = feeds[index + 1];
-    const madeG = [...act.ingredients, ...act.portions].reduce((sum, one) => sum + one.massG, 0);
-    const takenG = plan.reduce(
-      (sum, one) =>
-        isAct(one.act, 'make')
-          ? sum +
-            one.act.portions.reduce((g, line) => (line.lotId === act.lotId ? g + line.massG : g), 0)
-          : sum,
-      0,
-    );
-    // What the next feed takes is what is kept of it.
-    const keptG = next === undefined ? keepG : 0;
-    return {
-      lotId: act.lotId,
-      thereG: Math.max(0, madeG - takenG - keptG),
-      fromMs: atMs,
-      ...(next === undefined ? {} : { untilMs: next.atMs }),
-    };
-  });
 }
 
 const KINDS_OF: Readonly<Record<Culture['kind'], readonly LeavenKind[]>> = {

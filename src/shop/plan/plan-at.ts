@@ -2,7 +2,8 @@ import { planMethod } from '@/core/planner';
 import { judged, requestFor, withOdds, type Demand } from '@/core/planner/week';
 import { noMethodPlanSentence } from '../doughs/method-request';
 import { planningShop, type PlanFacts } from './facts';
-import { ladderOf, type Ladder, type Rung } from './ladder';
+import type { Ladder, Rung } from './ladder';
+import { ladderIn } from './ladder-in';
 
 /** Hours that a baker holds in a plan before it is taken, UTC ms. */
 export interface HeldHours {
@@ -58,9 +59,7 @@ function planAt(
     return { key, ladder: null, refused: noMethodPlanSentence(plan, timeZone, nowMs) };
   }
   const proposal = withOdds(judged(plan, request, { demand, method, shop }), shop);
-  const names = new Map(facts.kitchen.rooms.map((room) => [room.placeId, room.name]));
-  const ladder = ladderOf(proposal, { ...facts, placeName: (id) => names.get(id) ?? id });
-  return { key, ladder, refused: null };
+  return { key, ladder: ladderIn(proposal, facts), refused: null };
 }
 
 /** The hours held with one more: a rung dragged or typed to an hour. */

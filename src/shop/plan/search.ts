@@ -5,11 +5,11 @@ import {
   type Alternatives,
   type Demand,
   type Knot,
-  type Proposal,
 } from '@/core/planner/week';
 
 import { noMethodPlanSentence } from '../doughs/method-request';
-import { ladderOf, type Ladder } from './ladder';
+import { type Ladder } from './ladder';
+import { ladderIn } from './ladder-in';
 
 /** A service as it could be asked for instead. */
 export interface ChangedService {
@@ -64,7 +64,7 @@ export function* searchPlans(
 function searchOf(found: Alternatives, demand: Demand, facts: PlanFacts): PlanSearch {
   const { knot, nearest } = found;
   return {
-    shown: found.shown.map((one) => ladder(one, facts)),
+    shown: found.shown.map((one) => ladderIn(one, facts)),
     bestKey: found.best?.method.key ?? null,
     knot:
       knot === null
@@ -109,11 +109,6 @@ function laterFor(
   return { name, laterMs, balls, doughs: 1, readyFromMs: readyFromMs + laterMs };
 }
 
-function ladder(proposal: Proposal, facts: PlanFacts): Ladder {
-  const names = new Map(facts.kitchen.rooms.map((room) => [room.placeId, room.name]));
-  return ladderOf(proposal, { ...facts, placeName: (id) => names.get(id) ?? id });
-}
-
 /** A plan for each service of a week; null where none can be taken. */
 export interface WeekSearch {
   readonly chosen: readonly {
@@ -135,7 +130,7 @@ export function* searchWeek(
   const shown = (found: ReturnType<typeof steps.next>['value']): WeekSearch => ({
     chosen: found.chosen.map((one, index) => ({
       demandId: demands[index]?.id ?? '',
-      ladder: one === null ? null : ladder(one, facts),
+      ladder: one === null ? null : ladderIn(one, facts),
     })),
     points: found.points,
     bound: found.bound,

@@ -1,10 +1,10 @@
 'use client';
 
-import Popover from '@mui/material/Popover';
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { DateTime } from 'luxon';
+import { ChoicePopover } from './choice-popover';
 
 const dayOf = (text: string) => DateTime.fromISO(text, { zone: 'utc' });
 
@@ -20,15 +20,7 @@ export function DayChoice(props: {
 }) {
   const { label, value, from = '', anchor, onChange, onClose } = props;
   return (
-    <Popover
-      open
-      anchorEl={anchor}
-      onClose={onClose}
-      anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-      slotProps={{
-        paper: { role: 'dialog', 'aria-label': label, sx: { border: '2px solid var(--ink)' } },
-      }}
-    >
+    <ChoicePopover label={label} anchor={anchor} onClose={onClose}>
       <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
         <DateCalendar
           value={dayOf(value)}
@@ -40,6 +32,6 @@ export function DayChoice(props: {
           }}
         />
       </LocalizationProvider>
-    </Popover>
+    </ChoicePopover>
   );
 }

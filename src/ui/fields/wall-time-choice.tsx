@@ -2,13 +2,13 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Popover from '@mui/material/Popover';
 import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { DateTime } from 'luxon';
+import { ChoicePopover } from './choice-popover';
 import { useState } from 'react';
 import { rem } from '../rem';
 import type { HouseDays } from './house-days';
@@ -36,19 +36,7 @@ export function WallTimeChoice(props: {
   const minute = Number(value.slice(14, 16));
   const set = (on: string, h: number, m: number) => onChange(`${on}T${two(h)}:${two(m)}`);
   return (
-    <Popover
-      open
-      anchorEl={anchor}
-      onClose={onClose}
-      anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-      slotProps={{
-        paper: {
-          role: 'dialog',
-          'aria-label': label,
-          sx: { p: 1.5, width: 372, maxWidth: '96vw', border: '2px solid var(--ink)' },
-        },
-      }}
-    >
+    <ChoicePopover label={label} anchor={anchor} width={372} onClose={onClose}>
       <Choices label="Day" columns={5}>
         {Array.from({ length: DAYS }, (_, n) => today.plus({ days: n })).map((one) => {
           const iso = one.toFormat('yyyy-MM-dd');
@@ -93,36 +81,26 @@ export function WallTimeChoice(props: {
           Another day
         </Button>
       )}
-      <Choices label="Hour" columns={8}>
-        {HOURS.map((one) => (
-          <ToggleButton
-            key={one}
-            value={one}
-            selected={one === hour}
-            onClick={() => set(day, one, minute)}
-            sx={{ minHeight: 44, p: 0 }}
-          >
-            {two(one)}
-          </ToggleButton>
-        ))}
-      </Choices>
-      <Choices label="Minutes" columns={4}>
-        {QUARTERS.map((one) => (
-          <ToggleButton
-            key={one}
-            value={one}
-            selected={one === minute}
-            onClick={() => set(day, hour, one)}
-            sx={{ minHeight: 44, p: 0 }}
-          >
-            :{two(one)}
-          </ToggleButton>
-        ))}
-      </Choices>
+      <Figures
+        label="Hour"
+        columns={8}
+        all={HOURS}
+        chosen={hour}
+        says={two}
+        onChoose={(one) => set(day, one, minute)}
+      />
+      <Figures
+        label="Minutes"
+        columns={4}
+        all={QUARTERS}
+        chosen={minute}
+        says={(one) => `:${two(one)}`}
+        onChoose={(one) => set(day, hour, one)}
+      />
       <Button fullWidth onClick={onClose} sx={{ mt: 1 }}>
         Done
       </Button>
-    </Popover>
+    </ChoicePopover>
   );
 }
 
@@ -140,5 +118,31 @@ function Choices(props: { label: string; columns: number; children: React.ReactN
     >
       {props.children}
     </Box>
+  );
+}
+
+function Figures(props: {
+  label: string;
+  columns: number;
+  all: readonly number[];
+  chosen: number;
+  says: (figure: number) => string;
+  onChoose: (figure: number) => void;
+}) {
+  const { label, columns, all, chosen, says, onChoose } = props;
+  return (
+    <Choices label={label} columns={columns}>
+      {all.map((one) => (
+        <ToggleButton
+          key={one}
+          value={one}
+          selected={one === chosen}
+          onClick={() => onChoose(one)}
+          sx={{ minHeight: 44, p: 0 }}
+        >
+          {says(one)}
+        </ToggleButton>
+      ))}
+    </Choices>
   );
 }
