@@ -26,6 +26,8 @@ const shared = {
 };
 
 const config = {
+  // No test asserts a wall time: a busy machine takes longer.
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,

@@ -1,4 +1,5 @@
 import type { Act } from '../journal';
+import type { HourOf } from './hour-of';
 
 /** Share of the bubbles that dividing and rounding leave. Set. */
 export const GAS_KEPT_BALLING = 0.3;
@@ -7,4 +8,6 @@ export const GAS_KEPT_BALLING = 0.3;
 export interface BakeStep {
   readonly atMs: number;
   readonly act: Act;
+  /** Whose hour it is, where a baker may hold it; left out for what follows of itself. */
+  readonly of?: HourOf;
 }

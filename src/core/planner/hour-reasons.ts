@@ -3,6 +3,7 @@ import { hoursRange, usualHours } from '../methods';
 import { hoursToBalls } from '../mixing';
 import { addHours, MS_PER_MINUTE } from '../units';
 import { edge, first, last, workEdge, type Edge } from './hour-edges';
+import { heldAt, type HeldHour } from './hour-of';
 import type { MethodPlan, MethodRequest } from './method-request';
 
 /** What an hour rests on. */
@@ -42,10 +43,11 @@ export interface HourReason {
 
 /** Every hour of a plan with its reasons, in order. Pure: no run is made, the windows are the plan’s own. */
 export function hourReasons(plan: MethodPlan, request: MethodRequest): HourReason[] {
+  const held = request.held.hours ?? [];
   return [
-    ...feedReasons(plan),
+    ...feedReasons(plan, held),
     ...leavenReasons(plan, request),
-    ...soakReasons(plan),
+    ...soakReasons(plan, held),
     mixReason(plan, request),
     ballReason(plan, request),
     ...outReasons(plan, request),
@@ -53,7 +55,7 @@ export function hourReasons(plan: MethodPlan, request: MethodRequest): HourReaso
 }
 
 /** Feeds in a row stand where the leaven they lead to puts them. */
-function feedReasons(plan: MethodPlan): HourReason[] {
+function feedReasons(plan: MethodPlan, held: readonly HeldHour[]): HourReason[] {
   return plan.refreshments.map((feed) => {
     const leaven = plan.leavens.find((one) => one.leavenId === feed.leavenId);
     const toMs = leaven?.atMs ?? plan.mixAtMs;
@@ -61,7 +63,10 @@ function feedReasons(plan: MethodPlan): HourReason[] {
       what: 'feed',
       name: leaven?.name ?? null,
       atMs: feed.atMs,
-      grounds: [{ kind: 'before the mix', minutes: (toMs - feed.atMs) / MS_PER_MINUTE }],
+      grounds: [
+        ...pinned(heldAt(held, { kind: 'feed', leavenId: feed.leavenId, number: feed.number })),
+        { kind: 'before the mix', minutes: (toMs - feed.atMs) / MS_PER_MINUTE },
+      ],
       earliest: null,
       latest: null,
     };
@@ -112,14 +117,17 @@ function leavenReasons(plan: MethodPlan, request: MethodRequest): HourReason[] {
   });
 }
 
-function soakReasons(plan: MethodPlan): HourReason[] {
+function soakReasons(plan: MethodPlan, held: readonly HeldHour[]): HourReason[] {
   return plan.steps
     .filter(({ act }) => act.kind === 'soak')
     .map(({ atMs }) => ({
       what: 'soak',
       name: null,
       atMs,
-      grounds: [{ kind: 'before the mix', minutes: (plan.mixAtMs - atMs) / MS_PER_MINUTE }],
+      grounds: [
+        ...pinned(heldAt(held, { kind: 'soak' })),
+        { kind: 'before the mix', minutes: (plan.mixAtMs - atMs) / MS_PER_MINUTE },
+      ],
       earliest: null,
       latest: null,
     }));
@@ -198,7 +206,10 @@ function ballReason(plan: MethodPlan, request: MethodRequest): HourReason {
     what: 'ball',
     name: null,
     atMs,
-    grounds: [{ kind: 'after the mix', mixMin: mixingH * 60, bulkH }],
+    grounds: [
+      ...pinned(heldAt(request.held.hours ?? [], { kind: 'ball' })),
+      { kind: 'after the mix', mixMin: mixingH * 60, bulkH },
+    ],
     earliest: last(atMs, [
       stayEdge(addHours(mixAtMs, mixingH + bulk.leastH), 'shortest', 'bulk', bulk.leastH),
       stayEdge(addHours(readyFromMs, -balls.mostH), 'longest', 'balls', balls.mostH),
@@ -215,7 +226,8 @@ function ballReason(plan: MethodPlan, request: MethodRequest): HourReason {
 /** Balls that come out of the cold: each turn with the stretch of the service that it is for. */
 function outReasons(plan: MethodPlan, request: MethodRequest): HourReason[] {
   const said = new Set<number>();
-  return plan.steps.flatMap(({ atMs, act }): HourReason[] => {
+  const { hours: held = [] } = request.held;
+  return plan.steps.flatMap(({ atMs, act, of }): HourReason[] => {
     if (act.kind !== 'move') return [];
     const index = plan.ids.pieceIds.indexOf(act.lotId);
     const wave = plan.waves?.[index];
@@ -230,7 +242,7 @@ function outReasons(plan: MethodPlan, request: MethodRequest): HourReason[] {
         what: 'out',
         name: null,
         atMs,
-        grounds: [windowGround('Balls', lot, fromMs)],
+        grounds: [...pinned(heldAt(held, of)), windowGround('Balls', lot, fromMs)],
         earliest: last(atMs, [
           stayEdge(addHours(fromMs, -mostH), 'longest', 'balls out', mostH),
           workEdge(atMs, request, 'from', 'take them out'),

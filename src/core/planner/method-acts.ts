@@ -11,11 +11,13 @@ import type { ActOf } from '../journal';
 import { GAS_KEPT_BY_HAND } from '../kinetics';
 import type { Method, Stay } from '../methods';
 import type { Pantry } from '../composition';
-import { GAS_KEPT_FOLDING, hoursToBalls, mixClock } from '../mixing';
+import { hoursToBalls, mixClock } from '../mixing';
 import type { AskedRipeness } from '../ripeness';
 import { addHours, MS_PER_MINUTE } from '../units';
 import { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
 import { bloomedFor } from './bloomed';
+import { ownMoments } from './own-moments';
+import type { HourOf } from './hour-of';
 import { soakedFor, type SoakFacts } from './soaked';
 import type { Wave } from './plan-parts';
 
@@ -84,7 +86,11 @@ export function leavenSteps(
     gasKept: 0,
     ...wanted(leaven, asksOf(leaven, stays, places, at.atMs)),
   };
-  return [{ atMs: at.atMs, act: make }, ...movesOf(lotId, stays, at.atMs, at.untilMs)];
+  const of = (index: number): HourOf => ({ kind: 'leaven stay', leavenId: leaven.id, index });
+  return [
+    { atMs: at.atMs, act: make, of: { kind: 'leaven', leavenId: leaven.id } },
+    ...movesOf(lotId, stays, at, of),
+  ];
 }
 
 /** What the entry says of it: what was chosen, and young where it follows from the places; prime is what is usual. */
@@ -125,17 +131,17 @@ const moveOf = (lotId: string, placeId: string): ActOf<'move'> => ({
 export function movesOf(
   lotId: string,
   stays: readonly Stay[],
-  fromMs: number,
-  untilMs: number,
+  span: { readonly atMs: number; readonly untilMs: number },
+  of: (index: number) => HourOf,
 ): BakeStep[] {
   const steps: BakeStep[] = [];
-  let atMs = fromMs;
+  let { atMs } = span;
   stays.forEach((stay, index) => {
     const before = stays[index - 1];
     if (before === undefined) return;
     atMs = addHours(atMs, before.hours);
-    if (atMs < untilMs && before.placeId !== stay.placeId) {
-      steps.push({ atMs, act: moveOf(lotId, stay.placeId) });
+    if (atMs < span.untilMs && before.placeId !== stay.placeId) {
+      steps.push({ atMs, act: moveOf(lotId, stay.placeId), of: of(index) });
     }
   });
   return steps;
@@ -200,6 +206,7 @@ export function doughSteps(
           placeId: firstBalls?.placeId ?? '',
           gasKept: GAS_KEPT_BALLING,
         },
+        of: { kind: 'ball' },
       },
       ...(method.reball ? [balledAgain(lotId, ballAtMs, timing.fromMs)] : []),
       ...movesBack(lotId, timing.stays, ballAtMs, timing.fromMs),
@@ -212,11 +219,14 @@ export function doughSteps(
   return [
     ...soaked.steps,
     ...bloomed.steps,
-    { atMs: mixAtMs, act: bloomed.mix },
+    { atMs: mixAtMs, act: bloomed.mix, of: { kind: 'mix' } },
     ...(rest === null || rest === bulkPlaceId
       ? []
       : [{ atMs: inBulkMs, act: moveOf(lots.doughId, bulkPlaceId) }]),
-    ...movesOf(lots.doughId, method.bulk, inBulkMs, ballAtMs),
+    ...movesOf(lots.doughId, method.bulk, { atMs: inBulkMs, untilMs: ballAtMs }, (index) => ({
+      kind: 'bulk stay',
+      index,
+    })),
     ...divided,
     ...ownMoments(method, { mixAtMs, ballAtMs, readyFromMs, readyToMs }, lots, pieces),
   ];
@@ -224,41 +234,6 @@ export function doughSteps(
 
 /** The dough of a bake; one that is called a dough already is not called so twice. */
 const doughName = (name: string) => (/\bdough$/i.test(name) ? name : `${name} dough`);
-
-/** What a method’s own moments ask of the hands, each on the lot that is there by then: the dough, or what it was divided into. */
-function ownMoments(
-  { moments }: Method,
-  at: {
-    readonly mixAtMs: number;
-    readonly ballAtMs: number;
-    readonly readyFromMs: number;
-    readonly readyToMs: number;
-  },
-  { doughId, pieceIds }: MethodLots,
-  pieces: readonly Product[],
-): BakeStep[] {
-  const fromMs = { mix: at.mixAtMs, balls: at.ballAtMs, service: at.readyFromMs };
-  /** The lots of the pieces that it is asked of; all, where there are none of that name any more. */
-  const lotsOf = (of: string | undefined) => {
-    const asked = pieceIds.filter((_, index) => pieces[index]?.name === of);
-    return asked.length === 0 ? pieceIds : asked;
-  };
-  return moments.flatMap(({ name, from, afterMin, handsMin, work, of }): BakeStep[] => {
-    const wantedMs = fromMs[from] + afterMin * MS_PER_MINUTE;
-    // Before there is a dough nothing can be done with it; after the service nothing is left of it.
-    const atMs = Math.min(at.readyToMs, Math.max(at.mixAtMs + MS_PER_MINUTE, wantedMs));
-    const divided = atMs > at.ballAtMs;
-    if (work === null) {
-      const lotId = (divided ? lotsOf(of)[0] : doughId) ?? doughId;
-      return [{ atMs, act: { kind: 'do', lotId, what: name, minutes: handsMin } }];
-    }
-    const gasKept = work === 'fold' ? GAS_KEPT_FOLDING : GAS_KEPT_BALLING;
-    return (divided ? lotsOf(of) : [doughId]).map((lotId) => ({
-      atMs,
-      act: { kind: 'work', lotId, act: work, gasKept },
-    }));
-  });
-}
 
 /** Where a dough rests within its mix, null where the rest is short; and when it is in its first bulk place. */
 function restOf(
@@ -277,6 +252,7 @@ function balledAgain(lotId: string, fromMs: number, readyMs: number): BakeStep {
   return {
     atMs: Math.round((fromMs + readyMs) / 2),
     act: { kind: 'work', lotId, act: 'ball again', gasKept: GAS_KEPT_BALLING },
+    of: { kind: 'ball again' },
   };
 }
 
@@ -293,7 +269,8 @@ function movesBack(
     const [stay, before] = [stays[index] as Stay, stays[index - 1] as Stay];
     atMs = Math.max(addHours(fromMs, 0.02), addHours(atMs, -stay.hours));
     if (stay.placeId !== before.placeId) {
-      steps.unshift({ atMs, act: moveOf(lotId, stay.placeId) });
+      const of: HourOf = { kind: 'balls stay', index };
+      steps.unshift({ atMs, act: moveOf(lotId, stay.placeId), of });
     }
   }
   return steps;

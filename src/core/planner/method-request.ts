@@ -4,6 +4,7 @@ import type { DoughColumns, Mixer, ScaleSteps } from '../formula';
 import type { DoneAct } from '../journal';
 import type { Method } from '../methods';
 import type { BakeStep } from './bake-step';
+import type { HeldHour } from './hour-of';
 import type { MethodLots } from './method-acts';
 import type { LeavenSource, Wave } from './plan-parts';
 import type { Refreshments } from './refreshments';
@@ -19,6 +20,8 @@ export interface MethodRequest {
     readonly mixAtMs?: number;
     /** When leavens are built, by their ids. */
     readonly leavenAtMs?: Readonly<Record<string, number>>;
+    /** Hours of anything else; those between mix and balls, and a leaven’s, are held beside their mix or their leaven. */
+    readonly hours?: readonly HeldHour[];
   };
   /** Doses and seeds stand in the method and are not to be found anew; the feeds in a row before it that were found. */
   readonly solved?: { readonly refreshments: Refreshments };

@@ -1,14 +1,15 @@
 import type { LotForecast } from '../forecast';
-import { hoursRange, usualHours, type Method } from '../methods';
+import { hoursRange, usualHours } from '../methods';
 import { hoursToBalls, soakBefore } from '../mixing';
 import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
+import { rangesBack, withHeldHours } from './held-hours';
 import { likelierMix, type Settled } from './likelier-mix';
 import { batchesOf, draft, drafted, type Draft } from './drafted';
 import { remarksOn } from './method-remarks';
 import { inFives } from './wave-rules';
 import { FURTHEST_H, LONGEST_SERVICE_H } from './reach';
 import { plannedLot, STEP_REFUSED } from './refused-step';
-import { refreshmentsFor } from './refreshments';
+import { feedHours, refreshmentsFor } from './refreshments';
 import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
 
@@ -27,7 +28,11 @@ export function planMethod(request: MethodRequest): MethodPlan | NoMethodPlan {
   const refusal = refuse(request);
   if (refusal !== null) return refusal;
   try {
-    return planned(request);
+    const asked = withHeldHours(request);
+    if ('kind' in asked) return asked;
+    const plan = planned(asked);
+    if (plan.kind === 'infeasible' || asked === request) return plan;
+    return { ...plan, method: rangesBack(plan.method, request.method) };
   } catch (error) {
     if (!(error instanceof DomainError) || error.code !== STEP_REFUSED) throw error;
     return {
@@ -44,7 +49,7 @@ function planned(request: MethodRequest): MethodPlan | NoMethodPlan {
     return { kind: 'infeasible', because: 'moments out of order', earliestReadyMs: null };
   }
   const { mixAtMs, drafted } = likelierMix(request, settled(request));
-  const firstMs = firstStepMs(request.method, mixAtMs, drafted.moments.leavenAtMs);
+  const firstMs = firstStepMs(request, mixAtMs, drafted.moments.leavenAtMs);
   if (firstMs < request.nowMs - MS_PER_MINUTE) {
     const late = hoursBetween(firstMs, request.nowMs);
     return {
@@ -67,15 +72,15 @@ function isHeldOutOfOrder({ held: { mixAtMs = Infinity, leavenAtMs = {} } }: Met
 
 /** The first hour at which anybody has to do something: feeds in a row come before a seeded leaven. */
 function firstStepMs(
-  method: Method,
+  request: MethodRequest,
   mixAtMs: number,
   leavenAtMs: Readonly<Record<string, number>>,
 ): number {
-  const { count, everyH } = method.refreshments;
+  const { method } = request;
   const starts = method.dough.leavens.flatMap((leaven) => {
     const atMs = leavenAtMs[leaven.id];
     if (atMs === undefined) return [];
-    return [leaven.made.by === 'seed' ? addHours(atMs, -count * everyH) : atMs];
+    return leaven.made.by === 'seed' ? [...feedHours(request, leaven.id, atMs), atMs] : [atMs];
   });
   return Math.min(mixAtMs, soakBefore(method.mix, mixAtMs)?.atMs ?? mixAtMs, ...starts);
 }

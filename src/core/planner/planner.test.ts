@@ -126,7 +126,8 @@ test('balls that are held are made at that hour, the mix stays, the bulk is as l
     expect(held.mixAtMs).toBe(plan.mixAtMs);
   }
   expect(planWithBallsAt(request(), plan.mixAtMs)).toMatchObject({
-    because: 'moments out of order',
+    because: 'a step can not be',
+    says: expect.stringMatching(/^Bulk: .*\.$/),
   });
 });
 

@@ -4,6 +4,7 @@ import type { ActOf } from '../journal';
 import type { Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import type { BakeStep } from './bake-step';
+import { heldAt, type HeldHour } from './hour-of';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
 import type { MethodLots } from './method-acts';
 import type { LeavenSource } from './plan-parts';
@@ -39,23 +40,61 @@ export function refreshmentsFor(
     readonly columns: DoughColumns;
     readonly leavenAtMs: Readonly<Record<string, number>>;
   },
-  shop: ShopWithSources,
+  shop: ShopWithSources & { readonly held: Held },
 ): Refreshments {
-  const { count, everyH } = plan.method.refreshments;
+  const { method } = plan;
   return plan.columns.leavens.flatMap((column) => {
     const builtMs = plan.leavenAtMs[column.leaven.id];
     if (column.leaven.made.by !== 'seed' || builtMs === undefined) return [];
+    const hours = feedHours({ method, held: shop.held }, column.leaven.id, builtMs);
     const feeds: Refreshment[] = [];
     let neededG = column.seedG;
-    for (let number = count; number >= 1; number -= 1) {
-      const atMs = addHours(builtMs, -everyH * (count - number + 1));
+    for (let number = hours.length; number >= 1; number -= 1) {
+      const atMs = hours[number - 1] as number;
+      const ripeAtMs = hours[number] ?? builtMs;
       const jarId = number === 1 ? jarOf(column.leaven.id, shop) : null;
-      const feed = feedFor({ column, number, atMs, neededG, jarId }, plan.method, shop);
+      const feed = feedFor({ column, number, atMs, ripeAtMs, neededG, jarId }, method, shop);
       feeds.unshift(feed);
       neededG = feed.motherG;
     }
     return feeds;
   });
+}
+
+/**
+ * When the feeds in a row before a leaven are, the first one first: as they were found, as they are held, or one after the
+ * other by the hours that the method has between them, back from the leaven or from a later one that is held.
+ */
+export function feedHours(
+  {
+    method,
+    held,
+    solved,
+  }: {
+    readonly method: Method;
+    readonly held: Held;
+    readonly solved?: { readonly refreshments: Refreshments };
+  },
+  leavenId: string,
+  builtMs: number,
+): number[] {
+  const found = solved?.refreshments.filter((one) => one.leavenId === leavenId) ?? [];
+  const { count, everyH } = method.refreshments;
+  const hours: number[] = [];
+  let nextMs = builtMs;
+  for (let number = count; number >= 1; number -= 1) {
+    nextMs =
+      found.find((one) => one.number === number)?.atMs ??
+      heldAt(held.hours ?? [], { kind: 'feed', leavenId, number }) ??
+      addHours(nextMs, -everyH);
+    hours.unshift(nextMs);
+  }
+  return hours;
+}
+
+/** Hours that are held. */
+interface Held {
+  readonly hours?: readonly HeldHour[];
 }
 
 /** A shop with what leavens are seeded from. */
@@ -67,6 +106,8 @@ interface Wanted {
   readonly column: LeavenColumn;
   readonly number: number;
   readonly atMs: number;
+  /** When what it is for is made of it. */
+  readonly ripeAtMs: number;
   readonly neededG: number;
   /** The jar that the first feed takes from, as it stands; null: a ripe mother. */
   readonly jarId: string | null;
@@ -78,7 +119,6 @@ function jarOf(leavenId: string, { done, sources }: ShopWithSources): string | n
 }
 
 function feedFor(wanted: Wanted, method: Method, shop: ForecastShopFacts): Refreshment {
-  const { everyH } = method.refreshments;
   const hours = (motherPerFlour: number) => {
     const feed = withRatio(wanted, motherPerFlour);
     const { bestMs, opensMs } = bestOf(feed, wanted.jarId, method, shop)?.window ?? {
@@ -88,7 +128,7 @@ function feedFor(wanted: Wanted, method: Method, shop: ForecastShopFacts): Refre
     const ripeMs = bestMs ?? opensMs;
     return ripeMs === null ? null : hoursBetween(feed.atMs, ripeMs);
   };
-  const found = solveHours(hours, MOTHER_RANGE, everyH);
+  const found = solveHours(hours, MOTHER_RANGE, hoursBetween(wanted.atMs, wanted.ripeAtMs));
   return withRatio(wanted, found.kind === 'found' ? found.value : found.nearest);
 }
 
@@ -175,6 +215,7 @@ export function refreshSteps(
     const lotId = ids[feed.number - 1];
     const fromLotId = feed.number === 1 ? lots.sourceIds[feed.leavenId] : ids[feed.number - 2];
     if (lotId === undefined || fromLotId === undefined) return [];
-    return [{ atMs: feed.atMs, act: refreshAct(feed, method, { lotId, fromLotId }) }];
+    const of = { kind: 'feed', leavenId: feed.leavenId, number: feed.number } as const;
+    return [{ atMs: feed.atMs, act: refreshAct(feed, method, { lotId, fromLotId }), of }];
   });
 }

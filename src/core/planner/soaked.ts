@@ -52,6 +52,7 @@ export function soakedFor(
           placeId: soak.placeId,
           minutes: soak.handsMin,
         },
+        of: { kind: 'soak' },
       },
     ],
     mix: { ...mix, startC, soaked: { placeId: soak.placeId, waterG } },

@@ -1,3 +1,4 @@
+import type { Mend } from '@/core/planner';
 import { toLocalText } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 
@@ -25,6 +26,21 @@ export interface BakeFields {
 
 /** The moments a baker can hold. */
 export type HeldField = 'poolishAt' | 'mixAt' | 'ballAt';
+
+/** What of a form changes with what mends it. */
+export function mendedFields(
+  { balls }: Pick<BakeFields, 'balls'>,
+  mend: Mend,
+  timeZone: string,
+): Partial<BakeFields> {
+  if (mend.kind === 'more') return { balls: String(Number(balls) * mend.times) };
+  if (mend.kind === 'serve') {
+    const [readyFrom, readyTo] = [mend.fromMs, mend.toMs].map((ms) => toLocalText(ms, timeZone));
+    return { readyFrom: readyFrom as string, readyTo: readyTo as string };
+  }
+  const freed = { hours: {}, leavens: { poolishAt: null }, all: { poolishAt: null, mixAt: null } };
+  return { ballAt: null, ...freed[mend.of] };
+}
 
 /** A sensible first form: tomorrow evening, forty balls. */
 export function firstFields(view: NewBakeView): BakeFields {

@@ -16,10 +16,11 @@ import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { useWidth } from '@/ui/use-width';
 import { BakeFieldsForm } from './bake-fields-form';
-import { firstFields, type BakeFields } from './fields';
+import { firstFields, mendedFields, type BakeFields } from './fields';
 import { FormulaTable } from './formula-table';
 import { MomentsPanel } from './moments-panel';
 import { HoursWhy } from '@/ui/panels/hours-why';
+import { MendButton } from '@/ui/panels/mend-button';
 import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { MethodStages } from '@/ui/strand/method-stages';
 import { useBakePlan } from './use-bake-plan';
@@ -37,7 +38,7 @@ export function NewBake(props: {
   const [fields, setFields] = useState<BakeFields>(() => firstFields(view));
   const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
   const [busy, start] = useTransition();
-  const { plan, whys, errors, planning } = useBakePlan(fields, facts);
+  const { plan, whys, errors, mend, planning } = useBakePlan(fields, facts);
   const columns = plan === null ? null : threeColumns(plan.columns);
   const { ref, width } = useWidth(760);
   const router = useRouter();
@@ -97,7 +98,17 @@ export function NewBake(props: {
         }}
       >
         {wrong[''] === undefined && wrong['readyFrom'] === undefined ? null : (
-          <Alert severity="warning" data-testid="refusal">
+          <Alert
+            severity="warning"
+            data-testid="refusal"
+            action={
+              <MendButton
+                mend={mend}
+                timeZone={facts.timeZone}
+                onMend={(one) => change(mendedFields(fields, one, facts.timeZone))}
+              />
+            }
+          >
             {wrong[''] ?? wrong['readyFrom']}
           </Alert>
         )}

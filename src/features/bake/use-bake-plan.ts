@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { hourReasons, type HourReason, type MethodPlan } from '@/core/planner';
+import { hourReasons, type HourReason, type Mend, type MethodPlan } from '@/core/planner';
 import { DomainError } from '@/core/units';
 import { bakeFormSchema, type BakeForm } from '@/shop/doughs/bake-form';
 import { noMethodPlanSentence } from '@/shop/doughs/method-request';
@@ -15,6 +15,8 @@ export interface LivePlan {
   /** Why its hours are where they are. */
   readonly whys: readonly HourReason[];
   readonly errors: Readonly<Record<string, string>>;
+  /** What would mend it; null where nothing is in its way, or nothing is known that would. */
+  readonly mend: Mend | null;
   /** True while a newer plan is being worked out. */
   readonly planning: boolean;
 }
@@ -42,13 +44,18 @@ export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan 
         : hourReasons(answer, planRequestOf(form, facts, false)),
     [form, answer, facts],
   );
-  const none = { plan: null, whys: [] };
+  const none = { plan: null, whys: [], mend: null };
   if (checked.errors !== null) return { ...none, errors: checked.errors, planning: false };
   if (refused !== null) return { ...none, errors: { '': refused }, planning: false };
   if (answer === null) return { ...none, errors: {}, planning: true };
-  if (answer.kind === 'plan') return { plan: answer, whys, errors: {}, planning: busy };
+  if (answer.kind === 'plan') return { plan: answer, whys, errors: {}, mend: null, planning: busy };
   const sentence = noMethodPlanSentence(answer, facts.timeZone, facts.nowMs);
-  return { ...none, errors: busy ? {} : { '': sentence }, planning: busy };
+  return {
+    ...none,
+    errors: busy ? {} : { '': sentence },
+    mend: busy ? null : answer.mend,
+    planning: busy,
+  };
 }
 
 /** A form checked field by field; what its hours can not mean is refused before it goes to the worker. */

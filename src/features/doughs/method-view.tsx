@@ -1,14 +1,14 @@
 'use client';
 
 import Alert from '@mui/material/Alert';
-import Button from '@mui/material/Button';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { noMethodPlanSentence } from '@/shop/doughs/method-request';
 import type { DoughsView } from '@/server/doughs/view';
-import { endKept } from '@/ui/fields/kept-span';
-import { clockText, dateText } from '@/ui/format';
+import { clockText } from '@/ui/format';
+import { MendButton } from '@/ui/panels/mend-button';
 import { ViewFrame } from '@/ui/view-frame';
+import { targetTimes } from '@/core/planner';
 import { toLocalText } from '@/core/units';
 import type { DoughActions } from './dough-actions';
 import { DoughsTells } from './doughs-tells';
@@ -66,7 +66,7 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
               severity="warning"
               data-testid="refusal"
               sx={{ m: 2 }}
-              action={<ReadyFrom working={working} timeZone={units.timeZone} />}
+              action={<Mended working={working} timeZone={units.timeZone} />}
             >
               {wrong} Nothing was lost.
             </Alert>
@@ -79,18 +79,24 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
   );
 }
 
-/** The nearest hour at which it can be planned, one tap away; nothing where another hour mends nothing. */
-function ReadyFrom({ working, timeZone }: { working: Working; timeZone: string }) {
-  const { answer, wish, setWish, refused } = working;
-  if (refused !== null || answer?.kind !== 'infeasible' || answer.earliestReadyMs === null) {
-    return null;
-  }
-  const readyFrom = toLocalText(answer.earliestReadyMs, timeZone).slice(0, 16);
-  const readyTo = endKept({ from: wish.readyFrom, to: wish.readyTo }, readyFrom);
+/** What would mend it, one tap away; nothing where what is typed can not be weighed at all. */
+function Mended({ working, timeZone }: { working: Working; timeZone: string }) {
+  const { answer, refused, method } = working;
+  if (refused !== null || answer?.kind !== 'infeasible') return null;
+  const local = (atMs: number) => toLocalText(atMs, timeZone).slice(0, 16);
   return (
-    <Button size="small" onClick={() => setWish({ readyFrom, readyTo })}>
-      Ready {dateText(answer.earliestReadyMs, timeZone)}{' '}
-      {clockText(answer.earliestReadyMs, timeZone)}
-    </Button>
+    <MendButton
+      mend={answer.mend}
+      timeZone={timeZone}
+      onMend={(mend) => {
+        if (mend.kind === 'serve') {
+          working.setWish({ readyFrom: local(mend.fromMs), readyTo: local(mend.toMs) });
+        } else if (mend.kind === 'more') {
+          working.change({ ...method, target: targetTimes(method.target, mend.times) });
+        } else {
+          working.setWish({ leavenAt: {}, ...(mend.of === 'all' ? { mixAt: null } : {}) });
+        }
+      }}
+    />
   );
 }

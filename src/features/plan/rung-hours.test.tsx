@@ -27,11 +27,17 @@ while (step.done !== true) step = steps.next();
 const ladder = step.value.shown[0]!;
 const readyFromMs = view.services[0]!.fromMs;
 const clock = ladderClock([ladder.rungs.map((one) => one.atMs)], readyFromMs, 400);
-const mix = ladder.rungs.find((one) => one.holds === 'mix')!;
+const mix = ladder.rungs.find((one) => one.holds?.kind === 'mix')!;
 
 /** jsdom knows no pointer events of its own. */
 const point = (on: HTMLElement, what: 'down' | 'move' | 'up', clientY: number) =>
   fireEvent(on, new MouseEvent(`pointer${what}`, { bubbles: true, button: 0, clientY }));
+
+/** Nobody can hold it: it follows from the service. */
+const oven = {
+  ...mix,
+  ...{ atMs: readyFromMs - 1_800_000, title: 'Light the oven', holds: null, why: [] },
+};
 
 function opened() {
   const onHold = jest.fn();
@@ -39,7 +45,7 @@ function opened() {
   HTMLElement.prototype.setPointerCapture = () => {};
   const view_ = shown(
     <RungHours
-      ladder={ladder}
+      ladder={{ ...ladder, rungs: [...ladder.rungs, oven] }}
       clock={clock}
       units={view.units}
       readyFromMs={readyFromMs}
@@ -60,7 +66,7 @@ test('a mix is dragged to another hour, in steps of five minutes, and the drag i
   expect(screen.queryByRole('dialog')).toBeNull();
   expect(onHold).toHaveBeenCalledTimes(1);
   const [of, atMs] = onHold.mock.calls[0]!;
-  expect(of).toBe('mix');
+  expect(of).toEqual({ kind: 'mix' });
   expect(atMs % 300_000).toBe(0);
   expect(Math.abs(atMs - (mix.atMs - 3_600_000))).toBeLessThanOrEqual(150_000);
   // A tap still asks why.
@@ -69,11 +75,12 @@ test('a mix is dragged to another hour, in steps of five minutes, and the drag i
   expect(screen.getByLabelText('Another hour')).toBeTruthy();
 });
 
-test('what follows of itself can be asked why, and is not dragged', async () => {
+test('balls are dragged too; the oven’s hour, which follows from the service, is no grip', async () => {
   const { onHold } = opened();
-  const grip = await pressable(/Ball .*: why this hour$/);
+  const grip = await pressable(/Ball .*: why this hour, or another/);
   point(grip, 'down', 200);
-  point(grip, 'move', 100);
-  point(grip, 'up', 100);
-  expect(onHold).not.toHaveBeenCalled();
+  point(grip, 'move', 240);
+  point(grip, 'up', 240);
+  expect(onHold.mock.calls[0]![0]).toEqual({ kind: 'ball' });
+  expect(screen.queryByRole('button', { name: /Light the oven/ })).toBeNull();
 });

@@ -25,7 +25,7 @@ interface Dragged {
   readonly moved: boolean;
 }
 
-/** Over the hours of a ladder: tapped each says why it is there; a mix or a leaven is dragged or typed to another hour. */
+/** Over the hours of a ladder: tapped each says why it is there; what is done by hand is dragged or typed to another hour. */
 export function RungHours(props: {
   ladder: Ladder;
   clock: LadderClock;

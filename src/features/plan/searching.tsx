@@ -27,7 +27,9 @@ function WhyNone(props: {
             <strong>{name}</strong>: {because}
             {mend === null ? null : (
               <Button size="small" variant="text" onClick={() => onInstead(mend)}>
-                Serve from {dayHour(mend.readyFromMs, timeZone)}
+                {mend.laterMs > 0
+                  ? `Serve from ${dayHour(mend.readyFromMs, timeZone)}`
+                  : `Ask for ${mend.balls} pizzas`}
                 <span className="visually-hidden"> with {name}</span>
               </Button>
             )}

@@ -54,7 +54,7 @@ export function useHeldHours(
     hold: (ladder, of, atMs) => {
       const before = holds.find(({ take }) => take.key === ladder.key);
       const { take } = before ?? ladder;
-      const next = { take, held: heldWith(before?.held ?? {}, of, atMs) };
+      const next = { take, held: heldWith(before?.held ?? {}, of, atMs, take) };
       const others = holds.filter((one) => one !== before);
       setKept({ service, holds: [...others, next] });
     },

@@ -1,9 +1,13 @@
 import { searched, taking } from '../../../tests/fixtures/plans';
 import { value } from '../../../tests/fixtures/services';
 import { foldJournal, isAct } from '@/core/journal';
+import { planMethod, type HourOf } from '@/core/planner';
+import { requestFor } from '@/core/planner/week';
+import { planningShop } from '@/shop/plan/facts';
+import type { Ladder } from '@/shop/plan/ladder';
 import { listEntries, openShopInMemory } from '@/data';
 import { demandOn } from '@/shop/plan/demand-on';
-import { heldWith, plansAt } from '@/shop/plan/plan-at';
+import { heldWith, plansAt, type HeldHours } from '@/shop/plan/plan-at';
 import { contextOver, type ShopContext } from '../context';
 import { settleOdds, oddsOfBake } from '../odds/odds-of-bake';
 import { loadShop } from '../shop/load-shop';
@@ -33,26 +37,61 @@ const demand = demandOn(view.services[0]!.asked!, methods);
 const at = (held: Parameters<typeof plansAt>[0]['holds'][number]['held']) =>
   plansAt({ demand, facts: view.facts, holds: [{ take, held }] })[0]!;
 const leavenId = Object.keys(take.leavenAtMs)[0]!;
+const leaven: HourOf = { kind: 'leaven', leavenId };
+const holding = (held: HeldHours, of: HourOf, atMs: number) => heldWith(held, of, atMs, take);
+/** The plan as taking it works it out again. */
+function planMethodTaken({ method, mixAtMs, leavenAtMs, refreshments }: Ladder['take']) {
+  const of = { key: take.key, versionId: null, method };
+  const plan = planMethod({
+    ...requestFor(demand, of, planningShop(view.facts)),
+    held: { mixAtMs, leavenAtMs },
+    solved: { refreshments },
+  });
+  if (plan.kind === 'infeasible') throw new Error(plan.because);
+  return plan;
+}
+const ballAtMs = () => found!.rungs.find((one) => one.holds?.kind === 'ball')!.atMs;
 
-test('a rung says whose hour it is: the leaven’s, the mix’s, or nobody’s that could be held', () => {
+test('every rung of hands says whose hour it is: the leaven’s, the mix’s, the balls’', () => {
   const held = found!.rungs.map((one) => one.holds);
-  expect(held).toContain('mix');
-  expect(held).toContainEqual({ leavenId });
-  expect(found!.rungs.find((one) => one.title.startsWith('Ball'))!.holds).toBeNull();
+  const holdable = [{ kind: 'mix' }, leaven, { kind: 'ball' }];
+  for (const one of holdable) expect(held).toContainEqual(one);
+  expect(held).not.toContain(null);
+});
+
+test('balls held later take the mix along; with the mix held too, the bulk is longer', () => {
+  const wantedMs = ballAtMs() + H;
+  const later = holding({}, { kind: 'ball' }, wantedMs);
+  const along = at(later).ladder!;
+  const { usual, bulk } = { usual: take.method.bulk, bulk: along.take.method.bulk };
+  expect(along.rungs.find((one) => one.holds?.kind === 'ball')!.atMs).toBe(wantedMs);
+  expect(along.take.mixAtMs).toBe(take.mixAtMs + H);
+  expect(bulk.map((one) => one.hours)).toEqual(usual.map((one) => one.hours));
+  const both = at(holding(later, { kind: 'mix' }, take.mixAtMs)).ladder!;
+  expect(both.rungs.find((one) => one.holds?.kind === 'ball')!.atMs).toBe(wantedMs);
+  const hours = (stays: typeof bulk) => stays.reduce((sum, one) => sum + one.hours, 0);
+  expect(hours(both.take.method.bulk)).toBeCloseTo(hours(usual) + 1, 6);
+});
+
+test('the plan with its balls held is taken as it stood', () => {
+  const wantedMs = ballAtMs() + H / 2;
+  const held = at(holding({}, { kind: 'ball' }, wantedMs)).ladder!;
+  const again = planMethodTaken(held.take);
+  expect(again.ballAtMs).toBe(wantedMs);
 });
 
 test('a mix held an hour later stands there; the rest is found around it, with odds of its own', () => {
   const later = at({ mixAtMs: take.mixAtMs + H }).ladder!;
   expect(later.take.mixAtMs).toBe(take.mixAtMs + H);
-  expect(later.rungs.find((one) => one.holds === 'mix')!.atMs).toBe(take.mixAtMs + H);
+  expect(later.rungs.find((one) => one.holds?.kind === 'mix')!.atMs).toBe(take.mixAtMs + H);
   expect(later.odds.service).toBeGreaterThanOrEqual(0);
   expect(later.odds).not.toEqual(found!.odds);
 });
 
 test('what is held twice is held together; a leaven after its mix is refused in a sentence', () => {
-  const both = heldWith(
-    heldWith({}, { leavenId }, take.leavenAtMs[leavenId]! - H),
-    'mix',
+  const both = holding(
+    holding({}, leaven, take.leavenAtMs[leavenId]! - H),
+    { kind: 'mix' },
     take.mixAtMs,
   );
   const { ladder } = at(both);
@@ -60,7 +99,7 @@ test('what is held twice is held together; a leaven after its mix is refused in 
     mixAtMs: take.mixAtMs,
     leavenAtMs: { [leavenId]: take.leavenAtMs[leavenId]! - H },
   });
-  const after = at(heldWith(both, { leavenId }, take.mixAtMs + H));
+  const after = at(holding(both, leaven, take.mixAtMs + H));
   expect(after.ladder).toBeNull();
   expect(after.refused).toMatch(/\.$/);
 });

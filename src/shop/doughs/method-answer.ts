@@ -2,8 +2,10 @@ import type { DoughFacts } from './facts';
 import { blendOf, enduranceOf, type Blend, type Endurance } from '@/core/flour';
 import {
   hourReasons,
+  mendOf,
   wearOf,
   type HourReason,
+  type Mend,
   type MethodPlan,
   type NoMethodPlan,
 } from '@/core/planner';
@@ -21,13 +23,13 @@ export type MethodAnswer =
       readonly blend: Blend;
       readonly endurance: Endurance;
     }
-  | NoMethodPlan;
+  | (NoMethodPlan & { readonly mend: Mend | null });
 
 /** Plans a method for the page: the same computation that the server stores with. */
 export function methodAnswer(bake: Omit<MethodBake, 'versionId'>, facts: DoughFacts): MethodAnswer {
   const request = methodRequestOf(bake, facts, true);
   const found = plannedInTurns(request);
-  if (found.kind === 'infeasible') return found;
+  if (found.kind === 'infeasible') return { ...found, mend: mendOf(request, found) };
   const { plan } = found;
   const { dough } = plan.method;
   const blend = blendOf(dough.flours, facts.flours);

@@ -4,7 +4,9 @@ import { setTempC, tempAt, type PlaceHistory } from '@/core/forecast';
 import { poolishMethod } from '@/core/methods';
 import {
   planMethod,
+  mendOf,
   planWithBallsAt,
+  type Mend,
   type MethodPlan,
   type MethodRequest,
   type NoMethodPlan,
@@ -81,6 +83,19 @@ export function planOfForm(
   return form.ballAt == null
     ? planMethod(request)
     : planWithBallsAt(request, fromLocalText(form.ballAt, facts.timeZone));
+}
+
+/** A checked form planned for the page: why it can not be comes with what would mend it. */
+export function poolishAnswer(
+  form: BakeForm,
+  facts: PlanningFacts,
+): MethodPlan | (NoMethodPlan & { readonly mend: Mend | null }) {
+  const plan = planOfForm(form, facts, true);
+  if (plan.kind === 'plan') return plan;
+  const request = planRequestOf(form, facts, false);
+  const ballAtMs = form.ballAt == null ? null : fromLocalText(form.ballAt, facts.timeZone);
+  const hours = ballAtMs === null ? [] : [{ of: { kind: 'ball' } as const, atMs: ballAtMs }];
+  return { ...plan, mend: mendOf({ ...request, held: { ...request.held, hours } }, plan) };
 }
 
 /** As near as this a typed temperature is the one that is known, °C: forms show halves. */

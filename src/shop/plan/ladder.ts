@@ -1,6 +1,12 @@
 import type { LotForecast } from '@/core/forecast';
 import type { Method } from '@/core/methods';
-import { hourReasons, type HourReason, type Wave, type Refreshments } from '@/core/planner';
+import {
+  hourReasons,
+  type HourOf,
+  type HourReason,
+  type Wave,
+  type Refreshments,
+} from '@/core/planner';
 import {
   assignHands,
   joinedNeeds,
@@ -31,8 +37,8 @@ export interface Rung {
   /** A mix inside its leaven’s window, and how far from the best, min; null for other moments. */
   readonly offPeakMin: number | null;
   readonly ripe: boolean;
-  /** Whose hour it is, where a baker may hold it before the plan is taken: the mix, or a leaven built; null for what follows. */
-  readonly holds: 'mix' | { readonly leavenId: string } | null;
+  /** Whose hour it is, where a baker may hold it before the plan is taken; null for what follows of itself. */
+  readonly holds: HourOf | null;
   /** Why it is at that hour; empty where there is nothing to be said of it. */
   readonly why: readonly HourReason[];
 }
@@ -137,9 +143,10 @@ function rungsOf(proposal: Proposal, shop: Parameters<typeof ladderOf>[1]): Rung
   const reasons = hourReasons(plan, proposal.request);
   const whoAt = (atMs: number) => own.find((need) => need.fromMs === atMs)?.who ?? null;
   const groups = new Map<string, Rung>();
-  for (const { atMs, act } of plan.steps) {
-    const rung = rungOf(act, atMs, { proposal, shop, who: whoAt(atMs) });
-    if (rung === null) continue;
+  for (const { atMs, act, of = null } of plan.steps) {
+    const told = rungOf(act, atMs, { proposal, shop, who: whoAt(atMs) });
+    if (told === null) continue;
+    const rung = { ...told, holds: of };
     const isWave = act.kind === 'move' && plan.ids.pieceIds.includes(act.lotId);
     const key = isWave ? `wave ${act.placeId}` : `${atMs} ${rung.title.replace(/ \d+$/, '')}`;
     const before = groups.get(key);
@@ -224,10 +231,8 @@ function rungOf(
     act.ingredients.reduce((sum, line) => sum + line.massG, 0) +
     act.portions.reduce((sum, line) => sum + line.massG, 0);
   if (act.lotKind !== 'dough') {
-    const leaven = Object.entries(proposal.plan.ids.leavenIds).find(([, id]) => id === act.lotId);
-    const holds = leaven === undefined ? null : { leavenId: leaven[0] };
     const title = `${leavenName(act.name, proposal)} ${grams(massG)}`;
-    return { ...base, title, amount: place, holds };
+    return { ...base, title, amount: place };
   }
   const off = proposal.plan.leavens.flatMap(({ forecast: { window }, atMs: builtMs }) =>
     builtMs === null || window.bestMs === null ? [] : [(atMs - window.bestMs) / MS_PER_MINUTE],
@@ -237,7 +242,7 @@ function rungOf(
     proposal.plan.leavens.some((one) => one.atMs !== null);
   const offPeakMin = off.length === 0 ? null : Math.round(Math.max(...off.map(Math.abs)));
   const title = `Mix ${grams(massG)}`;
-  return { ...base, glyph: 'mix', title, amount: place, offPeakMin, ripe, holds: 'mix' };
+  return { ...base, glyph: 'mix', title, amount: place, offPeakMin, ripe };
 }
 
 /** What is moved where: balls by their number, anything else by its name. */

@@ -87,10 +87,14 @@ function searchOf(found: Alternatives, demand: Demand, facts: PlanFacts): PlanSe
             doughs: nearest.doughs,
             readyFromMs: nearest.proposal.demand.readyFromMs,
           },
-    refused: found.refused.map(({ name, why }) => ({
-      name,
-      because: noMethodPlanSentence(why, facts.dough.planning.timeZone, facts.dough.planning.nowMs),
-      mend: laterFor(name, why, demand),
+    refused: found.refused.map((one) => ({
+      name: one.name,
+      because: noMethodPlanSentence(
+        one.why,
+        facts.dough.planning.timeZone,
+        facts.dough.planning.nowMs,
+      ),
+      mend: changedBy(one, demand),
     })),
     share: found.share,
   };
@@ -99,14 +103,15 @@ function searchOf(found: Alternatives, demand: Demand, facts: PlanFacts): PlanSe
 /** To the next half hour at which a method is early enough begun. */
 const HALF_MS = 30 * 60_000;
 
-function laterFor(
-  name: string,
-  { earliestReadyMs }: Alternatives['refused'][number]['why'],
+function changedBy(
+  { name, mend }: Alternatives['refused'][number],
   { readyFromMs, balls }: Demand,
 ): ChangedService | null {
-  if (earliestReadyMs === null || earliestReadyMs <= readyFromMs) return null;
-  const laterMs = Math.ceil((earliestReadyMs - readyFromMs) / HALF_MS) * HALF_MS;
-  return { name, laterMs, balls, doughs: 1, readyFromMs: readyFromMs + laterMs };
+  const same = { name, laterMs: 0, balls, doughs: 1, readyFromMs };
+  if (mend === null || mend.kind === 'free') return null;
+  if (mend.kind === 'more') return { ...same, balls: balls * mend.times };
+  const laterMs = Math.ceil((mend.fromMs - readyFromMs) / HALF_MS) * HALF_MS;
+  return { ...same, laterMs, readyFromMs: readyFromMs + laterMs };
 }
 
 /** A plan for each service of a week; null where none can be taken. */

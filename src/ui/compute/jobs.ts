@@ -16,8 +16,6 @@ import {
 } from '@/core/forecast';
 import { seededNormal } from '@/core/numeric';
 import {
-  type MethodPlan,
-  type NoMethodPlan,
   hoursAtShare,
   recipeHours,
   SHARES,
@@ -48,7 +46,7 @@ import {
 } from '@/core/cultures';
 import type { Pantry } from '@/core/composition';
 import type { BakeForm } from '@/shop/doughs/bake-form';
-import { planOfForm, type PlanningFacts } from '@/shop/doughs/poolish-form';
+import { poolishAnswer, type PlanningFacts } from '@/shop/doughs/poolish-form';
 import type { LaneBefore } from '../lanes/lanes';
 import { searchLanes, type LaneQuestion } from '../lanes/search';
 import { movedShop, type Moved, type MoveQuestion } from '@/shop/moves/moved-shop';
@@ -182,7 +180,7 @@ export interface JobKinds {
   /** A bake planned backwards. */
   readonly plan: {
     readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
-    readonly answers: MethodPlan | NoMethodPlan;
+    readonly answers: ReturnType<typeof poolishAnswer>;
   };
 }
 
@@ -243,5 +241,5 @@ export const JOBS: {
   week: ({ demands, facts }) => searchWeek(demands, facts),
   doughStart: (ask) => atOnce(() => startDough(ask)),
   doughRun: (question) => atOnce(() => wholeDough(question)),
-  plan: ({ form, facts }) => atOnce(() => planOfForm(form, facts, true)),
+  plan: ({ form, facts }) => atOnce(() => poolishAnswer(form, facts)),
 };

@@ -1,9 +1,10 @@
+import { mendOf, type Mend } from '../mend';
 import type { NoMethodPlan } from '../method-request';
 import type { Demand } from './demand';
 import { nearestFeasible, type Nearest } from './nearest';
 import { knotOf, type Knot } from './knots';
 import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
-import { proposalsOf, withOdds } from './propose';
+import { proposalsOf, requestFor, withOdds } from './propose';
 
 /** What is known of the plans of one demand so far. */
 export interface Alternatives {
@@ -15,9 +16,16 @@ export interface Alternatives {
   /** The nearest bake that can be; only sought where nothing can be taken. */
   readonly nearest: Nearest | null;
   /** Methods that can not be planned at all, each with what stops it. */
-  readonly refused: readonly { readonly name: string; readonly why: NoMethodPlan }[];
+  /** Methods that can not be planned: why, and what would mend it. */
+  readonly refused: readonly Refused[];
   /** Methods looked through. */
   readonly share: number;
+}
+
+interface Refused {
+  readonly name: string;
+  readonly why: NoMethodPlan;
+  readonly mend: Mend | null;
 }
 
 const MOST_SHOWN = 5;
@@ -32,7 +40,7 @@ export function* alternativesOf(
 ): Generator<Alternatives, Alternatives> {
   const all: Proposal[] = [];
   const best = new Map<string, Proposal>();
-  const refused: { name: string; why: NoMethodPlan }[] = [];
+  const refused: Refused[] = [];
   const total = demand.methods.length + 1;
   let done = 0;
   for (const method of demand.methods) {
@@ -42,7 +50,10 @@ export function* alternativesOf(
       all.push(...found.proposals);
       const [first] = found.proposals;
       if (first !== undefined) best.set(method.key, withOdds(first, shop));
-    } else refused.push({ name: method.method.name, why: found.because });
+    } else {
+      const mend = mendOf(requestFor(demand, method, shop), found.because);
+      refused.push({ name: method.method.name, why: found.because, mend });
+    }
     yield { ...alternatives([...best.values()], all, null, done / total), refused };
   }
   const takeable = [...best.values()].some((one) => one.broken.length === 0);
