@@ -7,7 +7,7 @@ import type { CultureSpeed } from './culture-speed';
 import type { DrawnTruth } from './drawn-truth';
 import { LEAVENED_DOUGHS } from './leavened-doughs';
 import type { LotForecast } from './lot-told';
-import { forecastLot, type LotContext } from './lot-forecast';
+import { forecastLot, type Look, type LotContext } from './lot-forecast';
 import type { Surroundings } from './lot-run';
 import { surroundingsMet } from './met';
 import type { RunLot } from './start-state';
@@ -30,6 +30,8 @@ export interface ForecastRequest extends Surroundings {
   readonly withBands: boolean;
   /** Step of the runs, h, where a picture that follows the finger does with a coarser one. */
   readonly stepH?: number;
+  /** How planned lots are run where only what a search for a plan asks is wanted. */
+  readonly look?: Look;
   /** A truth drawn for the whole shop, to see what a plan comes to in it. */
   readonly drawn?: DrawnTruth;
 }
@@ -60,6 +62,7 @@ export function forecastShop(request: ForecastRequest): ShopForecast {
       ...shared,
       culture: speedOf(request, seedCultureOf(story.lot, lotOf)),
       ...(isDrawn(story, request.drawn) ? { drawn: request.drawn } : {}),
+      ...(request.look === undefined || story.tense !== 'planned' ? {} : { look: request.look }),
       withBand: request.withBands && visible && endsAfter(story, request.nowMs),
     };
     const lot = context.drawn === undefined ? rememberedLot : forecastLot;
@@ -117,6 +120,7 @@ function rememberedLot(
     openEnded,
     met,
     facts,
+    context.look,
   ]);
   const lot = lots.lot(story.lot.id, key, () => forecastLot(story, context));
   // What it became, and by what it ended, does not touch its runs but belongs to its story.

@@ -5,7 +5,7 @@ export { LEAVENED_DOUGHS } from './leavened-doughs';
 export { type CultureSpeed } from './culture-speed';
 export type { LotForecast } from './lot-told';
 export { bookSpeed, bookSpeedLnSd, MISFIT_LN_SD } from './book-speed';
-export { forecastLot } from './lot-forecast';
+export { forecastLot, type Look } from './lot-forecast';
 export { askedOf } from './judged-by';
 export { isCold, placeKind } from './place-kinds';
 export {
@@ -24,7 +24,7 @@ export { RememberedLots } from './remembered';
 export { NO_DOUBT } from './doubt';
 export { type DrawnTruth } from './drawn-truth';
 export { drawnBandSteps, type DrawnBand } from './monte-carlo';
-export { invert, solveHours, type Inversion } from './invert';
+export { invert, solveHours, solveHoursNear, type Inversion } from './invert';
 export { readRequest, requestState, runRequest, type MassRequest, type Seed } from './mass-request';
 export { forecastRequest } from './request-band';
 export { BAKERS_YEAST } from './culture-of';

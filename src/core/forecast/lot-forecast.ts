@@ -1,7 +1,7 @@
 import type { Trajectory } from '../kinetics';
 import { ripeWindow, type RipeWindow } from '../ripeness';
 import { addHours, DomainError, hoursBetween, MS_PER_HOUR } from '../units';
-import { assimilateLooks } from './assimilate';
+import { assimilateLooks, type Assimilated } from './assimilate';
 import { windowBand, type HourBand, type WindowBand } from './band';
 import { MISFIT_LN_SD } from './book-speed';
 import type { CultureSpeed } from './culture-speed';
@@ -25,6 +25,16 @@ import type { LotStory } from './stories';
 
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
 const LOOK_AHEAD_H = { cold: 120, warm: 40 } as const;
+/** The same where a plan is sought: whether a window is missed shows soon, and nobody asks of a dough that is divided. */
+const LOOK_NEAR_H = { cold: 24, warm: 8, divided: 0.25 } as const;
+
+/** How a planned lot is run where a plan is sought: in coarser steps, and no further than is asked of it. What stands is run as ever. */
+export interface Look {
+  readonly stepH: number;
+  /** Hours from its beginning; left out: a little past its end. */
+  readonly hours?: number;
+}
+
 const BAND_STEP_H = 0.1;
 const RUN_STEP_H = 0.05;
 
@@ -42,6 +52,8 @@ export interface LotContext {
   /** Step of the runs, h; the usual one where absent. */
   readonly stepH?: number;
   readonly drawn?: DrawnTruth;
+  /** As far, and as finely, as a picture asks where absent. */
+  readonly look?: Look;
 }
 
 /**
@@ -49,7 +61,7 @@ export interface LotContext {
  * water) is a lot with its reason.
  */
 export function forecastLot(story: LotStory, context: LotContext): LotForecast {
-  const untilMs = runUntil(story, context.around.places, context.nowMs);
+  const untilMs = runUntil(story, context.around.places, context);
   const byParents = unknownByParents(story, context.runs);
   if (byParents !== null) return notForecast(story, { reason: byParents, untilMs });
   try {
@@ -61,12 +73,13 @@ export function forecastLot(story: LotStory, context: LotContext): LotForecast {
 }
 
 function forecastKnown(story: LotStory, context: LotContext): LotForecast {
-  const { around, stepH = RUN_STEP_H, drawn } = context;
+  const { around, drawn, look } = context;
+  const stepH = look?.stepH ?? context.stepH ?? RUN_STEP_H;
   const start: LotStart = {
     story,
     state: startState(story, context.runs, around),
     speed: speedOf(story, context),
-    untilMs: runUntil(story, around.places, context.nowMs),
+    untilMs: runUntil(story, around.places, context),
     stepH,
   };
   const judged = judgedBy(story, around.places);
@@ -87,19 +100,20 @@ function forecastKnown(story: LotStory, context: LotContext): LotForecast {
     });
 
   if (drawn !== undefined) return drawnLot(story, context, { start, read });
-  const book = runWith(1, stepH, NO_DOUBT);
   // Looks at a young culture say that it lives; how fast is not known before two peaks.
   const looks = (isYoung(story) ? [] : story.looks).map((look) => ({
     hour: hoursBetween(story.startMs, look.atMs),
     signs: look.signs,
   }));
-  const seen = looks.length > 0 ? runAsItStands(1, stepH, NO_DOUBT) : book;
-  const prior = looks.length > 0 ? bandAt(runAsItStands, 1, 1, read(seen)) : null;
-  const learned = assimilateLooks(looks, prior?.lnSd ?? 0.2, (speed) => {
-    const run = runAsItStands(speed, stepH, NO_DOUBT);
-    return { run, window: read(run) };
-  });
-  const run = looks.length > 0 ? runWith(learned.speed, stepH, NO_DOUBT) : book;
+  const taughtBy = (all: typeof looks) => {
+    const prior = bandAt(runAsItStands, 1, 1, read(runAsItStands(1, stepH, NO_DOUBT)));
+    return assimilateLooks(all, prior?.lnSd ?? 0.2, (speed) => {
+      const run = runAsItStands(speed, stepH, NO_DOUBT);
+      return { run, window: read(run) };
+    });
+  };
+  const learned = looks.length > 0 ? taughtBy(looks) : NOT_LOOKED_AT;
+  const run = runWith(learned.speed, stepH, NO_DOUBT);
   const window = read(run);
   const band = context.withBand ? bandAt(runWith, learned.speed, learned.shrink, window) : null;
   return {
@@ -116,6 +130,9 @@ function forecastKnown(story: LotStory, context: LotContext): LotForecast {
     speedLnSd: speedLnSdOf(story, context),
   };
 }
+
+/** What nobody has looked at is as the book has it. */
+const NOT_LOOKED_AT: Assimilated = { speed: 1, shrink: 1, effects: [] };
 
 /** A lot as it would be in a drawn truth: no looks are taken in, no band is worked out. */
 function drawnLot(
@@ -157,14 +174,29 @@ function placeSdC(story: LotStory, around: Surroundings): number {
   return Math.min(BOOK_PLACE_SD, Math.max(...sds));
 }
 
-function runUntil(story: LotStory, places: Places, nowMs: number): number {
+function runUntil(
+  story: LotStory,
+  places: Places,
+  { nowMs, look }: Pick<LotContext, 'nowMs' | 'look'>,
+): number {
+  if (look?.hours !== undefined) {
+    // What others are made of is run until they are, and no further.
+    const takenMs = story.takenUntilMs ?? story.endMs;
+    return addHours(takenMs ?? story.startMs, takenMs === null ? look.hours : LOOK_NEAR_H.divided);
+  }
   const last = story.stays.at(-1);
   const cold =
     last !== undefined &&
     isCold(placeTempC(places, last.placeId, Math.max(last.fromMs, story.startMs)));
-  const aheadMs = LOOK_AHEAD_H[cold ? 'cold' : 'warm'] * MS_PER_HOUR;
+  const aheadMs = aheadH(story, cold ? 'cold' : 'warm', look) * MS_PER_HOUR;
   const standsUntilMs = story.endMs ?? Math.max(nowMs, story.startMs, story.takenUntilMs ?? 0);
   return Math.max(story.startMs, standsUntilMs) + aheadMs;
+}
+
+function aheadH(story: LotStory, warmth: 'cold' | 'warm', look: Look | undefined): number {
+  if (look === undefined) return LOOK_AHEAD_H[warmth];
+  const divided = story.lot.kind === 'dough' && story.endMs !== null;
+  return LOOK_NEAR_H[divided ? 'divided' : warmth];
 }
 
 /**

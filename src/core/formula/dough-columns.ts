@@ -3,7 +3,7 @@ import { DomainError, fromFreshEquivalentG, roundKeepingSum, roundToStep } from 
 import type { ScaleSteps } from './scale-steps';
 import type { Dough, Leaven } from './dough';
 import { SALT, WATER, yeastId } from './ids';
-import { doughWeights, type LeavenWeights } from './weights';
+import { doughWeights, leavenWeights, type LeavenWeights } from './weights';
 import { weighDose, type WeighedDose } from './yeast-dose';
 
 /** Less yeast than this is none, g. */
@@ -87,6 +87,18 @@ export function doughColumns(
     wholeG: sum((one) => one.wholeG),
     finalG: sum((one) => one.finalG),
   };
+}
+
+/** The column of one leaven of a dough alone, for so much flour of the whole; null where it has none of that id. */
+export function leavenColumnAlone(
+  dough: Dough,
+  leavenId: string,
+  flourG: number,
+  scale: { readonly steps: ScaleSteps; readonly pantry: Pantry },
+): LeavenColumn | null {
+  const leaven = dough.leavens.find((one) => one.id === leavenId);
+  if (leaven === undefined) return null;
+  return leavenColumn(dough, leavenWeights(dough, leaven, flourG, scale.pantry), scale.steps);
 }
 
 /** Final grams: what the rounded leavens leave of the whole, on the scale; small things on the fine one. */

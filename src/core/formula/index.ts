@@ -18,7 +18,13 @@ export {
   type Leaven,
   type LeavenKind,
 } from './dough';
-export { doughColumns, type DoughColumns, type DoughRow, type LeavenColumn } from './dough-columns';
+export {
+  doughColumns,
+  leavenColumnAlone,
+  type DoughColumns,
+  type DoughRow,
+  type LeavenColumn,
+} from './dough-columns';
 export { editDough, type CellChange, type Held } from './edit';
 export { exchangeLeaven, leavenOf } from './exchange';
 export { FORMULA_RULES, formulaSchema, type Formula } from './formula';

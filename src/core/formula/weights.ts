@@ -132,7 +132,8 @@ function plainWaterOf(leaven: Leaven, ownFlourG: number, pantry: Pantry): number
   );
 }
 
-function leavenWeights(
+/** What one leaven of a dough is made of, for so much flour of the whole. */
+export function leavenWeights(
   dough: Dough,
   leaven: Leaven,
   flourG: number,

@@ -11,12 +11,18 @@ const LEAST_WIDTH = 1e-10;
  */
 export function findRoot(
   f: (x: number) => number,
-  ends: { readonly low: number; readonly high: number },
+  ends: {
+    readonly low: number;
+    readonly high: number;
+    /** The function at the ends, where it is known. */
+    readonly atLow?: number;
+    readonly atHigh?: number;
+  },
   tolerance: number,
 ): number {
   let { low, high } = ends;
-  let atLow = f(low);
-  let atHigh = f(high);
+  let atLow = ends.atLow ?? f(low);
+  let atHigh = ends.atHigh ?? f(high);
   if (Math.abs(atLow) <= tolerance) return low;
   if (Math.abs(atHigh) <= tolerance) return high;
   if (atLow * atHigh > 0) {

@@ -27,7 +27,7 @@ const LEFTOVER_START_C = 22;
  * the coldest place, discard of two days. The forecast of a method that is not planned yet rests on them.
  */
 export function assumedSources(
-  columns: DoughColumns,
+  columns: Pick<DoughColumns, 'leavens'>,
   moments: MethodMoments,
   lots: MethodLots,
   shop: { readonly places: Places; readonly sources: readonly LeavenSource[] },

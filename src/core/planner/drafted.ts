@@ -26,11 +26,16 @@ export interface Draft {
   readonly balls: LotForecast;
 }
 
-/** Everything of a bake for one hour of its mix, its doses and seeds found. */
-export function draft(request: MethodRequest, mixAtMs: number): Draft {
+/**
+ * Everything of a bake for one hour of its mix, its doses and seeds found.
+ * @param near a draft of about the same bake: its doses are where they are sought from
+ */
+export function draft(request: MethodRequest, mixAtMs: number, near?: Draft): Draft {
   const leavenAtMs = leavenStarts(request, mixAtMs);
   const method =
-    request.solved !== undefined ? request.method : solveLeavens(request, leavenAtMs, mixAtMs);
+    request.solved !== undefined
+      ? request.method
+      : solveLeavens(request, { leavenAtMs, mixAtMs, near: near?.method });
   const moments: MethodMoments = {
     leavenAtMs,
     mixAtMs,

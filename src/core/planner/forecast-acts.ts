@@ -3,6 +3,7 @@ import {
   forecastShop,
   type CultureSpeed,
   type DrawnTruth,
+  type Look,
   type LotForecast,
   type Places,
   type RememberedLots,
@@ -25,20 +26,29 @@ export interface ForecastShopFacts {
   readonly model?: Model;
   /** Step of the runs, h, where many plans are tried; the usual one where absent. */
   readonly stepH?: number;
+  /** How planned lots are run where a plan is sought; as a picture asks where absent. */
+  readonly look?: Look;
 }
 
 /** How steps are run. */
 interface RunOptions {
   readonly withBands?: boolean;
   readonly stepH?: number;
+  readonly look?: Look;
   readonly drawn?: DrawnTruth;
 }
+
+/** What is given of what may be left out. */
+const given = <T extends object>(options: T) =>
+  Object.fromEntries(Object.entries(options).filter(([, value]) => value !== undefined)) as {
+    [K in keyof T]?: Exclude<T[K], undefined>;
+  };
 
 /** Forecasts steps that are in no journal yet, by the same forecast that the journal gets. */
 export function forecastActs(
   shop: ForecastShopFacts,
   steps: readonly BakeStep[],
-  { withBands = false, stepH = shop.stepH, drawn }: RunOptions = {},
+  { withBands = false, stepH = shop.stepH, look = shop.look, drawn }: RunOptions = {},
 ): ReadonlyMap<string, LotForecast> {
   return forecastShop({
     folded: {
@@ -62,8 +72,7 @@ export function forecastActs(
     cultureSpeeds: shop.cultureSpeeds,
     withBands,
     ...(shop.model === undefined ? {} : { model: shop.model }),
-    ...(stepH === undefined ? {} : { stepH }),
-    ...(drawn === undefined ? {} : { drawn }),
+    ...given({ stepH, look, drawn }),
     ...(shop.jars === undefined
       ? {}
       : { remembered: { lots: shop.jars, facts: String(stepH ?? '') } }),

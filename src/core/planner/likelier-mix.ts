@@ -32,7 +32,7 @@ export function likelierMix(request: MethodRequest, before: Settled): Settled {
     const asked = mixedLater(request, best.mixAtMs, best.drafted.method.balls, shiftH);
     const mixAtMs = asked?.held.mixAtMs;
     if (asked === null || mixAtMs === undefined || !canBe(request, asked, mixAtMs)) break;
-    const next = { mixAtMs, drafted: draft(asked, mixAtMs) };
+    const next = { mixAtMs, drafted: draft(asked, mixAtMs, best.drafted) };
     const found = chanceOf(asked, next);
     if (found < chance + LEAST_GAIN || isLate(request, next)) break;
     best = next;

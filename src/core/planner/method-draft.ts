@@ -38,7 +38,7 @@ export function draftLots(
  * enough is left out.
  */
 export function realSources(
-  columns: DoughColumns,
+  columns: Pick<DoughColumns, 'leavens'>,
   request: Pick<MethodRequest, 'sources' | 'done'>,
 ): Record<string, string> {
   if (request.done === undefined) return {};
@@ -52,10 +52,23 @@ export function realSources(
   );
 }
 
-/** Columns of a method for what it is made for. */
-export function methodColumns(method: Method, request: Pick<MethodRequest, 'pantry' | 'steps'>) {
-  return targetColumns(method, request.steps, request.pantry);
+/** Columns of a method for what it is made for; those of a method that was asked for before are at hand. */
+export function methodColumns(
+  method: Method,
+  { pantry, steps }: Pick<MethodRequest, 'pantry' | 'steps'>,
+): DoughColumns {
+  const known = columnsKnown.get(method);
+  if (known?.steps === steps && known.pantry === pantry) return known.columns;
+  const columns = targetColumns(method, steps, pantry);
+  columnsKnown.set(method, { pantry, steps, columns });
+  return columns;
 }
+
+/** Methods are values that nobody writes to: the last columns of each. */
+const columnsKnown = new WeakMap<
+  Method,
+  Pick<MethodRequest, 'pantry' | 'steps'> & { readonly columns: DoughColumns }
+>();
 
 /** Every step of a bake in order of time, with the ids of its lots. */
 export function stepsOf(

@@ -1,12 +1,13 @@
-import { solveHours, type LotForecast } from '../forecast';
-import type { Leaven } from '../formula';
+import { solveHoursNear, type LotForecast } from '../forecast';
+import { flourFor, leavenColumnAlone, leavenOf, type Leaven } from '../formula';
 import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
 import { endsCold, leavenSteps } from './method-acts';
 import { forecastActs } from './forecast-acts';
-import { draftLots, methodColumns, realSources } from './method-draft';
+import { draftLots, realSources } from './method-draft';
 import type { MethodRequest } from './method-request';
+import { lookFor } from './sought';
 import { nearestWorking } from './working-hours';
 
 /** Doses of a pre-ferment, fresh yeast over its flour: from next to nothing to a short one. Source: the trade’s ranges, widened. */
@@ -14,6 +15,8 @@ const DOSE_RANGE = { least: 0.0001, most: 0.03 } as const;
 /** Seeds that make sense, ripe seed over the build’s flour. Source: the trade’s 10–50 %, widened to a 1 : 1 feed. */
 const SEED_RANGE = { least: 0.02, most: 1 } as const;
 
+/** While a dose is sought it is weighed as finely as it is found, g. */
+const FINEST = { scaleStepG: 1e-3, fineStepG: 1e-6 } as const;
 /** When each built leaven is started: its usual hours before the mix, moved into working hours where its stages allow. */
 export function leavenStarts(request: MethodRequest, mixAtMs: number): Record<string, number> {
   const { method, held, workingHours, timeZone, nowMs } = request;
@@ -41,19 +44,34 @@ export function hasBest(leaven: Leaven, method: Method, request: MethodRequest):
 /** The method with every dose and seed found so that its leaven is as ripe at the mix as it is wanted; what has no such hour stays as it is. */
 export function solveLeavens(
   request: MethodRequest,
-  leavenAtMs: Readonly<Record<string, number>>,
-  mixAtMs: number,
+  moments: {
+    readonly leavenAtMs: Readonly<Record<string, number>>;
+    readonly mixAtMs: number;
+    /** The method with doses from which they are sought. */
+    readonly near?: Method | undefined;
+  },
 ): Method {
+  const { leavenAtMs, mixAtMs, near = request.method } = moments;
   return request.method.dough.leavens.reduce((method, leaven) => {
     const atMs = leavenAtMs[leaven.id];
     if (atMs === undefined || isTyped(leaven) || !hasBest(leaven, method, request)) return method;
     const wantedH = Math.max(0.1, hoursBetween(atMs, mixAtMs));
+    const { target, dough, lossShare } = method;
+    const at = { atMs, mixAtMs, flourG: flourFor(target, dough, lossShare, request.pantry) };
     const hours = (value: number) =>
-      bestAfterH(request, withRaised(method, leaven, value), leaven, { atMs, mixAtMs });
-    const range = leaven.made.by === 'yeast' ? DOSE_RANGE : SEED_RANGE;
-    const found = solveHours(hours, { ...range, linear: false }, wantedH);
-    return withRaised(method, leaven, found.kind === 'found' ? found.value : found.nearest);
+      bestAfterH(request, withRaised(method, leaven, value), leaven, at);
+    return withRaised(
+      method,
+      leaven,
+      solveHoursNear(hours, soughtFrom(leavenOf(near.dough, leaven.id)), wantedH),
+    );
   }, request.method);
+}
+
+/** Where a dose or a seed is sought: from what the method has for it. */
+function soughtFrom({ made }: Leaven) {
+  if (made.by === 'yeast') return { ...DOSE_RANGE, near: made.freshShare };
+  return { ...SEED_RANGE, near: made.by === 'seed' ? made.seedShare : 1 };
 }
 
 /** True for a dose or a seed that the baker typed: it is weighed as it stands. */
@@ -64,14 +82,12 @@ function bestAfterH(
   request: MethodRequest,
   method: Method,
   leaven: Leaven,
-  at: { readonly atMs: number; readonly mixAtMs: number },
+  at: { readonly atMs: number; readonly mixAtMs: number; readonly flourG: number },
 ): number | null {
-  const fine = { ...request, steps: { scaleStepG: 1e-3, fineStepG: 1e-6 } };
-  const columns = methodColumns(method, fine);
-  const only = {
-    ...columns,
-    leavens: columns.leavens.filter((one) => one.leaven.id === leaven.id),
-  };
+  const { pantry } = request;
+  const column = leavenColumnAlone(method.dough, leaven.id, at.flourG, { steps: FINEST, pantry });
+  if (column === null) return null;
+  const only = { leavens: [column] };
   // A seed that is refreshed first is ripe when it is taken.
   const refreshed = leaven.made.by === 'seed' && method.refreshments.count > 0;
   const lots = draftLots(method, [], refreshed ? {} : realSources(only, request));
@@ -82,14 +98,13 @@ function bestAfterH(
     readyFromMs: request.readyFromMs,
     readyToMs: request.readyToMs,
   };
-  const [column] = only.leavens;
-  if (column === undefined) return null;
   const untilMs = addHours(at.mixAtMs, 48);
   const steps = [
     ...assumedSources(only, moments, lots, request),
     ...leavenSteps(column, { atMs: at.atMs, untilMs, lots }, method, request.places),
   ];
-  const forecast = forecastActs(request, steps).get(lots.leavenIds[leaven.id] ?? '');
+  const look = lookFor(hoursBetween(at.atMs, at.mixAtMs));
+  const forecast = forecastActs(request, steps, { look }).get(lots.leavenIds[leaven.id] ?? '');
   const aimMs = forecast === undefined ? null : aimOf(forecast.window);
   return aimMs === null ? null : hoursBetween(at.atMs, aimMs);
 }

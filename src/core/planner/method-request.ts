@@ -1,5 +1,5 @@
 import type { Pantry } from '../composition';
-import type { CultureSpeed, LotForecast, Places, RememberedLots } from '../forecast';
+import type { CultureSpeed, Look, LotForecast, Places, RememberedLots } from '../forecast';
 import type { DoughColumns, Mixer, ScaleSteps } from '../formula';
 import type { DoneAct } from '../journal';
 import type { Method } from '../methods';
@@ -40,6 +40,8 @@ export interface MethodRequest {
   readonly jars?: RememberedLots;
   /** Step of the runs, h, where many plans are tried. */
   readonly stepH?: number;
+  /** How planned lots are run while a plan is sought; as a picture asks where absent. */
+  readonly look?: Look;
   /** The balls in parts that are ready one after the other; left out, all at once. */
   readonly waves?: readonly Wave[];
   readonly withBands: boolean;

@@ -4,11 +4,13 @@ import { hoursToBalls, soakBefore } from '../mixing';
 import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
 import { rangesBack, withHeldHours } from './held-hours';
 import { likelierMix, type Settled } from './likelier-mix';
+import { forecastActs } from './forecast-acts';
 import { batchesOf, draft, drafted, type Draft } from './drafted';
 import { remarksOn } from './method-remarks';
 import { inFives } from './wave-rules';
 import { FURTHEST_H, LONGEST_SERVICE_H } from './reach';
 import { plannedLot, STEP_REFUSED } from './refused-step';
+import { SOUGHT } from './sought';
 import { feedHours, refreshmentsFor } from './refreshments';
 import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
@@ -48,7 +50,9 @@ function planned(request: MethodRequest): MethodPlan | NoMethodPlan {
   if (isHeldOutOfOrder(request)) {
     return { kind: 'infeasible', because: 'moments out of order', earliestReadyMs: null };
   }
-  const { mixAtMs, drafted } = likelierMix(request, settled(request));
+  // What is sought is run coarsely; what is found, as every other plan is.
+  const seeking = request.solved === undefined ? { ...request, look: SOUGHT } : request;
+  const { mixAtMs, drafted } = likelierMix(seeking, settled(seeking));
   const firstMs = firstStepMs(request, mixAtMs, drafted.moments.leavenAtMs);
   if (firstMs < request.nowMs - MS_PER_MINUTE) {
     const late = hoursBetween(firstMs, request.nowMs);
@@ -91,19 +95,19 @@ function settled(request: MethodRequest): Settled {
   let mixAtMs = firstMix(request);
   let drafted = draft(asked, mixAtMs);
   for (let turn = 0; turn < TURNS; turn += 1) {
-    const before = { asked, mixAtMs };
     if (request.waves !== undefined) break;
+    const before = { asked, mixAtMs };
     if (request.method.balls.length > 1) asked = better(asked, drafted.balls);
     if (asked === before.asked && request.held.mixAtMs === undefined) {
-      mixAtMs = betterMix(asked, mixAtMs, drafted.balls);
+      mixAtMs = workingMix(asked, betterMix(asked, mixAtMs, drafted.balls));
     }
     if (asked === before.asked && Math.abs(mixAtMs - before.mixAtMs) < CLOSE_MS) break;
-    drafted = draft(asked, mixAtMs);
+    drafted = draft(asked, mixAtMs, drafted);
   }
   const workingMs = request.held.mixAtMs ?? workingMix(asked, mixAtMs);
   if (workingMs === mixAtMs) return { mixAtMs, drafted };
-  drafted = draft(asked, workingMs);
-  return { mixAtMs: workingMs, drafted: draft(better(asked, drafted.balls), workingMs) };
+  drafted = draft(asked, workingMs, drafted);
+  return { mixAtMs: workingMs, drafted: draft(better(asked, drafted.balls), workingMs, drafted) };
 }
 
 /** Where cold balls wait anyway, the mix and the balling move to hours at which somebody works. */
@@ -187,16 +191,24 @@ function betterMix(request: MethodRequest, mixAtMs: number, balls: LotForecast):
   return roundDown(Math.max(earliest, Math.min(latest, wanted)));
 }
 
+/** What was found, run as finely and as far as every other plan; what was run so already, as it is. */
+function ranAgain(request: MethodRequest, before: Draft): Draft {
+  const { withBands, solved } = request;
+  if (solved !== undefined && !withBands) return before;
+  const lots = forecastActs(request, before.run, { withBands });
+  return { ...before, lots, balls: plannedLot(lots, before.ids.pieceIds[0] ?? '', before.run) };
+}
+
 function finished(request: MethodRequest, before: Draft): MethodPlan {
   const { method, moments } = before;
   const refreshments =
     request.solved?.refreshments ??
     refreshmentsFor({ method, columns: before.columns, leavenAtMs: moments.leavenAtMs }, request);
   const fresh = request.solved === undefined && refreshments.length > 0;
-  const again = request.withBands || fresh;
-  const whole = again
-    ? drafted(request, method, moments, { withBands: request.withBands, refreshments })
-    : before;
+  const { withBands } = request;
+  const whole = fresh
+    ? drafted(request, method, moments, { withBands, refreshments })
+    : ranAgain(request, before);
   const { columns, pieces, steps, run, ids, lots, balls } = whole;
   const lot = (id: string) => plannedLot(lots, id, run);
   const leavens = columns.leavens.map(({ leaven }): PlannedLeaven => {

@@ -1,9 +1,10 @@
-import { solveHours, type LotForecast } from '../forecast';
+import { solveHoursNear, type LotForecast } from '../forecast';
 import { WATER, type DoughColumns, type LeavenColumn } from '../formula';
 import type { ActOf } from '../journal';
 import type { Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import type { BakeStep } from './bake-step';
+import { lookFor } from './sought';
 import { heldAt, type HeldHour } from './hour-of';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
 import type { MethodLots } from './method-acts';
@@ -24,8 +25,8 @@ export interface Refreshment {
 /** The feeds before the leavens of a bake, in order of time. */
 export type Refreshments = readonly Refreshment[];
 
-/** Mother to a gram of flour of a refreshment: from a thin feed of 1 : 10 to a thick one of 1 : ½. */
-const MOTHER_RANGE = { least: 0.1, most: 2, linear: false } as const;
+/** Mother to a gram of flour of a refreshment: from a thin feed of 1 : 10 to a thick one of 1 : ½, sought from a usual one. */
+const MOTHER_RANGE = { least: 0.1, most: 2, near: 0.4 } as const;
 /** More than is taken on, so that what sticks to the jar is not missing. Set. */
 const SPARE = 1.04;
 const START_C = { least: 18, most: 28 } as const;
@@ -119,17 +120,18 @@ function jarOf(leavenId: string, { done, sources }: ShopWithSources): string | n
 }
 
 function feedFor(wanted: Wanted, method: Method, shop: ForecastShopFacts): Refreshment {
+  const wantedH = hoursBetween(wanted.atMs, wanted.ripeAtMs);
+  const sought = { ...shop, look: lookFor(wantedH) };
   const hours = (motherPerFlour: number) => {
     const feed = withRatio(wanted, motherPerFlour);
-    const { bestMs, opensMs } = bestOf(feed, wanted.jarId, method, shop)?.window ?? {
+    const { bestMs, opensMs } = bestOf(feed, wanted.jarId, method, sought)?.window ?? {
       bestMs: null,
       opensMs: null,
     };
     const ripeMs = bestMs ?? opensMs;
     return ripeMs === null ? null : hoursBetween(feed.atMs, ripeMs);
   };
-  const found = solveHours(hours, MOTHER_RANGE, hoursBetween(wanted.atMs, wanted.ripeAtMs));
-  return withRatio(wanted, found.kind === 'found' ? found.value : found.nearest);
+  return withRatio(wanted, solveHoursNear(hours, MOTHER_RANGE, wantedH));
 }
 
 /** Grams of a feed that gives what is needed: mother, flour, water at the water of its culture. */

@@ -43,7 +43,22 @@ export function shiftsAround(
   days: number,
   hours: WorkingHours,
   timeZone: string,
-): Shift[] {
+): readonly Shift[] {
+  const { year, month, day } = wallTime(aroundMs, timeZone);
+  const key = `${timeZone} ${year} ${month} ${day} ${days}`;
+  const known = shiftsKnown.get(hours) ?? new Map<string, readonly Shift[]>();
+  shiftsKnown.set(hours, known);
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  const shifts = shiftsOf(aroundMs, days, hours, timeZone);
+  known.set(key, shifts);
+  return shifts;
+}
+
+/** Shifts by the hours they are of and the day they are around: a search asks for the same ones a thousand times. */
+const shiftsKnown = new WeakMap<WorkingHours, Map<string, readonly Shift[]>>();
+
+function shiftsOf(aroundMs: number, days: number, hours: WorkingHours, timeZone: string): Shift[] {
   const shifts: Shift[] = [];
   for (let day = -2; day <= days; day += 1) {
     const noonMs = atWallMinute(aroundMs, day, NOON_MINUTE, timeZone);
