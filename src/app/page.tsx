@@ -2,17 +2,20 @@ import { connection } from 'next/server';
 import { BeginShop } from '@/features/begin/begin-shop';
 import { LiveTide } from '@/features/tide/live-tide';
 import { shopContext } from '@/server/context';
+import { mayBegin } from '@/server/commands/roles';
 import { tideView } from '@/server/tide';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { beginShopAction } from './actions';
 import { handsActions } from './hands-actions';
+import { whoAsks } from './who-asks';
 
 export default async function HomePage() {
   await connection();
   const view = tideView(shopContext());
   const { first, clock, units } = view;
-  if (first === null) return <LiveTide view={view} actions={handsActions} />;
+  const who = await whoAsks();
+  if (first === null || who === null || !mayBegin(who.role)) return <LiveTide view={view} actions={handsActions} />;
   return (
     <ViewFrame
       title="Olvik"

@@ -78,6 +78,12 @@ test('a day is traced on a page, and the same leaves as a table', async () => {
     expect(page1).toContain(code);
     expect(csv).toContain(code);
   }
+  // The day is typed as people type: Thursday was yesterday.
+  const day = (await page.waitForSelector('input[name="day"]'))!;
+  await day.click({ count: 3 });
+  await page.keyboard.type('wed');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(() => location.search.includes('day=2026-11-25'));
   const refused = await fetch(`${served.url}/records/trace.pdf?day=soon`);
   expect(refused.status).toBe(400);
   expect(await refused.text()).toContain('Day: “soon” is not possible');

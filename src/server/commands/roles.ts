@@ -25,6 +25,9 @@ const OF_HANDS: ReadonlySet<CommandName> = new Set([
   'sayWho',
 ]);
 
+/** True for a device that answers the first questions of an empty shop; the others see its Tide, as empty as it is. */
+export const mayBegin = (role: DeviceRole): boolean => roleRefusal(role, 'beginShop') === null;
+
 /** Why a device may not have something done; null where it may. */
 export function roleRefusal(role: DeviceRole, name: string): string | null {
   if (role === 'all') return null;

@@ -1,5 +1,5 @@
 import { isAnswered, isBeforePairing, isByKey, mayAsk } from './paths';
-import { roleRefusal } from '../commands/roles';
+import { mayBegin, roleRefusal } from '../commands/roles';
 import { GATE_KEY_HEADER, GATE_WHO_HEADER, whoOf, whoText } from './who';
 
 const get = (path: string) => ({ method: 'GET', path });
@@ -27,6 +27,10 @@ test('what is sent as a whole is for those who may do everything; photos for han
     true,
   ]);
   expect(roleRefusal('wall', 'doStep')).not.toBeNull();
+});
+
+test('the first questions of an empty shop are for those who may answer them', () => {
+  expect((['all', 'hands', 'wall'] as const).map(mayBegin)).toEqual([true, false, false]);
 });
 
 test('views are read and never sent to', () => {
