@@ -186,6 +186,28 @@ test('balls that are balled again open later', () => {
   expect(opens(true)).toBeGreaterThan(opens(false));
 });
 
+test('feeds in a row lie where somebody works, and are as ripe when they are taken as ever', () => {
+  const levain = methodOf('levain-liquid');
+  const method: Method = { ...levain, refreshments: { count: 3, everyH: 8 } };
+  const asked = request(method);
+  const plan = planMethod(asked);
+  if (plan.kind !== 'plan') throw new Error(plan.because);
+  const hours = plan.refreshments.map((one) => one.atMs);
+  expect(hours).toHaveLength(3);
+  const works = (atMs: number) => isWorking(atMs, asked.workingHours, asked.timeZone);
+  expect(hours.map(works)).toEqual([true, true, true]);
+  const builtMs = plan.leavens[0]!.atMs!;
+  const between = [...hours.slice(1), builtMs].map((atMs, i) => hoursBetween(hours[i]!, atMs));
+  // Two nights of eight hours without anybody: some are longer, none is longer than a feed can be.
+  expect(Math.max(...between)).toBeGreaterThan(8);
+  expect(Math.max(...between)).toBeLessThanOrEqual(16);
+  // The longer the hours, the less mother to its flour.
+  const thick = plan.refreshments.map((one) => one.motherG / one.flourG);
+  const longest = between.indexOf(Math.max(...between));
+  const shortest = between.indexOf(Math.min(...between));
+  expect(thick[longest]).toBeLessThan(thick[shortest]!);
+});
+
 test('feeds in a row before a levain: each gives what the next takes, and is best when it is taken', () => {
   const levain = methodOf('levain-liquid');
   const method: Method = { ...levain, refreshments: { count: 2, everyH: 6 } };

@@ -5,6 +5,7 @@ import type { Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import type { BakeStep } from './bake-step';
 import { lookFor } from './sought';
+import { isWorking, nearestWorking, type WorkingHours } from './working-hours';
 import { heldAt, type HeldHour } from './hour-of';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
 import type { MethodLots } from './method-acts';
@@ -41,13 +42,13 @@ export function refreshmentsFor(
     readonly columns: DoughColumns;
     readonly leavenAtMs: Readonly<Record<string, number>>;
   },
-  shop: ShopWithSources & { readonly held: Held },
+  shop: ShopWithSources & Omit<FeedsAsked, 'method' | 'solved'>,
 ): Refreshments {
   const { method } = plan;
   return plan.columns.leavens.flatMap((column) => {
     const builtMs = plan.leavenAtMs[column.leaven.id];
     if (column.leaven.made.by !== 'seed' || builtMs === undefined) return [];
-    const hours = feedHours({ method, held: shop.held }, column.leaven.id, builtMs);
+    const hours = feedHours({ ...shop, method }, column.leaven.id, builtMs);
     const feeds: Refreshment[] = [];
     let neededG = column.seedG;
     for (let number = hours.length; number >= 1; number -= 1) {
@@ -64,38 +65,52 @@ export function refreshmentsFor(
 
 /**
  * When the feeds in a row before a leaven are, the first one first: as they were found, as they are held, or one after the
- * other by the hours that the method has between them, back from the leaven or from a later one that is held.
+ * other by the hours that the method has between them, back from the leaven or from a later one. Where nobody works then, at
+ * the nearest hour at which somebody does: its mother is found for the hours that it has.
  */
-export function feedHours(
-  {
-    method,
-    held,
-    solved,
-  }: {
-    readonly method: Method;
-    readonly held: Held;
-    readonly solved?: { readonly refreshments: Refreshments };
-  },
-  leavenId: string,
-  builtMs: number,
-): number[] {
+export function feedHours(asked: FeedsAsked, leavenId: string, builtMs: number): number[] {
+  const { method, held, solved } = asked;
   const found = solved?.refreshments.filter((one) => one.leavenId === leavenId) ?? [];
-  const { count, everyH } = method.refreshments;
+  const { count } = method.refreshments;
   const hours: number[] = [];
   let nextMs = builtMs;
   for (let number = count; number >= 1; number -= 1) {
     nextMs =
       found.find((one) => one.number === number)?.atMs ??
       heldAt(held.hours ?? [], { kind: 'feed', leavenId, number }) ??
-      addHours(nextMs, -everyH);
+      workedBefore(nextMs, asked);
     hours.unshift(nextMs);
   }
   return hours;
 }
 
-/** Hours that are held. */
-interface Held {
-  readonly hours?: readonly HeldHour[];
+/** What the hours of feeds rest on. */
+interface FeedsAsked {
+  readonly method: Method;
+  /** Hours that are held. */
+  readonly held: { readonly hours?: readonly HeldHour[] };
+  readonly solved?: { readonly refreshments: Refreshments };
+  readonly workingHours: WorkingHours;
+  readonly timeZone: string;
+  readonly nowMs: number;
+}
+
+/** How much shorter or longer than the method has them the hours of a feed may be, times, and the longest, h. */
+const STRETCH = { least: 2 / 3, most: 2, mostH: 16 } as const;
+
+/** The hour of a feed that is ripe by an instant: the usual hours before it, or the nearest to them at which somebody works. */
+function workedBefore(ripeAtMs: number, asked: FeedsAsked): number {
+  const { method, workingHours, timeZone, nowMs } = asked;
+  const { everyH } = method.refreshments;
+  const wishMs = addHours(ripeAtMs, -everyH);
+  if (isWorking(wishMs, workingHours, timeZone)) return wishMs;
+  const longestH = Math.max(everyH, Math.min(STRETCH.mostH, STRETCH.most * everyH));
+  const span = {
+    fromMs: Math.max(nowMs, addHours(ripeAtMs, -longestH)),
+    toMs: addHours(ripeAtMs, -STRETCH.least * everyH),
+  };
+  const atMs = nearestWorking(wishMs, span, workingHours, timeZone);
+  return isWorking(atMs, workingHours, timeZone) ? atMs : wishMs;
 }
 
 /** A shop with what leavens are seeded from. */
