@@ -1,4 +1,5 @@
 export { fedJars } from './fed-jars';
+export { loneLeavens, type LoneLeaven } from './lone-leavens';
 export { BROUGHT, type BroughtWhat } from './brought';
 export { type FedAs } from './amounts';
 export { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from './culture';

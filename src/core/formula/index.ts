@@ -29,7 +29,7 @@ export { editDough, type CellChange, type Held } from './edit';
 export { exchangeLeaven, leavenOf } from './exchange';
 export { FORMULA_RULES, formulaSchema, type Formula } from './formula';
 export { OIL, SALT, WATER, yeastId } from './ids';
-export { withLeavenFlour } from './leaven-flour';
+export { withLeavenFlour, withLeavenFlours } from './leaven-flour';
 export { USUAL_LEAVENS, usualLeaven } from './leaven-kinds';
 export { pantryOf } from './pantry';
 export { plainWaterG, trueFormula } from './recover';

@@ -13,9 +13,22 @@ const NONE = 1e-9;
  * @throws {DomainError} leaven-unknown
  */
 export function withLeavenFlour(dough: Dough, leavenId: string, flourId: string | null): Dough {
+  return withLeavenFlours(dough, leavenId, flourId === null ? null : [{ flourId, share: 1 }]);
+}
+
+/**
+ * As {@link withLeavenFlour}, for a blend of its own.
+ * @throws {DomainError} leaven-unknown
+ */
+export function withLeavenFlours(
+  dough: Dough,
+  leavenId: string,
+  flours: readonly FlourPart[] | null,
+): Dough {
   const leaven = leavenOf(dough, leavenId);
-  const flours = flourId === null ? null : [{ flourId, share: 1 }];
-  const leavens = dough.leavens.map((one) => (one.id === leaven.id ? { ...one, flours } : one));
+  const leavens = dough.leavens.map((one) =>
+    one.id === leaven.id ? { ...one, flours: flours === null ? null : [...flours] } : one,
+  );
   const final = lessLeavens(dough.flours, dough.leavens);
   const ofBlend = blendShare(leavens);
   // All of the flour is in leavens of the dough’s own blend: there is nothing to follow.

@@ -71,7 +71,7 @@ function turnRemarks(balls: LotForecast, readyFromMs: number, readyToMs: number)
 
 function leavenRemarks({ leavens, mixAtMs }: Pick<MethodPlan, 'leavens' | 'mixAtMs'>) {
   return leavens.flatMap((one): MethodRemark[] => {
-    if (one.atMs === null) return [];
+    if (!one.ripens) return [];
     const { opensMs, bestMs, closesMs } = one.forecast.window;
     if (
       opensMs === null ||

@@ -69,6 +69,8 @@ export interface PlannedLeaven {
   /** Null for one that is only taken. */
   readonly atMs: number | null;
   readonly forecast: LotForecast;
+  /** True for one that has to be inside its window at the mix: built for it, or taken of one that was built; a jar is taken as it is. */
+  readonly ripens: boolean;
   /** Dose or seed found or kept: fresh yeast over its flour, or seed over the build’s flour; null for one taken. */
   readonly raisedBy: number | null;
   /** True where that is a dose of yeast. */

@@ -1,4 +1,5 @@
 import type { LotForecast } from '../forecast';
+import { BY_TAKING_KINDS } from '../formula';
 import { hoursRange, usualHours } from '../methods';
 import { hoursToBalls, soakBefore } from '../mixing';
 import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
@@ -219,6 +220,7 @@ function finished(request: MethodRequest, before: Draft): MethodPlan {
       name: leaven.name,
       atMs: moments.leavenAtMs[leaven.id] ?? null,
       forecast: lot(lotId ?? ''),
+      ripens: !BY_TAKING_KINDS.has(leaven.kind),
       byYeast: made.by === 'yeast',
       raisedBy: made.by === 'yeast' ? made.freshShare : made.by === 'seed' ? made.seedShare : null,
     };

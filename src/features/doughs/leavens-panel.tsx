@@ -1,5 +1,6 @@
 'use client';
 
+import { builtForItself, loneFor, takenFrom } from '@/shop/doughs/built-instead';
 import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -80,6 +81,7 @@ export function LeavensPanel(props: {
               onLeaven={set}
             />
           )}
+          <TakenFrom method={method} leaven={leaven} facts={facts} onChange={onChange} />
           {isTyped(leaven) ? (
             <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set(found(leaven))}>
               Use calculated dose
@@ -106,6 +108,41 @@ export function LeavensPanel(props: {
       ) : null}
     </Box>
   );
+}
+
+/** A leaven that stands for another dough, or is planned for one, with something left: taken instead of building one. */
+function TakenFrom(props: {
+  method: Method;
+  leaven: Leaven;
+  facts: DoughFacts;
+  onChange: (method: Method) => void;
+}) {
+  const { method, leaven, facts, onChange } = props;
+  const isTaken = leaven.made.by === 'taken';
+  if (isTaken && USUAL_LEAVENS[leaven.kind].made.by !== 'taken') {
+    return (
+      <Button
+        size="small"
+        variant="text"
+        sx={{ px: 0 }}
+        onClick={() => onChange(builtForItself(method, leaven.id))}
+      >
+        Build it for this dough
+      </Button>
+    );
+  }
+  return loneFor(leaven, isTaken ? [] : facts.sources).map((source) => (
+    <Button
+      key={source.lotId}
+      size="small"
+      variant="text"
+      sx={{ px: 0 }}
+      onClick={() => onChange(takenFrom(method, leaven.id, source))}
+    >
+      Take it from {source.name}, {massText(source.thereG, facts.units)}{' '}
+      {source.fromMs === undefined ? 'left' : 'planned to be left'}
+    </Button>
+  ));
 }
 
 /** True for a dose that the baker typed: hours give way to it. */

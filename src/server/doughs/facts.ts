@@ -4,7 +4,7 @@ import type { ShopState } from '@/shop/state';
 
 import { tempAt } from '@/core/forecast';
 import { massOf } from '@/core/composition';
-import { fedJars, type Culture } from '@/core/cultures';
+import { fedJars, loneLeavens, type Culture } from '@/core/cultures';
 
 import type { LeavenKind } from '@/core/formula';
 import type { Lot } from '@/core/journal';
@@ -51,7 +51,14 @@ function roomOf(state: ShopState): number {
 /** Everything alive that a dough can take, by the kinds of leaven it serves. */
 export function sourcesOf(context: ShopContext, state: ShopState): SourceFact[] {
   const stock = stockOf(context, state);
-  return culturesOf(context, state)
+  const lone = loneLeavens(stock.values(), state.folded.plan, state.pantry).map(
+    ({ hydration, flours, name, lotId, ...one }): SourceFact => ({
+      ...one,
+      ...{ own: false, cultureId: `lot ${lotId}`, name: `${name} ${lotId}`, lotId },
+      lone: { hydration, flours },
+    }),
+  );
+  const ofCultures = culturesOf(context, state)
     .filter((culture) => culture.retiredMs === null)
     .flatMap((culture) => {
       const lot = lotOf(culture, stock);
@@ -73,6 +80,7 @@ export function sourcesOf(context: ShopContext, state: ShopState): SourceFact[] 
         })),
       );
     });
+  return [...ofCultures, ...lone];
 }
 
 const KINDS_OF: Readonly<Record<Culture['kind'], readonly LeavenKind[]>> = {

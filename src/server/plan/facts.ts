@@ -23,7 +23,7 @@ export function planFacts(
   return {
     dough,
     kitchen: kitchenOf(context, state),
-    done: lineageActs([...state.folded.done, ...feedsToCome(state)], lotIds),
+    done: lineageActs([...state.folded.done, ...leavensToCome(state, new Set(lotIds))], lotIds),
     background: backgroundOf(context, state, {
       forecast: forecastState(context, state),
       bakes: bakesInSight(context),
@@ -33,13 +33,15 @@ export function planFacts(
   };
 }
 
-/** Planned feeds of cultures, as what will have been done when a plan takes of them. */
-function feedsToCome({ folded: { plan } }: ShopState): DoneAct[] {
-  return plan.flatMap(({ stepId, atMs, act, by, bakeId }) =>
-    isAct(act, 'make') && act.cultureId !== undefined
+/** Planned feeds of cultures, and planned leavens of which something is left, as what will have been done when a plan takes of them. */
+function leavensToCome({ folded: { plan } }: ShopState, lotIds: ReadonlySet<string>): DoneAct[] {
+  return plan.flatMap(({ stepId, atMs, act, by, bakeId }) => {
+    const feeds = isAct(act, 'make') && (act.cultureId !== undefined || lotIds.has(act.lotId));
+    const moves = isAct(act, 'move') && lotIds.has(act.lotId);
+    return feeds || moves
       ? [{ entryId: stepId, batch: stepId, fulfils: null, atMs, act, by, bakeId }]
-      : [],
-  );
+      : [];
+  });
 }
 
 /** What the shop weighs plans by. */

@@ -1,4 +1,4 @@
-import { leavenOf, usualLeaven, type Dough, type Leaven } from '@/core/formula';
+import { leavenOf, usualLeaven, withLeavenFlours, type Dough, type Leaven } from '@/core/formula';
 import type { Method } from '@/core/methods';
 import { withLeaven } from '@/core/planner';
 import { sourceFor, type DoughFacts, type SourceFact } from './facts';
@@ -53,4 +53,37 @@ export function builtWhereShort(method: Method, flourG: number, facts: DoughFact
     const wantedG = leaven.flourShare * flourG * (1 + leaven.hydration + leaven.made.saltShare);
     return source !== null && source.thereG >= wantedG ? all : builtInstead(all, leaven.id, facts);
   }, method);
+}
+
+/** The leavens without a culture that one of a dough could be taken from: of its kind, standing or to come. */
+export const loneFor = (leaven: Leaven, sources: readonly SourceFact[]): SourceFact[] =>
+  sources.filter((one) => one.lone !== undefined && one.kind === leaven.kind);
+
+/** A method whose leaven is taken from one that is there for another dough: with its water and its flours, and nothing to build. */
+export function takenFrom(method: Method, leavenId: string, source: SourceFact): Method {
+  if (source.lone === undefined) return method;
+  const { hydration, flours } = source.lone;
+  const leavenStays = Object.fromEntries(
+    Object.entries(method.leavenStays).filter(([id]) => id !== leavenId),
+  );
+  const dough = withLeavenFlours(method.dough, leavenId, flours);
+  const leavens = dough.leavens.map((one): Leaven => {
+    if (one.id !== leavenId) return one;
+    const { id, kind, name, flourShare } = one;
+    const made = { by: 'taken', saltShare: 0, oilShare: 0, cultureId: source.cultureId } as const;
+    return { id, kind, name, flourShare, hydration, flours: one.flours, made };
+  });
+  return { ...method, leavenStays, dough: { ...dough, leavens } };
+}
+
+/** A method whose leaven is built for this dough again, as its kind usually is. */
+export function builtForItself(method: Method, leavenId: string): Method {
+  const { kind } = leavenOf(method.dough, leavenId);
+  const usual = usualLeaven(kind, leavenId);
+  const dough = withLeavenFlours(method.dough, leavenId, null);
+  const leavens = dough.leavens.map((one) =>
+    one.id === leavenId ? { ...usual, name: one.name, flourShare: one.flourShare } : one,
+  );
+  const { leavenStays } = withLeaven(method, kind, leavenId);
+  return { ...method, leavenStays, dough: { ...dough, leavens } };
 }

@@ -1,4 +1,5 @@
 import { type FlourRow } from '../kept/flour';
+import type { LoneLeaven } from '@/core/cultures';
 import type { TakenWater } from '@/core/flour';
 import type { Box, LeavenKind, Mixer, Tub } from '@/core/formula';
 import type { ShopUnits } from '@/core/units';
@@ -8,6 +9,7 @@ export interface SourceFact {
   readonly kind: LeavenKind;
   /** True where this is what the culture is first of all for: a stiff one for stiff levains. */
   readonly own: boolean;
+  /** Its culture; for a leaven that belongs to none, its own name among cultures. */
   readonly cultureId: string;
   readonly name: string;
   readonly lotId: string;
@@ -17,6 +19,8 @@ export interface SourceFact {
   readonly fromMs?: number;
   /** When the next planned feed uses it up; left out where none is planned. */
   readonly untilMs?: number;
+  /** For a leaven without a culture: what it is made of. It is taken where it is named, never by itself. */
+  readonly lone?: Pick<LoneLeaven, 'hydration' | 'flours'>;
 }
 
 /** What a dough of the shop rests on; plain data, so that the page can work by itself. */
@@ -44,8 +48,10 @@ export function sourceFor(
   sources: readonly SourceFact[],
 ): SourceFact | null {
   if (leaven.made.by === 'yeast') return null;
-  const standing = sources.filter((one) => one.fromMs === undefined);
-  const named = standing.find((one) => one.cultureId === leaven.made.cultureId);
+  const standing = sources.filter((one) => one.fromMs === undefined && one.lone === undefined);
+  const isNamed = (one: SourceFact) => one.cultureId === leaven.made.cultureId;
+  const named =
+    standing.find(isNamed) ?? sources.find((one) => one.lone !== undefined && isNamed(one));
   if (named !== undefined) return named;
   const suited = standing.filter((one) => one.kind === leaven.kind);
   const byOwn = [...suited].sort((a, b) => Number(b.own) - Number(a.own));

@@ -22,9 +22,12 @@ export function jarsAt(
   sources: readonly SourceFact[],
   at: JarHours,
 ): LeavenSource[] {
-  return method.dough.leavens.flatMap((leaven) => {
+  return method.dough.leavens.flatMap((leaven): LeavenSource[] => {
     const now = sourceFor(leaven, sources);
     if (now === null) return [];
+    if (now.lone !== undefined) {
+      return [{ leavenId: leaven.id, lotId: now.lotId, cultureId: null, thereG: now.thereG }];
+    }
     const atMs = takesAtMs(leaven.id, method, at);
     const then = sources.find(
       (one) =>

@@ -46,7 +46,7 @@ function broken(
 
 function leavensNotRipe(plan: MethodPlan): Broken[] {
   return plan.leavens
-    .filter((one) => one.atMs !== null && !isRipeAt(one.forecast, plan.mixAtMs))
+    .filter((one) => one.ripens && !isRipeAt(one.forecast, plan.mixAtMs))
     .map((one) => broken('leaven not ripe', one.name, plan.mixAtMs));
 }
 

@@ -158,7 +158,7 @@ function thingsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): ThingNeed
 function culturesOf(plan: MethodPlan, demand: Demand, request: MethodRequest): CultureNeed[] {
   return plan.columns.leavens.flatMap(({ leaven, seedG, totalG }): CultureNeed[] => {
     const source = request.sources.find((one) => one.leavenId === leaven.id);
-    if (source?.cultureId == null || source.thereG === undefined) return [];
+    if (source?.thereG === undefined) return [];
     const first = plan.refreshments.find((one) => one.leavenId === leaven.id && one.number === 1);
     const massG = leaven.made.by === 'taken' ? totalG : (first?.motherG ?? seedG);
     const { lotId: jarId, thereG } = source;
