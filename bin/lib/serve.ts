@@ -117,12 +117,24 @@ const folder = prepareData(mode, process.argv.includes('--keep'));
 const gateKey = randomBytes(32).toString('base64url');
 const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
 const server = spawn(process.execPath, [next, 'start', '-H', HOST, '-p', String(port)], {
-  env: { ...process.env, NODE_ENV: 'production', OLVIK_DATA: folder, OLVIK_GATE_KEY: gateKey },
+  env: {
+    ...process.env,
+    NODE_ENV: 'production',
+    OLVIK_DATA: folder,
+    OLVIK_GATE_KEY: gateKey,
+    OLVIK_SERVED: mode,
+  },
   stdio: ['ignore', 'ignore', 'inherit'],
 });
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.on(signal, () => server.kill('SIGTERM'));
-server.on('exit', (code) => process.exit(code === 143 ? 0 : (code ?? 0)));
+/** Ends with whoever started it, and leaves nothing: a demo that is only looked at. */
+const withParent = process.argv.includes('--with-parent');
+if (withParent) process.stdin.resume().on('close', () => server.kill('SIGTERM'));
+server.on('exit', (code) => {
+  if (withParent) rmSync(folder, { recursive: true, force: true });
+  process.exit(code === 143 ? 0 : (code ?? 0));
+});
 await waitUntilOpen(port);
 const always = process.argv.includes('--share');
 await keepGate({

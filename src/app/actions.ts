@@ -71,6 +71,8 @@ export const undoAction = sent('undo');
 export const withdrawBakeAction = sent('withdrawBake');
 /** The answers to the first questions of an empty shop. */
 export const beginShopAction = sent('beginShop');
+/** A demo shop beside this one, to be looked at. */
+export const lookAtDemoAction = sent('lookAtDemo');
 /** Takes a new bake. */
 export const takeBakeAction = sent('takeBake');
 /** Saves the shop’s settings. */

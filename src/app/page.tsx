@@ -6,7 +6,7 @@ import { mayBegin } from '@/server/commands/roles';
 import { tideView } from '@/server/tide';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { beginShopAction } from './actions';
+import { beginShopAction, lookAtDemoAction } from './actions';
 import { handsActions } from './hands-actions';
 import { whoAsks } from './who-asks';
 
@@ -15,7 +15,8 @@ export default async function HomePage() {
   const view = tideView(shopContext());
   const { first, clock, units } = view;
   const who = await whoAsks();
-  if (first === null || who === null || !mayBegin(who.role)) return <LiveTide view={view} actions={handsActions} />;
+  if (first === null || who === null || !mayBegin(who.role))
+    return <LiveTide view={view} actions={handsActions} />;
   return (
     <ViewFrame
       title="Olvik"
@@ -26,7 +27,7 @@ export default async function HomePage() {
         first={first}
         nowMs={clock.nowMs}
         timeZone={units.timeZone}
-        actions={{ beginShop: beginShopAction }}
+        actions={{ beginShop: beginShopAction, lookAtDemo: lookAtDemoAction }}
       />
     </ViewFrame>
   );

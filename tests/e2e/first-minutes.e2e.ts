@@ -9,6 +9,24 @@ const { goto } = journey({ mode: 'own', nowIso: '2026-11-26T11:00:00Z' }, (made)
   ({ page, wrong } = made);
 });
 
+test('a demo shop is looked at beside an empty one, which stays empty', async () => {
+  await goto('/');
+  await press(page, 'Look at a demo shop');
+  const link = (await page.waitForSelector('a[target="_blank"]::-p-text(Open the demo shop)', {
+    timeout: 120_000,
+  }))!;
+  const url = await link.evaluate((one) => (one as HTMLAnchorElement).href);
+  expect(new URL(url).hostname).toBe('127.0.0.1');
+  const demo = await (await fetch(url)).text();
+  expect(demo).toContain('Slip Four');
+  // A shop of its own: in this one nothing has begun, and it is not opened twice.
+  await goto('/');
+  await press(page, 'Look at a demo shop');
+  const again = (await page.waitForSelector('a[target="_blank"]::-p-text(Open the demo shop)'))!;
+  expect(await again.evaluate((one) => (one as HTMLAnchorElement).href)).toBe(url);
+  expect(await textOf(page)).toContain('How warm is the');
+});
+
 test('an empty shop asks three questions; a starter and a first bake stand on the Tide within twelve taps', async () => {
   const counted = { taps: 0, keys: 0 };
   await page.exposeFunction('countHand', (kind: 'taps' | 'keys') => (counted[kind] += 1));

@@ -13,10 +13,16 @@ const FIRST = { roomName: 'Bench', roomC: 21 };
 function opened(outcome: Outcome<{ demandId: string }>) {
   const beginShop = jest.fn(() => Promise.resolve(outcome));
   const view = shown(
-    <BeginShop first={FIRST} nowMs={SIX_MS} timeZone="Europe/Oslo" actions={{ beginShop }} />,
+    <BeginShop
+      first={FIRST}
+      nowMs={SIX_MS}
+      timeZone="Europe/Oslo"
+      actions={{ beginShop, lookAtDemo }}
+    />,
   );
   return { ...view, beginShop };
 }
+const lookAtDemo = jest.fn();
 const DONE = { ok: true, value: { demandId: 'd' } } as const;
 
 beforeEach(() => push.mockClear());
@@ -90,4 +96,18 @@ test.each([
 ])('a service at %s is called %s', (readyFrom, name) => {
   const answers = { ...firstAnswers(FIRST, SIX_MS, 'Europe/Oslo'), readyFrom };
   expect(beginForm(answers, SIX_MS, 'Europe/Oslo').service.name).toBe(name);
+});
+
+test('a demo shop is set up at a tap and opened in a page of its own; one that can not be says why', async () => {
+  const { user } = opened(DONE);
+  const sentence = 'Demo shop: it could not be opened.';
+  lookAtDemo.mockResolvedValueOnce({ ok: false, refusals: [{ field: null, sentence }] });
+  await user.click(await pressable(/Look at a demo shop/));
+  expect(await screen.findByText(sentence)).toBeTruthy();
+  lookAtDemo.mockResolvedValueOnce({ ok: true, value: { url: 'http://127.0.0.1:4999' } });
+  await user.click(await pressable(/Look at a demo shop/));
+  const link = await screen.findByRole('link', { name: 'Open the demo shop' });
+  expect(link.getAttribute('href')).toBe('http://127.0.0.1:4999');
+  expect(link.getAttribute('target')).toBe('_blank');
+  expect(push).not.toHaveBeenCalled();
 });

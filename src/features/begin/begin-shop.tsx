@@ -18,12 +18,14 @@ import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SpanFields } from '@/ui/fields/span-fields';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { newBatch } from '@/ui/hands/use-act';
+import { DemoLook, type LookAtDemo } from '@/ui/panels/demo-look';
 import { rem } from '@/ui/rem';
 import { beginForm, firstAnswers, UNITS, type Answers, type UnitSystem } from './answers';
 
 /** What the questions send. */
 export interface BeginActions {
   readonly beginShop: (form: unknown) => Promise<Outcome<{ demandId: string }>>;
+  readonly lookAtDemo: LookAtDemo;
 }
 
 /** An empty shop: three questions, then the first plans. */
@@ -163,6 +165,7 @@ export function BeginShop(props: {
               <Link href="/words">the words and the first steps</Link>
             </Typography>
           </Box>
+          <DemoLook look={actions.lookAtDemo} />
         </Box>
       </Box>
     </ShopUnitsProvider>

@@ -7,6 +7,7 @@ import type { Shop as ShopSettings } from '@/server/shop/shop';
 import type { ShopView } from '@/server/shop/shop-view';
 import { CautionLine } from '@/ui/caution-line';
 import { BackupsPanel, type BackupActions } from '@/ui/panels/backups-panel';
+import { DemoLook, type LookAtDemo } from '@/ui/panels/demo-look';
 import { DevicePanel } from './device-panel';
 import { EquipmentPanel, type EquipmentActions } from './equipment-panel';
 import type { PlaceActions } from './place-actions';
@@ -19,6 +20,7 @@ import { SettingsPanel } from './settings-panel';
 export interface ShopActions
   extends PlaceActions, EquipmentActions, SackActions, HoursActions, BackupActions {
   readonly changeShop: (form: unknown) => Promise<Outcome<{ before: ShopSettings | null }>>;
+  readonly lookAtDemo: LookAtDemo;
 }
 
 /** What do we have: places, hours, scales, units. */
@@ -65,6 +67,14 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           Back-ups
         </Typography>
         <BackupsPanel backups={view.backups} timeZone={view.shop.timeZone} actions={actions} />
+        {view.isDemo ? null : (
+          <>
+            <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+              A demo shop
+            </Typography>
+            <DemoLook look={actions.lookAtDemo} />
+          </>
+        )}
       </Box>
     </Box>
   );

@@ -25,6 +25,7 @@ const NOT_WRITING: ReadonlySet<CommandName> = new Set([
   'sayWho',
   'giveKey',
   'takeKeyBack',
+  'lookAtDemo',
 ]);
 
 /** True for a command whose answer is kept, so that it can be asked for again. */
@@ -73,7 +74,7 @@ async function carriedOut(
   const now = () => run(context, ...args) as Outcome<unknown>;
   if (!NOT_WRITING.has(named)) return runOnce(context, call, now);
   try {
-    return now();
+    return await run(context, ...args);
   } catch (error) {
     return refusalOf(error, name);
   }

@@ -1,4 +1,5 @@
 import { beginShop } from '../begin/begin-shop';
+import { lookAtDemo } from '../demo/look-at-demo';
 import { setAim } from '../hands/aim';
 import { assignStep } from '../hands/assign-step';
 import { keepBackup } from '../backups/backups';
@@ -59,6 +60,7 @@ export const COMMANDS = {
   undo: (context: ShopContext, batch: unknown) => undoBatch(context, String(batch)),
   withdrawBake: (context: ShopContext, bakeId: unknown) => withdrawBake(context, String(bakeId)),
   beginShop,
+  lookAtDemo: () => lookAtDemo(),
   takeBake,
   changeShop,
   changePlace,

@@ -26,6 +26,8 @@ export interface ShopView {
   readonly shop: Shop;
   readonly hours: ShopHours;
   readonly nowMs: number;
+  /** True for the demo’s own shop. */
+  readonly isDemo: boolean;
   readonly places: readonly PlaceRow[];
   readonly equipment: readonly Equipment[];
   readonly backups: readonly BackupRow[];
@@ -47,6 +49,7 @@ export function shopView(context: ShopContext): ShopView {
     shop: state.shop,
     hours: { presences: state.presences, closed: state.closed },
     nowMs: state.nowMs,
+    isDemo: context.clock().demo,
     places: state.places.map((place) => placeRow(place, state, probes)),
     equipment: listEquipment(context.db),
     backups: backupsOf(context),
