@@ -8,7 +8,7 @@ import { stateDemand } from '@/server/plan/demands';
 import { planView } from '@/server/plan/view';
 import { demandOn } from '@/shop/plan/demand-on';
 import { searchPlans, type PlanSearch } from '@/shop/plan/search';
-import { Searching } from './searching';
+import { Searching, SearchShare } from './searching';
 
 const nowMs = Date.parse('2026-11-27T08:00:00+01:00');
 
@@ -35,7 +35,7 @@ test('a method that would have to be begun in the past is offered for the hour a
   expect(search.shown).toEqual([]);
   const onInstead = jest.fn();
   const { user } = shown(
-    <Searching search={of(search)} found={0} timeZone="Europe/Oslo" onInstead={onInstead} />,
+    <Searching search={of(search)} timeZone="Europe/Oslo" onInstead={onInstead} />,
   );
   expect(screen.getByText(/too soon/)).toBeTruthy();
   await user.click(await pressable(/^Serve from \w{3} \d\d:[03]0/));
@@ -52,11 +52,13 @@ test('a method that would have to be begun in the past is offered for the hour a
 test('where no method makes it, that is said; while it is sought, how far it is', () => {
   const none = { shown: [], refused: [], share: 1 } as unknown as PlanSearch;
   const { rerender } = shown(
-    <Searching search={of(none)} found={0} timeZone="UTC" onInstead={() => undefined} />,
+    <Searching search={of(none)} timeZone="UTC" onInstead={() => undefined} />,
   );
   expect(screen.getByTestId('why-none').textContent).toMatch(/None of the shop’s methods/);
   const busy = { ...of(none), busy: true, share: 0.4 };
-  rerender(<Searching search={busy} found={2} timeZone="UTC" onInstead={() => undefined} />);
+  rerender(<Searching search={busy} timeZone="UTC" onInstead={() => undefined} />);
+  expect(screen.getByText('Looking for plans')).toBeTruthy();
+  rerender(<SearchShare search={busy} found={2} />);
   expect(screen.getByText('2 found, others to come')).toBeTruthy();
   expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('40');
 });

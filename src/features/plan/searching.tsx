@@ -40,21 +40,23 @@ function WhyNone(props: {
   );
 }
 
-/** How far the search is; and where it found nothing, why. */
+/** A search as it runs. */
+export interface Search {
+  readonly answer: PlanSearch | null;
+  readonly busy: boolean;
+  readonly share: number | null;
+  readonly stop: () => void;
+}
+
+/** Before the first plan: how far the search is, and where it found nothing, why. */
 export function Searching(props: {
-  search: {
-    readonly answer: PlanSearch | null;
-    readonly busy: boolean;
-    readonly share: number | null;
-    readonly stop: () => void;
-  };
-  found: number;
+  search: Search;
   timeZone: string;
   onInstead: (one: ChangedService) => void;
 }) {
-  const { search, found, timeZone, onInstead } = props;
+  const { search, timeZone, onInstead } = props;
   if (!search.busy) {
-    return found > 0 ? null : (
+    return (
       <WhyNone refused={search.answer?.refused ?? []} timeZone={timeZone} onInstead={onInstead} />
     );
   }
@@ -63,18 +65,36 @@ export function Searching(props: {
       sx={{ display: 'flex', gap: 2, alignItems: 'center', px: 2, minHeight: 48 }}
       data-testid="searching"
     >
-      <Typography variant="body2">
-        {found === 0 ? 'Looking for plans' : `${found} found, others to come`}
-      </Typography>
-      <LinearProgress
-        variant="determinate"
-        value={100 * (search.share ?? 0)}
-        aria-label="Methods looked through"
-        sx={{ flex: 1 }}
-      />
+      <Typography variant="body2">Looking for plans</Typography>
+      <Share share={search.share} />
       <Button size="small" onClick={search.stop}>
         Stop
       </Button>
     </Box>
+  );
+}
+
+/** Beside the plans that were found: that others are still sought. It takes no room from them. */
+export function SearchShare({ search, found }: { search: Search; found: number }) {
+  if (!search.busy) return null;
+  return (
+    <Box sx={{ display: 'grid', gap: 1, mt: 1 }} data-testid="searching">
+      <Typography variant="body2">{found} found, others to come</Typography>
+      <Share share={search.share} />
+      <Button size="small" onClick={search.stop}>
+        Stop
+      </Button>
+    </Box>
+  );
+}
+
+function Share({ share }: { share: number | null }) {
+  return (
+    <LinearProgress
+      variant="determinate"
+      value={100 * (share ?? 0)}
+      aria-label="Methods looked through"
+      sx={{ flex: 1 }}
+    />
   );
 }

@@ -5,14 +5,14 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import type { Ladder } from '@/shop/plan/ladder';
-import type { ChangedService, PlanSearch } from '@/shop/plan/search';
+import type { ChangedService } from '@/shop/plan/search';
 import type { PlanView, WeekService } from '@/server/plan/view';
 import { Textures } from '@/ui/marks/textures';
 import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
 import { ClockColumn, LadderPicture } from './ladders';
 import { NightBands } from './night-bands';
-import { Searching } from './searching';
+import { Searching, SearchShare, type Search } from './searching';
 import { RungHours } from './rung-hours';
 import type { Holding } from './use-held-hours';
 
@@ -29,7 +29,7 @@ export function laddersAcross(width: number): number {
 export function SideBySide(props: {
   view: PlanView;
   service: WeekService;
-  search: { answer: PlanSearch | null; busy: boolean; share: number | null; stop: () => void };
+  search: Search & { readonly methods: number };
   width: number;
   page: number;
   onPage: (page: number) => void;
@@ -48,7 +48,9 @@ export function SideBySide(props: {
   const across = laddersAcross(width);
   const all = search.answer?.shown ?? [];
   const shown = all.slice(page * across, (page + 1) * across);
-  const each = Math.floor((width - COLUMN) / Math.max(1, Math.min(across, shown.length || 1)));
+  // While others are sought, they have their room already: what was found does not grow narrow as they come.
+  const columns = Math.max(1, search.busy ? Math.min(across, search.methods) : shown.length);
+  const each = Math.floor((width - COLUMN) / columns);
   const clock = ladderClock(
     shown.map((ladder) => ladder.rungs.map((one) => one.atMs)),
     service.fromMs,
@@ -60,16 +62,13 @@ export function SideBySide(props: {
       <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
         <Textures />
       </svg>
-      <Searching
-        search={search}
-        found={all.length}
-        timeZone={units.timeZone}
-        onInstead={onInstead}
-      />
+      {all.length > 0 ? null : (
+        <Searching search={search} timeZone={units.timeZone} onInstead={onInstead} />
+      )}
       <Box
         sx={{
-          display: 'grid',
-          gridTemplateColumns: `${COLUMN}px repeat(${Math.max(1, shown.length)}, minmax(0, 1fr))`,
+          display: all.length > 0 ? 'grid' : 'none',
+          gridTemplateColumns: `${COLUMN}px repeat(${columns}, minmax(0, 1fr))`,
           background: 'var(--paper)',
         }}
       >
@@ -135,6 +134,7 @@ export function SideBySide(props: {
           {all.length > across ? (
             <Pages page={page} pages={Math.ceil(all.length / across)} onPage={onPage} />
           ) : null}
+          <SearchShare search={search} found={all.length} />
         </Box>
         {shown.map((ladder) => (
           <Box

@@ -9,6 +9,8 @@ import { useAskAnew } from '@/ui/ask-anew';
 import { useCompute } from '@/ui/compute/use-compute';
 import { useSay } from '@/ui/snack';
 import type { Ladder } from '@/shop/plan/ladder';
+import type { PlanSearch } from '@/shop/plan/search';
+import { foundOrder, inFoundOrder } from './found-order';
 import { useHeldHours } from './use-held-hours';
 import type { PlanActions } from './plan-actions';
 import { newId } from '@/ui/new-id';
@@ -22,7 +24,8 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
     return { demand: demandOfService(view, service.asked), facts: view.facts };
   }, [view, service]);
   const search = useCompute('plans', asks);
-  const holding = useHeldHours(asks, search.answer, service?.key ?? null);
+  const inOrder = useFoundOrder(search, service?.key ?? null);
+  const holding = useHeldHours(asks, inOrder, service?.key ?? null);
   const say = useSay();
   const askAnew = useAskAnew();
   const [busy, start] = useTransition();
@@ -62,7 +65,12 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
     service,
     select: (one: WeekService) => setKey(one.key),
     setKey,
-    search: { ...search, answer: holding.answer },
+    search: {
+      ...search,
+      answer: holding.answer,
+      /** Methods that are looked through. */
+      methods: asks?.demand.methods.length ?? 0,
+    },
     holding,
     take,
     planFeeds,
@@ -70,6 +78,25 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
     askAnew,
   };
 }
+
+/** The plans of a service, each where it was found. */
+function useFoundOrder(
+  { answer, busy }: { readonly answer: PlanSearch | null; readonly busy: boolean },
+  service: string | null,
+): PlanSearch | null {
+  const [known, setKnown] = useState<{ service: string | null; order: readonly string[] }>({
+    service,
+    order: [],
+  });
+  const before = known.service === service ? known.order : NONE;
+  const order = answer === null ? before : foundOrder(before, answer);
+  if (order !== known.order || known.service !== service) setKnown({ service, order });
+  return useMemo(
+    () => (answer === null ? null : inFoundOrder(answer, order, busy)),
+    [answer, order, busy],
+  );
+}
+const NONE: readonly string[] = [];
 
 /** The service asked for, else the first without a plan, else the next one. */
 function chosen(view: PlanView, key: string | null): WeekService | null {

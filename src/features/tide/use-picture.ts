@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { TideView } from '@/server/tide';
 import { useCompute } from '@/ui/compute/use-compute';
 import type { LaneMemory } from '@/ui/lanes/lanes';
@@ -15,7 +15,8 @@ import type { Frame, Picture } from './layout/picture-parts';
 export function usePicture(view: TideView, nowMs: number, frame: Frame, pulled: Pulled): Picture {
   const { unfolded, panMs } = pulled;
   const [question, setQuestion] = useState<{ key: string; asks: LaneQuestion } | null>(null);
-  const found = useCompute('lanes', question?.asks ?? null).answer;
+  // Found lanes are no answer to a tap: the picture stands while the next one is laid out.
+  const found = useDeferredValue(useCompute('lanes', question?.asks ?? null).answer);
   const lanes = useMemo<LaneMemory>(() => new Map(found ?? []), [found]);
   const picture = useMemo(
     () => layoutPicture(view, nowMs, frame, { unfolded, panMs, lanes }),

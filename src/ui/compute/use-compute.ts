@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { askComputer, cancelComputing } from './computer';
 import type { JobWord } from './job-queue';
 import type { JobKind, JobKinds } from './jobs';
@@ -39,8 +39,11 @@ export function useCompute<K extends JobKind>(
 
   useEffect(() => {
     if (asks === null) return undefined;
+    const hear = (word: JobWord) =>
+      setSaid((before) => ({ asks, ...heard(before?.answer ?? null, word) }));
+    // What is found on the way is shown as the page has time for it; taps and keys come first.
     const id = askComputer(kind, asks, (word) =>
-      setSaid((before) => ({ asks, ...heard(before?.answer ?? null, word) })),
+      word.kind === 'progress' ? startTransition(() => hear(word)) : hear(word),
     );
     asked.current = id;
     return () => cancelComputing(id);
