@@ -192,8 +192,11 @@ test('a calendar address is read by a calendar program, and by nobody once it is
 async function keyFor(head: string, kind: string): Promise<string> {
   await home.bringToFront();
   await home.type(`input[aria-label="${head}: for what"]`, kind);
-  const section = (await home.waitForSelector(`section[aria-label="${head}"]`))!;
-  await (await section.waitForSelector('::-p-text(Make a key)'))!.click();
+  // What was said last may lie over the page’s foot for a while: the button is pressed where it stands.
+  const button = (await home.waitForSelector(
+    `section[aria-label="${head}"] ::-p-text(Make a key)`,
+  ))!;
+  await button.evaluate((one) => (one.closest('button') as HTMLElement).click());
   const given = (await home.waitForSelector(`[data-testid="given-${kind}"]`))!;
   const text = (await given.evaluate((one) => (one as HTMLElement).innerText)) ?? '';
   return /Bearer ([\w-]+)/.exec(text)![1]!;
