@@ -1,16 +1,5 @@
 import { spawn } from 'node:child_process';
-import { createServer, type AddressInfo } from 'node:net';
-
-/** A port that nothing listens on. */
-export async function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const probe = createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
-}
+import { freePort } from '@/server/demo/free-port';
 
 /** The built application, open. */
 export interface Open {

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { openShop, type Db } from '@/data';
 import type { Browser, Page } from 'puppeteer-core';
-import { freePort } from '../../bin/lib/served';
+import { freePort } from '@/server/demo/free-port';
 import { DEMO_NOW_MS, demoBytes } from '../demo-shop';
 
 export { openChromium as openBrowser } from '../../bin/lib/chromium';

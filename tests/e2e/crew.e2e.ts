@@ -2,7 +2,7 @@ import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import ICAL from 'ical.js';
 import type { Browser, BrowserContext, Page } from 'puppeteer-core';
-import { freePort } from '../../bin/lib/served';
+import { freePort } from '@/server/demo/free-port';
 import { ask, mixStepOf } from './without-browser';
 import { openBrowser, openPage, serve, textOf, waitForText, type Served } from './browser';
 import { DEMO_NOW } from './journey';

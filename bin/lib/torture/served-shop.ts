@@ -4,7 +4,7 @@ import { request as httpRequest, type IncomingHttpHeaders } from 'node:http';
 import { request as httpsRequest } from 'node:https';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { freePort } from '../served';
+import { freePort } from '@/server/demo/free-port';
 
 /** A shop served for a part of the campaign, on a folder of its own. */
 export interface ServedShop {

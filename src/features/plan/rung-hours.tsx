@@ -160,7 +160,12 @@ function OtherHour(props: { rung: Rung; units: ShopUnits; onHour: (atMs: number)
         onChange={setTyped}
         {...(wrong === null ? {} : { error: wrong })}
       />
-      <Button type="submit" size="small" disabled={typed === before}>
+      <Button
+        type="submit"
+        size="small"
+        disabled={typed === before}
+        sx={{ flex: 'none', whiteSpace: 'nowrap' }}
+      >
         Hold it
       </Button>
     </Box>

@@ -1,10 +1,10 @@
 import { spawn } from 'node:child_process';
-import { createServer, type AddressInfo } from 'node:net';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { shopLog } from '../shop-log';
+import { freePort } from './free-port';
 import { asking } from '../ways-in/who';
 
 /** Where a demo shop was opened. */
@@ -76,15 +76,4 @@ async function opened(): Promise<Outcome<DemoLook>> {
   child.kill('SIGTERM');
   shopLog.warn('a demo shop to look at did not open');
   return refused(null, 'Demo shop: it could not be opened. Your own shop is as it was.');
-}
-
-function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
 }

@@ -4,7 +4,7 @@ import { request } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { freePort } from '../../../bin/lib/served';
+import { freePort } from '../demo/free-port';
 import { type Db } from '@/data';
 import { addPairing, listDevices, openWaysIn, shutDevice } from '@/data/ways-in';
 import { GATE_KEY_HEADER, GATE_WHO_HEADER, whoOf } from '../ways-in/who';

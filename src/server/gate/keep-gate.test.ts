@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { freePort } from '../../../bin/lib/served';
+import { freePort } from '../demo/free-port';
 import type { Db } from '@/data';
 import { gateState, openWaysIn, saveGateFound, wantGate } from '@/data/ways-in';
 import type { GateState } from '@/shop/kept/device';
