@@ -1,4 +1,4 @@
-import { solveHoursNear, type LotForecast } from '../forecast';
+import { solveHoursNear, type Look, type LotForecast } from '../forecast';
 import { flourFor, leavenColumnAlone, leavenOf, type Leaven } from '../formula';
 import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
@@ -7,7 +7,7 @@ import { endsCold, leavenSteps } from './method-acts';
 import { forecastActs } from './forecast-acts';
 import { draftLots, realSources } from './method-draft';
 import type { MethodRequest } from './method-request';
-import { lookFor } from './sought';
+import { windowSought } from './sought';
 import { nearestWorking } from './working-hours';
 
 /** Doses of a pre-ferment, fresh yeast over its flour: from next to nothing to a short one. Source: the trade’s ranges, widened. */
@@ -103,9 +103,10 @@ function bestAfterH(
     ...assumedSources(only, moments, lots, request),
     ...leavenSteps(column, { atMs: at.atMs, untilMs, lots }, method, request.places),
   ];
-  const look = lookFor(hoursBetween(at.atMs, at.mixAtMs));
-  const forecast = forecastActs(request, steps, { look }).get(lots.leavenIds[leaven.id] ?? '');
-  const aimMs = forecast === undefined ? null : aimOf(forecast.window);
+  const run = (look: Look) =>
+    forecastActs(request, steps, { look }).get(lots.leavenIds[leaven.id] ?? '')?.window;
+  const window = windowSought(hoursBetween(at.atMs, at.mixAtMs), run);
+  const aimMs = window === undefined ? null : aimOf(window);
   return aimMs === null ? null : hoursBetween(at.atMs, aimMs);
 }
 

@@ -1,10 +1,10 @@
-import { solveHoursNear, type LotForecast } from '../forecast';
+import { solveHoursNear, type Look, type LotForecast } from '../forecast';
 import { WATER, type DoughColumns, type LeavenColumn } from '../formula';
 import type { ActOf } from '../journal';
 import type { Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import type { BakeStep } from './bake-step';
-import { lookFor } from './sought';
+import { windowSought } from './sought';
 import { isWorking, nearestWorking, type WorkingHours } from './working-hours';
 import { heldAt, type HeldHour } from './hour-of';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
@@ -136,14 +136,11 @@ function jarOf(leavenId: string, { done, sources }: ShopWithSources): string | n
 
 function feedFor(wanted: Wanted, method: Method, shop: ForecastShopFacts): Refreshment {
   const wantedH = hoursBetween(wanted.atMs, wanted.ripeAtMs);
-  const sought = { ...shop, look: lookFor(wantedH) };
   const hours = (motherPerFlour: number) => {
     const feed = withRatio(wanted, motherPerFlour);
-    const { bestMs, opensMs } = bestOf(feed, wanted.jarId, method, sought)?.window ?? {
-      bestMs: null,
-      opensMs: null,
-    };
-    const ripeMs = bestMs ?? opensMs;
+    const run = (look: Look) => bestOf(feed, wanted.jarId, method, { ...shop, look })?.window;
+    const window = windowSought(wantedH, run);
+    const ripeMs = window?.bestMs ?? window?.opensMs ?? null;
     return ripeMs === null ? null : hoursBetween(feed.atMs, ripeMs);
   };
   return withRatio(wanted, solveHoursNear(hours, MOTHER_RANGE, wantedH));
