@@ -89,53 +89,6 @@ export function solveHours(
   return { kind: 'found', value: outward(root), range };
 }
 
-/** How much sooner a mass is best for e times its dose, over the wanted hours: a first guess, and what is believed. */
-const USUAL_SLOPE = -0.4;
-const SLOPE_RANGE = { least: -4, most: -0.08 } as const;
-/** Most that one guess changes a dose by, in its logarithm. */
-const MOST_STEP = 1.2;
-const MOST_GUESSES = 16;
-/** As near as this, over the wanted hours, the last two guesses tell the rest. */
-const NEAR = 6e-3;
-/** What is not best within its run is taken to be best at so many times the wanted hour. */
-const BEYOND_WANTED = 2;
-
-/**
- * As {@link solveHours}, from a guess: a dose near to it at which a mass is best at a wanted hour, or the bound where there is
- * none on the way. While yeast multiplies, the hour falls by the same for every doubling of the dose: the secant in the
- * logarithm of the dose is there after three runs as a rule.
- * @param hours hour of the best at a dose, or null where it is not best within the run
- */
-export function solveHoursNear(
-  hours: (value: number) => number | null,
-  { least, most, near }: Omit<SearchRange, 'linear'> & { readonly near: number },
-  wantedH: number,
-): number {
-  const off = (x: number) => (hours(Math.exp(x)) ?? BEYOND_WANTED * wantedH) / wantedH - 1;
-  // Too slow at the low end, too fast at the high one, where they were tried.
-  const ends = { low: Math.log(least), high: Math.log(most), lowTried: false, highTried: false };
-  let x = clamped(Math.log(near), { least: ends.low, most: ends.high });
-  let y = off(x);
-  let slope = USUAL_SLOPE;
-  for (let guess = 1; guess < MOST_GUESSES && Math.abs(y) > NEAR; guess += 1) {
-    if (y > 0) [ends.low, ends.lowTried] = [x, true];
-    else [ends.high, ends.highTried] = [x, true];
-    if (ends.high - ends.low < LEAST_WIDTH) break;
-    let next = x - clamped(y / slope, { least: -MOST_STEP, most: MOST_STEP });
-    if (next <= ends.low) next = ends.lowTried ? (x + ends.low) / 2 : ends.low;
-    if (next >= ends.high) next = ends.highTried ? (x + ends.high) / 2 : ends.high;
-    const nextY = off(next);
-    slope = clamped((nextY - y) / (next - x), SLOPE_RANGE);
-    [x, y] = [next, nextY];
-  }
-  return Math.exp(Math.abs(y) > NEAR ? x : x - y / slope);
-}
-/** Doses as near to each other as this are one, in their logarithm. */
-const LEAST_WIDTH = 1e-6;
-
-const clamped = (value: number, { least, most }: { least: number; most: number }) =>
-  Math.max(least, Math.min(most, value));
-
 /** A request with its unknown set. */
 export function withUnknown(request: MassRequest, unknown: Unknown, value: number): MassRequest {
   if (unknown.of === 'dose') return { ...request, freshShare: value };

@@ -26,7 +26,7 @@ import type { LotStory } from './stories';
 /** How far past its end, or past now, a lot is run, h: the peak must be inside. */
 const LOOK_AHEAD_H = { cold: 120, warm: 40 } as const;
 /** The same where a plan is sought: whether a window is missed shows soon, and nobody asks of a dough that is divided. */
-const LOOK_NEAR_H = { cold: 24, warm: 8, divided: 0.25 } as const;
+const LOOK_NEAR_H = { cold: 24, warm: 5, divided: 0.25 } as const;
 
 /** How a planned lot is run where a plan is sought: in coarser steps, and no further than is asked of it. What stands is run as ever. */
 export interface Look {

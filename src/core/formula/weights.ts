@@ -185,8 +185,15 @@ function floursG(parts: readonly FlourPart[], flourG: number): Composition {
   return mixCompositions(parts.map((part) => ({ [part.flourId]: part.share * flourG })));
 }
 
-/** Grams of dough for a gram of flour, yeast included. */
+/** Grams of dough for a gram of flour, yeast included; a dough that was asked for before is not weighed again. */
 export function doughPerFlour(dough: Dough, pantry: Pantry): number {
+  const known = perFlourKnown.get(dough);
+  if (known?.pantry === pantry) return known.perFlour;
   const { whole } = doughWeights(dough, 1, pantry);
-  return Object.values(whole).reduce((a, b) => a + b, 0);
+  const perFlour = Object.values(whole).reduce((a, b) => a + b, 0);
+  perFlourKnown.set(dough, { pantry, perFlour });
+  return perFlour;
 }
+
+/** Doughs are values that nobody writes to. */
+const perFlourKnown = new WeakMap<Dough, { readonly pantry: Pantry; readonly perFlour: number }>();

@@ -185,7 +185,7 @@ function checkRun(run: Run): void {
     name: 'Step',
     unit: 'h',
     min: 0.001,
-    max: 0.2,
+    max: 0.4,
   });
   let beforeH = 0;
   let workedH = 0;

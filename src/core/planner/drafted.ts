@@ -7,7 +7,7 @@ import type { BakeStep } from './bake-step';
 import { forecastActs } from './forecast-acts';
 import { piecesOf, type MethodLots, type MethodMoments } from './method-acts';
 import { draftLots, methodColumns, realSources, stepsOf } from './method-draft';
-import { leavenStarts, solveLeavens } from './method-leavens';
+import { leavenStarts, solveLeavens, type Solved } from './method-leavens';
 import type { MethodRequest } from './method-request';
 import { plannedLot } from './refused-step';
 import type { Refreshments } from './refreshments';
@@ -26,16 +26,29 @@ export interface Draft {
   readonly balls: LotForecast;
 }
 
+/** A draft whose doses and seeds were found, with what the next ones are sought by. */
+export interface SoughtDraft extends Draft {
+  readonly sought: Solved['sought'];
+}
+
 /**
  * Everything of a bake for one hour of its mix, its doses and seeds found.
- * @param near a draft of about the same bake: its doses are where they are sought from
+ * @param near a draft of about the same bake, whose doses are where they are sought from
  */
-export function draft(request: MethodRequest, mixAtMs: number, near?: Draft): Draft {
+export function draft(
+  request: MethodRequest,
+  mixAtMs: number,
+  near: SoughtDraft | null,
+): SoughtDraft {
   const leavenAtMs = leavenStarts(request, mixAtMs);
-  const method =
+  const { method, sought } =
     request.solved !== undefined
-      ? request.method
-      : solveLeavens(request, { leavenAtMs, mixAtMs, near: near?.method });
+      ? { method: request.method, sought: {} }
+      : solveLeavens(request, {
+          leavenAtMs,
+          mixAtMs,
+          near: near?.sought,
+        });
   const moments: MethodMoments = {
     leavenAtMs,
     mixAtMs,
@@ -44,10 +57,8 @@ export function draft(request: MethodRequest, mixAtMs: number, near?: Draft): Dr
     readyToMs: request.readyToMs,
     ...(request.waves === undefined ? {} : { waves: request.waves }),
   };
-  return drafted(request, method, moments, {
-    withBands: false,
-    refreshments: request.solved?.refreshments ?? [],
-  });
+  const refreshments = request.solved?.refreshments ?? [];
+  return { ...drafted(request, method, moments, { withBands: false, refreshments }), sought };
 }
 
 /** Batches that the dough of a request goes in: its weight hardly depends on its doses. */

@@ -1,6 +1,6 @@
 import { hoursToBalls } from '../mixing';
 import { addHours, MS_PER_MINUTE } from '../units';
-import { draft, type Draft } from './drafted';
+import { draft, type SoughtDraft } from './drafted';
 import { chanceInside, chanceOfTurn, likelierShiftH, LN_SD, type Turn } from './likelier-hour';
 import type { MethodRequest } from './method-request';
 import { mixedLater } from './mixed-later';
@@ -14,7 +14,7 @@ const LEAST_GAIN = 0.01;
 /** A bake with the hour of its mix. */
 export interface Settled {
   readonly mixAtMs: number;
-  readonly drafted: Draft;
+  readonly drafted: SoughtDraft;
 }
 
 /**
@@ -23,8 +23,7 @@ export interface Settled {
  * than its opening. As it was where the baker pinned the mix, nothing is gained, or nobody works then.
  */
 export function likelierMix(request: MethodRequest, before: Settled): Settled {
-  const { held, waves, solved } = request;
-  if (held.mixAtMs !== undefined || waves !== undefined || solved !== undefined) return before;
+  if (!isFree(request)) return before;
   let best = before;
   let chance = chanceOf(request, best);
   for (let turn = 0; turn < TURNS; turn += 1) {
@@ -39,6 +38,20 @@ export function likelierMix(request: MethodRequest, before: Settled): Settled {
     chance = found;
   }
   return best;
+}
+
+/** True where the hour of the mix is the planner’s to find. */
+export const isFree = ({ held, waves, solved }: MethodRequest) =>
+  held.mixAtMs === undefined && waves === undefined && solved === undefined;
+
+/**
+ * True where a bake that is not settled yet had better go to its likelier hour at once, than first to that at which its balls
+ * open so many hours later.
+ */
+export function leadsOn(request: MethodRequest, first: Settled, settlesH: number): boolean {
+  const turn = turnOf(request, first);
+  if (turn.lot.window.opensMs === null) return false;
+  return chanceOfTurn(turn, likelierShiftH(turn)) > chanceOfTurn(turn, settlesH) + LEAST_GAIN;
 }
 
 function turnOf({ readyFromMs, readyToMs }: MethodRequest, { mixAtMs, drafted }: Settled): Turn {

@@ -52,22 +52,25 @@ export function realSources(
   );
 }
 
-/** Columns of a method for what it is made for; those of a method that was asked for before are at hand. */
+/** Columns of a method for what it is made for; those of a dough that was asked for before are at hand, whatever its stays. */
 export function methodColumns(
   method: Method,
   { pantry, steps }: Pick<MethodRequest, 'pantry' | 'steps'>,
 ): DoughColumns {
-  const known = columnsKnown.get(method);
-  if (known?.steps === steps && known.pantry === pantry) return known.columns;
+  const { dough, target, lossShare } = method;
+  const known = columnsKnown.get(dough);
+  const isSame = known?.target === target && known.lossShare === lossShare;
+  if (isSame && known.steps === steps && known.pantry === pantry) return known.columns;
   const columns = targetColumns(method, steps, pantry);
-  columnsKnown.set(method, { pantry, steps, columns });
+  columnsKnown.set(dough, { target, lossShare, pantry, steps, columns });
   return columns;
 }
 
-/** Methods are values that nobody writes to: the last columns of each. */
+/** Doughs are values that nobody writes to: the last columns of each. */
 const columnsKnown = new WeakMap<
-  Method,
-  Pick<MethodRequest, 'pantry' | 'steps'> & { readonly columns: DoughColumns }
+  Method['dough'],
+  Pick<MethodRequest, 'pantry' | 'steps'> &
+    Pick<Method, 'target' | 'lossShare'> & { readonly columns: DoughColumns }
 >();
 
 /** Every step of a bake in order of time, with the ids of its lots. */

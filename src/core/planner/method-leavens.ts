@@ -1,5 +1,5 @@
-import { solveHoursNear, type Look, type LotForecast } from '../forecast';
-import { flourFor, leavenColumnAlone, leavenOf, type Leaven } from '../formula';
+import type { LotForecast } from '../forecast';
+import { flourFor, leavenColumnAlone, type Leaven } from '../formula';
 import { hoursRange, usualHours, type Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
@@ -7,7 +7,7 @@ import { endsCold, leavenSteps } from './method-acts';
 import { forecastActs } from './forecast-acts';
 import { draftLots, realSources } from './method-draft';
 import type { MethodRequest } from './method-request';
-import { windowSought } from './sought';
+import { SOUGHT, soughtRipe, type LeavenSought } from './sought';
 import { nearestWorking } from './working-hours';
 
 /** Doses of a pre-ferment, fresh yeast over its flour: from next to nothing to a short one. Source: the trade’s ranges, widened. */
@@ -41,31 +41,46 @@ export function hasBest(leaven: Leaven, method: Method, request: MethodRequest):
   return leaven.asks === 'prime' || !endsCold(stays, request.places, request.readyFromMs);
 }
 
-/** The method with every dose and seed found so that its leaven is as ripe at the mix as it is wanted; what has no such hour stays as it is. */
+/** A method with its doses and seeds found, and what was found of each, to seek the next ones by. */
+export interface Solved {
+  readonly method: Method;
+  readonly sought: Readonly<Record<string, LeavenSought>>;
+}
+
+/**
+ * The method with every dose and seed found so that its leaven is as ripe at the mix as it is wanted; what has no such hour
+ * stays as it is.
+ * @param near what was found for about the same hours
+ */
 export function solveLeavens(
   request: MethodRequest,
   moments: {
     readonly leavenAtMs: Readonly<Record<string, number>>;
     readonly mixAtMs: number;
-    /** The method with doses from which they are sought. */
-    readonly near?: Method | undefined;
+    readonly near?: Solved['sought'] | undefined;
   },
-): Method {
-  const { leavenAtMs, mixAtMs, near = request.method } = moments;
-  return request.method.dough.leavens.reduce((method, leaven) => {
+): Solved {
+  const { leavenAtMs, mixAtMs, near = {} } = moments;
+  const sought: Record<string, LeavenSought> = {};
+  const method = request.method.dough.leavens.reduce((method, leaven) => {
     const atMs = leavenAtMs[leaven.id];
     if (atMs === undefined || isTyped(leaven) || !hasBest(leaven, method, request)) return method;
-    const wantedH = Math.max(0.1, hoursBetween(atMs, mixAtMs));
     const { target, dough, lossShare } = method;
     const at = { atMs, mixAtMs, flourG: flourFor(target, dough, lossShare, request.pantry) };
-    const hours = (value: number) =>
-      bestAfterH(request, withRaised(method, leaven, value), leaven, at);
-    return withRaised(
-      method,
-      leaven,
-      solveHoursNear(hours, soughtFrom(leavenOf(near.dough, leaven.id)), wantedH),
-    );
+    const range = soughtFrom(leaven);
+    const found = soughtRipe({
+      startMs: atMs,
+      wantedH: Math.max(0.1, hoursBetween(atMs, mixAtMs)),
+      range,
+      near: near[leaven.id] ?? range.near,
+      stepH: (request.look ?? SOUGHT).stepH,
+      windowAt: (value, look) =>
+        windowAlone({ ...request, look }, withRaised(method, leaven, value), leaven, at),
+    });
+    sought[leaven.id] = found;
+    return withRaised(method, leaven, found.value);
   }, request.method);
+  return { method, sought };
 }
 
 /** Where a dose or a seed is sought: from what the method has for it. */
@@ -77,16 +92,16 @@ function soughtFrom({ made }: Leaven) {
 /** True for a dose or a seed that the baker typed: it is weighed as it stands. */
 const isTyped = ({ made }: Leaven) => made.by !== 'taken' && made.typed === true;
 
-/** Hours from the build to where a leaven alone is as wanted: its best, or halfway from young to prime; null for never. */
-function bestAfterH(
+/** The window of a leaven alone, all else of its bake left out; undefined for one that is not made. */
+function windowAlone(
   request: MethodRequest,
   method: Method,
   leaven: Leaven,
   at: { readonly atMs: number; readonly mixAtMs: number; readonly flourG: number },
-): number | null {
+): LotForecast['window'] | undefined {
   const { pantry } = request;
   const column = leavenColumnAlone(method.dough, leaven.id, at.flourG, { steps: FINEST, pantry });
-  if (column === null) return null;
+  if (column === null) return undefined;
   const only = { leavens: [column] };
   // A seed that is refreshed first is ripe when it is taken.
   const refreshed = leaven.made.by === 'seed' && method.refreshments.count > 0;
@@ -103,16 +118,7 @@ function bestAfterH(
     ...assumedSources(only, moments, lots, request),
     ...leavenSteps(column, { atMs: at.atMs, untilMs, lots }, method, request.places),
   ];
-  const run = (look: Look) =>
-    forecastActs(request, steps, { look }).get(lots.leavenIds[leaven.id] ?? '')?.window;
-  const window = windowSought(hoursBetween(at.atMs, at.mixAtMs), run);
-  const aimMs = window === undefined ? null : aimOf(window);
-  return aimMs === null ? null : hoursBetween(at.atMs, aimMs);
-}
-
-function aimOf({ bestMs, opensMs, primeMs }: LotForecast['window']): number | null {
-  if (bestMs !== null || opensMs === null) return bestMs;
-  return primeMs === null ? opensMs : (opensMs + primeMs) / 2;
+  return forecastActs(request, steps).get(lots.leavenIds[leaven.id] ?? '')?.window;
 }
 
 /** A method with another dose or seed of one leaven. */

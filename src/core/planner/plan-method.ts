@@ -4,14 +4,14 @@ import { hoursRange, usualHours } from '../methods';
 import { hoursToBalls, soakBefore } from '../mixing';
 import { addHours, DomainError, hoursBetween, MS_PER_MINUTE } from '../units';
 import { rangesBack, withHeldHours } from './held-hours';
-import { likelierMix, type Settled } from './likelier-mix';
+import { isFree, leadsOn, likelierMix, type Settled } from './likelier-mix';
 import { forecastActs } from './forecast-acts';
 import { batchesOf, draft, drafted, type Draft } from './drafted';
 import { remarksOn } from './method-remarks';
 import { inFives } from './wave-rules';
 import { FURTHEST_H, LONGEST_SERVICE_H } from './reach';
 import { plannedLot, STEP_REFUSED } from './refused-step';
-import { SOUGHT } from './sought';
+import { SOUGHT, SOUGHT_ROUGHLY } from './sought';
 import { feedHours, refreshmentsFor } from './refreshments';
 import { isWorking } from './working-hours';
 import type { MethodPlan, MethodRequest, NoMethodPlan, PlannedLeaven } from './method-request';
@@ -53,7 +53,7 @@ function planned(request: MethodRequest): MethodPlan | NoMethodPlan {
   }
   // What is sought is run coarsely; what is found, as every other plan is.
   const seeking = request.solved === undefined ? { ...request, look: SOUGHT } : request;
-  const { mixAtMs, drafted } = likelierMix(seeking, settled(seeking));
+  const { mixAtMs, drafted } = found(seeking);
   const firstMs = firstStepMs(request, mixAtMs, drafted.moments.leavenAtMs);
   if (firstMs < request.nowMs - MS_PER_MINUTE) {
     const late = hoursBetween(firstMs, request.nowMs);
@@ -90,11 +90,23 @@ function firstStepMs(
   return Math.min(mixAtMs, soakBefore(method.mix, mixAtMs)?.atMs ?? mixAtMs, ...starts);
 }
 
+/** The hour of the mix: the likeliest, or where nothing is gained by that, the one at which the balls open in time. */
+function found(request: MethodRequest): Settled {
+  const isRough = isFree(request);
+  const mixAtMs = firstMix(request);
+  const asked = isRough ? { ...request, look: SOUGHT_ROUGHLY } : request;
+  const first = { mixAtMs, drafted: draft(asked, mixAtMs, null) };
+  if (isRough && leadsOn(request, first, settlesH(request, first))) {
+    const likelier = likelierMix(request, first);
+    if (likelier !== first) return likelier;
+  }
+  return likelierMix(request, settled(request, first, isRough));
+}
+
 /** The hour of the mix, or where the balls come out of the cold the hours they temper, so that they open in time. */
-function settled(request: MethodRequest): Settled {
+function settled(request: MethodRequest, first: Settled, isRough: boolean): Settled {
   let asked = request;
-  let mixAtMs = firstMix(request);
-  let drafted = draft(asked, mixAtMs);
+  let { mixAtMs, drafted } = first;
   for (let turn = 0; turn < TURNS; turn += 1) {
     if (request.waves !== undefined) break;
     const before = { asked, mixAtMs };
@@ -102,7 +114,8 @@ function settled(request: MethodRequest): Settled {
     if (asked === before.asked && request.held.mixAtMs === undefined) {
       mixAtMs = workingMix(asked, betterMix(asked, mixAtMs, drafted.balls));
     }
-    if (asked === before.asked && Math.abs(mixAtMs - before.mixAtMs) < CLOSE_MS) break;
+    const isClose = asked === before.asked && Math.abs(mixAtMs - before.mixAtMs) < CLOSE_MS;
+    if (isClose && !(isRough && turn === 0)) break;
     drafted = draft(asked, mixAtMs, drafted);
   }
   const workingMs = request.held.mixAtMs ?? workingMix(asked, mixAtMs);
@@ -180,6 +193,15 @@ function lateH({ readyFromMs, readyToMs }: MethodRequest, balls: LotForecast): n
   return hoursBetween(addHours(readyFromMs, -earlyH), opensMs);
 }
 const NEVER_H = 1000;
+
+/** By how many hours a bake settles later, the hours that its balls may take given. */
+function settlesH(request: MethodRequest, { mixAtMs, drafted }: Settled): number {
+  if (request.method.balls.length > 1) {
+    const tempered = better(request, drafted.balls).method.balls.at(-1)?.hours ?? 0;
+    return (request.method.balls.at(-1)?.hours ?? 0) - tempered;
+  }
+  return hoursBetween(mixAtMs, betterMix(request, mixAtMs, drafted.balls));
+}
 
 /** The mix whose balls open just before the service, within the hours that their stays may take. */
 function betterMix(request: MethodRequest, mixAtMs: number, balls: LotForecast): number {

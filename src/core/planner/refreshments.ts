@@ -1,10 +1,10 @@
-import { solveHoursNear, type Look, type LotForecast } from '../forecast';
+import type { Look, LotForecast } from '../forecast';
 import { WATER, type DoughColumns, type LeavenColumn } from '../formula';
 import type { ActOf } from '../journal';
 import type { Method } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import type { BakeStep } from './bake-step';
-import { windowSought } from './sought';
+import { SOUGHT, soughtRipe } from './sought';
 import { isWorking, nearestWorking, type WorkingHours } from './working-hours';
 import { heldAt, type HeldHour } from './hour-of';
 import { forecastActs, type ForecastShopFacts } from './forecast-acts';
@@ -135,15 +135,17 @@ function jarOf(leavenId: string, { done, sources }: ShopWithSources): string | n
 }
 
 function feedFor(wanted: Wanted, method: Method, shop: ForecastShopFacts): Refreshment {
-  const wantedH = hoursBetween(wanted.atMs, wanted.ripeAtMs);
-  const hours = (motherPerFlour: number) => {
-    const feed = withRatio(wanted, motherPerFlour);
-    const run = (look: Look) => bestOf(feed, wanted.jarId, method, { ...shop, look })?.window;
-    const window = windowSought(wantedH, run);
-    const ripeMs = window?.bestMs ?? window?.opensMs ?? null;
-    return ripeMs === null ? null : hoursBetween(feed.atMs, ripeMs);
-  };
-  return withRatio(wanted, solveHoursNear(hours, MOTHER_RANGE, wantedH));
+  const windowAt = (motherPerFlour: number, look: Look) =>
+    bestOf(withRatio(wanted, motherPerFlour), wanted.jarId, method, { ...shop, look })?.window;
+  const { value } = soughtRipe({
+    startMs: wanted.atMs,
+    wantedH: hoursBetween(wanted.atMs, wanted.ripeAtMs),
+    range: MOTHER_RANGE,
+    near: MOTHER_RANGE.near,
+    stepH: SOUGHT.stepH,
+    windowAt,
+  });
+  return withRatio(wanted, value);
 }
 
 /** Grams of a feed that gives what is needed: mother, flour, water at the water of its culture. */

@@ -7,6 +7,8 @@ import { byBrokenThenPoints, type Proposal } from './proposal';
 
 /** Turns in which a plan finds its better hour. */
 const TURNS = 3;
+/** A plan was found at its likeliest hour: where another is nearer than this, h, it is the same one. */
+const LEAST_SHIFT_H = 0.25;
 
 /**
  * A proposal whose mix, or whose hours of tempering, come earlier or later where that makes the first of its turns likelier to
@@ -38,6 +40,7 @@ function shifted(
   if (first === undefined || lot === undefined) return null;
   const extraLnSd = plan.dough.extraLnSd ?? 0;
   const shiftH = likelierShiftH({ ...first, lot, mixedAtMs: plan.mixAtMs, extraLnSd });
+  if (Math.abs(shiftH) < LEAST_SHIFT_H) return null;
   const request = mixedLater(asAsked(from.request), plan.mixAtMs, plan.method.balls, shiftH);
   if (request === null) return null;
   const next = planMethod(request);
