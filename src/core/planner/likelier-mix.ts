@@ -22,12 +22,17 @@ export interface Settled {
  * within their ranges: a window that is shorter than the service, or wider after its best than before it, wants another hour
  * than its opening. As it was where the baker pinned the mix, nothing is gained, or nobody works then.
  */
-export function likelierMix(request: MethodRequest, before: Settled): Settled {
+export function likelierMix(
+  request: MethodRequest,
+  before: Settled,
+  firstShiftH?: number,
+): Settled {
   if (!isFree(request)) return before;
   let best = before;
   let chance = chanceOf(request, best);
   for (let turn = 0; turn < TURNS; turn += 1) {
-    const shiftH = likelierShiftH(turnOf(request, best));
+    const isFirst = best === before;
+    const shiftH = (isFirst ? firstShiftH : undefined) ?? likelierShiftH(turnOf(request, best));
     const asked = mixedLater(request, best.mixAtMs, best.drafted.method.balls, shiftH);
     const mixAtMs = asked?.held.mixAtMs;
     if (asked === null || mixAtMs === undefined || !canBe(request, asked, mixAtMs)) break;
@@ -45,13 +50,14 @@ export const isFree = ({ held, waves, solved }: MethodRequest) =>
   held.mixAtMs === undefined && waves === undefined && solved === undefined;
 
 /**
- * True where a bake that is not settled yet had better go to its likelier hour at once, than first to that at which its balls
- * open so many hours later.
+ * By how many hours a bake that is not settled yet had better come later at once, than first by as many as its balls open too
+ * early; null where that is as good.
  */
-export function leadsOn(request: MethodRequest, first: Settled, settlesH: number): boolean {
+export function leadsOn(request: MethodRequest, first: Settled, settlesH: number): number | null {
   const turn = turnOf(request, first);
-  if (turn.lot.window.opensMs === null) return false;
-  return chanceOfTurn(turn, likelierShiftH(turn)) > chanceOfTurn(turn, settlesH) + LEAST_GAIN;
+  if (turn.lot.window.opensMs === null) return null;
+  const shiftH = likelierShiftH(turn);
+  return chanceOfTurn(turn, shiftH) > chanceOfTurn(turn, settlesH) + LEAST_GAIN ? shiftH : null;
 }
 
 function turnOf({ readyFromMs, readyToMs }: MethodRequest, { mixAtMs, drafted }: Settled): Turn {

@@ -96,8 +96,9 @@ function found(request: MethodRequest): Settled {
   const mixAtMs = firstMix(request);
   const asked = isRough ? { ...request, look: SOUGHT_ROUGHLY } : request;
   const first = { mixAtMs, drafted: draft(asked, mixAtMs, null) };
-  if (isRough && leadsOn(request, first, settlesH(request, first))) {
-    const likelier = likelierMix(request, first);
+  const shiftH = isRough ? leadsOn(request, first, settlesH(request, first)) : null;
+  if (shiftH !== null) {
+    const likelier = likelierMix(request, first, shiftH);
     if (likelier !== first) return likelier;
   }
   return likelierMix(request, settled(request, first, isRough));

@@ -44,18 +44,21 @@ export function shiftsAround(
   hours: WorkingHours,
   timeZone: string,
 ): readonly Shift[] {
-  const { year, month, day } = wallTime(aroundMs, timeZone);
-  const key = `${timeZone} ${year} ${month} ${day} ${days}`;
   const known = shiftsKnown.get(hours) ?? new Map<string, readonly Shift[]>();
   shiftsKnown.set(hours, known);
-  const before = known.get(key);
-  if (before !== undefined) return before;
-  const shifts = shiftsOf(aroundMs, days, hours, timeZone);
-  known.set(key, shifts);
+  // Every wall clock of the world turns its day at a quarter of an hour.
+  const quarterKey = `${timeZone} ${days} ${Math.floor(aroundMs / QUARTER_MS)}`;
+  const near = known.get(quarterKey);
+  if (near !== undefined) return near;
+  const { year, month, day } = wallTime(aroundMs, timeZone);
+  const dayKey = `${timeZone} ${days} ${year} ${month} ${day}`;
+  const shifts = known.get(dayKey) ?? shiftsOf(aroundMs, days, hours, timeZone);
+  known.set(dayKey, shifts);
+  known.set(quarterKey, shifts);
   return shifts;
 }
 
-/** Shifts by the hours they are of and the day they are around: a search asks for the same ones a thousand times. */
+/** Shifts by the hours they are of, the day and the quarter of an hour they are around: a search asks for the same ones a thousand times. */
 const shiftsKnown = new WeakMap<WorkingHours, Map<string, readonly Shift[]>>();
 
 function shiftsOf(aroundMs: number, days: number, hours: WorkingHours, timeZone: string): Shift[] {
