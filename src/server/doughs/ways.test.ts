@@ -50,9 +50,11 @@ test('the ways of one method, as it stands first, each planned for its service w
   expect(starts).toEqual([...starts].sort((a, b) => b - a));
 });
 
-test('no two ways are the same to the hour', () => {
+test('no two ways come to the same hours and odds', () => {
   for (const id of ['poolish-two-days', 'straight', 'biga-cold-boost']) {
-    const told = all(id).map(({ plan }) => plan?.plan.steps.map((step) => step.atMs).join());
+    const told = all(id).map(({ plan }) =>
+      [plan?.odds.service, ...(plan?.plan.steps ?? []).map((step) => step.atMs)].join(),
+    );
     expect(new Set(told).size).toBe(told.length);
   }
 });
