@@ -44,22 +44,39 @@ export function shiftsAround(
   hours: WorkingHours,
   timeZone: string,
 ): readonly Shift[] {
-  const known = shiftsKnown.get(hours) ?? new Map<string, readonly Shift[]>();
-  shiftsKnown.set(hours, known);
+  const known = knownOf(hours, timeZone);
   // Every wall clock of the world turns its day at a quarter of an hour.
-  const quarterKey = `${timeZone} ${days} ${Math.floor(aroundMs / QUARTER_MS)}`;
-  const near = known.get(quarterKey);
+  const quarter = Math.floor(aroundMs / QUARTER_MS) * MOST_DAYS + days;
+  const near = known.byQuarter.get(quarter);
   if (near !== undefined) return near;
   const { year, month, day } = wallTime(aroundMs, timeZone);
-  const dayKey = `${timeZone} ${days} ${year} ${month} ${day}`;
-  const shifts = known.get(dayKey) ?? shiftsOf(aroundMs, days, hours, timeZone);
-  known.set(dayKey, shifts);
-  known.set(quarterKey, shifts);
+  const date = `${days} ${year} ${month} ${day}`;
+  const shifts = known.byDate.get(date) ?? shiftsOf(aroundMs, days, hours, timeZone);
+  known.byDate.set(date, shifts);
+  known.byQuarter.set(quarter, shifts);
   return shifts;
 }
 
-/** Shifts by the hours they are of, the day and the quarter of an hour they are around: a search asks for the same ones a thousand times. */
-const shiftsKnown = new WeakMap<WorkingHours, Map<string, readonly Shift[]>>();
+/** More days than anybody asks for at once. */
+const MOST_DAYS = 1000;
+
+/** Shifts around a date and around a quarter of an hour. */
+interface ShiftsKnown {
+  readonly timeZone: string;
+  readonly byDate: Map<string, readonly Shift[]>;
+  readonly byQuarter: Map<number, readonly Shift[]>;
+}
+
+/** What is known of the hours somebody works: a search asks for the same shifts a thousand times. */
+const shiftsKnown = new WeakMap<WorkingHours, ShiftsKnown>();
+
+function knownOf(hours: WorkingHours, timeZone: string): ShiftsKnown {
+  const known = shiftsKnown.get(hours);
+  if (known?.timeZone === timeZone) return known;
+  const anew = { timeZone, byDate: new Map(), byQuarter: new Map() };
+  shiftsKnown.set(hours, anew);
+  return anew;
+}
 
 function shiftsOf(aroundMs: number, days: number, hours: WorkingHours, timeZone: string): Shift[] {
   const shifts: Shift[] = [];
