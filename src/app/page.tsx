@@ -1,5 +1,7 @@
+import { cookies } from 'next/headers';
 import { connection } from 'next/server';
 import { BeginShop } from '@/features/begin/begin-shop';
+import { ROOM_COOKIE, roomOf } from '@/features/tide/room';
 import { LiveTide } from '@/features/tide/live-tide';
 import { shopContext } from '@/server/context';
 import { mayBegin } from '@/server/commands/roles';
@@ -16,7 +18,7 @@ export default async function HomePage() {
   const { first, clock, units } = view;
   const who = await whoAsks();
   if (first === null || who === null || !mayBegin(who.role))
-    return <LiveTide view={view} actions={handsActions} />;
+    return <LiveTide view={view} room={await roomAsked()} actions={handsActions} />;
   return (
     <ViewFrame
       title="Olvik"
@@ -32,3 +34,6 @@ export default async function HomePage() {
     </ViewFrame>
   );
 }
+
+/** The room that the picture had last on the device that asks. */
+const roomAsked = async () => roomOf((await cookies()).get(ROOM_COOKIE)?.value);

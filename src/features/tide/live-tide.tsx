@@ -5,11 +5,12 @@ import { AskAnewProvider } from '@/ui/ask-anew';
 import type { HandsActions } from '@/ui/hands/actions';
 import { useMemo } from 'react';
 import { useWaitingSteps } from '@/ui/waiting/use-waiting-steps';
+import type { Room } from './room';
 import { Tide } from './tide';
 import { useLiveView } from '../../ui/live/use-live-view';
 
 /** The home view, kept up to date: every act in it asks for its content, not for the page. */
-export function LiveTide(props: { view: TideView; actions: HandsActions }) {
+export function LiveTide(props: { view: TideView; room: Room | null; actions: HandsActions }) {
   const { view: seen, stale, ask } = useLiveView(props.view);
   const waiting = useWaitingSteps();
   const view = useMemo(
@@ -21,7 +22,7 @@ export function LiveTide(props: { view: TideView; actions: HandsActions }) {
   );
   return (
     <AskAnewProvider value={ask}>
-      <Tide view={view} stale={stale} actions={props.actions} />
+      <Tide view={view} room={props.room} stale={stale} actions={props.actions} />
     </AskAnewProvider>
   );
 }

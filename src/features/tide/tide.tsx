@@ -16,6 +16,7 @@ import { HandsStrip } from './hands-strip';
 import { NEXT_COUNT } from './layout/picture';
 import { lookables } from './lookables';
 import { tellsOf } from './layout/tells';
+import type { Room } from './room';
 import { TideHeader } from './tide-header';
 import { TideStage } from './tide-stage';
 import { useFrame } from './use-frame';
@@ -36,11 +37,16 @@ const KeysDialog = dynamic(() => import('./keys-dialog').then((one) => one.KeysD
 });
 
 /** The home view: now, next, will it meet? */
-export function Tide(props: { view: TideView; stale: boolean; actions: HandsActions }) {
+export function Tide(props: {
+  view: TideView;
+  room: Room | null;
+  stale: boolean;
+  actions: HandsActions;
+}) {
   const { view, stale, actions } = props;
   const nowMs = useShopMinute(view.clock);
   const router = useRouter();
-  const framed = useFrame();
+  const framed = useFrame(props.room);
   const { frame } = framed;
   const [panMs, setPanMs] = useState(0);
   const [lit, setLit] = useState<string | null>(null);

@@ -2,6 +2,7 @@
 
 import { startTransition, useEffect, useState } from 'react';
 import { frameFor } from './layout/frame';
+import { rememberRoom, type Room } from './room';
 import type { Frame } from './layout/picture-parts';
 
 const WIDE = frameFor(1280, 552, 1);
@@ -9,19 +10,27 @@ const WIDE = frameFor(1280, 552, 1);
 const USUAL_REM_PX = 16;
 
 /**
- * The picture’s frame for the room it has and the size of the reader’s text; 1280 × 552 until that is known.
- * `probe` goes on an element that is 1 rem wide.
+ * The picture’s frame for the room it has and the size of the reader’s text; until that is known, for the room it had last on
+ * this device, or 1280 × 552. `probe` goes on an element that is 1 rem wide.
  */
-export function useFrame() {
+export function useFrame(last: Room | null) {
   // Elements as state: they may come to life later than the view that asks for their size.
   const [element, ref] = useState<HTMLDivElement | null>(null);
   const [rem, probe] = useState<HTMLSpanElement | null>(null);
-  const [frame, setFrame] = useState(WIDE);
+  const [frame, setFrame] = useState(() =>
+    last === null ? WIDE : frameFor(last.width, last.height, last.text),
+  );
   useEffect(() => {
     if (element === null || rem === null) return undefined;
     const measure = () => {
       const { width, height } = element.getBoundingClientRect();
-      const next = frameFor(Math.round(width), Math.round(height), rem.offsetWidth / USUAL_REM_PX);
+      const room = {
+        width: Math.round(width),
+        height: Math.round(height),
+        text: rem.offsetWidth / USUAL_REM_PX,
+      };
+      const next = frameFor(room.width, room.height, room.text);
+      rememberRoom(room);
       // Not urgent: while the page comes to life, the picture for the usual room stands.
       startTransition(() => setFrame((last) => (isEqual(last, next) ? last : next)));
     };
@@ -33,6 +42,11 @@ export function useFrame() {
   return { ref, probe, frame };
 }
 
+/** Height that comes and goes as letters load and lines change, px: for so little nothing is drawn anew. */
+const SAME_PX = 4;
+
 function isEqual(a: Frame, b: Frame): boolean {
-  return (Object.keys(a) as (keyof Frame)[]).every((key) => a[key] === b[key]);
+  return (Object.keys(a) as (keyof Frame)[]).every((key) =>
+    key === 'height' ? Math.abs(a.height - b.height) <= SAME_PX : a[key] === b[key],
+  );
 }
