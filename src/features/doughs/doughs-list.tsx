@@ -48,12 +48,14 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
       <Table size="small" aria-label={title} sx={{ '& td, & th': { borderColor: 'var(--line)' } }}>
         <TableHead>
           <TableRow>
-            <TableCell>Method</TableCell>
-            <TableCell>Raised by</TableCell>
+            <TableCell sx={{ width: '38%' }}>Method</TableCell>
+            <TableCell sx={{ width: '24%' }}>Raised by</TableCell>
             <TableCell align="right">Water</TableCell>
             <TableCell align="right">Salt</TableCell>
-            <TableCell align="right">From the first step</TableCell>
-            <TableCell>To take along</TableCell>
+            <TableCell align="right" sx={{ width: '16%' }}>
+              From the first step
+            </TableCell>
+            <TableCell sx={{ width: '10%' }}>To take along</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>

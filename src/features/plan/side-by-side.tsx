@@ -8,6 +8,7 @@ import type { Ladder } from '@/shop/plan/ladder';
 import type { ChangedService } from '@/shop/plan/search';
 import type { PlanView, WeekService } from '@/server/plan/view';
 import { Textures } from '@/ui/marks/textures';
+import { useExtraHeight } from '@/ui/use-extra-height';
 import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
 import { ClockColumn, LadderPicture } from './ladders';
@@ -16,7 +17,9 @@ import { Searching, SearchShare, type Search } from './searching';
 import { RungHours } from './rung-hours';
 import type { Holding } from './use-held-hours';
 
+/** Height of the ladders in the lowest window, px, and by how much a higher one makes them longer at most. */
 const LEAST_HEIGHT = 268;
+const MOST_MORE_PX = 320;
 const COLUMN = 104;
 const NARROWEST = 290;
 
@@ -54,7 +57,7 @@ export function SideBySide(props: {
   const clock = ladderClock(
     shown.map((ladder) => ladder.rungs.map((one) => one.atMs)),
     service.fromMs,
-    LEAST_HEIGHT,
+    LEAST_HEIGHT + Math.min(MOST_MORE_PX, useExtraHeight()),
   );
   const first = Math.min(service.fromMs, ...shown.map((one) => one.rungs[0]?.atMs ?? Infinity));
   return (
