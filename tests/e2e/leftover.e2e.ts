@@ -124,7 +124,7 @@ test('what a service left goes into the chain with its own flour, water and salt
   await pick('Goes on', 'carry-over');
   await pick('To', 'fridge');
   await click('Store it');
-  await waitForText(page, 'C1126-1 put by.');
+  await waitForText(page, 'C1126-1 stored.');
   await goto('/lots/C1126-1');
   expect(await text()).toMatch(/1\s?500\sg/);
 });
@@ -153,7 +153,7 @@ test('its surplus is frozen, and its thaw is found back from an hour', async () 
   await typeIn('part', '1000');
   await pick('To', 'freezer');
   await click('Store it');
-  await waitForText(page, 'F1127-1 put by.');
+  await waitForText(page, 'F1127-1 stored.');
   served.setNow('2026-11-28T09:00:00Z');
   await goto('/cultures/frozen/F1127-1');
   await page.waitForSelector('[data-testid="found"]');

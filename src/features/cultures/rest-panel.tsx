@@ -61,7 +61,7 @@ export function RestPanel(props: {
           ...restForm(how, massG, flatMm),
         }),
       () =>
-        how === 'moved' ? `${culture.name}: in ${placeName}.` : `${culture.name}: back-up put by.`,
+        how === 'moved' ? `${culture.name}: in ${placeName}.` : `${culture.name}: back-up stored.`,
       () => setMass(''),
     );
   const retire = () =>

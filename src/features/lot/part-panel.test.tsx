@@ -13,7 +13,7 @@ const opened = (actions: Parameters<typeof handsDoing>[0]) =>
   shown(<PartPanel view={view} actions={handsDoing(actions)} />);
 const put = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Store it' });
 
-test('a part is put by once: what was taken is gone from the field, and a second tap writes nothing', async () => {
+test('a part is stored once: what was taken is gone from the field, and a second tap writes nothing', async () => {
   const takePart = jest
     .fn()
     .mockResolvedValue({ ok: true, value: { batch: 'b', lotId: 'P1127-9' } });
@@ -26,7 +26,7 @@ test('a part is put by once: what was taken is gone from the field, and a second
   expect(takePart).toHaveBeenCalledTimes(1);
   expect(takePart.mock.calls[0][0]).toMatchObject({ lotId: 'P1126-1', massG: '120' });
   expect(put().disabled).toBe(true);
-  expect(await screen.findByText(/P1127-9 put by/)).toBeTruthy();
+  expect(await screen.findByText(/P1127-9 stored/)).toBeTruthy();
 });
 
 test('more than is left is refused in its sentence, and the figure stays to be mended', async () => {

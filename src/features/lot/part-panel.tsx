@@ -52,7 +52,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           as,
           ...partForm(view, { amount, as, placeId, flatMm, chainId }),
         }),
-      (value) => (as === 'gone' ? `${name}: gone.` : `${name}: ${value.lotId} put by.`),
+      (value) => (as === 'gone' ? `${name}: gone.` : `${name}: ${value.lotId} stored.`),
       // What was taken is taken: the next part is said anew.
       () => setAmount(''),
     );
