@@ -62,7 +62,7 @@ async function pair(page: Page, code: string, name: string): Promise<void> {
   const [codeField, nameField] = await page.$$('input');
   await codeField!.type(code);
   await nameField!.type(name);
-  await (await page.$('button[type="submit"]'))!.click();
+  await page.locator('button[type="submit"]:not([disabled])').click();
 }
 
 const rowOf = (name: string) =>

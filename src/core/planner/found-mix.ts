@@ -3,7 +3,7 @@ import { hoursRange, usualHours } from '../methods';
 import { hoursToBalls } from '../mixing';
 import { addHours, hoursBetween, MS_PER_MINUTE } from '../units';
 import { batchesOf, draft } from './drafted';
-import { isFree, leadsOn, likelierMix, type Settled } from './likelier-mix';
+import { isFree, isLate, leadsOn, likelierMix, type Settled } from './likelier-mix';
 import type { MethodRequest } from './method-request';
 import { SOUGHT_ROUGHLY } from './sought';
 import { inFives } from './wave-rules';
@@ -36,7 +36,8 @@ export function foundMix(request: MethodRequest): Settled {
 
 /**
  * A bake on its way to a likelier hour: balls that come out of the cold so many hours later, and are as long in it as ever. The
- * bake as it is where they go from the bench to the oven; null where they can not temper so many hours.
+ * bake as it is where they go from the bench to the oven; null where they can not temper so many hours, or a
+ * leaven would have to be built in the past.
  */
 function ledOn(request: MethodRequest, first: Settled, shiftH: number): Settled | null {
   const { method } = request;
@@ -46,7 +47,8 @@ function ledOn(request: MethodRequest, first: Settled, shiftH: number): Settled 
   if (wantedH < last.leastH || wantedH > last.mostH) return null;
   const asked = withLast(request, wantedH);
   const mixAtMs = workingMix(asked, firstMix(asked));
-  return { mixAtMs, drafted: draft(asked, mixAtMs, first.drafted) };
+  const led = { mixAtMs, drafted: draft(asked, mixAtMs, first.drafted) };
+  return isLate(request, led) ? null : led;
 }
 
 /** The hour of the mix, or where the balls come out of the cold the hours they temper, so that they open in time. */

@@ -90,7 +90,7 @@ function canBe(before: MethodRequest, asked: MethodRequest, mixAtMs: number): bo
 }
 
 /** True where a leaven would have to be built in the past. */
-function isLate({ nowMs }: MethodRequest, { drafted, mixAtMs }: Settled): boolean {
+export function isLate({ nowMs }: MethodRequest, { drafted, mixAtMs }: Settled): boolean {
   const built = Object.values(drafted.moments.leavenAtMs);
   return built.some((atMs) => atMs < nowMs - MS_PER_MINUTE || atMs >= mixAtMs);
 }

@@ -16,15 +16,19 @@ const codeInAddress = () => /^#(\d{6})$/.exec(window.location.hash)?.[1] ?? '';
 
 /** A device that is not in: a code, a name, and nothing of the shop. */
 export function Pair() {
-  const [typed, setCode] = useState<string | null>(null);
   const brought = useSyncExternalStore(never, codeInAddress, () => '');
-  const code = typed ?? brought;
-  const [name, setName] = useState('');
+  // What is typed while the page comes to life stands; sent before that, it would be lost.
+  const isAlive = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   const [wrong, setWrong] = useState<string | null>(null);
   const [busy, start] = useTransition();
-  const send = () =>
+  const send = (form: FormData) =>
     start(async () => {
-      const sentence = await pairedBy({ code, name });
+      const said = (field: string) => String(form.get(field) ?? '');
+      const sentence = await pairedBy({ code: said('code'), name: said('name') });
       // The whole page anew: what it stands on is another one from now on.
       if (sentence === null) window.location.replace(new URL('/', window.location.href));
       else setWrong(sentence);
@@ -34,7 +38,7 @@ export function Pair() {
       component="form"
       onSubmit={(event) => {
         event.preventDefault();
-        send();
+        send(new FormData(event.currentTarget));
       }}
       sx={{ maxWidth: 420, mx: 'auto', p: 3, pt: { xs: 4, sm: 10 }, display: 'grid', gap: 2 }}
     >
@@ -44,9 +48,10 @@ export function Pair() {
         minutes.
       </Typography>
       <TextField
+        key={brought}
+        name="code"
         label="Code"
-        value={code}
-        onChange={(event) => setCode(event.target.value)}
+        defaultValue={brought}
         slotProps={{
           htmlInput: {
             inputMode: 'numeric',
@@ -58,13 +63,12 @@ export function Pair() {
       />
       <TextField
         label="Name of this device"
+        name="name"
         placeholder="bench tablet"
-        value={name}
-        onChange={(event) => setName(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 40 } }}
       />
       {wrong === null ? null : <Alert severity="warning">{wrong}</Alert>}
-      <Button type="submit" variant="contained" size="large" disabled={busy}>
+      <Button type="submit" variant="contained" size="large" disabled={busy || !isAlive}>
         Let this device in
       </Button>
     </Box>
