@@ -1,4 +1,5 @@
 // The planner in figures: cost as ratios to one simulation of the week, gap to a bound, against a general solver, honesty of its odds.
+import { median } from 'd3';
 import { asTaken, demandFor, planningShop } from '../../tests/fixtures/planning';
 import { BAKERS_YEAST, LEAVENED_DOUGHS } from '@/core/forecast';
 import { BOOK_MODEL } from '@/core/kinetics';
@@ -53,11 +54,8 @@ function ownRatio(id: string, shop: PlanningShop): number {
     const planning = anew(() => planMethod(request));
     return planning / anew(() => forecastActs(request, plan.run));
   });
-  return round(median(ratios), 1);
+  return round(median(ratios) ?? NaN, 1);
 }
-
-const median = (values: readonly number[]) =>
-  [...values].sort((a, b) => a - b)[values.length >> 1] ?? NaN;
 
 /** A week of fourteen services planned, in ratios to one simulation of it. */
 export function planWeekBench() {
