@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { NextResponse, type NextRequest } from 'next/server';
 import { namesFrom, refusedStatus } from '@/server/gate/same-shop';
 import { isAnswered, isBeforePairing, isByKey, mayAsk } from '@/server/ways-in/paths';
@@ -23,8 +24,12 @@ function policy(nonce: string): string {
 }
 
 const SAYS = {
-  403: 'This shop is read and written from its own pages only.',
-  421: 'Olvik answers to the names of its own machine only (127.0.0.1, localhost), and to those in OLVIK_HOSTS.',
+  get 403() {
+    return tr`This shop is read and written from its own pages only.`;
+  },
+  get 421() {
+    return tr`Olvik answers to the names of its own machine only (127.0.0.1, localhost), and to those in OLVIK_HOSTS.`;
+  },
 } as const;
 
 const plain = (status: number, text: string) =>
@@ -58,16 +63,16 @@ function outsideRole(request: NextRequest, method: string): NextResponse | null 
   const path = decodeURIComponent(request.nextUrl.pathname);
   if (isByKey(path) || isBeforePairing(path)) return null;
   const who = whoOf(request.headers, process.env['OLVIK_GATE_KEY'], () => null);
-  if (who === null) return plain(401, 'This device is not let in.');
+  if (who === null) return plain(401, tr`This device is not let in.`);
   return mayAsk(who.role, { method, path })
     ? null
-    : plain(403, 'This device may not do that: its role is given under Other devices.');
+    : plain(403, tr`This device may not do that: its role is given under Other devices.`);
 }
 
 /** Refuses what another site's page asks; puts the Content-Security-Policy and the other security headers on every page. */
 export function proxy(request: NextRequest): NextResponse {
   if (!isReadable(request.url)) {
-    return plain(400, 'Address: it can not be read. Nothing was changed.');
+    return plain(400, tr`Address: it can not be read. Nothing was changed.`);
   }
   const said = (name: string) => request.headers.get(name);
   const status = refusedStatus(
@@ -86,7 +91,7 @@ export function proxy(request: NextRequest): NextResponse {
   }
   const method = isQuestion(request) ? 'GET' : request.method;
   if (!isAnswered(method, request.nextUrl.pathname)) {
-    return plain(405, 'Views are read; what is done is sent as a command. Nothing was changed.');
+    return plain(405, tr`Views are read; what is done is sent as a command. Nothing was changed.`);
   }
   const outside = outsideRole(request, method);
   if (outside !== null) return outside;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { withLeavenFlour, type Dough, type Leaven } from '@/core/formula';
 import {
-  LIBRARY,
+  startingMethods,
   methodSchema,
   placedMethod,
   type Method,
@@ -62,7 +62,7 @@ const ofItsOwn = fc.record({
 
 const anyMethod = fc
   .record({
-    base: fc.constantFrom(...LIBRARY),
+    base: fc.constantFrom(...startingMethods()),
     dough: anyDough,
     own: fc.array(ofItsOwn, { minLength: 3, maxLength: 3 }),
     leavenStays: fc.array(stays, { minLength: 3, maxLength: 3 }),
@@ -141,7 +141,7 @@ function own(
 }
 
 const base = shop();
-const placed = (one: (typeof LIBRARY)[number]) => {
+const placed = (one: ReturnType<typeof startingMethods>[number]) => {
   const { places } = loadShop(base);
   const flours = Object.values(FLOUR).map((id) => ({
     ...{ id, name: id, strengthW: 280, proteinShare: null, wholegrainShare: 0 },

@@ -1,4 +1,4 @@
-import { LIBRARY } from '@/core/methods';
+import { startingMethods } from '@/core/methods';
 import { planMethod, type MethodPlan, type NoMethodPlan } from '@/core/planner';
 import { requestFor } from '@/core/planner/week';
 import { fromLocalText } from '@/core/units';
@@ -35,7 +35,7 @@ function told(plan: MethodPlan | NoMethodPlan) {
   };
 }
 
-test.each(LIBRARY.map(({ id }) => id))(
+test.each(startingMethods().map(({ id }) => id))(
   'Doughs and Plan plan %s to the same hours, doses and grams',
   (id) => {
     const row = methodRows(context, state).find((one) => one.id === `start-${id}`)!;

@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { LIBRARY } from '@/core/methods';
+import { startingMethods } from '@/core/methods';
 import { planMethod } from '@/core/planner';
 import { requestFor } from '@/core/planner/week';
 import { handsList } from '@/server/hands-list/hands-list';
@@ -50,7 +50,7 @@ function pinned(name: string, answer: unknown): string[] {
 
 const shop = planningShop();
 
-test.each(LIBRARY.map(({ id }) => id))('the plan of a starting method: %s', (id) => {
+test.each(startingMethods().map(({ id }) => id))('the plan of a starting method: %s', (id) => {
   const demand = demandFor('2026-11-27T18:00', []);
   const method = { key: id, method: startingMethod(id), versionId: null };
   const plan = planMethod(requestFor(demand, method, shop));

@@ -12,6 +12,8 @@ import {
   refuseLostShop,
   type Db,
 } from '@/data';
+import { speak } from '@/words/all-languages';
+import { languageFor } from '@/words/speaker';
 import { keepGate } from '@/server/gate/keep-gate';
 import { namesFrom } from '@/server/gate/same-shop';
 import { seedDemo } from '@/server/demo/seed';
@@ -84,6 +86,7 @@ function prepareData(mode: 'demo' | 'own', keep: boolean): string {
 
 function fill(db: Db, mode: 'demo' | 'own'): void {
   if (mode === 'own') {
+    speak(languageFor(Intl.DateTimeFormat().resolvedOptions().locale));
     ensureShop(db, Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC');
   } else if (maybeOneShop(db) === null) {
     process.stdout.write('Setting up the demo shop.\n');

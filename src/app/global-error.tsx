@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useEffect } from 'react';
 
 /** How often a page that lost the server tries again, ms. */
@@ -22,17 +23,16 @@ export default function GlobalError() {
     <html lang="en">
       <body style={{ margin: 0, padding: 32, fontFamily: 'system-ui, sans-serif' }}>
         <main role="alert">
-          <h1>Olvik can not be reached</h1>
+          <h1>{tr`Olvik can not be reached`}</h1>
           <p>
-            What was logged is safe: every entry is written before Olvik says so. This page comes
-            back by itself.
+            {tr`What was logged is safe: every entry is written before Olvik says so. This page comes back by itself.`}
           </p>
           <button
             type="button"
             style={{ minHeight: 56, padding: '0 24px', fontSize: 18 }}
             onClick={() => window.location.reload()}
           >
-            Try again
+            {tr`Try again`}
           </button>
         </main>
       </body>

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import Box from '@mui/material/Box';
 import CssBaseline from '@mui/material/CssBaseline';
@@ -14,6 +15,8 @@ import { sayWhoAction, sendLate } from './actions';
 import { crew } from './crew';
 import { houseFacts, type HouseFacts } from './house-facts';
 import { whoAsks } from './who-asks';
+import { language } from '@/words/speaker';
+import { Speaking } from '@/ui/speaking';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { ViewBar } from '@/ui/nav/view-bar';
 import { KeepPictures } from '@/ui/pictures/keep-pictures';
@@ -35,7 +38,9 @@ const HOUSE = {
 
 export const metadata: Metadata = {
   title: { default: 'Olvik', template: '%s · Olvik' },
-  description: 'The working clock of a pizza bakery that raises its dough on living leavens.',
+  get description() {
+    return tr`The working clock of a pizza bakery that raises its dough on living leavens.`;
+  },
 };
 
 export const viewport: Viewport = {
@@ -63,40 +68,43 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const who = await whoAsks();
   const house = who === null ? null : houseFacts();
   const units = house?.units ?? null;
+  const spoken = language();
   const people = who === null || who.role === 'wall' ? [] : crew();
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang={spoken} suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-scheme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ key: 'css', nonce, enableCssLayer: true }}>
           <ThemeProvider theme={theme} defaultMode="system" noSsr>
             <CssBaseline />
-            <ShopUnitsProvider units={units}>
-              <HouseDaysProvider house={house}>
-                <WhoProvider person={who?.person ?? null}>
-                  <SnackProvider>
-                    {who === null ? null : (
-                      <Suspense>
-                        <KeepPictures />
-                      </Suspense>
-                    )}
-                    <Box sx={HOUSE}>
-                      <ViewBar
-                        who={
-                          people.length < 2 ? null : (
-                            <WhoHere people={people} sayWho={sayWhoAction} />
-                          )
-                        }
-                      />
-                      <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
-                        <OverView house={house} />
-                        {children}
+            <Speaking language={spoken}>
+              <ShopUnitsProvider units={units}>
+                <HouseDaysProvider house={house}>
+                  <WhoProvider person={who?.person ?? null}>
+                    <SnackProvider>
+                      {who === null ? null : (
+                        <Suspense>
+                          <KeepPictures />
+                        </Suspense>
+                      )}
+                      <Box sx={HOUSE}>
+                        <ViewBar
+                          who={
+                            people.length < 2 ? null : (
+                              <WhoHere people={people} sayWho={sayWhoAction} />
+                            )
+                          }
+                        />
+                        <Box sx={{ minWidth: 0, gridColumn: { sm: -2 } }}>
+                          <OverView house={house} />
+                          {children}
+                        </Box>
                       </Box>
-                    </Box>
-                  </SnackProvider>
-                </WhoProvider>
-              </HouseDaysProvider>
-            </ShopUnitsProvider>
+                    </SnackProvider>
+                  </WhoProvider>
+                </HouseDaysProvider>
+              </ShopUnitsProvider>
+            </Speaking>
           </ThemeProvider>
         </AppRouterCacheProvider>
       </body>

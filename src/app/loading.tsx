@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 
 /** Bands and keel first. */
@@ -5,7 +6,7 @@ export default function Loading() {
   return (
     <Box
       aria-busy="true"
-      aria-label="Loading"
+      aria-label={tr`Loading`}
       sx={{ height: '100dvh', background: 'var(--flour)' }}
     >
       <Box sx={{ height: 76 }} />

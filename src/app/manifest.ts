@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { MetadataRoute } from 'next';
 
 /** Olvik as an app of a device: its name, its look, its marks; nothing of the shop. */
@@ -5,7 +6,7 @@ export default function manifest(): MetadataRoute.Manifest {
   return {
     name: 'Olvik',
     short_name: 'Olvik',
-    description: 'The working clock of a pizza bakery that raises its dough on living leavens.',
+    description: tr`The working clock of a pizza bakery that raises its dough on living leavens.`,
     start_url: '/',
     scope: '/',
     display: 'standalone',

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { cookies } from 'next/headers';
 import { connection } from 'next/server';
 import { BeginShop } from '@/features/begin/begin-shop';
@@ -8,7 +9,7 @@ import { mayBegin } from '@/server/commands/roles';
 import { tideView } from '@/server/tide';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
-import { beginShopAction, lookAtDemoAction } from './actions';
+import { beginShopAction, changeShopAction, lookAtDemoAction } from './actions';
 import { handsActions } from './hands-actions';
 import { whoAsks } from './who-asks';
 
@@ -22,14 +23,18 @@ export default async function HomePage() {
   return (
     <ViewFrame
       title="Olvik"
-      subtitle="three questions first"
+      subtitle={tr`three questions first`}
       clock={clockText(clock.nowMs, units.timeZone)}
     >
       <BeginShop
         first={first}
         nowMs={clock.nowMs}
         timeZone={units.timeZone}
-        actions={{ beginShop: beginShopAction, lookAtDemo: lookAtDemoAction }}
+        actions={{
+          beginShop: beginShopAction,
+          lookAtDemo: lookAtDemoAction,
+          changeShop: changeShopAction,
+        }}
       />
     </ViewFrame>
   );

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import {
   chmodSync,
   copyFileSync,
@@ -14,7 +15,7 @@ import Database from 'better-sqlite3';
 import { backupInstant, backupName, backupsFolder, NAME } from './backup-names';
 import { DATABASE_FILE } from './database-file';
 import type { Db } from './db';
-import { DISK_SENTENCE, isDiskError } from './disk-full';
+import { diskSentence, isDiskError } from './disk-full';
 import { MigrationError } from './errors';
 import { OWN_FILE, OWN_FOLDER } from './own-files';
 
@@ -58,7 +59,7 @@ export async function addBackup(db: Db, folder: string, atMs: number): Promise<B
     // What did not fit takes no room.
     rmSync(part, { force: true });
     if (!isDiskError(error)) throw error;
-    throw new MigrationError('disk-full', DISK_SENTENCE, { cause: error });
+    throw new MigrationError('disk-full', diskSentence(), { cause: error });
   }
   chmodSync(part, OWN_FILE);
   const damage = damagedCopy(part);
@@ -66,7 +67,7 @@ export async function addBackup(db: Db, folder: string, atMs: number): Promise<B
     rmSync(part, { force: true });
     throw new MigrationError(
       'backup-not-sound',
-      `Back-up: the copy is not sound (${damage}). It was not kept, the older ones stay. Look at the disk, and restore the newest good one if Olvik does not open any more.`,
+      tr`Back-up: the copy is not sound (${damage}). It was not kept, the older ones stay. Look at the disk, and restore the newest good one if Olvik does not open any more.`,
     );
   }
   renameSync(part, path.join(kept, name));
@@ -210,7 +211,7 @@ async function copySound(file: string, to: string): Promise<void> {
   const refuse = (cause?: unknown) =>
     new MigrationError(
       'not-a-database',
-      `The file ${file} is no back-up of a shop that can be read. Nothing was changed.`,
+      tr`The file ${file} is no back-up of a shop that can be read. Nothing was changed.`,
       { cause },
     );
   if (!existsSync(file)) throw refuse();
@@ -222,7 +223,7 @@ async function copySound(file: string, to: string): Promise<void> {
     await from.backup(to);
   } catch (cause) {
     rmSync(to, { force: true });
-    if (isDiskError(cause)) throw new MigrationError('disk-full', DISK_SENTENCE, { cause });
+    if (isDiskError(cause)) throw new MigrationError('disk-full', diskSentence(), { cause });
     throw cause instanceof MigrationError ? cause : refuse(cause);
   } finally {
     from.close();

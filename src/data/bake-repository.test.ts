@@ -1,4 +1,4 @@
-import { LIBRARY } from '@/core/methods';
+import { startingMethods } from '@/core/methods';
 import {
   addBake,
   addMethodVersion,
@@ -30,7 +30,7 @@ function shopWith(...bakes: (typeof BAKE)[]) {
     id: 'version-1',
     methodId: 'method-1',
     createdMs: 1,
-    method: LIBRARY[0]!.method,
+    method: startingMethods()[0]!.method,
   });
   for (const bake of bakes) addBake(db, bake);
   return db;

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type Bake } from '@/shop/kept/bake';
 import type { Db } from './db';
 import { NotFoundError } from './errors';
@@ -33,7 +34,7 @@ export function listBakeNames(db: Db, ids: readonly string[]): Map<string, strin
  */
 export function oneBake(db: Db, id: string): Bake {
   const bake = maybeOneBake(db, id);
-  if (bake === null) throw new NotFoundError('Bake', id);
+  if (bake === null) throw new NotFoundError(tr`Bake`, id);
   return bake;
 }
 

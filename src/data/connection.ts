@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import 'server-only';
 import type { Db } from './db';
 import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
@@ -18,7 +19,7 @@ function prepareFolder(folder: string): void {
   } catch (cause) {
     throw new MigrationError(
       'folder-not-writable',
-      `The data folder ${folder} can not be written. Give a folder you may write to in OLVIK_DATA. Nothing was changed.`,
+      tr`The data folder ${folder} can not be written. Give a folder you may write to in OLVIK_DATA. Nothing was changed.`,
       { cause },
     );
   }
@@ -40,7 +41,7 @@ export function openShop(folder: string): Db {
     if (cause instanceof MigrationError) throw cause;
     throw new MigrationError(
       'not-a-database',
-      `The file ${path.join(folder, DATABASE_FILE)} is not a shop that Olvik can read. Nothing was changed.`,
+      tr`The file ${path.join(folder, DATABASE_FILE)} is not a shop that Olvik can read. Nothing was changed.`,
       { cause },
     );
   }

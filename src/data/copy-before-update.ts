@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { chmodSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { backupName, backupsFolder } from './backup-names';
@@ -25,7 +26,7 @@ export function copyBeforeUpdate(db: Db, folder: string, atMs: number): void {
     if (existsSync(/* turbopackIgnore: true */ part)) rmSync(part);
     throw new MigrationError(
       'backup-not-sound',
-      `Update: no copy of the shop could be kept first (${cause instanceof Error ? cause.message : String(cause)}). Make room on the disk, and start Olvik again. Nothing was changed.`,
+      tr`Update: no copy of the shop could be kept first (${cause instanceof Error ? cause.message : String(cause)}). Make room on the disk, and start Olvik again. Nothing was changed.`,
       { cause },
     );
   }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type DemandRow } from '@/shop/kept/demand';
 import { z } from '@/core/parse';
 import type { Db } from './db';
@@ -49,7 +50,7 @@ export function saveDemandSkip(db: Db, demandId: string, date: string, skipped: 
  */
 export function oneDemand(db: Db, id: string): DemandRow {
   const row = db.prepare(`SELECT ${COLUMNS} FROM demand WHERE id = ?`).get(id);
-  if (row === undefined) throw new NotFoundError('Service', id);
+  if (row === undefined) throw new NotFoundError(tr`Service`, id);
   return toDemand(row);
 }
 

@@ -1,3 +1,5 @@
+import { tr } from '@/words/tr';
+
 /** What the disk says where it has no room, or lets nobody write. */
 const NO_ROOM = new Set(['ENOSPC', 'EDQUOT', 'EFBIG', 'EROFS', 'EIO', 'SQLITE_FULL']);
 
@@ -13,5 +15,5 @@ export function isDiskError(error: unknown): boolean {
 }
 
 /** Said where the disk takes nothing more. */
-export const DISK_SENTENCE =
-  'Disk: it is full, or nothing can be written to it. Nothing was stored; what was stored before is there. Make room on it, and do this again.';
+export const diskSentence = () =>
+  tr`Disk: it is full, or nothing can be written to it. Nothing was stored; what was stored before is there. Make room on it, and do this again.`;

@@ -1,10 +1,12 @@
+import { tr } from '@/words/tr';
+
 /** A row that should be there is not. */
 export class NotFoundError extends Error {
   constructor(
     readonly what: string,
     readonly id: string,
   ) {
-    super(`${what} "${id}" is not in this shop.`);
+    super(tr`${what} "${id}" is not in this shop.`);
     this.name = 'NotFoundError';
   }
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type FlourRow } from '@/shop/kept/flour';
 import type { Flour } from '@/core/flour';
 import { z } from '@/core/parse';
@@ -44,5 +45,5 @@ export function saveFlour(db: Db, flour: Flour): void {
 /** Retires a flour from an instant on, or brings it back with null. */
 export function retireFlour(db: Db, id: string, retiredMs: number | null): void {
   const { changes } = db.prepare('UPDATE flour SET retired_ms = ? WHERE id = ?').run(retiredMs, id);
-  if (changes === 0) throw new NotFoundError('Flour', id);
+  if (changes === 0) throw new NotFoundError(tr`Flour`, id);
 }

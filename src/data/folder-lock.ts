@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { closeSync, mkdirSync, openSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -27,7 +28,7 @@ export function holdFolder(folder: string): HeldFolder {
   } catch (cause) {
     throw new MigrationError(
       'folder-not-writable',
-      `The data folder ${folder} can not be written. Give a folder you may write to in OLVIK_DATA. Nothing was changed.`,
+      tr`The data folder ${folder} can not be written. Give a folder you may write to in OLVIK_DATA. Nothing was changed.`,
       { cause },
     );
   }
@@ -37,7 +38,7 @@ export function holdFolder(folder: string): HeldFolder {
     lock.close();
     throw new MigrationError(
       'folder-in-use',
-      `Another Olvik runs on the data folder ${folder}. Stop it first, or give another folder in OLVIK_DATA. Nothing was changed.`,
+      tr`Another Olvik runs on the data folder ${folder}. Stop it first, or give another folder in OLVIK_DATA. Nothing was changed.`,
       { cause },
     );
   }

@@ -12,7 +12,7 @@ export {
   type Backup,
   type BackupContents,
 } from './backup-store';
-export { DISK_SENTENCE, isDiskError } from './disk-full';
+export { diskSentence, isDiskError } from './disk-full';
 export { backupsFolder } from './backup-names';
 export { addCommand, dropCommandsBefore, maybeOneCommand } from './command-repository';
 export { databaseVersion } from './version-repository';
@@ -54,6 +54,7 @@ export {
   oneShop,
   savePlace,
   saveShop,
+  shopLanguage,
 } from './shop-repository';
 export {
   dropEquipment,

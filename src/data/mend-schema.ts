@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Db } from './db';
 import { MigrationError } from './errors';
 
@@ -31,7 +32,7 @@ export function mendSchema(db: Db, freshOf: () => Db): void {
   if (unknown.length > 0) {
     throw new MigrationError(
       'odd-database',
-      `The shop’s database lacks ${unknown.join(', ')}: no Olvik wrote it like that. Put back a back-up with bin/restore. Nothing was changed.`,
+      tr`The shop’s database lacks ${unknown.join(', ')}: no Olvik wrote it like that. Put back a back-up with bin/restore. Nothing was changed.`,
     );
   }
   db.transaction(() => {

@@ -1,4 +1,4 @@
-import { LIBRARY } from '@/core/methods';
+import { startingMethods } from '@/core/methods';
 import {
   addMethodVersion,
   listMethods,
@@ -9,7 +9,7 @@ import {
   retireMethod,
 } from '.';
 
-const { method } = LIBRARY[0]!;
+const { method } = startingMethods()[0]!;
 const version = (id: string, methodId: string, createdMs: number) => ({
   id,
   methodId,

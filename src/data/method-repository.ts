@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { methodSchema, type Method } from '@/core/methods';
 import type { Db } from './db';
 import { NotFoundError } from './errors';
@@ -45,7 +46,7 @@ export function listMethodVersions(db: Db, methodId: string): MethodVersion[] {
  */
 export function oneMethodVersion(db: Db, id: string): MethodVersion {
   const row = db.prepare(`SELECT ${COLUMNS} FROM method_version v WHERE v.id = ?`).get(id);
-  if (row === undefined) throw new NotFoundError('Method', id);
+  if (row === undefined) throw new NotFoundError(tr`Method`, id);
   return toVersion(row);
 }
 
@@ -80,5 +81,5 @@ export function retireMethod(db: Db, methodId: string, retiredMs: number | null)
   const { changes } = db
     .prepare('UPDATE method SET retired_ms = ? WHERE id = ?')
     .run(retiredMs, methodId);
-  if (changes === 0) throw new NotFoundError('Method', methodId);
+  if (changes === 0) throw new NotFoundError(tr`Method`, methodId);
 }

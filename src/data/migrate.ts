@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -43,7 +44,7 @@ export function migrate(db: Database.Database, root = process.cwd()): void {
   if (version > newest) {
     throw new MigrationError(
       'newer-database',
-      `The shop's database has schema ${version}; this Olvik knows schemas up to ${newest}. Start the newer Olvik that wrote it. Nothing was changed.`,
+      tr`The shop's database has schema ${version}; this Olvik knows schemas up to ${newest}. Start the newer Olvik that wrote it. Nothing was changed.`,
     );
   }
   db.transaction(() => {

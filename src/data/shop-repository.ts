@@ -1,7 +1,9 @@
+import { tr } from '@/words/tr';
 import { type Shop, type Place, wishSchema } from '@/shop/kept/shop';
 import type { DailyPoint } from '@/core/forecast';
 import { z } from '@/core/parse';
 
+import type { Language } from '@/words/speaker';
 import type { Db } from './db';
 import { NotFoundError } from './errors';
 
@@ -11,7 +13,7 @@ const dailySchema = z.array(
 
 const peopleSchema = z.array(z.string().min(1).max(60)).max(20);
 
-const SHOP_COLUMNS = `name, time_zone AS timeZone, mass_unit AS massUnit, temp_unit AS tempUnit,
+const SHOP_COLUMNS = `name, time_zone AS timeZone, language, mass_unit AS massUnit, temp_unit AS tempUnit,
   length_unit AS lengthUnit, scale_step_g AS scaleStepG, fine_step_g AS fineStepG, work_from_minute AS workFromMinute,
   work_until_minute AS workUntilMinute, yeast_type AS yeastType, people,
   tap_c AS tapC, mixed_by AS mixedBy, waste, sure_pct AS surePct, wish`;
@@ -37,18 +39,25 @@ export function maybeOneShop(db: Db): Shop | null {
  */
 export function oneShop(db: Db): Shop {
   const shop = maybeOneShop(db);
-  if (shop === null) throw new NotFoundError('Shop', '1');
+  if (shop === null) throw new NotFoundError(tr`Shop`, '1');
   return shop;
+}
+
+/** The language that the shop speaks; null in an empty data folder. */
+export function shopLanguage(db: Db): Language | null {
+  const row = db.prepare('SELECT language FROM shop WHERE id = 1').get();
+  return (row as { language: Language } | undefined)?.language ?? null;
 }
 
 /** Writes the shop's settings. */
 export function saveShop(db: Db, shop: Shop): void {
   db.prepare(
-    `INSERT INTO shop (id, name, time_zone, mass_unit, temp_unit, length_unit, scale_step_g, fine_step_g,
+    `INSERT INTO shop (id, name, time_zone, language, mass_unit, temp_unit, length_unit, scale_step_g, fine_step_g,
        work_from_minute, work_until_minute, yeast_type, people, tap_c, mixed_by, waste, sure_pct, wish)
-     VALUES (1, @name, @timeZone, @massUnit, @tempUnit, @lengthUnit, @scaleStepG, @fineStepG,
+     VALUES (1, @name, @timeZone, @language, @massUnit, @tempUnit, @lengthUnit, @scaleStepG, @fineStepG,
        @workFromMinute, @workUntilMinute, @yeastType, @people, @tapC, @mixedBy, @waste, @surePct, @wish)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, time_zone = excluded.time_zone,
+       language = excluded.language,
        mass_unit = excluded.mass_unit, temp_unit = excluded.temp_unit,
        length_unit = excluded.length_unit,
        scale_step_g = excluded.scale_step_g, fine_step_g = excluded.fine_step_g,
@@ -108,7 +117,7 @@ export function savePlace(db: Db, place: Omit<Place, 'settings'>): void {
          follows = @follows WHERE id = @id`,
     )
     .run({ ...place, follows: place.follows ?? 0 });
-  if (changes === 0) throw new NotFoundError('Place', place.id);
+  if (changes === 0) throw new NotFoundError(tr`Place`, place.id);
 }
 
 /** Sets a place to a temperature from an instant on. */

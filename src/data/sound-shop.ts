@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { existsSync, statSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -16,20 +17,20 @@ export function refuseLostShop(folder: string): void {
   const empty = !existsSync(file) || statSync(file).size === 0;
   const way =
     newest === undefined
-      ? 'There is no back-up in it.'
-      : `Its newest back-up is ${newest.name}: bin/restore puts the newest good one back.`;
+      ? tr`There is no back-up in it.`
+      : tr`Its newest back-up is ${newest.name}: bin/restore puts the newest good one back.`;
   if (empty) {
     if (newest === undefined) return;
     throw new MigrationError(
       'database-missing',
-      `The shop’s database is not in ${folder}, but back-ups of it are. ${way} To begin an empty shop, move the folder “backups” away. Nothing was changed.`,
+      tr`The shop’s database is not in ${folder}, but back-ups of it are. ${way} To begin an empty shop, move the folder “backups” away. Nothing was changed.`,
     );
   }
   const damage = damageOf(file);
   if (damage === null) return;
   throw new MigrationError(
     'database-damaged',
-    `The shop’s database in ${folder} is damaged (${damage}). ${way} Nothing was changed.`,
+    tr`The shop’s database in ${folder} is damaged (${damage}). ${way} Nothing was changed.`,
   );
 }
 

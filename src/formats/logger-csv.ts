@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { parse } from 'csv-parse/sync';
 
 /** How the columns of a logger’s file are read. */
@@ -23,7 +24,7 @@ export type ReadLogger =
   | { readonly kind: 'refused'; readonly sentence: string };
 
 const MOST_ROWS = 500_000;
-const NOTHING = 'Nothing was stored.';
+const NOTHING = () => tr`Nothing was stored.`;
 /** What a thermometer in a kitchen can show, °C. */
 const RANGE_C = [-40, 60] as const;
 
@@ -75,7 +76,7 @@ export function unitIn(column: string): LoggerColumns['unit'] | null {
 export function readLogger(text: string, columns: LoggerColumns): ReadLogger {
   const records = recordsOf(text);
   if (typeof records === 'string') {
-    return refused(`Readings: the file is no table of readings (${records}). ${NOTHING}`);
+    return refused(tr`Readings: the file is no table of readings (${records}). ${NOTHING()}`);
   }
   const head = (records[0] ?? []).map((one) => one.trim());
   const timeAt = head.indexOf(columns.time);
@@ -83,11 +84,11 @@ export function readLogger(text: string, columns: LoggerColumns): ReadLogger {
   if (timeAt < 0 || tempAt < 0) {
     const missing = timeAt < 0 ? columns.time : columns.temperature;
     return refused(
-      `Readings: there is no column “${missing}”. Allowed: ${head.join(', ')}. ${NOTHING}`,
+      tr`Readings: there is no column “${missing}”. Allowed: ${head.join(', ')}. ${NOTHING()}`,
     );
   }
   if (records.length > MOST_ROWS) {
-    return refused(`Readings: more than ${MOST_ROWS} rows. Divide the file. ${NOTHING}`);
+    return refused(tr`Readings: more than ${MOST_ROWS} rows. Divide the file. ${NOTHING()}`);
   }
   const rows: LoggerRow[] = [];
   for (const [index, record] of records.slice(1).entries()) {
@@ -95,13 +96,13 @@ export function readLogger(text: string, columns: LoggerColumns): ReadLogger {
     const at = readTime(record[timeAt] ?? '', columns.order);
     if (at === null) {
       return refused(
-        `Readings, row ${row}: “${short(record[timeAt])}” is no time. Allowed: 2026-11-27 06:10, 27.11.2026 06:10 or seconds since 1970. ${NOTHING}`,
+        tr`Readings, row ${row}: “${short(record[timeAt])}” is no time. Allowed: 2026-11-27 06:10, 27.11.2026 06:10 or seconds since 1970. ${NOTHING()}`,
       );
     }
     const tempC = readTemperature(record[tempAt] ?? '', columns.unit);
     if (tempC === null) {
       return refused(
-        `Readings, row ${row}: “${short(record[tempAt])}” is no temperature. Allowed: ${RANGE_C[0]} to ${RANGE_C[1]} °C. ${NOTHING}`,
+        tr`Readings, row ${row}: “${short(record[tempAt])}” is no temperature. Allowed: ${RANGE_C[0]} to ${RANGE_C[1]} °C. ${NOTHING()}`,
       );
     }
     rows.push({ row, at, tempC });

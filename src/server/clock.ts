@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type ClockReading } from '@/shop/clock';
 import { readFileSync } from 'node:fs';
 import { DomainError } from '@/core/units';
@@ -15,7 +16,7 @@ function injectedNow(): number | null {
   if (Number.isNaN(nowMs)) {
     throw new DomainError(
       'now-unreadable',
-      `OLVIK_NOW: "${text}" is not an instant. Allowed: for example 2026-11-27T05:10:00Z.`,
+      tr`OLVIK_NOW: "${text}" is not an instant. Allowed: for example 2026-11-27T05:10:00Z.`,
       { text },
     );
   }

@@ -8,11 +8,15 @@ import {
   holdFolder,
   openShop,
   refuseLostShop,
+  shopLanguage,
   type Db,
   type HeldFolder,
 } from '@/data';
 import { openStreams } from './streams/streams';
+import { speak } from '@/words/all-languages';
+import { language } from '@/words/speaker';
 import { readClock } from './clock';
+import { forgetAll } from './remembering';
 
 /** What a query or a command works on. Tests make their own. */
 export interface ShopContext {
@@ -33,7 +37,14 @@ const holder = globalThis as { olvikContext?: ShopContext; olvikHeld?: HeldFolde
 /** The running application's shop: one connection, opened at the first request. */
 export function shopContext(): ShopContext {
   holder.olvikContext ??= { ...contextOver(openOwn()), worksAside: true };
-  return holder.olvikContext;
+  const context = holder.olvikContext;
+  const wanted = shopLanguage(context.db);
+  if (wanted !== null && wanted !== language()) {
+    speak(wanted);
+    // What is remembered was said in the other language.
+    forgetAll(context);
+  }
+  return context;
 }
 
 /** A shop as it is, with its clock so much earlier: what was done then and told now is written with its own hour. */

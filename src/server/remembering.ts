@@ -1,11 +1,12 @@
-import type { ShopContext } from './context';
+/** A shop that things are remembered of. */
+type Shop = object;
 
-const holder = globalThis as { olvikMemories?: Map<string, WeakMap<ShopContext, unknown>> };
+const holder = globalThis as { olvikMemories?: Map<string, WeakMap<Shop, unknown>> };
 
 /** What is remembered of a shop from one question to the next. */
 export interface Remembering<T> {
-  readonly get: (context: ShopContext) => T | undefined;
-  readonly set: (context: ShopContext, value: T) => void;
+  readonly get: (context: Shop) => T | undefined;
+  readonly set: (context: Shop, value: T) => void;
 }
 
 /**
@@ -15,7 +16,7 @@ export interface Remembering<T> {
 export function remembering<T>(name: string): Remembering<T> {
   holder.olvikMemories ??= new Map();
   const memories = holder.olvikMemories;
-  const memory = (memories.get(name) ?? new WeakMap()) as WeakMap<ShopContext, T>;
+  const memory = (memories.get(name) ?? new WeakMap()) as WeakMap<Shop, T>;
   memories.set(name, memory);
   return {
     get: (context) => memory.get(context),
@@ -24,6 +25,6 @@ export function remembering<T>(name: string): Remembering<T> {
 }
 
 /** Forgets everything that is remembered of a shop: it is worked out anew. */
-export function forgetAll(context: ShopContext): void {
+export function forgetAll(context: Shop): void {
   for (const memory of holder.olvikMemories?.values() ?? []) memory.delete(context);
 }

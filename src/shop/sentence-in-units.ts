@@ -1,3 +1,4 @@
+import { inFigures } from '@/words/figures';
 import { celsiusToFahrenheit, cmToInches, gramsToOunces, type ShopUnits } from '@/core/units';
 import type { Outcome } from './outcome';
 
@@ -35,16 +36,17 @@ const OTHER: Readonly<Record<string, string>> = {
   mm: 'in',
 };
 const FIGURES =
-  /([-−]?\d+(?:\.\d+)?)(?: to ([-−]?\d+(?:\.\d+)?))?([ \u00a0]?)(g|kg|°C|°|cm|mm)(?![\p{L}/²])/gu;
+  /([-−]?\d+(?:[.,]\d+)?)(?:( (?:to|a|bis) )([-−]?\d+(?:[.,]\d+)?))?([ \u00a0]?)(g|kg|°C|°|cm|mm)(?![\p{L}/²])/gu;
 
 /** A sentence that refuses, with its figures in the units of the shop: “Allowed: −30 to 45 °C.” as “−22 to 113 °F”. */
 export function sentenceInUnits(sentence: string, units: Units): string {
   return sentence.replace(FIGURES, (all, ...groups: (string | undefined)[]) => {
-    const [from = '', to, gap = '', unit = ''] = groups;
+    const [from = '', between = '', to, gap = '', unit = ''] = groups;
     const said = otherUnit(unit, units);
     if (said === null) return all;
-    const number = (text: string) => said(Number(text.replace('−', '-')));
-    const range = to === undefined ? '' : ` to ${number(to)}`;
+    const number = (text: string) =>
+      inFigures(said(Number(text.replace('−', '-').replace(',', '.'))));
+    const range = to === undefined ? '' : `${between}${number(to)}`;
     return `${number(from)}${range}${gap}${OTHER[unit] ?? unit}`;
   });
 }

@@ -10,7 +10,7 @@ export function CautionLine({ at }: { at: CautionAt }) {
           {caution.sentence}{' '}
         </span>
       ))}
-      {CODES_FIRST}
+      {CODES_FIRST()}
     </Typography>
   );
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { rem } from '@/ui/rem';
 
@@ -6,7 +7,7 @@ export function ClockCap({ text, note }: { text: string; note?: string }) {
   return (
     <Box
       component="time"
-      aria-label={`Shop clock ${text}`}
+      aria-label={tr`Shop clock ${text}`}
       sx={{
         background: 'var(--ink)',
         color: 'var(--paper)',

@@ -1,3 +1,5 @@
+import { dayOfMonth, monthsLong, weekdaysShort } from '@/words/days';
+import { inFigures } from '@/words/figures';
 import {
   celsiusToFahrenheit,
   cmToInches,
@@ -6,21 +8,6 @@ import {
   type ShopUnits,
 } from '@/core/units';
 
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 const two = (n: number) => String(n).padStart(2, '0');
 
 /** The wall clock to the nearest minute: the hour and its day go by the same one. */
@@ -35,13 +22,13 @@ export function clockText(atMs: number, timeZone: string): string {
 
 /** "Fri" by the shop's calendar. */
 export function dayText(atMs: number, timeZone: string): string {
-  return DAYS[toMinute(atMs, timeZone).weekday - 1] ?? '';
+  return weekdaysShort()[toMinute(atMs, timeZone).weekday - 1] ?? '';
 }
 
 /** "Fri 27 November". */
 export function dateText(atMs: number, timeZone: string): string {
   const { day, month } = toMinute(atMs, timeZone);
-  return `${dayText(atMs, timeZone)} ${day} ${MONTHS[month - 1] ?? ''}`;
+  return `${dayText(atMs, timeZone)} ${dayOfMonth(day)} ${monthsLong()[month - 1] ?? ''}`;
 }
 
 /** A weekday alone names an hour up to so many days away: further off the date is said with it. */
@@ -143,7 +130,7 @@ export function decimals(value: number, digits: number): string {
   const rounded = Number(value.toFixed(digits));
   const [whole = '0', rest] = String(rounded).split('.');
   const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, '\u202f');
-  return rest === undefined ? grouped : `${grouped}.${rest}`;
+  return rest === undefined ? grouped : inFigures(`${grouped}.${rest}`);
 }
 
 /** Degrees between two temperatures: "1.4°", or "2.5°F". */

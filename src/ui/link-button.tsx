@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import ArrowBack from '@mui/icons-material/ArrowBack';
 import Button, { type ButtonProps } from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -23,7 +24,7 @@ export function BackButton() {
     <IconButton
       component={Link}
       href="/"
-      aria-label="Back"
+      aria-label={tr`Back`}
       onClick={(event) => {
         if ((window as { navigation?: Way }).navigation?.canGoBack !== true) return;
         event.preventDefault();

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 
 /** Prints the page as it stands; says what it is. */
@@ -10,7 +11,7 @@ export function PrintButton({ what }: { what: string }) {
       onClick={() => window.print()}
       sx={{ position: 'absolute', right: 16, top: 12 }}
     >
-      Print {what}
+      {tr`Print ${what}`}
     </Button>
   );
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { done, type Outcome } from '@/shop/outcome';
 import { newId } from './new-id';
 import { batchIn, type WaitingStore } from './waiting-store';
@@ -13,9 +14,9 @@ export interface Line {
 /** How long after a lost answer the shop is asked what became of it, ms. */
 const ASKED_AFTER_MS = [300, 1_000, 2_500] as const;
 
-const NOT_ARRIVED = 'This did not reach Olvik: nothing was stored. Try again.';
-const NOT_KNOWN =
-  'Olvik does not answer, so it is not known whether this was stored. Try again when it is back: what was stored is not written twice.';
+const NOT_ARRIVED = () => tr`This did not reach Olvik: nothing was stored. Try again.`;
+const NOT_KNOWN = () =>
+  tr`Olvik does not answer, so it is not known whether this was stored. Try again when it is back: what was stored is not written twice.`;
 
 /**
  * Sends commands so that nothing is written twice: each has an id of its own; the same one sent while it is under way is the
@@ -55,7 +56,7 @@ export function sender({ send, arrived, wait }: Line, waiting?: WaitingStore) {
       const told = known === 'not known' ? kept(name, args, id) : known;
       if (told === null) unsure.set(key, id);
       else unsure.delete(key);
-      return told ?? refusal(known === 'not known' ? NOT_KNOWN : NOT_ARRIVED);
+      return told ?? refusal(known === 'not known' ? NOT_KNOWN() : NOT_ARRIVED());
     }
   }
 

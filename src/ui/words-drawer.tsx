@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Drawer from '@mui/material/Drawer';
@@ -20,7 +21,7 @@ export function WordsDrawer({ text, onClose }: { text: string | null; onClose: (
       onClose={onClose}
       slotProps={{
         paper: {
-          'aria-label': 'Words here',
+          'aria-label': tr`Words here`,
           role: 'dialog',
           sx: {
             width: { xs: '100%', sm: 420 },
@@ -33,12 +34,12 @@ export function WordsDrawer({ text, onClose }: { text: string | null; onClose: (
       }}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'start' }}>
-        <Typography variant="h2">Words here</Typography>
-        <IconButton aria-label="Close the words" onClick={onClose} sx={{ color: 'inherit' }}>
+        <Typography variant="h2">{tr`Words here`}</Typography>
+        <IconButton aria-label={tr`Close the words`} onClick={onClose} sx={{ color: 'inherit' }}>
           <Close />
         </IconButton>
       </Box>
-      {terms.length === 0 ? <Typography>No word of the trade stands here.</Typography> : null}
+      {terms.length === 0 ? <Typography>{tr`No word of the trade stands here.`}</Typography> : null}
       <Box component="dl" sx={{ m: 0 }}>
         {terms.map((one) => (
           <Box key={one.word} sx={{ mb: 1.5 }}>
@@ -52,7 +53,7 @@ export function WordsDrawer({ text, onClose }: { text: string | null; onClose: (
         ))}
       </Box>
       <Link component={NextLink} href="/words" color="inherit">
-        All words, and the first steps
+        {tr`All words, and the first steps`}
       </Link>
     </Drawer>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import MenuBookOutlined from '@mui/icons-material/MenuBookOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -12,7 +13,7 @@ const WordsDrawer = dynamic(() => import('./words-drawer').then((one) => one.Wor
   ssr: false,
 });
 
-const SAYS = 'What the words here mean';
+const SAYS = () => tr`What the words here mean`;
 
 /** For ears only. */
 const ONLY_SAID = {
@@ -46,8 +47,8 @@ export function WordsHere({ children }: { children?: ReactNode }) {
       {children === undefined ? (
         <IconButton
           className="no-print"
-          aria-label={SAYS}
-          title={SAYS}
+          aria-label={trOf(SAYS())}
+          title={trOf(SAYS())}
           aria-haspopup="dialog"
           onClick={open}
           data-testid="words-here"
@@ -57,7 +58,7 @@ export function WordsHere({ children }: { children?: ReactNode }) {
         </IconButton>
       ) : (
         <ButtonBase
-          title={SAYS}
+          title={trOf(SAYS())}
           aria-haspopup="dialog"
           onClick={open}
           data-testid="words-here"
@@ -72,7 +73,7 @@ export function WordsHere({ children }: { children?: ReactNode }) {
         >
           {children}
           <Box component="span" sx={ONLY_SAID}>
-            {SAYS}
+            {trOf(SAYS())}
           </Box>
         </ButtonBase>
       )}

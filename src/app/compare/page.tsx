@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Compare } from '@/features/compare/compare';
@@ -5,7 +6,11 @@ import { shopContext } from '@/server/context';
 import { compareView } from '@/server/scores/compare-view';
 import { takeChangeAction } from '../actions';
 
-export const metadata: Metadata = { title: 'Side by side' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Side by side`;
+  },
+};
 
 const actions = { takeChange: takeChangeAction };
 

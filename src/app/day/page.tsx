@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Day } from '@/features/day/day';
@@ -6,7 +7,11 @@ import { tideView } from '@/server/tide';
 import { clockText, dateText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 
-export const metadata: Metadata = { title: 'The day' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`The day`;
+  },
+};
 
 export default async function DayPage() {
   await connection();
@@ -14,7 +19,7 @@ export default async function DayPage() {
   const { nowMs } = view.clock;
   return (
     <ViewFrame
-      title="The day"
+      title={tr`The day`}
       subtitle={`${view.shopName} · ${dateText(nowMs, view.units.timeZone)}`}
       clock={clockText(nowMs, view.units.timeZone)}
     >

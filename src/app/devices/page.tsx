@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Devices } from '@/features/devices/devices';
@@ -13,13 +14,17 @@ import {
 } from '../actions';
 import { whoAsks } from '../who-asks';
 
-export const metadata: Metadata = { title: 'Other devices' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Other devices`;
+  },
+};
 
 export default async function DevicesPage() {
   await connection();
   const view = waysInView(shopContext(), (await whoAsks()) ?? undefined);
   return (
-    <ViewFrame title="Other devices" subtitle="the whole crew, one shop" clock={null}>
+    <ViewFrame title={tr`Other devices`} subtitle={tr`the whole crew, one shop`} clock={null}>
       <Devices
         view={view}
         actions={{

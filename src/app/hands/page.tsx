@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { HandsByDay } from '@/features/hands-list/hands-by-day';
@@ -8,7 +9,11 @@ import { assignStepAction } from '../actions';
 import { whoAsks } from '../who-asks';
 import { ViewFrame } from '@/ui/view-frame';
 
-export const metadata: Metadata = { title: 'Hands' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Hands`;
+  },
+};
 
 type Props = { searchParams: Promise<{ who?: string }> };
 
@@ -21,7 +26,7 @@ export default async function HandsPage({ searchParams }: Props) {
   const { timeZone } = list.units;
   return (
     <ViewFrame
-      title="Hands"
+      title={tr`Hands`}
       subtitle={`${list.shopName} · ${dateText(list.nowMs, timeZone)}`}
       clock={clockText(list.nowMs, timeZone)}
     >

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { handlePrinterAction } from '../actions';
@@ -7,15 +8,19 @@ import { labelsView } from '@/server/labels/print';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 
-export const metadata: Metadata = { title: 'Labels' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Labels`;
+  },
+};
 
 export default async function LabelsPage() {
   await connection();
   const view = labelsView(shopContext());
   return (
     <ViewFrame
-      title="Labels"
-      subtitle={`${view.printed.length} printed · ${view.shopName}`}
+      title={tr`Labels`}
+      subtitle={tr`${view.printed.length} printed · ${view.shopName}`}
       clock={clockText(view.nowMs, view.units.timeZone)}
     >
       <Labels view={view} handlePrinter={handlePrinterAction} />

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Learned } from '@/features/learned/learned';
@@ -7,15 +8,19 @@ import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { resetLearnedAction, undoResetAction } from '../actions';
 
-export const metadata: Metadata = { title: 'Learned' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Learned`;
+  },
+};
 
 export default async function LearnedPage() {
   await connection();
   const view = learnedView(shopContext());
   return (
     <ViewFrame
-      title="Learned"
-      subtitle="by looks and readings"
+      title={tr`Learned`}
+      subtitle={tr`by looks and readings`}
       clock={clockText(view.nowMs, view.units.timeZone)}
     >
       <Learned view={view} reset={resetLearnedAction} undo={undoResetAction} />

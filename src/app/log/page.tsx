@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { DiscardedWeeks } from '@/features/log/discarded-weeks';
@@ -8,7 +9,11 @@ import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { noteAction, undoAction } from '../actions';
 
-export const metadata: Metadata = { title: 'Log' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Log`;
+  },
+};
 
 type Props = { searchParams: Promise<Record<string, string | string[] | undefined>> };
 
@@ -17,8 +22,8 @@ export default async function LogPage({ searchParams }: Props) {
   const view = logView(shopContext(), await searchParams);
   return (
     <ViewFrame
-      title="Log"
-      subtitle="what happened"
+      title={tr`Log`}
+      subtitle={tr`what happened`}
       clock={clockText(view.nowMs, view.units.timeZone)}
       aside={<DiscardedWeeks view={view} />}
     >

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { MOST_PHOTO_BYTES } from '@/formats/photo';
 import { shopContext } from '@/server/context';
 import { keepPhoto } from '@/server/scores/photos';
@@ -6,7 +7,7 @@ import { keepPhoto } from '@/server/scores/photos';
 export async function POST(request: Request): Promise<Response> {
   const length = Number(request.headers.get('content-length') ?? 0);
   if (length > MOST_PHOTO_BYTES) {
-    return Response.json({ sentence: 'Photo: too large. Nothing was kept.' }, { status: 413 });
+    return Response.json({ sentence: tr`Photo: too large. Nothing was kept.` }, { status: 413 });
   }
   const outcome = await keepPhoto(shopContext(), new Uint8Array(await request.arrayBuffer()));
   return outcome.ok

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Plan } from '@/features/plan/plan';
@@ -18,7 +19,11 @@ import {
   withdrawDemandAction,
 } from '../actions';
 
-export const metadata: Metadata = { title: 'Plan' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Plan`;
+  },
+};
 
 const actions = {
   undo: undoAction,

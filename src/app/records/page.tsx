@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Records } from '@/features/records/records';
@@ -5,7 +6,11 @@ import { shopContext } from '@/server/context';
 import { recordsView } from '@/server/records/records-view';
 import { keepBackupAction, restoreShopAction, undoAction } from '../actions';
 
-export const metadata: Metadata = { title: 'Records' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Records`;
+  },
+};
 
 export default async function RecordsPage() {
   await connection();

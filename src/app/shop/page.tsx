@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Shop } from '@/features/shop/shop';
@@ -21,14 +22,18 @@ import {
   undoAction,
 } from '../actions';
 
-export const metadata: Metadata = { title: 'Shop' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Shop`;
+  },
+};
 
 export default async function ShopPage() {
   await connection();
   const view = shopView(shopContext());
   return (
     <ViewFrame
-      title="Shop"
+      title={tr`Shop`}
       subtitle={view.shop.name}
       clock={clockText(view.nowMs, view.shop.timeZone)}
     >

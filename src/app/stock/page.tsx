@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Stock } from '@/features/stock/stock';
@@ -7,15 +8,19 @@ import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { noteStockAction } from '../actions';
 
-export const metadata: Metadata = { title: 'To buy' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`To buy`;
+  },
+};
 
 export default async function StockPage() {
   await connection();
   const view = stockView(shopContext());
   return (
     <ViewFrame
-      title="To buy"
-      subtitle={`the next ${view.days} days · ${view.shopName}`}
+      title={tr`To buy`}
+      subtitle={tr`the next ${view.days} days · ${view.shopName}`}
       clock={clockText(view.nowMs, view.units.timeZone)}
     >
       <Stock view={view} actions={{ noteStock: noteStockAction }} />

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Playground } from '@/features/lot/playground';
@@ -6,15 +7,19 @@ import { logView } from '@/server/log/log';
 import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 
-export const metadata: Metadata = { title: 'Try out' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Try out`;
+  },
+};
 
 export default async function TryPage() {
   await connection();
   const { nowMs, units } = logView(shopContext());
   return (
     <ViewFrame
-      title="Try out"
-      subtitle="what if, without a lot"
+      title={tr`Try out`}
+      subtitle={tr`what if, without a lot`}
       clock={clockText(nowMs, units.timeZone)}
     >
       <Playground nowMs={nowMs} units={units} />

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Week } from '@/features/week/week';
@@ -6,7 +7,11 @@ import { weekView } from '@/server/hands-list/week';
 import { clockText, dateText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 
-export const metadata: Metadata = { title: 'The week' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`The week`;
+  },
+};
 
 export default async function WeekPage() {
   await connection();
@@ -14,8 +19,8 @@ export default async function WeekPage() {
   const { timeZone } = view.units;
   return (
     <ViewFrame
-      title="The week"
-      subtitle={`${view.shopName} · from ${dateText(view.nowMs, timeZone)}`}
+      title={tr`The week`}
+      subtitle={tr`${view.shopName} · from ${dateText(view.nowMs, timeZone)}`}
       clock={clockText(view.nowMs, timeZone)}
     >
       <Week view={view} />

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Words } from '@/features/words/words';
@@ -6,13 +7,21 @@ import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { shopView } from '@/server/shop/shop-view';
 
-export const metadata: Metadata = { title: 'Words' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Words`;
+  },
+};
 
 export default async function WordsPage() {
   await connection();
   const { nowMs, shop } = shopView(shopContext());
   return (
-    <ViewFrame title="Words" subtitle="of the trade" clock={clockText(nowMs, shop.timeZone)}>
+    <ViewFrame
+      title={tr`Words`}
+      subtitle={tr`of the trade`}
+      clock={clockText(nowMs, shop.timeZone)}
+    >
       <Words />
     </ViewFrame>
   );

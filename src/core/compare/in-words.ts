@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Pantry } from '../composition';
 import type { LotForecast, Places } from '../forecast';
 import { lotMadeBy } from '../journal';
@@ -27,9 +28,9 @@ export function partedWords(
   shop: { readonly places: Places; readonly pantry: Pantry },
 ): PartedWords {
   const things: WordThing[] = [
-    { name: 'Flours', values: all.map((one) => floursOf(one, shop.pantry)) },
-    { name: 'Places', values: all.map((one) => placesOf(one, shop.places)) },
-    { name: 'Hands', values: all.map(({ hands }) => listed(hands)) },
+    { name: tr`Flours`, values: all.map((one) => floursOf(one, shop.pantry)) },
+    { name: tr`Places`, values: all.map((one) => placesOf(one, shop.places)) },
+    { name: tr`Hands`, values: all.map(({ hands }) => listed(hands)) },
   ].filter(({ values }) => values.some((one) => one !== null));
   const isSame = ({ values }: WordThing) => new Set(values).size === 1;
   return {

@@ -1,3 +1,4 @@
+import { trOf, word } from '@/words/tr';
 import { totals, type Pantry } from '../composition';
 import { placeTempC, stateAt, type LotForecast, type Places } from '../forecast';
 import { isAct } from '../journal';
@@ -49,42 +50,58 @@ interface FigureRule {
 
 /** What is done to a lot, in the order of the work. */
 const DONE: readonly FigureRule[] = [
-  { name: 'Fresh yeast, of flour', unit: 'dose', within: 0.03, ofLarger: true, of: yeastShare },
-  { name: 'Flour that came ripe', unit: 'share', within: 0.004, of: seedShare },
   {
-    name: 'Water on flour',
+    name: word('Fresh yeast, of flour'),
+    unit: 'dose',
+    within: 0.03,
+    ofLarger: true,
+    of: yeastShare,
+  },
+  {
+    name: word('Flour that came ripe'),
+    unit: 'share',
+    within: 0.004,
+    of: seedShare,
+  },
+  {
+    name: word('Water on flour'),
     unit: 'share',
     within: 0.004,
     of: (run, shop) => shareOfFlour(run, shop, (sum) => sum.waterG),
   },
   {
-    name: 'Salt on flour',
+    name: word('Salt on flour'),
     unit: 'share',
     within: 0.0008,
     of: (run, shop) => shareOfFlour(run, shop, (sum) => sum.saltG),
   },
   {
-    name: 'Whole grain in the flour',
+    name: word('Whole grain in the flour'),
     unit: 'share',
     within: 0.01,
     of: ({ lot }, { pantry }) => totals(lot.story.lot.composition, pantry).wholegrainShare,
   },
   {
-    name: 'Strength of the flour, W',
+    name: word('Strength of the flour, W'),
     unit: 'strength',
     within: 4,
     of: ({ lot }, { pantry }) => totals(lot.story.lot.composition, pantry).strengthW,
   },
-  { name: 'Just mixed', unit: 'degrees', within: 0.4, of: startC },
   {
-    name: 'Where it stood, on average',
+    name: word('Just mixed'),
+    unit: 'degrees',
+    within: 0.4,
+    of: startC,
+  },
+  {
+    name: word('Where it stood, on average'),
     unit: 'degrees',
     within: 0.4,
     of: ({ lot, untilMs }, { places }) =>
       meanPlaceC(lot, places, untilMs ?? lot.window.closesMs ?? lot.window.bestMs),
   },
   {
-    name: 'Hours it stood',
+    name: word('Hours it stood'),
     unit: 'hours',
     within: 0.2,
     of: ({ lot, untilMs }) => (untilMs === null ? null : hoursBetween(lot.story.startMs, untilMs)),
@@ -94,14 +111,14 @@ const DONE: readonly FigureRule[] = [
 /** How a lot came out. */
 const CAME_OUT: readonly FigureRule[] = [
   {
-    name: 'Hours to its best',
+    name: word('Hours to its best'),
     unit: 'hours',
     within: 0,
     of: ({ lot }) =>
       lot.window.bestMs === null ? null : hoursBetween(lot.story.startMs, lot.window.bestMs),
   },
   {
-    name: 'Used, from its best',
+    name: word('Used, from its best'),
     unit: 'minutes',
     within: 0,
     of: ({ lot, untilMs }) =>
@@ -109,16 +126,31 @@ const CAME_OUT: readonly FigureRule[] = [
         ? null
         : hoursBetween(lot.window.bestMs, untilMs) * 60,
   },
-  { name: 'Highest level', unit: 'times', within: 0, of: ({ lot }) => lot.window.peakRise },
-  { name: 'Acid when used, pH', unit: 'ph', within: 0, of: phAt },
   {
-    name: 'Strength left when used',
+    name: word('Highest level'),
+    unit: 'times',
+    within: 0,
+    of: ({ lot }) => lot.window.peakRise,
+  },
+  {
+    name: word('Acid when used, pH'),
+    unit: 'ph',
+    within: 0,
+    of: phAt,
+  },
+  {
+    name: word('Strength left when used'),
     unit: 'share',
     within: 0,
     of: ({ lot, untilMs }) =>
       untilMs === null ? null : (stateAt(lot.run, lot.story.startMs, untilMs)[X.gluten] ?? null),
   },
-  { name: 'Speed, against the book', unit: 'share', within: 0, of: ({ lot }) => lot.runSpeed },
+  {
+    name: word('Speed, against the book'),
+    unit: 'share',
+    within: 0,
+    of: ({ lot }) => lot.runSpeed,
+  },
 ];
 
 /** Lays lots beside each other. Values are in the order of the lots. */
@@ -129,7 +161,7 @@ export function compareLots(runs: readonly ComparedRun[], shop: LotShop): Compar
       .filter(({ values }) => values.some((one) => one !== null && one !== 0));
   const done = figures(DONE);
   const plain = ({ rule, values }: (typeof done)[number]): LotFigure => ({
-    name: rule.name,
+    name: trOf(rule.name),
     unit: rule.unit,
     values,
   });

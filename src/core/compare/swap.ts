@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { totals } from '../composition';
 import type { PlaceHistory } from '../forecast';
 import { WATER } from '../formula';
@@ -89,7 +90,7 @@ function touches(act: Act, lots: ReadonlySet<string>): boolean {
   );
 }
 
-const SWAPPED = ' otherwise';
+const SWAPPED = () => tr` otherwise`;
 
 /** Some lots in places that are so much warmer than they were, °C. */
 function warmer({ baked, shop }: Swapped, lots: ReadonlySet<string>, byC: number): Swapped {
@@ -97,7 +98,7 @@ function warmer({ baked, shop }: Swapped, lots: ReadonlySet<string>, byC: number
   const other = (placeId: string): string => {
     const place = shop.places.get(placeId);
     if (place === undefined) return placeId;
-    const id = `${placeId}${SWAPPED}`;
+    const id = `${placeId}${SWAPPED()}`;
     places.set(id, shifted({ ...place, id }, byC));
     return id;
   };

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { totals } from '../composition';
 import { stateAt } from '../forecast';
 import { isAct } from '../journal';
@@ -42,7 +43,9 @@ const NOWHERE = () => null;
 export const THINGS: readonly Thing[] = [
   {
     key: 'leavenShare',
-    name: 'Flour in the leaven',
+    get name() {
+      return tr`Flour in the leaven`;
+    },
     unit: 'share',
     within: 0.005,
     of: leavenShare,
@@ -50,7 +53,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'leavenC',
-    name: 'Where the leaven stood',
+    get name() {
+      return tr`Where the leaven stood`;
+    },
     unit: 'degrees',
     within: 0.4,
     of: (run, shop) => meanPlaceC(run.leavens[0], shop.places),
@@ -58,7 +63,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'leavenOffMin',
-    name: 'Leaven at the mix, from its best',
+    get name() {
+      return tr`Leaven at the mix, from its best`;
+    },
     unit: 'minutes',
     within: 10,
     of: leavenOffMin,
@@ -66,7 +73,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'startC',
-    name: 'Dough out of the mixer',
+    get name() {
+      return tr`Dough out of the mixer`;
+    },
     unit: 'degrees',
     within: 0.4,
     of: ({ dough }) => (dough.story.start.kind === 'make' ? dough.story.start.startC : null),
@@ -74,7 +83,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'bulkH',
-    name: 'From the mix to the balling',
+    get name() {
+      return tr`From the mix to the balling`;
+    },
     unit: 'hours',
     within: 0.2,
     of: ({ dough, first }) => hoursBetween(dough.story.startMs, first.story.startMs),
@@ -82,7 +93,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'doughC',
-    name: 'Where the dough stood',
+    get name() {
+      return tr`Where the dough stood`;
+    },
     unit: 'degrees',
     within: 0.4,
     of: ({ dough }, shop) => meanPlaceC(dough, shop.places),
@@ -90,7 +103,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'ballC',
-    name: 'Where the balls stood',
+    get name() {
+      return tr`Where the balls stood`;
+    },
     unit: 'degrees',
     within: 0.4,
     of: ({ last }, shop) => meanPlaceC(last, shop.places),
@@ -98,7 +113,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'mixToServiceH',
-    name: 'From the mix to the last pizza',
+    get name() {
+      return tr`From the mix to the last pizza`;
+    },
     unit: 'hours',
     within: 0.2,
     of: ({ dough, baked }) => hoursBetween(dough.story.startMs, baked.servedToMs),
@@ -106,7 +123,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'hydration',
-    name: 'Water on all flour',
+    get name() {
+      return tr`Water on all flour`;
+    },
     unit: 'share',
     within: 0.004,
     of: ({ dough }, { pantry }) => {
@@ -117,7 +136,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'saltShare',
-    name: 'Salt on all flour',
+    get name() {
+      return tr`Salt on all flour`;
+    },
     unit: 'share',
     within: 0.0008,
     of: ({ dough }, { pantry }) => {
@@ -128,7 +149,9 @@ export const THINGS: readonly Thing[] = [
   },
   {
     key: 'strengthW',
-    name: 'Strength of the flour, W',
+    get name() {
+      return tr`Strength of the flour, W`;
+    },
     unit: 'strength',
     within: 4,
     of: ({ dough }, { pantry }) => totals(dough.story.lot.composition, pantry).strengthW,

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { strengthOf, type Flour } from '../flour';
 import { DomainError, toFreshEquivalentG, type YeastType } from '../units';
 
@@ -105,7 +106,7 @@ export function portion(
   if (!(takenG >= 0) || takenG > massG + 1e-6) {
     throw new DomainError(
       'portion-exceeds-mass',
-      `Taken: ${takenG} g is not possible. Allowed: 0 to ${massG} g.`,
+      tr`Taken: ${takenG} g is not possible. Allowed: 0 to ${massG} g.`,
       { takenG, massG },
     );
   }
@@ -134,7 +135,7 @@ export function totals(composition: Composition, pantry: Pantry): CompositionTot
   for (const [id, massG] of Object.entries(composition)) {
     const ingredient = pantry.get(id);
     if (ingredient === undefined) {
-      throw new DomainError('ingredient-unknown', `Ingredient: "${id}" is not in the shop.`, {
+      throw new DomainError('ingredient-unknown', tr`Ingredient: "${id}" is not in the shop.`, {
         id,
       });
     }

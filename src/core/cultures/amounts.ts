@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { totals, type Composition, type Pantry } from '../composition';
 import { WATER } from '../formula';
 import { DomainError, requireNumber, roundKeepingSum } from '../units';
@@ -27,7 +28,7 @@ export interface FeedAmounts {
   readonly seedShare: number;
 }
 
-const HYDRATION_RULE = { name: 'Hydration', unit: '', min: 0.4, max: 2 } as const;
+const HYDRATION_RULE = { name: word('Hydration'), unit: '', min: 0.4, max: 2 } as const;
 
 /**
  * Grams of flour and water that bring some of a mother to a wanted mass at a wanted hydration, whatever the mother's
@@ -52,7 +53,7 @@ export function feedAmounts(
   if (waterG < -1e-9) {
     throw new DomainError(
       'mother-too-wet',
-      `Mother: ${Math.round(motherG)} g of it bring more water than the feed may hold. Allowed: less of it, or two feeds.`,
+      tr`Mother: ${Math.round(motherG)} g of it bring more water than the feed may hold. Allowed: less of it, or two feeds.`,
       { motherG, totalG },
     );
   }
@@ -67,7 +68,7 @@ export function feedAmounts(
 }
 
 const tooMuch = (motherG: number, totalG: number) =>
-  `Mother: ${Math.round(motherG)} g is more than ${Math.round(totalG)} g in all allow.`;
+  tr`Mother: ${Math.round(motherG)} g is more than ${Math.round(totalG)} g in all allow.`;
 
 /**
  * Mother in a feed of a wanted mass with so much flour to each gram of it, g.
@@ -113,7 +114,7 @@ const THICKEST = 0.25;
 function perGram(mother: Composition, pantry: Pantry) {
   const sum = totals(mother, pantry);
   if (!(sum.flourG > 0)) {
-    throw new DomainError('mother-empty', 'Mother: nothing is left in the jar.', {});
+    throw new DomainError('mother-empty', tr`Mother: nothing is left in the jar.`, {});
   }
   const flour = sum.flourG / sum.massG;
   const water = sum.waterG / sum.massG;

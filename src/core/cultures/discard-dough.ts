@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { massOf, mixCompositions, totals, type Composition, type Pantry } from '../composition';
 import {
   bookSpeed,
@@ -162,7 +163,7 @@ class DoughOf {
     if (this.taken.length === 0 || wantedG > 1e-6) {
       throw new DomainError(
         'discard-none',
-        `Discard: ${Math.round(discardG)} g is not possible. Allowed: above 0, up to ${Math.floor(discardG - wantedG)} g, what is in the jar.`,
+        tr`Discard: ${Math.round(discardG)} g is not possible. Allowed: above 0, up to ${Math.floor(discardG - wantedG)} g, what is in the jar.`,
         { discardG, thereG: discardG - wantedG },
       );
     }
@@ -181,7 +182,7 @@ class DoughOf {
     if (flourG < 0 || waterG < 0) {
       throw new DomainError(
         'discard-too-much',
-        `Discard: ${Math.round(this.question.discardG)} g bring more ${flourG < 0 ? 'flour' : 'water'} than ${Math.round(balls * ballG)} g of dough may hold. Allowed: less of it, or more dough.`,
+        tr`Discard: ${Math.round(this.question.discardG)} g bring more ${flourG < 0 ? tr`flour` : tr`water`} than ${Math.round(balls * ballG)} g of dough may hold. Allowed: less of it, or more dough.`,
         { discardG: this.question.discardG },
       );
     }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { HEALTH_SIGNS, type HealthSign } from '../journal';
 
 /** What a sign means and what is done about it. */
@@ -13,40 +14,88 @@ export interface HealthAdvice {
 
 const ADVICE: Readonly<Record<HealthSign, Omit<HealthAdvice, 'sign' | 'ends'>>> = {
   slow: {
-    name: 'Slow',
-    looks: 'Rises later or less than it used to',
-    means: 'Cold, underfed, or fed a long time with flour of little ash: fewer yeasts are awake.',
-    does: 'Two or three feeds in a row at 24–26 °C, each at its best, some of the flour wholegrain.',
+    get name() {
+      return tr`Slow`;
+    },
+    get looks() {
+      return tr`Rises later or less than it used to`;
+    },
+    get means() {
+      return tr`Cold, underfed, or fed a long time with flour of little ash: fewer yeasts are awake.`;
+    },
+    get does() {
+      return tr`Two or three feeds in a row at 24–26 °C, each at its best, some of the flour wholegrain.`;
+    },
   },
   hooch: {
-    name: 'Liquid on top',
-    looks: 'Grey or brown liquid with a sharp, boozy smell',
-    means: 'It has long eaten all it had. It is hungry, not spoiled.',
-    does: 'Pour it off or stir it in, then a feed of 1 : 5 : 5 or more; two where it stays weak.',
+    get name() {
+      return tr`Liquid on top`;
+    },
+    get looks() {
+      return tr`Grey or brown liquid with a sharp, boozy smell`;
+    },
+    get means() {
+      return tr`It has long eaten all it had. It is hungry, not spoiled.`;
+    },
+    get does() {
+      return tr`Pour it off or stir it in, then a feed of 1 : 5 : 5 or more; two where it stays weak.`;
+    },
   },
   sharp: {
-    name: 'Sharp',
-    looks: 'Smells of vinegar, tastes sour, the dough slackens',
-    means: 'Too long or too warm between feeds: acid has run ahead of the yeast.',
-    does: 'Thinner feeds (1 : 8 : 8), cooler, used sooner after its best.',
+    get name() {
+      return tr`Sharp`;
+    },
+    get looks() {
+      return tr`Smells of vinegar, tastes sour, the dough slackens`;
+    },
+    get means() {
+      return tr`Too long or too warm between feeds: acid has run ahead of the yeast.`;
+    },
+    get does() {
+      return tr`Thinner feeds (1 : 8 : 8), cooler, used sooner after its best.`;
+    },
   },
   separated: {
-    name: 'Separated',
-    looks: 'Flour below, water above, no bubbles',
-    means: 'Too wet, or asleep from the cold.',
-    does: 'Stir, warm to 22–24 °C, feed a little stiffer; look again after its usual hours.',
+    get name() {
+      return tr`Separated`;
+    },
+    get looks() {
+      return tr`Flour below, water above, no bubbles`;
+    },
+    get means() {
+      return tr`Too wet, or asleep from the cold.`;
+    },
+    get does() {
+      return tr`Stir, warm to 22–24 °C, feed a little stiffer; look again after its usual hours.`;
+    },
   },
   pink: {
-    name: 'Pink or orange',
-    looks: 'Pink, orange or red streaks or spots',
-    means: 'Bacteria that do not belong there. No feeding drives them out.',
-    does: 'Throw all of it away, wash the jar hot, start again from a back-up. Do not taste it.',
+    get name() {
+      return tr`Pink or orange`;
+    },
+    get looks() {
+      return tr`Pink, orange or red streaks or spots`;
+    },
+    get means() {
+      return tr`Bacteria that do not belong there. No feeding drives them out.`;
+    },
+    get does() {
+      return tr`Throw all of it away, wash the jar hot, start again from a back-up. Do not taste it.`;
+    },
   },
   mould: {
-    name: 'Mould',
-    looks: 'Fur of any colour, black spots, a putrid smell',
-    means: 'It has spoiled, under the surface too.',
-    does: 'Throw all of it away without stirring, wash the jar hot, start again from a back-up.',
+    get name() {
+      return tr`Mould`;
+    },
+    get looks() {
+      return tr`Fur of any colour, black spots, a putrid smell`;
+    },
+    get means() {
+      return tr`It has spoiled, under the surface too.`;
+    },
+    get does() {
+      return tr`Throw all of it away without stirring, wash the jar hot, start again from a back-up.`;
+    },
   },
 };
 

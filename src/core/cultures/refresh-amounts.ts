@@ -1,3 +1,4 @@
+import { tr, trOf, word } from '@/words/tr';
 import { totals, type Composition, type Pantry } from '../composition';
 import { OIL, SALT, WATER } from '../formula';
 import { DomainError, requireNumber, roundKeepingSum } from '../units';
@@ -28,9 +29,9 @@ export interface RefreshAmounts {
 export type ShareBound = 'flour' | 'water' | 'salt' | 'oil';
 
 const AIM_RULES = {
-  hydration: { name: 'Water', unit: 'of flour', min: 0.4, max: 1.2 },
-  saltShare: { name: 'Salt', unit: 'of flour', min: 0, max: 0.06 },
-  oilShare: { name: 'Oil', unit: 'of flour', min: 0, max: 0.15 },
+  hydration: { name: word('Water'), unit: word('of flour'), min: 0.4, max: 1.2 },
+  saltShare: { name: word('Salt'), unit: word('of flour'), min: 0, max: 0.06 },
+  oilShare: { name: word('Oil'), unit: word('of flour'), min: 0, max: 0.15 },
 } as const;
 
 function checkAim(aim: RefreshAim): void {
@@ -44,7 +45,7 @@ function checkAim(aim: RefreshAim): void {
 function perGram(leftover: Composition, aim: RefreshAim, pantry: Pantry) {
   const sum = totals(leftover, pantry);
   if (!(sum.flourG > 0)) {
-    throw new DomainError('leftover-empty', 'Leftover: nothing of it is left.', {});
+    throw new DomainError('leftover-empty', tr`Leftover: nothing of it is left.`, {});
   }
   const per = (massG: number) => massG / sum.massG;
   const held = {
@@ -102,7 +103,7 @@ export function refreshAmounts(
   if (!(totalG > 0) || share > most.share + 1e-9) {
     throw new DomainError(
       'refresh-too-much',
-      `Leftover: ${Math.round(100 * share)} % is not possible. Allowed: up to ${Math.floor(100 * most.share)} %, beyond it the leftover alone brings more ${most.by} than the dough may hold.`,
+      tr`Leftover: ${Math.round(100 * share)} % is not possible. Allowed: up to ${Math.floor(100 * most.share)} %, beyond it the leftover alone brings more ${trOf(most.by)} than the dough may hold.`,
       { share, most: most.share },
     );
   }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { DomainError } from '../units';
 import { absorptionOf, strengthOf, STRENGTH_SD, isEstimated, type Flour } from './flour';
 
@@ -49,7 +50,9 @@ export function blendOf(parts: readonly FlourPart[], flours: readonly Flour[]): 
 function named(flourId: string, flours: readonly Flour[]): Flour {
   const flour = flours.find((one) => one.id === flourId);
   if (flour === undefined) {
-    throw new DomainError('flour-unknown', `Flour: “${flourId}” is not in the shop.`, { flourId });
+    throw new DomainError('flour-unknown', tr`Flour: “${flourId}” is not in the shop.`, {
+      flourId,
+    });
   }
   return flour;
 }

@@ -1,3 +1,4 @@
+import { word } from '@/words/tr';
 import { BOOK_MODEL } from '../kinetics';
 import { requireNumber } from '../units';
 import { blendFor, type Blend, type FlourPart } from './blend';
@@ -39,9 +40,9 @@ export interface Endurance {
 }
 
 const RULES = {
-  strength: { name: 'Flour strength', unit: 'W', min: 50, max: 600 },
-  salt: { name: 'Salt', unit: 'of flour', min: 0, max: 0.2 },
-  hours: { name: 'Hours', unit: 'h', min: 0, max: 5000 },
+  strength: { name: word('Flour strength'), unit: 'W', min: 50, max: 600 },
+  salt: { name: word('Salt'), unit: word('of flour'), min: 0, max: 0.2 },
+  hours: { name: word('Hours'), unit: 'h', min: 0, max: 5000 },
 } as const;
 
 /**

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { blendOf, type FlourPart } from './blend';
 import type { Flour } from './flour';
 
@@ -56,11 +57,14 @@ export function waterToday(question: WaterTodayQuestion): WaterToday {
   const shift = (points: number, says: string) => {
     if (Math.abs(points) >= 0.0005) reasons.push({ points, says });
   };
-  shift(today.absorption - written.absorption, 'this blend takes water differently');
+  shift(today.absorption - written.absorption, tr`this blend takes water differently`);
   const room = POINTS_PER_C * (question.roomC - USUAL_ROOM_C);
-  shift(room, question.roomC > USUAL_ROOM_C ? 'a warm room slackens it' : 'a cool room bears more');
+  shift(
+    room,
+    question.roomC > USUAL_ROOM_C ? tr`a warm room slackens it` : tr`a cool room bears more`,
+  );
   const taken = lately(question.lastMixes);
-  shift(taken, 'what the last mixes really took');
+  shift(taken, tr`what the last mixes really took`);
   const moved = reasons.reduce((sum, one) => sum + one.points, 0);
   const holdBackShare = Math.min(
     HOLD_BACK.most,

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { DomainError } from '../units';
 import { NO_DOUBT } from './doubt';
 import { readRequest, runRequest, type MassRequest } from './mass-request';
@@ -95,7 +96,7 @@ export function withUnknown(request: MassRequest, unknown: Unknown, value: numbe
   if (unknown.of === 'seed') {
     const [first, ...rest] = request.seeds;
     if (first === undefined) {
-      throw new DomainError('unknown-range', 'Seed: this mass has none to change.', {});
+      throw new DomainError('unknown-range', tr`Seed: this mass has none to change.`, {});
     }
     return { ...request, seeds: [{ ...first, flourShare: value }, ...rest] };
   }
@@ -117,7 +118,7 @@ function checkUnknown(unknown: Unknown, wantedH: number): void {
   const { least, most } = unknown;
   const positive = unknown.of === 'place' || least > 0;
   if (!(Number.isFinite(least) && Number.isFinite(most) && least < most && positive)) {
-    throw new DomainError('unknown-range', `Range: ${least} to ${most} is not possible.`, {
+    throw new DomainError('unknown-range', tr`Range: ${least} to ${most} is not possible.`, {
       least,
       most,
     });
@@ -125,7 +126,7 @@ function checkUnknown(unknown: Unknown, wantedH: number): void {
   if (!(wantedH > 0 && wantedH < BEYOND_H)) {
     throw new DomainError(
       'wanted-hour-range',
-      `Hours: ${wantedH} is not possible. Allowed: above 0.`,
+      tr`Hours: ${wantedH} is not possible. Allowed: above 0.`,
       { wantedH },
     );
   }

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import {
   afterHandWork,
   blendStates,
@@ -69,8 +70,8 @@ export interface MassRequest {
 
 /** Adaptation of yeast put in dry, log-odds. Source: model of ripening, §2. */
 const DRY_YEAST_AWAKE = -2;
-const SHARE_RULE = { name: 'Seed', unit: 'of flour', min: 0, max: 1 };
-const DOSE_RULE = { name: 'Fresh yeast', unit: 'of flour', min: 0, max: 0.1 };
+const SHARE_RULE = { name: word('Seed'), unit: word('of flour'), min: 0, max: 1 };
+const DOSE_RULE = { name: word('Fresh yeast'), unit: word('of flour'), min: 0, max: 0.1 };
 
 /**
  * The state of a requested mass just mixed.
@@ -84,7 +85,7 @@ export function requestState(request: MassRequest, model: Model = BOOK_MODEL): M
   if (seeded > 1 + 1e-9) {
     throw new DomainError(
       'seed-share-sum',
-      `Seeds: ${seeded} of the flour is not possible. Allowed: up to 1.`,
+      tr`Seeds: ${seeded} of the flour is not possible. Allowed: up to 1.`,
       { seeded },
     );
   }
@@ -173,7 +174,7 @@ function madeState(source: { made: MassRequest; atH: number | 'best' }, model: M
   const { bestH, opensH } = readRequest(source.made, run);
   const atH = bestH ?? opensH;
   if (atH === null) {
-    throw new DomainError('seed-not-ripe', 'Seed: it is never ripe where it stands.', {});
+    throw new DomainError('seed-not-ripe', tr`Seed: it is never ripe where it stands.`, {});
   }
   return stateAtHour(run, atH);
 }
@@ -201,7 +202,7 @@ export function runRequest(
   const model = doubtedModel(options.model ?? BOOK_MODEL, doubt);
   const base = options.model ?? BOOK_MODEL;
   if (request.stays.length === 0) {
-    throw new DomainError('run-no-stay', 'A mass needs at least one place to stand in.');
+    throw new DomainError('run-no-stay', tr`A mass needs at least one place to stand in.`);
   }
   const doubted: Recipe = {
     ...request.recipe,

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { recipe, simulate, STATE_SIZE, X, type Trajectory } from '../kinetics';
 import { hoursBetween } from '../units';
 import { massOf } from '../composition';
@@ -84,7 +85,7 @@ export function unknownByParents(
     const parent = runs.get(id);
     if (parent === undefined || parent.unknown === null || isSourdoughKind(parent.story.lot.kind))
       continue;
-    return `${parent.story.lot.name} in it can not be forecast: ${parent.unknown}`;
+    return tr`${parent.story.lot.name} in it can not be forecast: ${parent.unknown}`;
   }
   return null;
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { atWallMinute, DomainError, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '../units';
 
 /** One point of a day's temperature curve. */
@@ -239,7 +240,9 @@ function measured(place: PlaceHistory, span: Span): Span | null {
 export function placeOf(places: Places, placeId: string): PlaceHistory {
   const place = places.get(placeId);
   if (place === undefined || place.settings.length === 0) {
-    throw new DomainError('place-unknown', `Place: "${placeId}" is not in the shop.`, { placeId });
+    throw new DomainError('place-unknown', tr`Place: "${placeId}" is not in the shop.`, {
+      placeId,
+    });
   }
   return place;
 }

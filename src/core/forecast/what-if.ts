@@ -1,3 +1,4 @@
+import { word } from '@/words/tr';
 import {
   BOOK_MODEL,
   BY_FLOUR,
@@ -59,10 +60,10 @@ export interface WhatIfAnswer {
 export const WHAT_IF_STEP_H = 1 / 6;
 const RUN_STEP_H = 0.1;
 const WISH_STEP_H = 0.05;
-const WISH_RULE = { name: 'Hours', unit: 'h', min: 0.05, max: 720 };
-const PLACE_RULE = { name: 'Place', unit: '°C', min: -30, max: 45 };
-const DOSE_RULE = { name: 'Dose', unit: '× the plan', min: 0.01, max: 100 };
-const SEED_RULE = { name: 'Seed', unit: 'of flour', min: 0.001, max: 0.95 };
+const WISH_RULE = { name: word('Hours'), unit: 'h', min: 0.05, max: 720 };
+const PLACE_RULE = { name: word('Place'), unit: '°C', min: -30, max: 45 };
+const DOSE_RULE = { name: word('Dose'), unit: word('× the plan'), min: 0.01, max: 100 };
+const SEED_RULE = { name: word('Seed'), unit: word('of flour'), min: 0.001, max: 0.95 };
 
 /** The base's state with another share of seed: what came with the seed is found from the mix and mixed anew. */
 function reseeded(state: MassState, base: WhatIfBase, share: number): MassState {

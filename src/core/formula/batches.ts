@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { requireNumber } from '../units';
 
 /** A mixer with what it takes, kg of dough, at a usual dough of {@link USUAL_HYDRATION}. */
@@ -56,7 +57,7 @@ export function mixerTakesKg(mixer: Mixer, hydration: number): number {
  * @throws {DomainError} dough-range
  */
 export function batchesFor(doughG: number, hydration: number, mixer: Mixer | null): BatchAnswer {
-  requireNumber('dough-range', doughG, { name: 'Dough', unit: 'g', min: 1, max: 1e8 });
+  requireNumber('dough-range', doughG, { name: tr`Dough`, unit: 'g', min: 1, max: 1e8 });
   if (mixer === null) return { kind: 'no mixer' };
   const mixerTakesG = 1000 * mixerTakesKg(mixer, hydration);
   const count = Math.max(1, Math.ceil(doughG / mixerTakesG - 1e-9));

@@ -1,3 +1,4 @@
+import { word } from '@/words/tr';
 import { requireNumber, roundToStep } from '../units';
 import { type Product } from './target';
 
@@ -16,7 +17,7 @@ export interface Divided {
   readonly remainder: 'none' | 'small ball' | 'carry-over';
 }
 
-const DOUGH_RULE = { name: 'Dough weighed', unit: 'g', min: 1, max: 5_000_000 } as const;
+const DOUGH_RULE = { name: word('Dough weighed'), unit: 'g', min: 1, max: 5_000_000 } as const;
 /** A remainder of this share of a piece or more is a small ball; less goes to carry-over. Source: the trade's habit; set. */
 const SMALL_BALL_FROM = 0.6;
 

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { massOf, mixCompositions, portion, type Composition, type Pantry } from '../composition';
 import { DomainError, fromFreshEquivalentG, roundKeepingSum, roundToStep } from '../units';
 import type { ScaleSteps } from './scale-steps';
@@ -233,7 +234,7 @@ function seededColumn(weights: LeavenWeights, steps: ScaleSteps): LeavenColumn {
   if ((build[WATER] ?? 0) < -0.5) {
     throw new DomainError(
       'seed-too-wet',
-      `${leaven.name}: its seed brings more water than it is to have. Allowed: less seed, or a stiffer one.`,
+      tr`${leaven.name}: its seed brings more water than it is to have. Allowed: less seed, or a stiffer one.`,
       { leavenId: leaven.id },
     );
   }

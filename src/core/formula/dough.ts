@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { numberField, z } from '../parse';
 import { ASKED_RIPENESS } from '../ripeness';
 import { YEAST_TYPES, type YeastType } from '../units';
@@ -17,16 +18,21 @@ export type LeavenKind = (typeof LEAVEN_KINDS)[number];
 
 /** What each share of a dough may be; one place for forms, files and the command line. */
 export const DOUGH_RULES = {
-  hydration: { name: 'Water', unit: '% of flour', min: 35, max: 130 },
-  salt: { name: 'Salt', unit: '% of flour', min: 0, max: 6 },
-  oil: { name: 'Oil', unit: '% of flour', min: 0, max: 25 },
-  added: { name: 'Added', unit: '% of flour', min: 0, max: 120 },
-  yeast: { name: 'Yeast, as fresh', unit: '% of flour', min: 0, max: 8 },
-  leaven: { name: 'Leaven', unit: '% of flour', min: 0.5, max: 98 },
-  leavenWater: { name: 'Water of the leaven', unit: '% of its flour', min: 35, max: 250 },
-  leavenAdded: { name: 'Added to a leaven', unit: '% of its flour', min: 0, max: 250 },
-  seed: { name: 'Seed', unit: '% of the build’s flour', min: 1, max: 300 },
-  flour: { name: 'Flour share', unit: '%', min: 0, max: 100 },
+  hydration: { name: word('Water'), unit: word('% of flour'), min: 35, max: 130 },
+  salt: { name: word('Salt'), unit: word('% of flour'), min: 0, max: 6 },
+  oil: { name: word('Oil'), unit: word('% of flour'), min: 0, max: 25 },
+  added: { name: word('Added'), unit: word('% of flour'), min: 0, max: 120 },
+  yeast: { name: word('Yeast, as fresh'), unit: word('% of flour'), min: 0, max: 8 },
+  leaven: { name: word('Leaven'), unit: word('% of flour'), min: 0.5, max: 98 },
+  leavenWater: {
+    name: word('Water of the leaven'),
+    unit: word('% of its flour'),
+    min: 35,
+    max: 250,
+  },
+  leavenAdded: { name: word('Added to a leaven'), unit: word('% of its flour'), min: 0, max: 250 },
+  seed: { name: word('Seed'), unit: word('% of the build’s flour'), min: 1, max: 300 },
+  flour: { name: word('Flour share'), unit: '%', min: 0, max: 100 },
 } as const;
 
 const share = (rule: { name: string; min: number; max: number }) =>
@@ -35,10 +41,10 @@ const id = z.string().min(1).max(80);
 
 const flourParts = z
   .array(z.object({ flourId: id, share: share(DOUGH_RULES.flour) }))
-  .min(1, { error: 'Flour: at least one is needed.' })
-  .max(8, { error: 'Flour: more than eight are not possible.' })
+  .min(1, { error: () => tr`Flour: at least one is needed.` })
+  .max(8, { error: () => tr`Flour: more than eight are not possible.` })
   .refine((parts) => Math.abs(parts.reduce((sum, part) => sum + part.share, 0) - 1) < 1e-6, {
-    error: 'Flour shares: they do not add up to 100 %.',
+    error: () => tr`Flour shares: they do not add up to 100 %.`,
   });
 
 /** How a leaven comes to be. */
@@ -84,7 +90,7 @@ export const leavenSchema = z.object({
   /** Liquids, sugars, salt of its own, over its flour; what water they hold counts as its water. */
   added: z
     .array(z.object({ ingredientId: id, share: share(DOUGH_RULES.leavenAdded) }))
-    .max(6, { error: 'Added to a leaven: more than six things are not possible.' })
+    .max(6, { error: () => tr`Added to a leaven: more than six things are not possible.` })
     .optional(),
   /** How ripe it is wanted at the mix; left out: young where it waits in the cold, prime elsewhere. */
   asks: z.enum(ASKED_RIPENESS).optional(),
@@ -104,13 +110,15 @@ export const doughSchema = z.object({
   /** Sugars, liquids, seeds: as weighed, all of it in the final mix. */
   added: z
     .array(z.object({ ingredientId: id, share: share(DOUGH_RULES.added) }))
-    .max(12, { error: 'Added: more than twelve things are not possible.' }),
+    .max(12, { error: () => tr`Added: more than twelve things are not possible.` }),
   /** Yeast at the final mix. */
   yeast: z.object({
     type: z.enum(YEAST_TYPES as [string, ...string[]]).transform((type) => type as YeastType),
     freshShare: share(DOUGH_RULES.yeast),
   }),
-  leavens: z.array(leavenSchema).max(3, { error: 'Leavens: more than three are not possible.' }),
+  leavens: z
+    .array(leavenSchema)
+    .max(3, { error: () => tr`Leavens: more than three are not possible.` }),
 });
 export type Dough = z.infer<typeof doughSchema>;
 

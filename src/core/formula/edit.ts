@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Pantry } from '../composition';
 import { DomainError, toFreshEquivalentG } from '../units';
 import type { Dough } from './dough';
@@ -42,7 +43,7 @@ export function editDough(
   if (!Number.isFinite(change.value) || change.value < 0) {
     throw new DomainError(
       'cell-range',
-      `${pantry.get(change.ingredientId)?.name ?? change.ingredientId}: ${change.value} is not possible. Allowed: 0 and above.`,
+      tr`${pantry.get(change.ingredientId)?.name ?? change.ingredientId}: ${change.value} is not possible. Allowed: 0 and above.`,
       { ...change },
     );
   }
@@ -106,7 +107,7 @@ function inWhole(dough: Dough, ingredientId: string, share: number, pantry: Pant
     );
     return { ...dough, added };
   }
-  throw new DomainError('cell-unknown', `“${ingredientId}” is not in this dough.`, {
+  throw new DomainError('cell-unknown', tr`“${ingredientId}” is not in this dough.`, {
     ingredientId,
   });
 }
@@ -150,7 +151,7 @@ function inLeavenColumn(dough: Dough, change: CellChange, share: number): Dough 
     if (part !== undefined && part.share > 0) return { ...leaven, flourShare: share / part.share };
     throw new DomainError(
       'cell-unknown',
-      `${leaven.name}: “${change.ingredientId}” can not be changed there.`,
+      tr`${leaven.name}: “${change.ingredientId}” can not be changed there.`,
       { ...change },
     );
   })();

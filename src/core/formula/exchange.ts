@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Dough, Leaven, LeavenKind } from './dough';
 import { USUAL_LEAVENS } from './leaven-kinds';
 import { DomainError } from '../units';
@@ -45,7 +46,7 @@ function asItIs({ id, name, flourShare, hydration, flours, kind, made }: Leaven)
 export function leavenOf(dough: Dough, leavenId: string): Leaven {
   const leaven = dough.leavens.find((one) => one.id === leavenId);
   if (leaven === undefined) {
-    throw new DomainError('leaven-unknown', `Leaven: “${leavenId}” is not in this dough.`, {
+    throw new DomainError('leaven-unknown', tr`Leaven: “${leavenId}” is not in this dough.`, {
       leavenId,
     });
   }

@@ -1,15 +1,16 @@
+import { word } from '@/words/tr';
 import { z, numberField, wholeNumberField } from '../parse';
 import { YEAST_TYPES } from '../units';
 
 /** What each field of a dough's formula may be; the same rules in forms, files and the command line. */
 export const FORMULA_RULES = {
-  balls: { name: 'Balls', unit: '', min: 1, max: 2000 },
-  ballG: { name: 'Ball weight', unit: 'g', min: 50, max: 2000 },
-  hydration: { name: 'Water', unit: '% of flour', min: 45, max: 100 },
-  salt: { name: 'Salt', unit: '% of flour', min: 0, max: 5 },
-  oil: { name: 'Oil', unit: '% of flour', min: 0, max: 15 },
-  preferment: { name: 'Poolish share', unit: '% of flour', min: 5, max: 70 },
-  loss: { name: 'Loss in the bowl', unit: '%', min: 0, max: 15 },
+  balls: { name: word('Balls'), unit: '', min: 1, max: 2000 },
+  ballG: { name: word('Ball weight'), unit: 'g', min: 50, max: 2000 },
+  hydration: { name: word('Water'), unit: word('% of flour'), min: 45, max: 100 },
+  salt: { name: word('Salt'), unit: word('% of flour'), min: 0, max: 5 },
+  oil: { name: word('Oil'), unit: word('% of flour'), min: 0, max: 15 },
+  preferment: { name: word('Poolish share'), unit: word('% of flour'), min: 5, max: 70 },
+  loss: { name: word('Loss in the bowl'), unit: '%', min: 0, max: 15 },
 } as const;
 
 const percentField = (rule: { name: string; unit: string; min: number; max: number }) =>

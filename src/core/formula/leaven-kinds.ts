@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { LotKind } from '../ripeness';
 import type { Leaven, LeavenKind } from './dough';
 
@@ -15,68 +16,100 @@ export interface UsualLeaven {
 /** What each kind usually is. */
 export const USUAL_LEAVENS: Readonly<Record<LeavenKind, UsualLeaven>> = {
   poolish: {
-    name: 'Poolish',
+    get name() {
+      return tr`Poolish`;
+    },
     hydration: 1,
     flourShare: 0.3,
     made: { by: 'yeast', freshShare: 0.002 },
     lotKind: 'poolish',
-    says: 'equal flour and water, a little yeast: sweet, open, overnight',
+    get says() {
+      return tr`equal flour and water, a little yeast: sweet, open, overnight`;
+    },
   },
   sponge: {
-    name: 'Sponge',
+    get name() {
+      return tr`Sponge`;
+    },
     hydration: 0.7,
     flourShare: 0.3,
     made: { by: 'yeast', freshShare: 0.012 },
     lotKind: 'sponge',
-    says: 'a full dose of yeast for a few hours: same day, soft',
+    get says() {
+      return tr`a full dose of yeast for a few hours: same day, soft`;
+    },
   },
   biga: {
-    name: 'Biga',
+    get name() {
+      return tr`Biga`;
+    },
     hydration: 0.48,
     flourShare: 0.4,
     made: { by: 'yeast', freshShare: 0.008 },
     lotKind: 'biga',
-    says: 'stiff, barely mixed: strength and a light crumb',
+    get says() {
+      return tr`stiff, barely mixed: strength and a light crumb`;
+    },
   },
   levain: {
-    name: 'Levain',
+    get name() {
+      return tr`Levain`;
+    },
     hydration: 1,
     flourShare: 0.2,
     made: { by: 'seed', seedShare: 0.25, seedHydration: 1, cultureId: null },
     lotKind: 'levain',
-    says: 'built of a liquid starter for this dough: mild acid, slow',
+    get says() {
+      return tr`built of a liquid starter for this dough: mild acid, slow`;
+    },
   },
   'stiff levain': {
-    name: 'Stiff levain',
+    get name() {
+      return tr`Stiff levain`;
+    },
     hydration: 0.5,
     flourShare: 0.25,
     made: { by: 'seed', seedShare: 0.4, seedHydration: 0.5, cultureId: null },
     lotKind: 'stiff starter',
-    says: 'built of a stiff starter: strong, less sour',
+    get says() {
+      return tr`built of a stiff starter: strong, less sour`;
+    },
   },
   starter: {
-    name: 'Starter',
+    get name() {
+      return tr`Starter`;
+    },
     hydration: 1,
     flourShare: 0.1,
     made: { by: 'taken', saltShare: 0, oilShare: 0, cultureId: null },
     lotKind: 'starter',
-    says: 'straight from the ripe jar, no build',
+    get says() {
+      return tr`straight from the ripe jar, no build`;
+    },
   },
   discard: {
-    name: 'Discard',
+    get name() {
+      return tr`Discard`;
+    },
     hydration: 1,
     flourShare: 0.08,
     made: { by: 'taken', saltShare: 0, oilShare: 0, cultureId: null },
     lotKind: 'discard',
-    says: 'past its peak: flavour only, yeast does the work',
+    get says() {
+      return tr`past its peak: flavour only, yeast does the work`;
+    },
   },
   'carry-over': {
-    name: 'Carry-over',
+    get name() {
+      return tr`Carry-over`;
+    },
     hydration: 0.65,
     flourShare: 0.2,
     made: { by: 'taken', saltShare: 0.027, oilShare: 0, cultureId: null },
     lotKind: 'carry-over',
-    says: 'yesterday’s dough, its salt counted: nothing is thrown away',
+    get says() {
+      return tr`yesterday’s dough, its salt counted: nothing is thrown away`;
+    },
   },
 };
 

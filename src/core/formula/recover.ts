@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { totals, waterShareOf, type Composition, type Pantry } from '../composition';
 import { DomainError } from '../units';
 
@@ -25,7 +26,7 @@ export interface TrueFormula {
 export function trueFormula(composition: Composition, pantry: Pantry): TrueFormula {
   const sum = totals(composition, pantry);
   if (!(sum.flourG > 0)) {
-    throw new DomainError('formula-no-flour', 'Formula: there is no flour in it.', {});
+    throw new DomainError('formula-no-flour', tr`Formula: there is no flour in it.`, {});
   }
   const { flourG } = sum;
   return {

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { TrueFormula } from './recover';
 
 /** Something unusual about a formula that the baker should know. */
@@ -32,22 +33,22 @@ export function formulaRemarks(formula: TrueFormula, raised: boolean): FormulaRe
   const remarks: FormulaRemark[] = [];
   const say = (id: FormulaRemark['id'], says: string) => remarks.push({ id, says });
   const { saltShare, hydration, freshShare, sugarShare } = formula;
-  if (saltShare === 0) say('salt-missing', 'No salt: is it forgotten?');
+  if (saltShare === 0) say('salt-missing', tr`No salt: is it forgotten?`);
   else if (saltShare < USUAL.salt.low)
-    say('salt-low', `Salt ${pct(saltShare)} is little: the dough ferments fast and tastes flat.`);
+    say('salt-low', tr`Salt ${pct(saltShare)} is little: the dough ferments fast and tastes flat.`);
   else if (saltShare > USUAL.salt.high)
-    say('salt-high', `Salt ${pct(saltShare)} is much: usual is 2 to 3.2 %.`);
+    say('salt-high', tr`Salt ${pct(saltShare)} is much: usual is 2 to 3.2 %.`);
   if (hydration < USUAL.water.low)
-    say('water-low', `Water ${pct(hydration)} is little: a stiff dough.`);
+    say('water-low', tr`Water ${pct(hydration)} is little: a stiff dough.`);
   if (hydration > USUAL.water.high)
     say(
       'water-high',
-      `Water ${pct(hydration)} is much: it wants strong flour, folds and wet hands.`,
+      tr`Water ${pct(hydration)} is much: it wants strong flour, folds and wet hands.`,
     );
   if (freshShare > USUAL.yeastMost)
-    say('yeast-high', `Yeast ${pct(freshShare)} as fresh is much: ripe within an hour or two.`);
+    say('yeast-high', tr`Yeast ${pct(freshShare)} as fresh is much: ripe within an hour or two.`);
   if (sugarShare > USUAL.sugarFrom)
-    say('sugar-slows', `Sugar ${pct(sugarShare)} slows the yeast and browns fast.`);
-  if (freshShare === 0 && !raised) say('nothing-raises', 'Nothing in it raises it.');
+    say('sugar-slows', tr`Sugar ${pct(sugarShare)} slows the yeast and browns fast.`);
+  if (freshShare === 0 && !raised) say('nothing-raises', tr`Nothing in it raises it.`);
   return remarks;
 }

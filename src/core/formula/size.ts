@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { numberField, z } from '../parse';
 import { ROUND_STYLES, SIZE_RULES } from './size-rules';
 
@@ -25,9 +26,24 @@ export interface UsualThickness {
 export const USUAL_THICKNESS: Readonly<Record<Size['of'], readonly UsualThickness[]>> = {
   round: Object.entries(ROUND_STYLES).map(([name, gPerCm2]) => ({ name, gPerCm2 })),
   tray: [
-    { name: 'thin and crisp', gPerCm2: 0.42 },
-    { name: 'middling', gPerCm2: 0.55 },
-    { name: 'thick and airy', gPerCm2: 0.72 },
+    {
+      get name() {
+        return tr`thin and crisp`;
+      },
+      gPerCm2: 0.42,
+    },
+    {
+      get name() {
+        return tr`middling`;
+      },
+      gPerCm2: 0.55,
+    },
+    {
+      get name() {
+        return tr`thick and airy`;
+      },
+      gPerCm2: 0.72,
+    },
   ],
 };
 

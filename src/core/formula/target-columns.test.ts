@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { FLOURS } from '../../../tests/fixtures/doughs';
-import { LIBRARY, placedMethod } from '../methods';
+import { startingMethods, placedMethod } from '../methods';
 import { pantryOf } from './pantry';
 import { piecesFor, targetColumns, type DoughFor } from './target-columns';
 import type { Target } from './target';
@@ -12,7 +12,7 @@ const PLACES = ['proofer', 'bench', 'cellar', 'fridge'].map((id, index) => ({
   settings: [{ fromMs: 0, tempC: [28, 21, 16, 4][index] ?? 21 }],
 }));
 const shop = { places: PLACES, flours: FLOURS, atMs: 0, yeastType: 'fresh' as const };
-const methods = LIBRARY.map((one) => placedMethod(one, shop));
+const methods = startingMethods().map((one) => placedMethod(one, shop));
 const STEPS = { scaleStepG: 1, fineStepG: 0.1 };
 const sum = (pieces: readonly { count: number; weightG: number }[]) =>
   pieces.reduce((all, one) => all + one.count * one.weightG, 0);

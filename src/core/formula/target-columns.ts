@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Pantry } from '../composition';
 import { roundToStep } from '../units';
 import type { ScaleSteps } from './scale-steps';
@@ -55,7 +56,7 @@ export function piecesFor(
     const typedG = typedPieceG(made.target);
     const count = Math.max(1, Math.floor(keptG / (typedG ?? USUAL_BALL_G) + 1e-9));
     const usedUpG = Math.floor(keptG / count / stepG) * stepG;
-    return [piece('Balls', count, Math.min(typedG ?? usedUpG, usedUpG))];
+    return [piece(tr`Balls`, count, Math.min(typedG ?? usedUpG, usedUpG))];
   }
   const neededG = asked.reduce(massOfPieces, 0);
   if (neededG <= columns.wholeG) return asked;
@@ -87,11 +88,11 @@ function askedPieces({ target, dough }: DoughFor, stepG: number, pantry: Pantry)
   if (target.by === 'products') return target.products;
   if (target.by === 'diameter') {
     const weightG = roundToStep(roundBallG(target.diameterCm, target.style), stepG);
-    return [piece('Balls', target.count, weightG)];
+    return [piece(tr`Balls`, target.count, weightG)];
   }
   if (target.by !== 'tray') return [];
   const weightG = roundToStep(trayG(target, dough, pantry), stepG);
-  return [piece(target.count === 1 ? 'Tray' : 'Trays', target.count, weightG)];
+  return [piece(target.count === 1 ? tr`Tray` : tr`Trays`, target.count, weightG)];
 }
 
 const piece = (name: string, count: number, weightG: number): Product => ({

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import type { Pantry } from '../composition';
 import { numberField, wholeNumberField, z } from '../parse';
 import { DomainError } from '../units';
@@ -15,11 +16,11 @@ export const TARGET_RULES = {
   count: FORMULA_RULES.balls,
   weight: FORMULA_RULES.ballG,
   ...SIZE_RULES,
-  thickness: { name: 'Thickness of the dough', unit: 'mm', min: 1, max: 40 },
-  flour: { name: 'Flour in the sack', unit: 'g', min: 50, max: 500_000 },
-  leaven: { name: 'Leaven at hand', unit: 'g', min: 1, max: 500_000 },
-  dough: { name: 'Dough', unit: 'g', min: 50, max: 1_000_000 },
-  keeps: { name: 'Keeps', unit: 'h', min: 1, max: 2000 },
+  thickness: { name: word('Thickness of the dough'), unit: 'mm', min: 1, max: 40 },
+  flour: { name: word('Flour in the sack'), unit: 'g', min: 50, max: 500_000 },
+  leaven: { name: word('Leaven at hand'), unit: 'g', min: 1, max: 500_000 },
+  dough: { name: word('Dough'), unit: 'g', min: 50, max: 1_000_000 },
+  keeps: { name: word('Keeps'), unit: 'h', min: 1, max: 2000 },
 } as const;
 
 /** A thing made of the dough, with how long it keeps. */
@@ -110,12 +111,16 @@ export function flourFor(target: Target, dough: Dough, lossShare: number, pantry
   if (pieces !== null) return pieces / (1 - lossShare) / perFlour;
   if (target.by === 'flour') return target.flourG;
   if (target.by === 'dough') return target.doughG / perFlour;
-  if (target.by !== 'leaven') throw new DomainError('target-unknown', 'Target: it is not known.');
+  if (target.by !== 'leaven') throw new DomainError('target-unknown', tr`Target: it is not known.`);
   const leaven = dough.leavens.find((one) => one.id === target.leavenId);
   if (leaven === undefined) {
-    throw new DomainError('leaven-unknown', `Leaven: “${target.leavenId}” is not in this dough.`, {
-      leavenId: target.leavenId,
-    });
+    throw new DomainError(
+      'leaven-unknown',
+      tr`Leaven: “${target.leavenId}” is not in this dough.`,
+      {
+        leavenId: target.leavenId,
+      },
+    );
   }
   const { made } = leaven;
   const rest = made.by === 'taken' ? made.saltShare + made.oilShare : 0;

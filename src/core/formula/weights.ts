@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { mixCompositions, waterShareOf, type Composition, type Pantry } from '../composition';
 import type { FlourPart } from '../flour';
 import { DomainError, fromFreshEquivalentG } from '../units';
@@ -72,7 +73,7 @@ function exceeds(name: string, ingredientId: string, wholeG: number, inLeavensG:
   const round = (massG: number) => Math.round(massG * 10) / 10;
   return new DomainError(
     'leaven-exceeds-dough',
-    `${name}: the leavens bring ${round(inLeavensG)} g, the whole dough has ${round(wholeG)} g. Allowed: less leaven, or more of it in the dough.`,
+    tr`${name}: the leavens bring ${round(inLeavensG)} g, the whole dough has ${round(wholeG)} g. Allowed: less leaven, or more of it in the dough.`,
     { ingredientId, wholeG, inLeavensG },
   );
 }
@@ -111,9 +112,13 @@ function waterIn(added: Composition, pantry: Pantry): number {
   return Object.entries(added).reduce((sum, [ingredientId, massG]) => {
     const ingredient = pantry.get(ingredientId);
     if (ingredient === undefined) {
-      throw new DomainError('ingredient-unknown', `Added: “${ingredientId}” is not in the shop.`, {
-        ingredientId,
-      });
+      throw new DomainError(
+        'ingredient-unknown',
+        tr`Added: “${ingredientId}” is not in the shop.`,
+        {
+          ingredientId,
+        },
+      );
     }
     return sum + massG * waterShareOf(ingredient);
   }, 0);
@@ -127,7 +132,7 @@ function plainWaterOf(leaven: Leaven, ownFlourG: number, pantry: Pantry): number
   const percent = (massG: number) => Math.round((1000 * massG) / ownFlourG) / 10;
   throw new DomainError(
     'leaven-liquids-too-wet',
-    `${leaven.name}: what is added to it brings ${percent(broughtG)} % water, it is to have ${percent(allG)} %. Allowed: less of it, or a wetter leaven.`,
+    tr`${leaven.name}: what is added to it brings ${percent(broughtG)} % water, it is to have ${percent(allG)} %. Allowed: less of it, or a wetter leaven.`,
     { leavenId: leaven.id },
   );
 }

@@ -1,3 +1,4 @@
+import { word } from '@/words/tr';
 import { requireNumber, roundToStep } from '../units';
 
 /** Yeast dissolved in water, of which a part is taken: the way to weigh a dose under the scale's step. */
@@ -32,9 +33,9 @@ const STOCK_TAKE_STEPS = 40;
 /** Weakest stock, yeast over stock: thinner ones waste water and yeast. */
 const THINNEST_STOCK = 0.005;
 
-const DOSE_RULE = { name: 'Yeast', unit: 'g', min: 1e-6, max: 1e6 } as const;
-const STEP_RULE = { name: 'Scale step', unit: 'g', min: 1e-6, max: 1000 } as const;
-const WATER_RULE = { name: 'Water', unit: 'g', min: 0.001, max: 1e9 } as const;
+const DOSE_RULE = { name: word('Yeast'), unit: 'g', min: 1e-6, max: 1e6 } as const;
+const STEP_RULE = { name: word('Scale step'), unit: 'g', min: 1e-6, max: 1000 } as const;
+const WATER_RULE = { name: word('Water'), unit: 'g', min: 0.001, max: 1e9 } as const;
 
 /**
  * How to weigh a dose of yeast: directly when the scale can, otherwise from a stock in water.

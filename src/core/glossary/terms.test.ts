@@ -1,4 +1,4 @@
-import { LIBRARY } from '../methods';
+import { startingMethods } from '../methods';
 import { LOT_KINDS } from '../ripeness';
 import { TERMS, termsFor, termsIn } from '.';
 
@@ -13,7 +13,7 @@ test('every kind of lot and every leaven of the starting methods has its meaning
   const found = (word: string) => termsFor(word).length > 0;
   for (const kind of LOT_KINDS)
     expect([kind, found(kind.replace('stiff ', ''))]).toEqual([kind, true]);
-  for (const { method } of LIBRARY) {
+  for (const { method } of startingMethods()) {
     for (const leaven of method.dough.leavens) {
       const word = leaven.kind.replace('stiff ', '').split(' ').at(-1) ?? '';
       expect([leaven.kind, found(word)]).toEqual([leaven.kind, true]);

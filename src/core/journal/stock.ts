@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { massOf, mixCompositions, portion, type Composition } from '../composition';
 import type { LotKind } from '../ripeness';
 import { DomainError } from '../units';
@@ -95,7 +96,7 @@ function compositionOf(lines: readonly { ingredientId: string; massG: number }[]
 function known(lots: Map<string, Lot>, lotId: string): Lot {
   const lot = lots.get(lotId);
   if (lot === undefined) {
-    throw new DomainError('lot-unknown', `Lot: "${lotId}" has not been made.`, { lotId });
+    throw new DomainError('lot-unknown', tr`Lot: "${lotId}" has not been made.`, { lotId });
   }
   return lot;
 }
@@ -106,7 +107,7 @@ function change(lots: Map<string, Lot>, lotId: string, how: (lot: Lot) => Lot): 
 
 function refuseExisting(lots: Map<string, Lot>, lotId: string): void {
   if (lots.has(lotId)) {
-    throw new DomainError('lot-exists', `Lot: "${lotId}" exists already.`, { lotId });
+    throw new DomainError('lot-exists', tr`Lot: "${lotId}" exists already.`, { lotId });
   }
 }
 
@@ -175,7 +176,7 @@ function applySplit(lots: Map<string, Lot>, act: Extract<Act, { kind: 'split' }>
   if (act.count !== undefined && act.count > (from.balls ?? 0)) {
     throw new DomainError(
       'portion-exceeds-mass',
-      `Balls taken: ${act.count} is not possible. Allowed: 0 to ${from.balls ?? 0}.`,
+      tr`Balls taken: ${act.count} is not possible. Allowed: 0 to ${from.balls ?? 0}.`,
       { count: act.count, balls: from.balls ?? 0 },
     );
   }
@@ -209,7 +210,7 @@ function used(lot: Lot, count: number): Lot {
   if (count > lot.balls) {
     throw new DomainError(
       'portion-exceeds-mass',
-      `Balls used: ${count} is not possible. Allowed: 0 to ${lot.balls}.`,
+      tr`Balls used: ${count} is not possible. Allowed: 0 to ${lot.balls}.`,
       { count, balls: lot.balls },
     );
   }

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { DomainError, requireNumber } from '../units';
 import { BOOK_MODEL, type Model } from './parameters';
 import { BY_FLOUR, STATE_SIZE, X, type MassState } from './state';
@@ -20,7 +21,7 @@ const WATER_HEAT = 4.18;
 /** Share of the bubbles that survives folding a leaven in by hand; a machine keeps less. */
 export const GAS_KEPT_BY_HAND = 0.6;
 
-const MASS_RULE = { name: 'Part of the mix', unit: 'g', min: 0, max: 1e9 } as const;
+const MASS_RULE = { name: word('Part of the mix'), unit: 'g', min: 0, max: 1e9 } as const;
 /** Less flour than this is none, g. */
 const LEAST_FLOUR_G = 1e-9;
 
@@ -41,7 +42,7 @@ export function blendStates(
   }
   const flourG = parts.reduce((sum, part) => sum + part.flourG, 0);
   if (!(flourG > LEAST_FLOUR_G))
-    throw new DomainError('blend-no-flour', 'A mix without flour can not ripen.');
+    throw new DomainError('blend-no-flour', tr`A mix without flour can not ripen.`);
   const mixed = new Float64Array(STATE_SIZE);
   for (const part of parts) {
     const share = part.flourG / flourG;

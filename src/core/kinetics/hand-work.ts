@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { requireNumber } from '../units';
 import { bubbleGas } from './rise';
 import type { RunConstants } from './constants';
@@ -34,12 +35,12 @@ export function afterHandWork(
   tension = 0,
 ): MassState {
   requireNumber('bubbles-kept-range', bubblesKept, {
-    name: 'Gas kept',
+    name: tr`Gas kept`,
     unit: '',
     min: 0,
     max: 1,
   });
-  requireNumber('tension-range', tension, { name: 'Tension', unit: '', min: 0, max: 10 });
+  requireNumber('tension-range', tension, { name: tr`Tension`, unit: '', min: 0, max: 10 });
   const worked = state.slice();
   const coreC = state[X.coreC] as number;
   const held = state[X.gasHeld] as number;

@@ -1,3 +1,4 @@
+import { word } from '@/words/tr';
 import { requireNumber } from '../units';
 
 /** What of a mass stays the same while it ripens; every share is of its total flour. */
@@ -24,16 +25,16 @@ export interface Recipe {
 /** Strength assumed when neither W nor protein is known, 10⁻⁴ J. */
 export const UNKNOWN_STRENGTH_W = 280;
 
-const FLAT_RULE = { name: 'Thickness', unit: 'mm', min: 2, max: 300 } as const;
+const FLAT_RULE = { name: word('Thickness'), unit: 'mm', min: 2, max: 300 } as const;
 const RULES = {
-  hydration: { name: 'Hydration', unit: '', min: 0.2, max: 3 },
-  saltShare: { name: 'Salt', unit: 'of flour', min: 0, max: 0.2 },
-  sugarShare: { name: 'Sugar', unit: 'of flour', min: 0, max: 0.5 },
-  diastaticShare: { name: 'Diastatic malt', unit: 'of flour', min: 0, max: 0.05 },
-  wholegrainShare: { name: 'Wholegrain share', unit: 'of flour', min: 0, max: 1 },
-  strengthW: { name: 'Flour strength', unit: 'W', min: 50, max: 600 },
-  massG: { name: 'Mass', unit: 'g', min: 0.1, max: 1_000_000 },
-  speed: { name: 'Culture speed', unit: '', min: 0.05, max: 20 },
+  hydration: { name: word('Hydration'), unit: '', min: 0.2, max: 3 },
+  saltShare: { name: word('Salt'), unit: word('of flour'), min: 0, max: 0.2 },
+  sugarShare: { name: word('Sugar'), unit: word('of flour'), min: 0, max: 0.5 },
+  diastaticShare: { name: word('Diastatic malt'), unit: word('of flour'), min: 0, max: 0.05 },
+  wholegrainShare: { name: word('Wholegrain share'), unit: word('of flour'), min: 0, max: 1 },
+  strengthW: { name: word('Flour strength'), unit: 'W', min: 50, max: 600 },
+  massG: { name: word('Mass'), unit: 'g', min: 0.1, max: 1_000_000 },
+  speed: { name: word('Culture speed'), unit: '', min: 0.05, max: 20 },
 } as const;
 
 /**

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { DomainError, requireNumber } from '../units';
 import { runConstants, type RunConstants } from './constants';
 import { beginAnew, step, type StepSurroundings } from './integrator';
@@ -43,7 +44,7 @@ export interface Trajectory {
 }
 
 const DEFAULT_STEP_H = 0.05;
-const PLACE_RULE = { name: 'Place temperature', unit: '°C', min: -40, max: 60 };
+const PLACE_RULE = { name: word('Place temperature'), unit: '°C', min: -40, max: 60 };
 const LONGEST_RUN_H = 24 * 120;
 
 /** A place so much warmer or colder than the one before is another one: the core turns at once, °C. */
@@ -179,10 +180,10 @@ function countSteps(stays: readonly Stay[], stepH: number): number {
 
 function checkRun(run: Run): void {
   if (run.stays.length === 0) {
-    throw new DomainError('run-no-stay', 'A run needs at least one place to stand in.');
+    throw new DomainError('run-no-stay', tr`A run needs at least one place to stand in.`);
   }
   requireNumber('step-range', run.stepH ?? DEFAULT_STEP_H, {
-    name: 'Step',
+    name: tr`Step`,
     unit: 'h',
     min: 0.001,
     max: 0.4,
@@ -194,12 +195,12 @@ function checkRun(run: Run): void {
     if (!(stay.untilH > beforeH)) {
       throw new DomainError(
         'run-order',
-        `A stay ends at ${stay.untilH} h, before it begins at ${beforeH} h.`,
+        tr`A stay ends at ${stay.untilH} h, before it begins at ${beforeH} h.`,
         { untilH: stay.untilH, beforeH },
       );
     }
     if (stay.frozenThrough !== true) workedH += stay.untilH - beforeH;
     beforeH = stay.untilH;
   }
-  requireNumber('run-too-long', workedH, { name: 'Run', unit: 'h', min: 0, max: LONGEST_RUN_H });
+  requireNumber('run-too-long', workedH, { name: tr`Run`, unit: 'h', min: 0, max: LONGEST_RUN_H });
 }

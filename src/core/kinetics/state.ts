@@ -1,3 +1,4 @@
+import { word } from '@/words/tr';
 import { requireNumber } from '../units';
 import type { Model } from './parameters';
 
@@ -70,7 +71,12 @@ export function freshFlourState(model: Model, wholegrainShare: number, tempC: nu
 }
 
 /** A start temperature a mass can be mixed at. */
-export const START_TEMPERATURE = { name: 'Temperature', unit: '°C', min: -30, max: 45 } as const;
+export const START_TEMPERATURE = {
+  name: word('Temperature'),
+  unit: '°C',
+  min: -30,
+  max: 45,
+} as const;
 
 /** pH from acid and wholegrain share. Source: fitted buffer curve of the model of ripening. */
 export function acidToPh(acid: number, wholegrainShare: number, model: Model): number {

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { MS_PER_HOUR, requireNumber } from '../units';
 
 /** What a quantity is taken to be before anything was seen of it. */
@@ -57,8 +58,13 @@ export function learnQuantity(
   };
   const lessons: QuantityLesson[] = [];
   for (const one of seen) {
-    requireNumber('seen-value', one.value, { name: 'Seen', unit: '', min: -1e9, max: 1e9 });
-    requireNumber('seen-variance', one.variance, { name: 'Variance', unit: '', min: 0, max: 1e9 });
+    requireNumber('seen-value', one.value, { name: tr`Seen`, unit: '', min: -1e9, max: 1e9 });
+    requireNumber('seen-variance', one.variance, {
+      name: tr`Variance`,
+      unit: '',
+      min: 0,
+      max: 1e9,
+    });
     age(one.atMs);
     lessons.push({
       ...one,

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { z } from '../parse';
 import type { Schools } from './schools';
 
@@ -28,12 +29,12 @@ const KEYS = new Set<string>([
 export const orderSchema = z
   .array(
     z.string().refine((key): key is Addition => KEYS.has(key), {
-      error: 'Order of adding: a place that is none.',
+      error: () => tr`Order of adding: a place that is none.`,
     }),
   )
   .max(KEYS.size)
   .refine((order) => new Set(order).size === order.length, {
-    error: 'Order of adding: something stands in it twice.',
+    error: () => tr`Order of adding: something stands in it twice.`,
   });
 
 /** What an order rests on. */

@@ -1,5 +1,5 @@
 export { additionOrder, type Added, type Addition } from './additions';
-export { LIBRARY } from './library';
+export { startingMethods } from './library';
 export {
   hoursRange,
   MOMENT_FROM,

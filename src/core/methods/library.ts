@@ -1,3 +1,5 @@
+import { perLanguage } from '@/words/per-language';
+import { tr } from '@/words/tr';
 import { usualLeaven, type Dough, type Leaven, type LeavenKind } from '../formula';
 import type { Method, Stay } from './method';
 import { USUAL_SCHOOLS, type Schools } from './schools';
@@ -46,7 +48,7 @@ interface Sketch {
 
 const forty = (keepsH: number): Method['target'] => ({
   by: 'products',
-  products: [{ name: 'Balls', count: 40, weightG: 250, keepsH }],
+  products: [{ name: tr`Balls`, count: 40, weightG: 250, keepsH }],
 });
 /** Hours balls keep at room and in the fridge. Source: the trade’s usual limits. */
 const KEEPS_H = { room: 14, cold: 60 } as const;
@@ -92,8 +94,8 @@ function method(drawn: Sketch): LibraryMethod {
           schools.salt === 'after a rest' ? { minutes: AUTOLYSE_MIN, placeId: 'bench' } : null,
         heldBackShare: sketch.heldBack,
         steps: [
-          { name: 'Bring together', speed: 'slow', minutes: 4 },
-          { name: 'Develop', speed: 'fast', minutes: 6 },
+          { name: tr`Bring together`, speed: 'slow', minutes: 4 },
+          { name: tr`Develop`, speed: 'fast', minutes: 6 },
         ],
         folds: { count: sketch.folds, everyMin: 30 },
         aimC: 24,
@@ -112,11 +114,11 @@ const BENCH_BULK = stay('bench', 1, 0.25, 3);
 const BENCH_BALLS = stay('bench', 4, 1.5, 9);
 
 /** The starting methods, written for Olvik. Places are roles, flours are strong, soft and whole. */
-export const LIBRARY: readonly LibraryMethod[] = [
+export const startingMethods = perLanguage((): readonly LibraryMethod[] => [
   method({
     id: 'straight',
-    name: 'Straight, same day',
-    says: 'no pre-ferment: flour to pizza within a day, plain flavour',
+    name: tr`Straight, same day`,
+    says: tr`no pre-ferment: flour to pizza within a day, plain flavour`,
     water: 0.62,
     dose: 0.004,
     bulk: [stay('bench', 2, 1, 4)],
@@ -125,8 +127,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'poolish-day',
-    name: 'Poolish, same day',
-    says: 'poolish at dawn, pizza in the evening',
+    name: tr`Poolish, same day`,
+    says: tr`poolish at dawn, pizza in the evening`,
     water: 0.66,
     leavens: [leaven('poolish', 0.3, dosed(0.005))],
     leavenStays: { poolish: [stay('bench', 7, 4, 10)] },
@@ -135,8 +137,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'poolish-two-days',
-    name: 'Poolish, two days',
-    says: 'poolish overnight, balls in the fridge: sweet and easy on the hands',
+    name: tr`Poolish, two days`,
+    says: tr`poolish overnight, balls in the fridge: sweet and easy on the hands`,
     water: 0.66,
     leavens: [leaven('poolish', 0.2, dosed(0.002))],
     leavenStays: { poolish: [stay('bench', 12, 8, 16)] },
@@ -146,8 +148,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'sponge',
-    name: 'Sponge',
-    says: 'a quick sponge at three times its volume: soft, within a day',
+    name: tr`Sponge`,
+    says: tr`a quick sponge at three times its volume: soft, within a day`,
     water: 0.63,
     oil: 0.02,
     leavens: [leaven('sponge', 0.3)],
@@ -158,8 +160,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'biga-cellar',
-    name: 'Biga in the cellar',
-    says: 'stiff biga for the better part of a day at 16°: light, crisp',
+    name: tr`Biga in the cellar`,
+    says: tr`stiff biga for the better part of a day at 16°: light, crisp`,
     water: 0.68,
     leavens: [leaven('biga', 0.5)],
     leavenStays: { biga: [stay('cellar', 18, 14, 24)] },
@@ -170,8 +172,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'biga-cold-boost',
-    name: 'Biga in the cold, with a boost',
-    says: 'biga in the fridge for two days, a little yeast at the mix to finish the same day',
+    name: tr`Biga in the cold, with a boost`,
+    says: tr`biga in the fridge for two days, a little yeast at the mix to finish the same day`,
     water: 0.68,
     dose: 0.002,
     leavens: [leaven('biga', 0.5, dosed(0.01))],
@@ -183,8 +185,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'biga-cold',
-    name: 'Biga in the cold, alone',
-    says: 'the same without yeast at the mix: slower, fuller',
+    name: tr`Biga in the cold, alone`,
+    says: tr`the same without yeast at the mix: slower, fuller`,
     water: 0.68,
     leavens: [leaven('biga', 0.5, dosed(0.01))],
     leavenStays: { biga: [stay('fridge', 48, 24, 60)] },
@@ -195,8 +197,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'biga-cold-warm',
-    name: 'Biga, cold then warm',
-    says: 'a day in the fridge, then hours in the cellar: flavour from one, life from the other',
+    name: tr`Biga, cold then warm`,
+    says: tr`a day in the fridge, then hours in the cellar: flavour from one, life from the other`,
     water: 0.7,
     leavens: [leaven('biga', 0.6, dosed(0.006))],
     leavenStays: { biga: [stay('fridge', 24, 16, 36), stay('cellar', 10, 4, 16)] },
@@ -207,8 +209,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'levain-liquid',
-    name: 'Liquid levain',
-    says: 'a levain built of the liquid starter overnight, no yeast',
+    name: tr`Liquid levain`,
+    says: tr`a levain built of the liquid starter overnight, no yeast`,
     water: 0.66,
     leavens: [leaven('levain', 0.2)],
     leavenStays: { levain: [stay('bench', 7, 4, 12)] },
@@ -219,8 +221,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'levain-stiff',
-    name: 'Stiff levain',
-    says: 'the stiff starter refreshed once, its levain, balls in the fridge: hardly sour',
+    name: tr`Stiff levain`,
+    says: tr`the stiff starter refreshed once, its levain, balls in the fridge: hardly sour`,
     refreshments: 1,
     water: 0.64,
     leavens: [leaven('stiff levain', 0.25)],
@@ -231,8 +233,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'discard-yeast',
-    name: 'Discard with yeast',
-    says: 'discard for flavour, yeast for the rise: uses up the jar',
+    name: tr`Discard with yeast`,
+    says: tr`discard for flavour, yeast for the rise: uses up the jar`,
     water: 0.65,
     dose: 0.003,
     leavens: [leaven('discard', 0.08)],
@@ -242,8 +244,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'carry-over',
-    name: 'Carry-over alone',
-    says: 'yesterday’s dough raises today’s: nothing is thrown away',
+    name: tr`Carry-over alone`,
+    says: tr`yesterday’s dough raises today’s: nothing is thrown away`,
     water: 0.65,
     leavens: [leaven('carry-over', 0.35)],
     bulk: [stay('bench', 1.5, 0.5, 4)],
@@ -251,8 +253,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'wholegrain-poolish',
-    name: 'Wholegrain poolish',
-    says: 'the whole grain in the poolish: it drinks and sweetens overnight',
+    name: tr`Wholegrain poolish`,
+    says: tr`the whole grain in the poolish: it drinks and sweetens overnight`,
     water: 0.7,
     flours: [
       { flourId: 'strong', share: 0.8 },
@@ -272,8 +274,8 @@ export const LIBRARY: readonly LibraryMethod[] = [
   }),
   method({
     id: 'one-dough-three',
-    name: 'Balls, tray and flatbread',
-    says: 'one dough for three things, each with its own end',
+    name: tr`Balls, tray and flatbread`,
+    says: tr`one dough for three things, each with its own end`,
     water: 0.66,
     oil: 0.015,
     leavens: [leaven('poolish', 0.25, dosed(0.002))],
@@ -283,10 +285,10 @@ export const LIBRARY: readonly LibraryMethod[] = [
     target: {
       by: 'products',
       products: [
-        { name: 'Balls', count: 24, weightG: 250, keepsH: 24 },
-        { name: 'Trays', count: 3, weightG: 620, keepsH: 36 },
-        { name: 'Flatbreads', count: 10, weightG: 120, keepsH: 48 },
+        { name: tr`Balls`, count: 24, weightG: 250, keepsH: 24 },
+        { name: tr`Trays`, count: 3, weightG: 620, keepsH: 36 },
+        { name: tr`Flatbreads`, count: 10, weightG: 120, keepsH: 48 },
       ],
     },
   }),
-];
+]);

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { doughSchema, targetSchema } from '../formula';
 import { numberField, wholeNumberField, z } from '../parse';
 import { orderSchema } from './additions';
@@ -5,17 +6,17 @@ import { schoolsSchema } from './schools';
 
 /** What a method’s figures may be. */
 export const METHOD_RULES = {
-  hours: { name: 'Hours', unit: 'h', min: 0, max: 2000 },
-  minutes: { name: 'Minutes', unit: 'min', min: 0, max: 2000 },
-  folds: { name: 'Folds', unit: '', min: 0, max: 12 },
-  refreshments: { name: 'Refreshments', unit: '', min: 0, max: 3 },
-  everyH: { name: 'Hours between them', unit: 'h', min: 3, max: 24 },
-  aim: { name: 'Dough out of the bowl', unit: '°C', min: 10, max: 32 },
-  limit: { name: 'Pause the mixer at', unit: '°C', min: 15, max: 32 },
-  loss: { name: 'Loss in the bowl', unit: '%', min: 0, max: 15 },
-  momentAfter: { name: 'Moment', unit: 'min', min: -2880, max: 2880 },
-  momentHands: { name: 'Hands', unit: 'min', min: 0, max: 240 },
-  heldBack: { name: 'Held-back water', unit: '% of flour', min: 0, max: 25 },
+  hours: { name: word('Hours'), unit: 'h', min: 0, max: 2000 },
+  minutes: { name: word('Minutes'), unit: 'min', min: 0, max: 2000 },
+  folds: { name: word('Folds'), unit: '', min: 0, max: 12 },
+  refreshments: { name: word('Refreshments'), unit: '', min: 0, max: 3 },
+  everyH: { name: word('Hours between them'), unit: 'h', min: 3, max: 24 },
+  aim: { name: word('Dough out of the bowl'), unit: '°C', min: 10, max: 32 },
+  limit: { name: word('Pause the mixer at'), unit: '°C', min: 15, max: 32 },
+  loss: { name: word('Loss in the bowl'), unit: '%', min: 0, max: 15 },
+  momentAfter: { name: word('Moment'), unit: 'min', min: -2880, max: 2880 },
+  momentHands: { name: word('Hands'), unit: 'min', min: 0, max: 240 },
+  heldBack: { name: word('Held-back water'), unit: word('% of flour'), min: 0, max: 25 },
 } as const;
 
 const id = z.string().min(1).max(80);
@@ -29,14 +30,14 @@ const staySchema = z
     mostH: numberField(METHOD_RULES.hours),
   })
   .refine((stay) => stay.leastH <= stay.hours && stay.hours <= stay.mostH, {
-    error: 'Hours: the usual ones lie between the fewest and the most.',
+    error: () => tr`Hours: the usual ones lie between the fewest and the most.`,
   });
 export type Stay = z.infer<typeof staySchema>;
 
 const stays = z
   .array(staySchema)
-  .min(1, { error: 'Stages: at least one place is needed.' })
-  .max(5, { error: 'Stages: more than five places are not possible.' });
+  .min(1, { error: () => tr`Stages: at least one place is needed.` })
+  .max(5, { error: () => tr`Stages: more than five places are not possible.` });
 
 const mixStep = z.object({
   name: z.string().min(1).max(40),
@@ -55,8 +56,8 @@ const momentSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Moment: a name is needed. Allowed: 1 to 40 letters.' })
-    .max(40, { error: 'Moment: the name is too long. Allowed: 1 to 40 letters.' }),
+    .min(1, { error: () => tr`Moment: a name is needed. Allowed: 1 to 40 letters.` })
+    .max(40, { error: () => tr`Moment: the name is too long. Allowed: 1 to 40 letters.` }),
   from: z.enum(MOMENT_FROM),
   /** Minutes after it; below 0: before. */
   afterMin: numberField(METHOD_RULES.momentAfter),
@@ -73,8 +74,8 @@ export const methodSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
-    .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
+    .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 40 letters.` })
+    .max(40, { error: () => tr`Name: too long. Allowed: 1 to 40 letters.` }),
   /** When it is chosen, in one line. */
   says: z.string().max(160),
   dough: doughSchema,

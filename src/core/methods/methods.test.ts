@@ -3,7 +3,7 @@ import { doughColumns, flourFor, pantryOf } from '../formula';
 import type { PlaceHistory } from '../forecast';
 import {
   hoursRange,
-  LIBRARY,
+  startingMethods,
   methodSchema,
   nearestFlour,
   placedMethod,
@@ -39,16 +39,18 @@ test('every school has a line that says when it is used, and the usual ones are 
 
 test('every school of the trade is taken by a starting method or can be chosen', () => {
   const taken = (question: keyof typeof SCHOOLS) =>
-    new Set(LIBRARY.map((one) => one.method.schools[question]));
+    new Set(startingMethods().map((one) => one.method.schools[question]));
   expect(taken('cold').size).toBeGreaterThanOrEqual(4);
   expect(taken('coldWhere')).toEqual(new Set(['nowhere', 'leaven', 'balls']));
   expect(taken('water').has('part held back')).toBe(true);
 });
 
 test('roles become the nearest places, flours the nearest flours, yeast the shop’s own', () => {
-  const [method] = LIBRARY.filter((one) => one.id === 'biga-cold-warm').map((one) =>
-    placedMethod(one, shop([place('kitchen', 23), place('cold room', 3), place('vault', 15)])),
-  );
+  const [method] = startingMethods()
+    .filter((one) => one.id === 'biga-cold-warm')
+    .map((one) =>
+      placedMethod(one, shop([place('kitchen', 23), place('cold room', 3), place('vault', 15)])),
+    );
   expect(method!.leavenStays['biga']!.map((stay) => stay.placeId)).toEqual(['cold room', 'vault']);
   expect(method!.balls[0]!.placeId).toBe('kitchen');
   expect(method!.dough.yeast.type).toBe('instant');
@@ -58,7 +60,7 @@ test('roles become the nearest places, flours the nearest flours, yeast the shop
 test('a shop of one place and one flour can still bake everything', () => {
   const only = { ...shop([place('table', 20)]), flours: [FLOURS[1]!] };
   const pantry = pantryOf(only.flours);
-  for (const one of LIBRARY) {
+  for (const one of startingMethods()) {
     const method = placedMethod(one, only);
     expect(methodSchema.safeParse(method).success).toBe(true);
     const flourG = flourFor(method.target, method.dough, method.lossShare, pantry);
@@ -92,7 +94,7 @@ test.each([
     'the usual ones lie between the fewest and the most',
   ],
 ])('a method with %j is refused', (change, says) => {
-  const parsed = methodSchema.safeParse({ ...LIBRARY[0]!.method, ...change });
+  const parsed = methodSchema.safeParse({ ...startingMethods()[0]!.method, ...change });
   expect(parsed.success).toBe(false);
   expect(JSON.stringify(parsed.error!.issues)).toContain(says);
 });

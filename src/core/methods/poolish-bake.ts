@@ -1,5 +1,6 @@
+import { tr } from '@/words/tr';
 import type { Formula } from '../formula';
-import { LIBRARY } from './library';
+import { startingMethods } from './library';
 import type { Method, Stay } from './method';
 import { USUAL_MIX, USUAL_REST_MIN } from './usual-mix';
 
@@ -32,13 +33,13 @@ export function poolishMethod({
   doughPlaceId,
   mixedBy,
 }: PoolishBake): Method {
-  const base = LIBRARY.find((one) => one.id === 'poolish-day')?.method;
+  const base = startingMethods().find((one) => one.id === 'poolish-day')?.method;
   if (base === undefined) throw new Error('the library has no poolish of a day');
   const stay = (placeId: string, hours: Omit<Stay, 'placeId'>): Stay => ({ placeId, ...hours });
   return {
     ...base,
     name,
-    says: 'balls raised by a poolish',
+    says: tr`balls raised by a poolish`,
     dough: {
       ...base.dough,
       flours: [{ flourId: formula.flourId, share: 1 }],
@@ -48,13 +49,15 @@ export function poolishMethod({
       yeast: { ...base.dough.yeast, type: formula.yeastType },
       leavens: base.dough.leavens.map((one) => ({
         ...one,
-        name: `${name} poolish`,
+        name: tr`${name} poolish`,
         flourShare: formula.prefermentedShare,
       })),
     },
     target: {
       by: 'products',
-      products: [{ name: 'Balls', count: formula.balls, weightG: formula.ballG, keepsH: KEEPS_H }],
+      products: [
+        { name: tr`Balls`, count: formula.balls, weightG: formula.ballG, keepsH: KEEPS_H },
+      ],
     },
     lossShare: formula.lossShare,
     leavenStays: { poolish: [stay(poolishPlaceId, HOURS.poolish)] },

@@ -1,3 +1,4 @@
+import { tr, trOf, word } from '@/words/tr';
 import { z } from '../parse';
 
 /** One way of doing a thing, and when it is used. */
@@ -7,118 +8,138 @@ export interface School {
   readonly when: string;
 }
 
+const way = <Id extends string>(id: Id, name: string, when: string) => ({
+  id,
+  get name() {
+    return trOf(name);
+  },
+  get when() {
+    return trOf(when);
+  },
+});
+
 /** The questions on which bakers differ, with their answers. Source: the trade’s main schools; none is an error. */
 export const SCHOOLS = {
   salt: [
-    {
-      id: 'with the flour',
-      name: 'with the flour',
-      when: 'one thing less to forget; tightens the dough early',
-    },
-    {
-      id: 'after a rest',
-      name: 'after a rest',
-      when: 'the flour drinks first: easier mixing, the usual way',
-    },
-    {
-      id: 'in the last water',
-      name: 'dissolved in the last water',
-      when: 'wet doughs, where the water goes in by portions',
-    },
+    way(
+      'with the flour',
+      word('with the flour'),
+      word('one thing less to forget; tightens the dough early'),
+    ),
+    way(
+      'after a rest',
+      word('after a rest'),
+      word('the flour drinks first: easier mixing, the usual way'),
+    ),
+    way(
+      'in the last water',
+      word('dissolved in the last water'),
+      word('wet doughs, where the water goes in by portions'),
+    ),
   ],
   yeast: [
-    {
-      id: 'dissolved',
-      name: 'dissolved in the water',
-      when: 'fresh yeast and tiny doses: evenly spread',
-    },
-    {
-      id: 'dry in the flour',
-      name: 'dry in the flour',
-      when: 'instant yeast; wakes a little later',
-    },
-    {
-      id: 'bloomed',
-      name: 'bloomed with a little sugar or honey',
-      when: 'active dry yeast, or one whose age is not known',
-    },
+    way(
+      'dissolved',
+      word('dissolved in the water'),
+      word('fresh yeast and tiny doses: evenly spread'),
+    ),
+    way('dry in the flour', word('dry in the flour'), word('instant yeast; wakes a little later')),
+    way(
+      'bloomed',
+      word('bloomed with a little sugar or honey'),
+      word('active dry yeast, or one whose age is not known'),
+    ),
   ],
   water: [
-    {
-      id: 'all at once',
-      name: 'all at once',
-      when: 'up to about 65 % water, by machine or by hand',
-    },
-    {
-      id: 'part held back',
-      name: 'part held back',
-      when: 'wet doughs and flours one does not know yet',
-    },
-    { id: 'ice cold', name: 'ice cold for the mixer', when: 'hot rooms and long mixing' },
-    { id: 'warm', name: 'warm, by hand', when: 'cold rooms and short hand mixing' },
+    way('all at once', word('all at once'), word('up to about 65 % water, by machine or by hand')),
+    way(
+      'part held back',
+      word('part held back'),
+      word('wet doughs and flours one does not know yet'),
+    ),
+    way('ice cold', word('ice cold for the mixer'), word('hot rooms and long mixing')),
+    way('warm', word('warm, by hand'), word('cold rooms and short hand mixing')),
   ],
   cold: [
-    { id: 'none', name: 'no cold', when: 'same day: all of it at room' },
-    { id: 'at once', name: 'cold at once', when: 'two days and more: slow and safe' },
-    {
-      id: 'after a start',
-      name: 'cold after 30–60 min at room',
-      when: 'overnight: it starts, then sleeps',
-    },
-    {
-      id: 'when nearly ripe',
-      name: 'room until nearly ripe, then cold',
-      when: 'to hold a ripe dough for the service',
-    },
-    {
-      id: 'then warm',
-      name: 'cold first, then hours at room',
-      when: 'flavour from the cold, life from the room',
-    },
+    way('none', word('no cold'), word('same day: all of it at room')),
+    way('at once', word('cold at once'), word('two days and more: slow and safe')),
+    way(
+      'after a start',
+      word('cold after 30–60 min at room'),
+      word('overnight: it starts, then sleeps'),
+    ),
+    way(
+      'when nearly ripe',
+      word('room until nearly ripe, then cold'),
+      word('to hold a ripe dough for the service'),
+    ),
+    way(
+      'then warm',
+      word('cold first, then hours at room'),
+      word('flavour from the cold, life from the room'),
+    ),
   ],
   coldWhere: [
-    { id: 'nowhere', name: 'nowhere', when: 'no cold time' },
-    { id: 'leaven', name: 'in the pre-ferment', when: 'the dough itself is quick' },
-    { id: 'bulk', name: 'in bulk', when: 'little room in the fridge; evenest' },
-    { id: 'balls', name: 'in balls', when: 'ready to temper box by box through a service' },
+    way('nowhere', word('nowhere'), word('no cold time')),
+    way('leaven', word('in the pre-ferment'), word('the dough itself is quick')),
+    way('bulk', word('in bulk'), word('little room in the fridge; evenest')),
+    way('balls', word('in balls'), word('ready to temper box by box through a service')),
   ],
   readiness: [
-    {
-      id: 'rise and smell',
-      name: 'rise, dome and smell together',
-      when: 'the usual way; the clock is a forecast only',
-    },
-    { id: 'clock', name: 'by the clock', when: 'a room that never changes' },
-    { id: 'rise', name: 'by rise', when: 'clear vessels with a mark' },
-    { id: 'float', name: 'by float', when: 'liquid levains' },
-    { id: 'poke', name: 'by poke', when: 'balls in a box' },
+    way(
+      'rise and smell',
+      word('rise, dome and smell together'),
+      word('the usual way; the clock is a forecast only'),
+    ),
+    way('clock', word('by the clock'), word('a room that never changes')),
+    way('rise', word('by rise'), word('clear vessels with a mark')),
+    way('float', word('by float'), word('liquid levains')),
+    way('poke', word('by poke'), word('balls in a box')),
   ],
   dividing: [
-    { id: 'to the gram', name: 'to the gram', when: 'every pizza the same' },
-    { id: 'by eye', name: 'by eye', when: 'practised hands in a hurry' },
+    way('to the gram', word('to the gram'), word('every pizza the same')),
+    way('by eye', word('by eye'), word('practised hands in a hurry')),
   ],
   box: [
-    { id: 'floured', name: 'floured', when: 'dry handling, quick opening' },
-    { id: 'oiled', name: 'oiled', when: 'wet doughs and trays' },
+    way('floured', word('floured'), word('dry handling, quick opening')),
+    way('oiled', word('oiled'), word('wet doughs and trays')),
   ],
   waste: [
-    { id: 'build what is needed', name: 'build only what is needed', when: 'next to no discard' },
-    { id: 'collected', name: 'discard collected and baked', when: 'a jar that is used up' },
-    { id: 'thrown away', name: 'discard thrown away', when: 'rarely baked cultures' },
+    way('build what is needed', word('build only what is needed'), word('next to no discard')),
+    way('collected', word('discard collected and baked'), word('a jar that is used up')),
+    way('thrown away', word('discard thrown away'), word('rarely baked cultures')),
   ],
 } as const satisfies Readonly<Record<string, readonly School[]>>;
 
 /** The questions in the order the hands meet them, as they are asked. */
 export const SCHOOL_QUESTIONS: Readonly<Record<keyof typeof SCHOOLS, string>> = {
-  salt: 'Salt',
-  yeast: 'Yeast',
-  water: 'Water',
-  cold: 'Cold',
-  coldWhere: 'The cold time is',
-  readiness: 'Ready by',
-  dividing: 'Divided',
-  box: 'Box',
-  waste: 'What is left of a culture',
+  get salt() {
+    return tr`Salt`;
+  },
+  get yeast() {
+    return tr`Yeast`;
+  },
+  get water() {
+    return tr`Water`;
+  },
+  get cold() {
+    return tr`Cold`;
+  },
+  get coldWhere() {
+    return tr`The cold time is`;
+  },
+  get readiness() {
+    return tr`Ready by`;
+  },
+  get dividing() {
+    return tr`Divided`;
+  },
+  get box() {
+    return tr`Box`;
+  },
+  get waste() {
+    return tr`What is left of a culture`;
+  },
 };
 
 const oneOf = <K extends keyof typeof SCHOOLS>(question: K) =>

@@ -1,4 +1,4 @@
-import { LIBRARY, methodSchema, variationsOf, type Method } from '.';
+import { startingMethods, methodSchema, variationsOf, type Method } from '.';
 import type { LeavenKind } from '../formula';
 
 const SHOP: Parameters<typeof variationsOf>[1] = {
@@ -6,7 +6,7 @@ const SHOP: Parameters<typeof variationsOf>[1] = {
   fridgeId: 'fridge',
   kinds: new Set<LeavenKind>(['levain', 'discard']),
 };
-const methodOf = (id: string) => LIBRARY.find((one) => one.id === id)!.method;
+const methodOf = (id: string) => startingMethods().find((one) => one.id === id)!.method;
 const told = (method: Method, shop = SHOP) =>
   variationsOf(method, shop).map(({ kind, hours, of }) => [kind, hours, of]);
 
@@ -47,7 +47,7 @@ test('a shop without a fridge or a jar offers neither', () => {
 });
 
 test('every way of every starting method is a method that can be stored, and differs from it', () => {
-  for (const { method } of LIBRARY) {
+  for (const { method } of startingMethods()) {
     for (const one of variationsOf(method, SHOP)) {
       expect(methodSchema.safeParse(one.method).success).toBe(true);
       expect(one.method).not.toEqual(method);

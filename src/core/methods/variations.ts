@@ -1,3 +1,4 @@
+import { inSentence } from '@/words/tr';
 import { exchangeLeaven, USUAL_LEAVENS, type LeavenKind } from '../formula';
 import type { Method, Stay } from './method';
 
@@ -53,7 +54,7 @@ function coldHours(method: Method, shop: VariationShop): Variation[] {
     { of: 'balls', stays: method.balls, put: (balls: Stay[]) => ({ ...method, balls }) },
     { of: 'bulk', stays: method.bulk, put: (bulk: Stay[]) => ({ ...method, bulk }) },
     ...method.dough.leavens.map((leaven) => ({
-      of: leaven.name.toLowerCase(),
+      of: inSentence(leaven.name),
       stays: method.leavenStays[leaven.id] ?? [],
       put: (stays: Stay[]) => ({
         ...method,
@@ -150,7 +151,7 @@ function otherLeaven(method: Method, { kinds }: VariationShop): Variation[] {
     {
       kind: 'leaven',
       hours: null,
-      of: USUAL_LEAVENS[kind].name.toLowerCase(),
+      of: inSentence(USUAL_LEAVENS[kind].name),
       method: { ...method, dough, leavenStays },
     },
   ];

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { massOf, type Composition } from '../composition';
 
 /** More than so many times what was planned, or less than one part in so many, is asked about. Set. */
@@ -21,9 +22,9 @@ export function farOffQuestion(amounts: readonly Amount[], wholeG: number): stri
   const far = amounts.filter(({ massG, plannedG }) => isFar(massG, plannedG));
   if (far.length === 0) return null;
   const said = far.map(
-    ({ name, massG, plannedG }) => `${grams(massG)} ${name} where ${grams(plannedG)} was planned`,
+    ({ name, massG, plannedG }) => tr`${grams(massG)} ${name} where ${grams(plannedG)} was planned`,
   );
-  return `${said.join(', ')}, in ${grams(wholeG)} of all: is that right?`;
+  return tr`${said.join(', ')}, in ${grams(wholeG)} of all: is that right?`;
 }
 
 /** True for an amount far from the planned one. */
@@ -37,7 +38,7 @@ export function additionQuestion(name: string, massG: number, into: Composition)
   const wholeG = massOf(into);
   return massG <= wholeG * MOST_ADDED
     ? null
-    : `${grams(massG)} ${name} into ${grams(wholeG)}: is that right?`;
+    : tr`${grams(massG)} ${name} into ${grams(wholeG)}: is that right?`;
 }
 /** Additions by feel are small against the mass. Set. */
 const MOST_ADDED = 0.35;

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import type { Pantry } from '../composition';
 import type { ActOf } from '../journal';
 import { additionOrder, soakOf, type Added, type Addition, type Method } from '../methods';
@@ -63,9 +64,9 @@ export function cardItems(question: CardQuestion): CardItem[] {
     ...Array.from({ length: mix.folds.count }, (_, index) => ({
       kind: 'time' as const,
       id: `fold-${index + 1}`,
-      name: `Fold ${index + 1} of ${mix.folds.count}`,
+      name: tr`Fold ${index + 1} of ${mix.folds.count}`,
       minutes: mix.folds.everyMin,
-      says: 'rest first, then fold from four sides',
+      says: tr`rest first, then fold from four sides`,
       what: 'fold' as const,
     })),
   ];
@@ -88,14 +89,14 @@ function itemsOf(key: Addition, { mix }: CardQuestion, lines: readonly Placed[])
 const restItem = (minutes: number): TimeItem => ({
   kind: 'time',
   id: 'rest',
-  name: 'Rest',
+  name: tr`Rest`,
   minutes,
-  says: 'covered; the flour drinks',
+  says: tr`covered; the flour drinks`,
   what: 'rest',
 });
 
 function timeOf(id: string, step: Method['mix']['steps'][number]): TimeItem {
-  const says = step.speed === 'rest' ? 'covered' : step.speed === 'hand' ? 'by hand' : step.speed;
+  const says = step.speed === 'rest' ? 'covered' : step.speed === 'hand' ? tr`by hand` : step.speed;
   return {
     kind: 'time',
     id,
@@ -124,7 +125,7 @@ function linesOf(question: CardQuestion): Placed[] {
       const of = { lotId: line.lotId };
       return {
         place: 'leaven',
-        item: weigh(question, { of, name, massG: line.massG, says: 'loosen it in the water' }),
+        item: weigh(question, { of, name, massG: line.massG, says: tr`loosen it in the water` }),
       };
     }),
   ];
@@ -155,16 +156,16 @@ function ingredientLine(
 }
 
 /** Said of flour and water that are together since hours before. */
-const SOAKED = 'soaked already: no more of it';
+const SOAKED = () => tr`soaked already: no more of it`;
 
 /** Said of yeast that stands in its warm water when the mix begins. */
-const BLOOMED = 'bloomed 10 min before, in some of the water';
+const BLOOMED = () => tr`bloomed 10 min before, in some of the water`;
 
 function saysOf(place: Added, { schools, act }: CardQuestion): string {
-  if (place === 'flour') return act.soaked === undefined ? 'in parts, slow' : SOAKED;
-  if (place === 'yeast') return act.bloomed === true ? BLOOMED : schools.yeast;
-  if (place === 'salt') return schools.salt;
-  if (place === 'oil') return 'last, in a thin stream';
+  if (place === 'flour') return act.soaked === undefined ? tr`in parts, slow` : SOAKED();
+  if (place === 'yeast') return act.bloomed === true ? BLOOMED() : trOf(schools.yeast);
+  if (place === 'salt') return trOf(schools.salt);
+  if (place === 'oil') return tr`last, in a thin stream`;
   return '';
 }
 
@@ -192,9 +193,9 @@ function waterLines(question: CardQuestion, massG: number): Placed[] {
           },
         ];
   return [
-    ...line('water', 'Water', plainG, question.act.soaked === undefined ? '' : SOAKED),
-    ...line('ice', 'Ice', iceG, 'crushed, counted as water'),
-    ...line('held back', 'Held-back water', heldG, 'by portions, as the dough takes it'),
+    ...line('water', tr`Water`, plainG, question.act.soaked === undefined ? '' : SOAKED()),
+    ...line('ice', tr`Ice`, iceG, tr`crushed, counted as water`),
+    ...line('held back', tr`Held-back water`, heldG, tr`by portions, as the dough takes it`),
   ];
 }
 

@@ -1,13 +1,14 @@
+import { word } from '@/words/tr';
 import { numberField, z } from '../parse';
 
 const id = z.string().min(1).max(120);
 
 export const MARK_RULES = {
-  weighed: { name: 'Weighed', unit: 'g', min: 0, max: 500_000 },
-  temp: { name: 'Temperature', unit: '°C', min: -5, max: 45 },
-  felt: { name: 'Added by feel', unit: 'g', min: 0.1, max: 50_000 },
-  factor: { name: 'The rest', unit: 'times', min: 0.5, max: 2 },
-  dough: { name: 'Dough', unit: 'g', min: 1, max: 500_000 },
+  weighed: { name: word('Weighed'), unit: 'g', min: 0, max: 500_000 },
+  temp: { name: word('Temperature'), unit: '°C', min: -5, max: 45 },
+  felt: { name: word('Added by feel'), unit: 'g', min: 0.1, max: 50_000 },
+  factor: { name: word('The rest'), unit: word('times'), min: 0.5, max: 2 },
+  dough: { name: word('Dough'), unit: 'g', min: 1, max: 500_000 },
 } as const;
 
 /** How far the dough can be drawn out before it tears. */

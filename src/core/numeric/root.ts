@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { DomainError } from '../units';
 
 const SECANT_STEPS = 24;
@@ -26,7 +27,7 @@ export function findRoot(
   if (Math.abs(atLow) <= tolerance) return low;
   if (Math.abs(atHigh) <= tolerance) return high;
   if (atLow * atHigh > 0) {
-    throw new DomainError('root-not-bracketed', 'The function has one sign at both ends.', {
+    throw new DomainError('root-not-bracketed', tr`The function has one sign at both ends.`, {
       ...ends,
     });
   }
@@ -45,7 +46,7 @@ export function findRoot(
     high = x;
     atHigh = y;
   }
-  throw new DomainError('root-not-converged', `No root found within ${MOST_STEPS} steps.`, {
+  throw new DomainError('root-not-converged', tr`No root found within ${MOST_STEPS} steps.`, {
     ...ends,
   });
 }

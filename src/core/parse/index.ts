@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { z } from 'zod';
 import { outOfRangeSentence, type NumberRule } from '../units';
 
@@ -11,7 +12,7 @@ export { z };
 export function numberField(rule: NumberRule) {
   const refuse = (value: unknown) =>
     value === undefined || value === '' || value === null
-      ? `${rule.name}: a number is needed. Allowed: ${rule.min} to ${rule.max}${rule.unit === '' ? '' : ` ${rule.unit}`}.`
+      ? tr`${trOf(rule.name)}: a number is needed. Allowed: ${rule.min} to ${rule.max}${rule.unit === '' ? '' : ` ${trOf(rule.unit)}`}.`
       : outOfRangeSentence(rule, typeof value === 'number' && Number.isNaN(value) ? '“?”' : value);
   return z.preprocess(
     (value) => (typeof value === 'string' ? readNumber(value) : value),
@@ -26,7 +27,7 @@ export function numberField(rule: NumberRule) {
 export function wholeNumberField(rule: NumberRule) {
   return numberField(rule).refine((value) => Number.isInteger(value), {
     error: (issue) =>
-      `${rule.name}: ${String(issue.input)} is not possible. Allowed: whole numbers, ${rule.min} to ${rule.max}.`,
+      tr`${trOf(rule.name)}: ${String(issue.input)} is not possible. Allowed: whole numbers, ${rule.min} to ${rule.max}.`,
   });
 }
 

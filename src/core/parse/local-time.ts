@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { z } from 'zod';
 import { DomainError, fromLocalText } from '../units';
 
@@ -14,7 +15,7 @@ const SHAPE = /^(\d{4})-\d{2}-\d{2}T\d{2}:\d{2}/;
 export function localTimeField(name: string) {
   return z.string().refine(isLocalTime, {
     error: (issue) =>
-      `${name}: “${String(issue.input)}” is not a date and time. Allowed: for example 2026-11-27T18:00.`,
+      tr`${trOf(name)}: “${String(issue.input)}” is not a date and time. Allowed: for example 2026-11-27T18:00.`,
   });
 }
 

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Pantry } from '../composition';
 import type { ActOf } from '../journal';
 import type { Method } from '../methods';
@@ -27,7 +28,7 @@ export function bloomedFor(
     steps: [
       {
         atMs: mixAtMs - BLOOM_MIN * MS_PER_MINUTE,
-        act: { kind: 'do', what: 'Bloom the yeast', minutes: BLOOM_HANDS_MIN },
+        act: { kind: 'do', what: tr`Bloom the yeast`, minutes: BLOOM_HANDS_MIN },
       },
     ],
     mix: { ...mix, bloomed: true },

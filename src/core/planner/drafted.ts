@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { totals } from '../composition';
 import type { LotForecast } from '../forecast';
 import { batchesOfDough, type DoughColumns, type Product } from '../formula';
@@ -141,7 +142,11 @@ function draftIds(
 function waved({ waves }: MethodRequest, pieces: readonly Product[]): readonly Product[] {
   const [piece] = pieces;
   if (waves === undefined || piece === undefined) return pieces;
-  return waves.map((wave, index) => ({ ...piece, name: `Balls ${index + 1}`, count: wave.count }));
+  return waves.map((wave, index) => ({
+    ...piece,
+    name: tr`Balls ${index + 1}`,
+    count: wave.count,
+  }));
 }
 
 /** Ids of the feeds in a row before their lots have codes. */

@@ -1,5 +1,5 @@
 import { demandFor, planningShop, startingMethod } from '../../../tests/fixtures/planning';
-import { LIBRARY, type Method } from '../methods';
+import { startingMethods, type Method } from '../methods';
 import { MS_PER_MINUTE } from '../units';
 import { isSameHour, type HeldHour, type HourOf } from './hour-of';
 import type { MethodPlan, MethodRequest } from './method-request';
@@ -41,7 +41,7 @@ const WITH_MOMENTS: Partial<Method> = {
 };
 
 test.each([
-  ...LIBRARY.map(({ id }) => [id, startingMethod(id)] as const),
+  ...startingMethods().map(({ id }) => [id, startingMethod(id)] as const),
   ['straight, with moments', { ...startingMethod('straight'), ...WITH_MOMENTS }] as const,
   [
     'levain of two feeds',

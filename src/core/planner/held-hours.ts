@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { soakOf, usualHours, type Method, type Moment, type Stay } from '../methods';
 import { hoursToBalls, mixClock, soakBefore } from '../mixing';
 import { addHours, hoursBetween, MS_PER_MINUTE } from '../units';
@@ -72,7 +73,7 @@ const heldSoak: Step = (request, held) => {
   const minutes = (mixAtMs - atMs) / MS_PER_MINUTE - soak.handsMin;
   const mix = { ...method.mix, autolyse: { ...autolyse, minutes } };
   if (minutes <= 0 || soakOf(mix) === null) {
-    return refused('Soak: it is too near to the mix to be a soak of its own. Hold it earlier.');
+    return refused(tr`Soak: it is too near to the mix to be a soak of its own. Hold it earlier.`);
   }
   return { ...request, method: { ...method, mix } };
 };
@@ -93,12 +94,12 @@ const heldBulk: Step = (request, held) => {
   if (ballAtMs !== undefined) asked.set(method.bulk.length, ballAtMs - overMs);
   const hours = heldStays(fromMs, method.bulk, asked);
   if (hours === null) {
-    return refused('Bulk: its places follow one another between the mix and the balls.');
+    return refused(tr`Bulk: its places follow one another between the mix and the balls.`);
   }
   const wholeH = hours.reduce((sum, one) => sum + one, 0);
   if (wholeH * 60 < foldsMin - 1e-6) {
     return refused(
-      `Balls: the folds take ${foldsMin} min from the bowl on. Hold them later, or fold less.`,
+      tr`Balls: the folds take ${foldsMin} min from the bowl on. Hold them later, or fold less.`,
     );
   }
   return { ...request, method: { ...method, bulk: lasting(method.bulk, hours) } };
@@ -124,7 +125,7 @@ const heldBalls: Step = (request, held) => {
   const asked = new Map(inside).set(stays.length, readyMs);
   const hours = heldStays(ballAtMs, counted, asked);
   if (hours === null) {
-    return refused('Balls: they go from place to place between the balling and the service.');
+    return refused(tr`Balls: they go from place to place between the balling and the service.`);
   }
   const last = (all: readonly Stay[]) =>
     all.map((stay, index) =>
@@ -156,8 +157,8 @@ const heldLeavens: Step = (request, held) => {
     const asked = mixAtMs === undefined ? inside : new Map(inside).set(stays.length, mixAtMs);
     const hours = heldStays(fromMs, stays, asked);
     if (hours === null) {
-      const name = method.dough.leavens.find((one) => one.id === leavenId)?.name ?? 'Leaven';
-      return refused(`${name}: it goes from place to place between its making and the mix.`);
+      const name = method.dough.leavens.find((one) => one.id === leavenId)?.name ?? tr`Leaven`;
+      return refused(tr`${name}: it goes from place to place between its making and the mix.`);
     }
     found[leavenId] = lasting(stays, hours);
   }
@@ -175,7 +176,7 @@ const heldMoments: Step = (request, held) => {
     return atMs !== undefined && (atMs <= mixAtMs || atMs > request.readyToMs);
   });
   if (late !== undefined) {
-    return refused(`${late.name}: it comes after the mix, and before the service is over.`);
+    return refused(tr`${late.name}: it comes after the mix, and before the service is over.`);
   }
   const moments = method.moments.map((moment, index) => {
     const atMs = heldAt(held, { kind: 'moment', index });
@@ -193,7 +194,7 @@ function withBalledAgain(request: MethodRequest, held: readonly HeldHour[]): Met
   if (atMs === undefined || mixAtMs === undefined || !method.reball) return method;
   const ballAtMs = addHours(mixAtMs, hoursToBalls(method, batchesOf(request)));
   const again: Moment = {
-    name: 'Ball again',
+    name: tr`Ball again`,
     from: 'balls',
     afterMin: (atMs - ballAtMs) / MS_PER_MINUTE,
     handsMin: 0,

@@ -1,10 +1,10 @@
 import { methodOf, planned, request } from '../../../tests/fixtures/method-plans';
-import { LIBRARY } from '../methods';
+import { startingMethods } from '../methods';
 import { toLocalText } from '../units';
 import { hourReasons, planMethod, type HourReason, type Limit, type MethodRemark } from '.';
 
 const MIN = 60_000;
-const WAYS = LIBRARY.map(({ id }) => id);
+const WAYS = startingMethods().map(({ id }) => id);
 
 /** A plan of a starting method with the reasons of its hours. */
 function reasoned(id: string, changes: Parameters<typeof planned>[1] = {}) {

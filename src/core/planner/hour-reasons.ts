@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import type { LotForecast } from '../forecast';
 import { hoursRange, usualHours } from '../methods';
 import { hoursToBalls } from '../mixing';
@@ -148,7 +149,7 @@ function mixReason(plan: MethodPlan, request: MethodRequest): HourReason {
   const servedToMs = plan.waves?.[0]?.toMs ?? request.readyToMs;
   const { opensMs, closesMs } = warm;
   const ballWork = (side: 'from' | 'to') => {
-    const found = workEdge(ballAtMs, request, side, 'ball');
+    const found = workEdge(ballAtMs, request, side, word('ball'));
     return found === null ? null : { ...found, atMs: found.atMs - (ballAtMs - atMs) };
   };
   return {
@@ -158,7 +159,7 @@ function mixReason(plan: MethodPlan, request: MethodRequest): HourReason {
     grounds: [
       ...pinned(request.held.mixAtMs),
       ...built.map((one) => windowGround(one.name, one.forecast, atMs)),
-      windowGround('Balls', plan.balls, plan.waves?.[0]?.fromMs ?? readyFromMs),
+      windowGround(tr`Balls`, plan.balls, plan.waves?.[0]?.fromMs ?? readyFromMs),
     ],
     earliest: last(atMs, [
       { atMs: request.nowMs, limit: { kind: 'now' } },
@@ -168,13 +169,13 @@ function mixReason(plan: MethodPlan, request: MethodRequest): HourReason {
       stayEdge(
         addHours(readyFromMs, -furthestH),
         'longest',
-        'bulk and balls',
+        word('bulk and balls'),
         bulk.mostH + balls.mostH,
       ),
       edge(closesMs === null ? null : atMs - (closesMs - servedToMs), {
         kind: 'balls slack',
       }),
-      workEdge(atMs, request, 'from', 'mix'),
+      workEdge(atMs, request, 'from', word('mix')),
       ballWork('from'),
     ]),
     latest: first(atMs, [
@@ -184,7 +185,7 @@ function mixReason(plan: MethodPlan, request: MethodRequest): HourReason {
       stayEdge(
         addHours(readyFromMs, -nearestH),
         'shortest',
-        'bulk and balls',
+        word('bulk and balls'),
         bulk.leastH + balls.leastH,
       ),
       edge(opensMs === null ? null : atMs + (readyFromMs - opensMs), { kind: 'balls late' }),
@@ -211,8 +212,8 @@ function ballReason(plan: MethodPlan, request: MethodRequest): HourReason {
       { kind: 'after the mix', mixMin: mixingH * 60, bulkH },
     ],
     earliest: last(atMs, [
-      stayEdge(addHours(mixAtMs, mixingH + bulk.leastH), 'shortest', 'bulk', bulk.leastH),
-      stayEdge(addHours(readyFromMs, -balls.mostH), 'longest', 'balls', balls.mostH),
+      stayEdge(addHours(mixAtMs, mixingH + bulk.leastH), 'shortest', word('bulk'), bulk.leastH),
+      stayEdge(addHours(readyFromMs, -balls.mostH), 'longest', word('balls'), balls.mostH),
       workEdge(atMs, request, 'from', 'ball'),
     ]),
     latest: first(atMs, [
@@ -242,14 +243,14 @@ function outReasons(plan: MethodPlan, request: MethodRequest): HourReason[] {
         what: 'out',
         name: null,
         atMs,
-        grounds: [...pinned(heldAt(held, of)), windowGround('Balls', lot, fromMs)],
+        grounds: [...pinned(heldAt(held, of)), windowGround(tr`Balls`, lot, fromMs)],
         earliest: last(atMs, [
-          stayEdge(addHours(fromMs, -mostH), 'longest', 'balls out', mostH),
-          workEdge(atMs, request, 'from', 'take them out'),
+          stayEdge(addHours(fromMs, -mostH), 'longest', word('balls out'), mostH),
+          workEdge(atMs, request, 'from', word('take them out')),
         ]),
         latest: first(atMs, [
-          stayEdge(addHours(fromMs, -leastH), 'shortest', 'balls out', leastH),
-          workEdge(atMs, request, 'to', 'take them out'),
+          stayEdge(addHours(fromMs, -leastH), 'shortest', word('balls out'), leastH),
+          workEdge(atMs, request, 'to', word('take them out')),
         ]),
       },
     ];

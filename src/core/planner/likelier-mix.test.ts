@@ -1,5 +1,5 @@
 import { demandFor, planningShop } from '../../../tests/fixtures/planning';
-import { LIBRARY } from '../methods';
+import { startingMethods } from '../methods';
 import { addHours, hoursBetween } from '../units';
 import { planMethod, type MethodPlan, type MethodRequest } from '.';
 import { chanceOfTurn } from './likelier-hour';
@@ -29,7 +29,7 @@ const chanceOf = (plan: MethodPlan, toMs: number) =>
     extraLnSd: plan.dough.extraLnSd ?? 0,
   });
 
-const WAYS = LIBRARY.map(({ id }) => id);
+const WAYS = startingMethods().map(({ id }) => id);
 
 test.each(WAYS)('%s: its own page and the plan of a service mix it at the same hour', (id) => {
   const { demand, request } = asked(id, 1);

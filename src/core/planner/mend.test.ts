@@ -1,5 +1,5 @@
 import { demandFor, planningShop, startingMethod } from '../../../tests/fixtures/planning';
-import { LIBRARY, type Method } from '../methods';
+import { startingMethods, type Method } from '../methods';
 import { addHours } from '../units';
 import { mended, mendOf, targetTimes } from './mend';
 import type { MethodRequest } from './method-request';
@@ -27,7 +27,7 @@ function mendFor(request: MethodRequest, because: string) {
 const usual = requestOf('poolish-two-days');
 const { nowMs, readyFromMs, readyToMs } = usual;
 
-test.each(LIBRARY.map(({ id }) => id))(
+test.each(startingMethods().map(({ id }) => id))(
   '%s an hour from now, yesterday, for a week and in ten years: each has a service that can be',
   (id) => {
     const soon = { readyFromMs: addHours(nowMs, 1), readyToMs: addHours(nowMs, 3) };

@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import { isCold, placeTempC, type Places } from '../forecast';
 import {
   USUAL_LEAVENS,
@@ -200,7 +201,7 @@ export function doughSteps(
           kind: 'divide',
           lotId: lots.doughId,
           ballsLotId: lotId,
-          name: pieces.length === 1 ? `${name} balls` : `${name} ${piece.name.toLowerCase()}`,
+          name: pieces.length === 1 ? tr`${name} balls` : `${name} ${inSentence(piece.name)}`,
           count: piece.count,
           ballG: piece.weightG,
           placeId: firstBalls?.placeId ?? '',
@@ -233,7 +234,7 @@ export function doughSteps(
 }
 
 /** The dough of a bake; one that is called a dough already is not called so twice. */
-const doughName = (name: string) => (/\bdough$/i.test(name) ? name : `${name} dough`);
+const doughName = (name: string) => (/\bdough$/i.test(name) ? name : tr`${name} dough`);
 
 /** Where a dough rests within its mix, null where the rest is short; and when it is in its first bulk place. */
 function restOf(

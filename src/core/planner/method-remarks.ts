@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { LotForecast } from '../forecast';
 import type { Product } from '../formula';
 import { hoursBetween, MS_PER_MINUTE } from '../units';
@@ -97,9 +98,9 @@ function nightRemarks(
   { workingHours, timeZone }: MethodRequest,
 ): MethodRemark[] {
   const moments = [
-    ...refreshments.map((one) => ({ what: `Refreshment ${one.number}`, atMs: one.atMs })),
+    ...refreshments.map((one) => ({ what: tr`Refreshment ${one.number}`, atMs: one.atMs })),
     ...leavens.flatMap((one) => (one.atMs === null ? [] : [{ what: one.name, atMs: one.atMs }])),
-    { what: 'the mix', atMs: mixAtMs },
+    { what: tr`the mix`, atMs: mixAtMs },
     { what: 'balling', atMs: ballAtMs },
   ];
   return moments

@@ -1,5 +1,5 @@
 import { demandFor, planningShop } from '../../../tests/fixtures/planning';
-import { LIBRARY, methodSchema, type Method, type Moment } from '../methods';
+import { startingMethods, methodSchema, type Method, type Moment } from '../methods';
 import { planMethod, type MethodPlan } from '.';
 import { handsMin } from './week';
 import { requestFor } from './week/propose';
@@ -12,7 +12,7 @@ const HEAT: Moment = {
   handsMin: 2,
   work: null,
 };
-const straight = LIBRARY.find((one) => one.id === 'straight')!.method;
+const straight = startingMethods().find((one) => one.id === 'straight')!.method;
 
 function planned(moments: Moment[], method: Method = straight): MethodPlan {
   const demand = demandFor('2026-11-27T18:00', ['straight']);

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Look, LotForecast } from '../forecast';
 import { WATER, type DoughColumns, type LeavenColumn } from '../formula';
 import type { ActOf } from '../journal';
@@ -183,7 +184,7 @@ function bestOf(
   const mother: ActOf<'make'> = {
     ...act,
     lotId: 'mother',
-    name: 'Mother',
+    name: tr`Mother`,
     ingredients: [
       { ingredientId: feed.flourId, massG: feed.motherG },
       { ingredientId: WATER, massG: (feed.motherG * feed.waterG) / feed.flourG },
@@ -208,7 +209,7 @@ function refreshAct(
     kind: 'make',
     lotId: lots.lotId,
     lotKind: stiff ? 'stiff starter' : 'levain',
-    name: `Refreshment ${feed.number}`,
+    name: tr`Refreshment ${feed.number}`,
     ingredients: [
       { ingredientId: feed.flourId, massG: feed.flourG },
       { ingredientId: WATER, massG: feed.waterG },

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { LotForecast } from '../forecast';
 import { lotMadeBy, stockAfter } from '../journal';
 import { DomainError } from '../units';
@@ -19,15 +20,15 @@ export function plannedLot(
   const lot = lots.get(id);
   if (lot !== undefined) return lot;
   const step = steps.find(({ act }) => lotMadeBy(act) === id);
-  const name = step !== undefined && 'name' in step.act ? step.act.name : 'The plan';
-  const says = `${name} can not be made: ${whyNot(steps)} Mend it with more dough, fewer or lighter pieces, or less of the leaven.`;
+  const name = step !== undefined && 'name' in step.act ? step.act.name : tr`The plan`;
+  const says = tr`${name} can not be made: ${whyNot(steps)} Mend it with more dough, fewer or lighter pieces, or less of the leaven.`;
   throw new DomainError(STEP_REFUSED, says, { id });
 }
 
 function whyNot(steps: readonly BakeStep[]): string {
   try {
     stockAfter([...steps].sort((a, b) => a.atMs - b.atMs));
-    return 'there is too little of it to weigh.';
+    return tr`there is too little of it to weigh.`;
   } catch (error) {
     if (error instanceof DomainError) return error.message;
     throw error;

@@ -1,11 +1,11 @@
 import { demandFor, planningShop } from '../../../tests/fixtures/planning';
-import { LIBRARY, type Method } from '../methods';
+import { startingMethods, type Method } from '../methods';
 import { cardItems, hoursToBalls } from '../mixing';
 import { planMethod, type MethodPlan } from '.';
 import { requestFor } from './week/propose';
 
 const shop = planningShop({ benchC: 22 });
-const straight = LIBRARY.find((one) => one.id === 'straight')!.method;
+const straight = startingMethods().find((one) => one.id === 'straight')!.method;
 
 function asked(autolyse: Method['mix']['autolyse'], heldBackShare = 0) {
   const demand = demandFor('2026-11-27T18:00', ['straight']);

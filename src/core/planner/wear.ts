@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { enduranceH, type UsedHours } from '../flour';
 import { stateAt, type LotForecast } from '../forecast';
 import { X } from '../kinetics';
@@ -21,12 +22,12 @@ export function wearOf(
   const ballsStart = lnGluten(balls, ballAtMs);
   const opened = lnGluten(balls, service.fromMs);
   const ended = lnGluten(balls, service.toMs);
-  const names = plan.leavens.map((one) => one.name).join(' and ');
+  const names = plan.leavens.map((one) => one.name).join(tr` and `);
   return [
-    { name: names === '' ? 'flour' : names, hours: hours(-start) },
-    { name: 'bulk', hours: hours(start - balled) },
-    { name: 'balls', hours: hours(ballsStart - opened) },
-    { name: 'service', hours: hours(opened - ended) },
+    { name: names === '' ? tr`flour` : names, hours: hours(-start) },
+    { name: tr`bulk`, hours: hours(start - balled) },
+    { name: tr`balls`, hours: hours(ballsStart - opened) },
+    { name: tr`service`, hours: hours(opened - ended) },
   ].filter((one) => one.hours > 0.05);
 }
 

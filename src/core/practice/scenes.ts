@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { MassRequest } from '../forecast';
 import { recipe } from '../kinetics';
 
@@ -40,16 +41,16 @@ export function drawScene(level: PracticeLevel, uniform: () => number): Scene {
   const stays = staysOf(placeC, chilledAtH);
   const made = MADE[kind]({ stays, wholegrainShare, draw, roomC });
   const whole = wholegrainShare > 0 ? `${Math.round(100 * wholegrainShare)} % wholegrain` : null;
-  const cold = chilledAtH === null ? null : `fridge ${COLD_C}° after ${chilledAtH} h`;
+  const cold = chilledAtH === null ? null : tr`fridge ${COLD_C}° after ${chilledAtH} h`;
   return {
     kind,
     request: made.request,
-    label: joined([made.label, whole, `room ${placeC}°`, cold]) ?? made.label,
-    twist: joined([roomTwist(placeC), whole, cold === null ? null : CHILLED]),
+    label: joined([made.label, whole, tr`room ${placeC}°`, cold]) ?? made.label,
+    twist: joined([roomTwist(placeC), whole, cold === null ? null : CHILLED()]),
   };
 }
 
-const CHILLED = 'it went into the fridge: cooled gas dissolves and the level falls';
+const CHILLED = () => tr`it went into the fridge: cooled gas dissolves and the level falls`;
 
 /** What there is of some words, joined; null for none. */
 function joined(words: readonly (string | null)[]): string | null {
@@ -74,8 +75,8 @@ function drawRoom(level: PracticeLevel, draw: Draw): number {
 }
 
 function roomTwist(placeC: number): string | null {
-  if (placeC >= 27) return 'a hot kitchen';
-  return placeC <= 15 ? 'a cold room' : null;
+  if (placeC >= 27) return tr`a hot kitchen`;
+  return placeC <= 15 ? tr`a cold room` : null;
 }
 
 function staysOf(placeC: number, chilledAtH: number | null): RequestStay[] {
@@ -101,7 +102,7 @@ const MADE: Readonly<Record<PracticeKind, Made>> = {
   poolish: (about) => {
     const freshPct = Math.round(about.draw(0.1, 0.6) * 20) / 20;
     return {
-      label: `Poolish, ${freshPct} % fresh yeast`,
+      label: tr`Poolish, ${freshPct} % fresh yeast`,
       request: {
         kind: 'poolish',
         recipe: mass(1, 2000, about),
@@ -116,7 +117,7 @@ const MADE: Readonly<Record<PracticeKind, Made>> = {
     const ratio = Math.round(about.draw(2, 8));
     const cycle = { ratio: [1, 5, 5] as const, tempC: 23, motherHydration: 1, massG: 250 };
     return {
-      label: `Starter, fed 1:${ratio}:${ratio}`,
+      label: tr`Starter, fed 1:${ratio}:${ratio}`,
       request: {
         kind: 'starter',
         recipe: mass(1, 250, about),
@@ -128,7 +129,7 @@ const MADE: Readonly<Record<PracticeKind, Made>> = {
     };
   },
   biga: (about) => ({
-    label: 'Biga, 1 % fresh yeast, 48 % water',
+    label: tr`Biga, 1 % fresh yeast, 48 % water`,
     request: {
       kind: 'biga',
       recipe: mass(0.48, 3000, about),
@@ -141,7 +142,7 @@ const MADE: Readonly<Record<PracticeKind, Made>> = {
   balls: (about) => {
     const freshPct = Math.round(about.draw(0.2, 0.5) * 20) / 20;
     return {
-      label: `Balls of 250 g, straight dough, ${freshPct} % fresh yeast`,
+      label: tr`Balls of 250 g, straight dough, ${freshPct} % fresh yeast`,
       request: {
         kind: 'balls',
         recipe: mass(0.64, 250, about, 0.027),

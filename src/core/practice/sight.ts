@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { acidToPh, STATE_SIZE, X, type Trajectory } from '../kinetics';
 import { rowAtHour, valueAtHour } from '../ripeness';
 import type { PracticeKind } from './scenes';
@@ -57,24 +58,25 @@ function smellOf(
 ): string {
   const eaten = sugar < EATEN;
   if (kind === 'starter') {
-    if (ph > 5.1) return 'of wet flour';
-    if (ph > 4.5) return 'mild, of yoghurt';
-    return eaten && ph < 4.1 ? 'sharp, of vinegar' : 'fruity, a little sour';
+    if (ph > 5.1) return tr`of wet flour`;
+    if (ph > 4.5) return tr`mild, of yoghurt`;
+    return eaten && ph < 4.1 ? tr`sharp, of vinegar` : tr`fruity, a little sour`;
   }
-  if (ph > 5.75 && full < RAISED) return 'of wet flour';
-  if (!eaten) return 'mild, of yeast';
-  return isDough(kind) ? 'of yeast and alcohol' : 'sweet, of alcohol';
+  if (ph > 5.75 && full < RAISED) return tr`of wet flour`;
+  if (!eaten) return tr`mild, of yeast`;
+  return isDough(kind) ? tr`of yeast and alcohol` : tr`sweet, of alcohol`;
 }
 
 function touchOf(kind: SightKind, full: number, gluten: number): string {
   if (isDough(kind)) {
-    if (full < 0.45) return 'a dent springs back at once';
-    return gluten < 0.75 || full > 0.97 ? 'a dent stays' : 'a dent comes back half-way';
+    if (full < 0.45) return tr`a dent springs back at once`;
+    return gluten < 0.75 || full > 0.97 ? tr`a dent stays` : tr`a dent comes back half-way`;
   }
-  if (kind === 'biga') return full < 0.4 ? 'crumbly, firm' : 'soft inside, pulls apart in strands';
+  if (kind === 'biga')
+    return full < 0.4 ? tr`crumbly, firm` : tr`soft inside, pulls apart in strands`;
   return full < 0.3
-    ? 'thick, no strands'
+    ? tr`thick, no strands`
     : full < 0.9
-      ? 'loose, webs when pulled'
-      : 'airy, long strands';
+      ? tr`loose, webs when pulled`
+      : tr`airy, long strands`;
 }

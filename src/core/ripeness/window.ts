@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { X, type Trajectory } from '../kinetics';
 import { DomainError, requireNumber } from '../units';
 import { ageMoments } from './aged';
@@ -29,7 +30,7 @@ export interface RipeWindow {
   readonly tightUntilH: number | null;
 }
 
-const TARGET_RULE = { name: 'Target rise', unit: '×', min: 1.01, max: 20 } as const;
+const TARGET_RULE = { name: word('Target rise'), unit: '×', min: 1.01, max: 20 } as const;
 /**
  * The ripe window of a run, read from its states one after the other: nothing said about an hour rests on a later one.
  * Opens before best before closes, always.
@@ -88,7 +89,7 @@ function refuseTooHigh(run: Trajectory, options: WindowOptions): void {
   if (targetRise <= top) return;
   throw new DomainError(
     'target-above-peak',
-    `Target rise: ×${targetRise} is not possible. Allowed: up to ×${top.toFixed(2)}, its greatest rise.`,
+    tr`Target rise: ×${targetRise} is not possible. Allowed: up to ×${top.toFixed(2)}, its greatest rise.`,
     { targetRise, greatestRise: top },
   );
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { DomainError, requireNumber } from '../units';
 
 /** Flour and water of one part of a mix, with its temperature. */
@@ -72,23 +73,23 @@ export function doughTemperatureC(
   if (water.waterC > WARMEST_WATER_C) {
     throw new DomainError(
       'water-too-hot',
-      `Water: ${water.waterC} °C is not possible. Allowed: up to ${WARMEST_WATER_C} °C, above it the leaven dies.`,
+      tr`Water: ${water.waterC} °C is not possible. Allowed: up to ${WARMEST_WATER_C} °C, above it the leaven dies.`,
       { waterC: water.waterC },
     );
   }
-  checkTemp('Water', water.waterC);
-  checkMass('Water', water.waterG);
-  requireNumber('temperature-range', mixingC, { name: 'Mixing', unit: '°C', min: -5, max: 30 });
+  checkTemp(tr`Water`, water.waterC);
+  checkMass(tr`Water`, water.waterG);
+  requireNumber('temperature-range', mixingC, { name: tr`Mixing`, unit: '°C', min: -5, max: 30 });
   let heat = WATER_HEAT * water.waterG * water.waterC;
   let capacity = WATER_HEAT * water.waterG;
   for (const part of parts) {
-    checkMass('Flour', part.flourG);
-    checkMass('Water', part.waterG);
-    heat += capacityOf(part) * checkTemp('Part', part.tempC);
+    checkMass(tr`Flour`, part.flourG);
+    checkMass(tr`Water`, part.waterG);
+    heat += capacityOf(part) * checkTemp(tr`Part`, part.tempC);
     capacity += capacityOf(part);
   }
   if (!(capacity > 1e-6))
-    throw new DomainError('blend-no-flour', 'A mix of nothing has no warmth.');
+    throw new DomainError('blend-no-flour', tr`A mix of nothing has no warmth.`);
   const iceG = Math.min(water.iceG ?? 0, water.waterG);
   heat -= iceG * (MELTING + WATER_HEAT * water.waterC);
   return heat / capacity + mixingC;
@@ -100,8 +101,8 @@ export function doughTemperatureC(
  */
 export function waterFor(request: WaterRequest): WaterAnswer {
   const { parts, waterG, mixingC, tapC } = request;
-  checkTemp('Dough', request.aimC);
-  checkTemp('Tap', tapC);
+  checkTemp(tr`Dough`, request.aimC);
+  checkTemp(tr`Tap`, tapC);
   const comesTo = (waterC: number, iceG: number) =>
     doughTemperatureC(parts, { waterG, waterC, iceG }, mixingC);
   if (!(waterG > 0)) {

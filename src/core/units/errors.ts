@@ -1,3 +1,5 @@
+import { tr, trOf } from '@/words/tr';
+
 /**
  * A broken contract: a value that can not mean anything in the trade.
  * Carries a stable code for callers and the facts for the sentence; nobody branches on the message.
@@ -27,9 +29,9 @@ export interface NumberRule {
  * @returns for example "Balls: −3 is not possible. Allowed: 1 to 2000."
  */
 export function outOfRangeSentence(rule: NumberRule, value: unknown): string {
-  const unit = rule.unit === '' ? '' : ` ${rule.unit}`;
+  const unit = rule.unit === '' ? '' : ` ${trOf(rule.unit)}`;
   const shown = String(typeof value === 'number' ? tidy(value) : value).replace('-', '−');
-  return `${rule.name}: ${shown}${typeof value === 'number' ? unit : ''} is not possible. Allowed: ${rule.min} to ${rule.max}${unit}.`.replace(
+  return tr`${trOf(rule.name)}: ${shown}${typeof value === 'number' ? unit : ''} is not possible. Allowed: ${rule.min} to ${rule.max}${unit}.`.replace(
     / -/g,
     ' −',
   );

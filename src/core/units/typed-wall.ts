@@ -1,3 +1,5 @@
+import { monthsLong, weekdaysLong } from '@/words/days';
+import { tr } from '@/words/tr';
 import { Temporal } from 'temporal-polyfill';
 
 /** What typed words are understood from: the shop’s wall clock now, and what stands in the field; both as "2026-11-27T18:00". */
@@ -30,7 +32,7 @@ export function readWallTime(typed: string, from: TypedWallFrom): string | null 
 export function readPastDay(typed: string, now: string): string | null {
   const text = typed.trim().toLowerCase().replace(/\s+/g, ' ');
   const today = Temporal.PlainDateTime.from(now);
-  if (text.length >= 4 && 'yesterday'.startsWith(text)) {
+  if (begins(text, 4, ['yesterday', tr`yesterday`])) {
     return today.toPlainDate().subtract({ days: 1 }).toString();
   }
   const day = readDay(text, today);
@@ -58,13 +60,13 @@ const MINUTES_OF = { d: 1440, h: 60, m: 1 } as const;
 
 /** “+2h”, “-30 min”, “+1 d 4 h” from what stands; “in 2 h” and “now” from now. */
 function relative(text: string, { now, value }: At): Temporal.PlainDateTime | null {
-  if (text === 'now') return now;
-  const sign = text.startsWith('+') ? 1 : text.startsWith('-') ? -1 : 0;
-  const isIn = text.startsWith('in ');
-  if (sign === 0 && !isIn) return null;
-  const minutes = spanMinutes(text.slice(isIn ? 3 : 1).trim());
+  if (text === 'now' || text === tr`now`) return now;
+  const ahead = ['in ', `${tr`in ${''}`.trim()} `].find((one) => text.startsWith(one));
+  const sign = ahead !== undefined || text.startsWith('+') ? 1 : -1;
+  if (ahead === undefined && !/^[+-]/.test(text)) return null;
+  const minutes = spanMinutes(text.slice(ahead?.length ?? 1).trim());
   if (minutes === null) return null;
-  return ((isIn ? null : value) ?? now).add({ minutes: isIn ? minutes : sign * minutes });
+  return (ahead === undefined ? (value ?? now) : now).add({ minutes: sign * minutes });
 }
 
 /** Minutes of “2h”, “1 d 4 h”, “1 h 30”; hours where no unit is said. */
@@ -134,15 +136,25 @@ function named(text: string, names: readonly string[], least: number): number {
   return fits.length === 1 ? names.indexOf(fits[0] as string) + 1 : 0;
 }
 
+const small = (name: string) => name.toLowerCase();
+
+/** A weekday by its beginning, in English or in the language of the shop: from 1 on; 0 for none. */
+const weekdayNamed = (text: string): number =>
+  named(text, WEEKDAYS, 2) || named(text, weekdaysLong().map(small), 2);
+
+/** Whether what was typed begins one of some words. */
+const begins = (text: string, least: number, words: readonly string[]): boolean =>
+  text.length >= least && words.some((word) => small(word).startsWith(text));
+
 function readDay(text: string, now: Temporal.PlainDateTime): Day | null {
   const today = now.toPlainDate();
-  if (text === 'today') return { date: today };
-  if (text.length >= 3 && 'tomorrow'.startsWith(text)) return { date: today.add({ days: 1 }) };
-  const weekday = named(text.replace(/\.$/, ''), WEEKDAYS, 2);
+  if (text === 'today' || text === tr`today`) return { date: today };
+  if (begins(text, 3, ['tomorrow', tr`tomorrow`])) return { date: today.add({ days: 1 }) };
+  const weekday = weekdayNamed(text.replace(/\.$/, ''));
   if (weekday > 0) return { weekday };
   const [first = '', ...rest] = text.split(/[ ,]+/);
   // “Fri 27 Nov”: the weekday says nothing more.
-  const dated = named(first, WEEKDAYS, 2) > 0 ? rest.join(' ') : text;
+  const dated = weekdayNamed(first) > 0 ? rest.join(' ') : text;
   const date = readDate(dated, today);
   return date === null ? null : { date };
 }
@@ -159,11 +171,11 @@ function readDate(text: string, today: Temporal.PlainDate): Temporal.PlainDate |
     return near(Number(figures[1]), Number(figures[2]), figures[3], today);
   }
   const words =
-    /^(?<day>\d{1,2})\.? (?<month>[a-z]+)\.?(?: (?<year>\d{4}))?$/.exec(text) ??
-    /^(?<month>[a-z]+)\.? (?<day>\d{1,2})(?:,? (?<year>\d{4}))?$/.exec(text);
+    /^(?<day>\d{1,2})\.? (?<month>\p{L}+)\.?(?: (?<year>\d{4}))?$/u.exec(text) ??
+    /^(?<month>\p{L}+)\.? (?<day>\d{1,2})(?:,? (?<year>\d{4}))?$/u.exec(text);
   if (words === null) return null;
   const { day, month = '', year } = words.groups ?? {};
-  const number = named(month, MONTHS, 3);
+  const number = named(month, MONTHS, 3) || named(month, monthsLong().map(small), 3);
   return number === 0 ? null : near(Number(day), number, year, today);
 }
 

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { DomainError } from './errors';
 
 /** Grams in one avoirdupois ounce (exact, international yard and pound agreement 1959). */
@@ -20,7 +21,9 @@ export function ouncesToGrams(ounces: number): number {
  */
 export function roundToStep(massG: number, stepG: number): number {
   if (!(stepG > 0)) {
-    throw new DomainError('scale-step-range', `Scale step: ${stepG} g is not possible.`, { stepG });
+    throw new DomainError('scale-step-range', tr`Scale step: ${stepG} g is not possible.`, {
+      stepG,
+    });
   }
   return unfloat(Math.round(massG / stepG + 1e-9) * stepG);
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { Temporal } from 'temporal-polyfill';
 import { DomainError } from './errors';
 
@@ -84,7 +85,7 @@ export function fromLocalText(text: string, timeZone: string): number {
   } catch (cause) {
     throw new DomainError(
       'local-time-unreadable',
-      `Time: "${text}" is not a date and time. Allowed: for example 2026-11-27T18:00.`,
+      tr`Time: "${text}" is not a date and time. Allowed: for example 2026-11-27T18:00.`,
       { text, cause: String(cause) },
     );
   }
@@ -109,7 +110,7 @@ function toZoned(atMs: number, timeZone: string): Temporal.ZonedDateTime {
   try {
     return Temporal.Instant.fromEpochMilliseconds(Math.round(atMs)).toZonedDateTimeISO(timeZone);
   } catch (cause) {
-    throw new DomainError('time-zone-unknown', `Time zone: "${timeZone}" is not known.`, {
+    throw new DomainError('time-zone-unknown', tr`Time zone: "${timeZone}" is not known.`, {
       timeZone,
       cause: String(cause),
     });

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { closeSync, existsSync, mkdirSync, openSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -86,7 +87,7 @@ export function openWaysIn(folder: string | null): Db {
     if (cause instanceof MigrationError) throw cause;
     throw new MigrationError(
       'not-a-database',
-      `The file ${file} can not be read. Put it aside, and pair the other devices anew. Nothing was changed.`,
+      tr`The file ${file} can not be read. Put it aside, and pair the other devices anew. Nothing was changed.`,
       { cause },
     );
   }
@@ -98,7 +99,7 @@ function broughtUp(db: Db): void {
     if (version > SCHEMAS.length) {
       throw new MigrationError(
         'newer-database',
-        `${WAYS_IN_FILE} has schema ${version}; this Olvik knows schemas up to ${SCHEMAS.length}. Start the newer Olvik that wrote it. Nothing was changed.`,
+        tr`${WAYS_IN_FILE} has schema ${version}; this Olvik knows schemas up to ${SCHEMAS.length}. Start the newer Olvik that wrote it. Nothing was changed.`,
       );
     }
     for (const sql of SCHEMAS.slice(version)) db.exec(sql);

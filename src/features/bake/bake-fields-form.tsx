@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
@@ -16,11 +17,36 @@ import type { BakeFields } from './fields';
 type Field = keyof BakeFields;
 
 const NUMBERS: readonly { field: Field; label: string }[] = [
-  { field: 'hydrationPct', label: 'Water, %' },
-  { field: 'saltPct', label: 'Salt, %' },
-  { field: 'oilPct', label: 'Oil, %' },
-  { field: 'prefermentedPct', label: 'In the poolish, %' },
-  { field: 'lossPct', label: 'Bowl loss, %' },
+  {
+    field: 'hydrationPct',
+    get label() {
+      return tr`Water, %`;
+    },
+  },
+  {
+    field: 'saltPct',
+    get label() {
+      return tr`Salt, %`;
+    },
+  },
+  {
+    field: 'oilPct',
+    get label() {
+      return tr`Oil, %`;
+    },
+  },
+  {
+    field: 'prefermentedPct',
+    get label() {
+      return tr`In the poolish, %`;
+    },
+  },
+  {
+    field: 'lossPct',
+    get label() {
+      return tr`Bowl loss, %`;
+    },
+  },
 ];
 
 /** The bake in the baker’s words. */
@@ -38,7 +64,7 @@ export function BakeFieldsForm(props: {
     onChange({ poolishPlaceId, roomC: String(roomC) });
   };
   const places = placeChoices(view.facts.places, view.facts.nowMs, view.units);
-  const yeasts = YEAST_TYPES.map((type) => ({ id: type, name: type }));
+  const yeasts = YEAST_TYPES.map((type) => ({ id: type, name: trOf(type) }));
   return (
     <Box
       component="form"
@@ -46,10 +72,10 @@ export function BakeFieldsForm(props: {
       onSubmit={(event) => event.preventDefault()}
       sx={{ display: 'grid', gap: 1.25 }}
     >
-      <Typography variant="h2">How many, when?</Typography>
+      <Typography variant="h2">{tr`How many, when?`}</Typography>
       <TextField
         name="name"
-        label="Name"
+        label={tr`Name`}
         value={fields.name}
         onChange={(event) => onChange({ name: event.target.value })}
         error={wrong['name'] !== undefined}
@@ -57,28 +83,28 @@ export function BakeFieldsForm(props: {
         slotProps={{ htmlInput: { maxLength: 40 } }}
       />
       <Pair>
-        {figure('balls', 'Balls')}
-        {figure('ballG', 'Weight of one', 'mass')}
+        {figure('balls', tr`Balls`)}
+        {figure('ballG', tr`Weight of one`, 'mass')}
       </Pair>
       <SpanFields
         readyFrom={fields.readyFrom}
         readyTo={fields.readyTo}
-        labels={['Ready from', 'Ready to']}
+        labels={[tr`Ready from`, tr`Ready to`]}
         wrong={wrong}
         onChange={onChange}
       />
       <Pair>
-        {choice('poolishPlaceId', 'Poolish stands in', places, poolishAt)}
-        {figure('roomC', 'Now there', 'temperature')}
+        {choice('poolishPlaceId', tr`Poolish stands in`, places, poolishAt)}
+        {figure('roomC', tr`Now there`, 'temperature')}
       </Pair>
-      {choice('doughPlaceId', 'Dough stands in', places)}
+      {choice('doughPlaceId', tr`Dough stands in`, places)}
       <Typography variant="h2" sx={{ mt: 1 }}>
-        The dough
+        {tr`The dough`}
       </Typography>
-      {choice('flourId', 'Flour', view.flours)}
+      {choice('flourId', tr`Flour`, view.flours)}
       <Pair>
         {NUMBERS.map((one) => figure(one.field, one.label))}
-        {choice('yeastType', 'Yeast', yeasts)}
+        {choice('yeastType', tr`Yeast`, yeasts)}
       </Pair>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -21,7 +22,7 @@ export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: S
   return (
     <Table
       size="small"
-      aria-label="Formula"
+      aria-label={tr`Formula`}
       sx={{
         '& th, & td': { px: { xs: 0.5, sm: 2 } },
         '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)', py: 0.75 },
@@ -31,10 +32,10 @@ export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: S
       <TableHead>
         <TableRow>
           <TableCell>{units.massUnit}</TableCell>
-          <TableCell align="right">Whole dough</TableCell>
-          <TableCell align="right">% of flour</TableCell>
-          <TableCell align="right">Poolish</TableCell>
-          <TableCell align="right">Final mix</TableCell>
+          <TableCell align="right">{tr`Whole dough`}</TableCell>
+          <TableCell align="right">{tr`% of flour`}</TableCell>
+          <TableCell align="right">{tr`Poolish`}</TableCell>
+          <TableCell align="right">{tr`Final mix`}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -55,7 +56,7 @@ export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: S
         ))}
         <TableRow sx={{ '& td, & th': { borderTop: '2px solid var(--ink)' } }} data-row="together">
           <TableCell component="th" className="name">
-            Together
+            {tr`Together`}
           </TableCell>
           <TableCell align="right">
             <strong>{mass(columns.wholeG)}</strong>

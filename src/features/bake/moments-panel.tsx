@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -31,23 +32,23 @@ export function MomentsPanel(props: {
     {
       field: 'poolishAt',
       glyph: 'feed',
-      name: 'Build the poolish',
+      name: tr`Build the poolish`,
       atMs: poolishAtMs,
-      says: `${spanText(mixAtMs - poolishAtMs)} to the mix`,
+      says: tr`${spanText(mixAtMs - poolishAtMs)} to the mix`,
     },
     {
       field: 'mixAt',
       glyph: 'mix',
-      name: 'Mix the dough',
+      name: tr`Mix the dough`,
       atMs: mixAtMs,
-      says: bestMs === null ? 'poolish does not get there' : `poolish best ${at(bestMs)}`,
+      says: bestMs === null ? tr`poolish does not get there` : tr`poolish best ${at(bestMs)}`,
     },
     {
       field: 'ballAt',
       glyph: 'ball',
-      name: 'Ball',
+      name: tr`Ball`,
       atMs: ballAtMs,
-      says: `${spanText(ballAtMs - mixAtMs)} after the mix`,
+      says: tr`${spanText(ballAtMs - mixAtMs)} after the mix`,
     },
   ];
   return (
@@ -71,15 +72,15 @@ export function MomentsPanel(props: {
               <Button
                 variant="text"
                 size="small"
-                aria-description={`${row.name}: hold this hour or another`}
+                aria-description={tr`${row.name}: hold this hour or another`}
                 onClick={() => onHold(row.field, toLocalText(row.atMs, timeZone))}
                 sx={{ px: 0, fontSize: rem(18), fontWeight: 400 }}
               >
-                {at(row.atMs)}, computed
+                {tr`${at(row.atMs)}, computed`}
               </Button>
             ) : (
               <WallTimeField
-                label="held"
+                label={tr`held`}
                 value={toLocalText(row.atMs, timeZone)}
                 onChange={(value) => onHold(row.field, value)}
                 name={row.field}
@@ -88,14 +89,14 @@ export function MomentsPanel(props: {
           </Box>
           <Button
             size="small"
-            aria-label={`${row.name}: 15 minutes earlier`}
+            aria-label={tr`${row.name}: 15 minutes earlier`}
             onClick={() => onHold(row.field, toLocalText(row.atMs - NUDGE_MS, timeZone))}
           >
             −15
           </Button>
           <Button
             size="small"
-            aria-label={`${row.name}: 15 minutes later`}
+            aria-label={tr`${row.name}: 15 minutes later`}
             onClick={() => onHold(row.field, toLocalText(row.atMs + NUDGE_MS, timeZone))}
           >
             +15
@@ -106,7 +107,7 @@ export function MomentsPanel(props: {
             disabled={held[row.field] === null}
             onClick={() => onHold(row.field, null)}
           >
-            Use calculated time
+            {tr`Use calculated time`}
           </Button>
         </Box>
       ))}

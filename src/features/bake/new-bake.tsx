@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -58,9 +59,9 @@ export function NewBake(props: {
         return;
       }
       say({
-        text: `${fields.name}: taken into the plan.`,
+        text: tr`${fields.name}: taken into the plan.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => void undo(outcome.value.batch).then(() => askAnew()),
         },
       });
@@ -114,7 +115,7 @@ export function NewBake(props: {
         )}
         {plan === null || columns === null ? (
           <Typography color="text.secondary">
-            Correct the marked fields, and the grams and the hours stand here.
+            {tr`Correct the marked fields, and the grams and the hours stand here.`}
           </Typography>
         ) : (
           <>
@@ -178,10 +179,10 @@ export function NewBake(props: {
                   className="name"
                   sx={{ display: 'block', fontSize: rem(19), mt: 0.5 }}
                 >
-                  Take this bake
+                  {tr`Take this bake`}
                 </Box>
                 <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
-                  poolish {massText(columns.poolishG, view.units)}
+                  {tr`poolish ${massText(columns.poolishG, view.units)}`}
                 </Box>
               </Button>
             </Box>

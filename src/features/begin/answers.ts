@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { addHours, fromLocalText, toLocalText } from '@/core/units';
 import type { FirstQuestions } from '@/shop/begin/first-questions';
 
@@ -59,8 +60,8 @@ const NOON_H = 15;
 function serviceName(readyFrom: string, nowMs: number, timeZone: string): string {
   const hour = Number(readyFrom.slice(11, 13));
   const soon = isToday(readyFrom, nowMs, timeZone);
-  if (hour >= NOON_H) return soon ? 'Tonight' : 'Evening';
-  return soon ? 'Today' : 'Noon';
+  if (hour >= NOON_H) return soon ? tr`Tonight` : tr`Evening`;
+  return soon ? tr`Today` : tr`Noon`;
 }
 
 function isToday(local: string, nowMs: number, timeZone: string): boolean {

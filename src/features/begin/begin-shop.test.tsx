@@ -17,12 +17,13 @@ function opened(outcome: Outcome<{ demandId: string }>) {
       first={FIRST}
       nowMs={SIX_MS}
       timeZone="Europe/Oslo"
-      actions={{ beginShop, lookAtDemo }}
+      actions={{ beginShop, lookAtDemo, changeShop }}
     />,
   );
   return { ...view, beginShop };
 }
 const lookAtDemo = jest.fn();
+const changeShop = jest.fn();
 const DONE = { ok: true, value: { demandId: 'd' } } as const;
 
 beforeEach(() => push.mockClear());

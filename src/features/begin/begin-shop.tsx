@@ -1,5 +1,7 @@
 'use client';
 
+import { language, LANGUAGES } from '@/words/speaker';
+import { inSentence, tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -26,6 +28,7 @@ import { beginForm, firstAnswers, UNITS, type Answers, type UnitSystem } from '.
 export interface BeginActions {
   readonly beginShop: (form: unknown) => Promise<Outcome<{ demandId: string }>>;
   readonly lookAtDemo: LookAtDemo;
+  readonly changeShop: (form: unknown) => Promise<Outcome<unknown>>;
 }
 
 /** An empty shop: three questions, then the first plans. */
@@ -60,7 +63,7 @@ export function BeginShop(props: {
     <ShopUnitsProvider units={UNITS[answers.units]}>
       <Box
         component="form"
-        aria-label="First questions"
+        aria-label={tr`First questions`}
         onSubmit={(event) => {
           event.preventDefault();
           send();
@@ -68,16 +71,17 @@ export function BeginShop(props: {
         sx={{ flex: 1, background: 'var(--paper)', p: { xs: 2, md: 4 } }}
       >
         <Box sx={{ display: 'grid', gap: 3, maxWidth: 900 }}>
-          <Question number="1" title={`How warm is the ${first.roomName.toLowerCase()}?`}>
+          <Question number="1" title={tr`How warm is the ${inSentence(first.roomName)}?`}>
             <FigureField
               name="roomC"
-              label="Room"
+              label={tr`Room`}
               of="temperature"
               value={answers.roomC}
               error={wrong['roomC']}
-              hint="as it usually is while you work"
+              hint={tr`as it usually is while you work`}
               onChange={(roomC) => set({ roomC })}
             />
+            <LanguageChoice change={actions.changeShop} />
             <UnitsChoice units={answers.units} onUnits={(units) => set({ units })} />
             <ZoneChoice
               zones={[timeZone, deviceZone]}
@@ -85,10 +89,10 @@ export function BeginShop(props: {
               onZone={(z) => set({ zone: z })}
             />
           </Question>
-          <Question number="2" title="How many pizzas, and when?">
+          <Question number="2" title={tr`How many pizzas, and when?`}>
             <FigureField
               name="balls"
-              label="Pizzas"
+              label={tr`Pizzas`}
               whole
               value={answers.balls}
               error={wrong['balls']}
@@ -101,23 +105,23 @@ export function BeginShop(props: {
               onChange={set}
             />
           </Question>
-          <Question number="3" title="Do you keep a starter?">
+          <Question number="3" title={tr`Do you keep a starter?`}>
             <ToggleButtonGroup
               exclusive
               value={answers.keeps}
               onChange={(_, keeps: Answers['keeps'] | null) => {
                 if (keeps !== null) set({ keeps });
               }}
-              aria-label="A starter"
+              aria-label={tr`A starter`}
             >
-              <ToggleButton value="no">No, baker’s yeast</ToggleButton>
-              <ToggleButton value="yes">Yes</ToggleButton>
+              <ToggleButton value="no">{tr`No, baker’s yeast`}</ToggleButton>
+              <ToggleButton value="yes">{tr`Yes`}</ToggleButton>
             </ToggleButtonGroup>
             {answers.keeps === 'yes' ? (
               <>
                 <TextField
                   name="starterName"
-                  label="Its name"
+                  label={tr`Its name`}
                   value={answers.name}
                   error={wrong['name'] !== undefined}
                   helperText={wrong['name'] ?? ''}
@@ -125,7 +129,7 @@ export function BeginShop(props: {
                   slotProps={{ htmlInput: { maxLength: 40 } }}
                 />
                 <WallTimeField
-                  label="Last fed"
+                  label={tr`Last fed`}
                   name="fedAt"
                   value={answers.fedAt}
                   error={wrong['fedAt']}
@@ -133,15 +137,14 @@ export function BeginShop(props: {
                 />
                 <FigureField
                   name="massG"
-                  label="In the jar"
+                  label={tr`In the jar`}
                   of="mass"
                   value={answers.massG}
                   error={wrong['massG']}
                   onChange={(massG) => set({ massG })}
                 />
                 <Typography variant="body2" color="text.secondary" sx={{ gridColumn: '1 / -1' }}>
-                  Taken to be as wet as its flour is heavy, and fed four of flour to one of itself:
-                  its page says so, and takes it otherwise.
+                  {tr`Taken to be as wet as its flour is heavy, and fed four of flour to one of itself: its page says so, and takes it otherwise.`}
                 </Typography>
               </>
             ) : null}
@@ -157,12 +160,15 @@ export function BeginShop(props: {
               disabled={busy}
               sx={{ px: 5, py: 2, fontSize: rem(20) }}
             >
-              Show me plans
+              {tr`Show me plans`}
             </Button>
             <Typography variant="body2">
-              Or: <Link href="/bakes/new">Plan a first bake</Link> by its grams ·{' '}
-              <Link href="/doughs/check">check a recipe</Link> you have ·{' '}
-              <Link href="/words">the words and the first steps</Link>
+              {tr`Or: `}
+              <Link href="/bakes/new">{tr`Plan a first bake`}</Link>
+              {tr` by its grams · `}
+              <Link href="/doughs/check">{tr`check a recipe`}</Link>
+              {tr` you have · `}
+              <Link href="/words">{tr`the words and the first steps`}</Link>
             </Typography>
           </Box>
           <DemoLook look={actions.lookAtDemo} />
@@ -206,10 +212,10 @@ function UnitsChoice(props: { units: UnitSystem; onUnits: (units: UnitSystem) =>
       onChange={(_, units: UnitSystem | null) => {
         if (units !== null) props.onUnits(units);
       }}
-      aria-label="Units"
+      aria-label={tr`Units`}
     >
-      <ToggleButton value="metric">g, °C</ToggleButton>
-      <ToggleButton value="ounces">oz, °F</ToggleButton>
+      <ToggleButton value="metric">{`g, °C`}</ToggleButton>
+      <ToggleButton value="ounces">{tr`oz, °F`}</ToggleButton>
     </ToggleButtonGroup>
   );
 }
@@ -225,13 +231,37 @@ function ZoneChoice(props: {
     <TextField
       select
       name="zone"
-      label="Clock of"
+      label={tr`Clock of`}
       value={props.zone}
       onChange={(event) => props.onZone(event.target.value)}
     >
       {zones.map((zone) => (
         <MenuItem key={zone} value={zone}>
           {zone}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+/** In which language the shop speaks; the page is said anew in it. */
+function LanguageChoice({ change }: { change: BeginActions['changeShop'] }) {
+  const [, start] = useTransition();
+  const choose = (next: string) =>
+    start(async () => {
+      if ((await change({ language: next })).ok) window.location.reload();
+    });
+  return (
+    <TextField
+      select
+      name="language"
+      label={tr`Language`}
+      value={language()}
+      onChange={(event) => choose(event.target.value)}
+    >
+      {Object.entries(LANGUAGES).map(([id, name]) => (
+        <MenuItem key={id} value={id} lang={id}>
+          {name}
         </MenuItem>
       ))}
     </TextField>

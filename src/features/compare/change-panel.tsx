@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -24,23 +25,27 @@ export function ChangePanel({ view, actions }: { view: CompareView; actions: Com
   const change = changes[Math.min(index, changes.length - 1)];
   const bake = view.bakes.find((one) => one.bakeId === changed);
   const frame = (children: React.ReactNode) => (
-    <Box component="section" aria-label="Change one thing" sx={{ p: 2 }} data-testid="change-one">
+    <Box
+      component="section"
+      aria-label={tr`Change one thing`}
+      sx={{ p: 2 }}
+      data-testid="change-one"
+    >
       <Typography variant="body2" color="text.secondary" sx={{ fontWeight: 700 }}>
-        Change one thing
+        {tr`Change one thing`}
       </Typography>
       {children}
     </Box>
   );
   if (bake === undefined) {
     return frame(
-      <Typography>Score the bakes: then the one that turned out worse is mended.</Typography>,
+      <Typography>{tr`Score the bakes: then the one that turned out worse is mended.`}</Typography>,
     );
   }
   if (change === undefined) {
     return frame(
       <Typography>
-        No single change of warmth, hours, place or leaven brings this bake nearer to right than it
-        is forecast to be. Look at its balls next time: what is seen teaches.
+        {tr`No single change of warmth, hours, place or leaven brings this bake nearer to right than it is forecast to be. Look at its balls next time: what is seen teaches.`}
       </Typography>,
     );
   }
@@ -53,8 +58,8 @@ export function ChangePanel({ view, actions }: { view: CompareView; actions: Com
       say({
         text:
           bakeId === null
-            ? `Version ${number} saved. It can not be planned yet: ${because ?? ''}`
-            : `Version ${number} saved and planned for ${dateText(readyFromMs, view.units.timeZone)}.`,
+            ? tr`Version ${number} saved. It can not be planned yet: ${because ?? ''}`
+            : tr`Version ${number} saved and planned for ${dateText(readyFromMs, view.units.timeZone)}.`,
       });
       router.push(
         bakeId === null
@@ -69,9 +74,9 @@ export function ChangePanel({ view, actions }: { view: CompareView; actions: Com
         {changeTitle(change, view)}
       </Typography>
       <Typography sx={{ my: 1 }}>
-        {changeReason(change, view)} Right to the last pizza:{' '}
-        <strong>{percentText(change.odds, 0)}</strong>, was {percentText(change.oddsBefore, 0)}.
-        {sure ? '' : ' Not sure yet: the doubt is wider than the gain.'}
+        {tr`${changeReason(change, view)} Right to the last pizza: `}
+        <strong>{percentText(change.odds, 0)}</strong>
+        {tr`, was ${percentText(change.oddsBefore, 0)}.${sure ? '' : tr` Not sure yet: the doubt is wider than the gain.`}`}
       </Typography>
       <Forecast view={view} change={change} letter={LETTERS[view.bakes.indexOf(bake)] ?? ''} />
       <Box sx={{ display: 'flex', gap: 1, mt: 2, flexWrap: 'wrap' }}>
@@ -82,11 +87,11 @@ export function ChangePanel({ view, actions }: { view: CompareView; actions: Com
           onClick={take}
           data-testid="take-change"
         >
-          Put in version {nextVersion ?? 1} and plan it
+          {tr`Put in version ${nextVersion ?? 1} and plan it`}
         </Button>
         {changes.length < 2 ? null : (
           <Button size="large" onClick={() => setIndex((index + 1) % changes.length)}>
-            {changes.length - 1} {changes.length === 2 ? 'other' : 'others'}
+            {changes.length - 1} {changes.length === 2 ? tr`other` : tr`others`}
           </Button>
         )}
       </Box>
@@ -112,7 +117,7 @@ function Forecast(props: {
     <OpeningZones
       height={78}
       width={PANEL_PX}
-      label={`Forecast with the change, first to last pizza; ${letter} as it was below it`}
+      label={tr`Forecast with the change, first to last pizza; ${letter} as it was below it`}
     >
       <rect x={low} width={Math.max(4, high - low)} y={34} height={10} rx={5} fill="var(--doubt)" />
       <path

@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import type { Change } from '@/core/compare';
 import type { CompareView } from '@/server/scores/compare-view';
 import { decimals, percentText, spanText, tempText } from '@/ui/format';
@@ -10,15 +11,15 @@ export function changeTitle(change: Change, { units, placeNames }: About): strin
   const apart = spanText(Math.abs(to - from) * 3_600_000);
   switch (key) {
     case 'startC':
-      return `Dough out of the mixer at ${tempText(to, units)}, not ${tempText(from, units)}`;
+      return tr`Dough out of the mixer at ${tempText(to, units)}, not ${tempText(from, units)}`;
     case 'ballC':
-      return `Balls in the ${(placeNames[placeId ?? ''] ?? 'other place').toLowerCase()}`;
+      return tr`Balls in the ${inSentence(placeNames[placeId ?? ''] ?? tr`other place`)}`;
     case 'bulkH':
-      return `Ball ${apart} ${to > from ? 'later' : 'sooner'} after the mix`;
+      return tr`Ball ${apart} ${to > from ? tr`later` : tr`sooner`} after the mix`;
     case 'mixToServiceH':
-      return `Mix ${apart} ${to > from ? 'earlier' : 'later'}`;
+      return tr`Mix ${apart} ${to > from ? tr`earlier` : tr`later`}`;
     case 'leavenShare':
-      return `${percentText(to, 0)} of the flour in the leaven, not ${percentText(from, 0)}`;
+      return tr`${percentText(to, 0)} of the flour in the leaven, not ${percentText(from, 0)}`;
     default:
       return `${key}: ${decimals(to, 2)}`;
   }
@@ -29,21 +30,21 @@ export function changeReason(change: Change, { units }: About): string {
   const slower = change.to < change.from;
   switch (change.key) {
     case 'startC':
-      return `The dough left the mixer at ${tempText(change.from, units)}; ${slower ? 'colder, its balls run slower' : 'warmer, its balls run faster'}. ${slower ? 'Colder' : 'Warmer'} water does it.`;
+      return tr`The dough left the mixer at ${tempText(change.from, units)}; ${slower ? tr`colder, its balls run slower` : tr`warmer, its balls run faster`}. ${slower ? tr`Colder` : tr`Warmer`} water does it.`;
     case 'ballC':
-      return `They stood at ${tempText(change.from, units)}; at ${tempText(change.to, units)} they run ${slower ? 'slower' : 'faster'}.`;
+      return tr`They stood at ${tempText(change.from, units)}; at ${tempText(change.to, units)} they run ${slower ? tr`slower` : tr`faster`}.`;
     case 'bulkH':
       return slower
-        ? 'Balled sooner, the dough is less far gone when it is cut.'
-        : 'Balled later, the dough is further on when it is cut.';
+        ? tr`Balled sooner, the dough is less far gone when it is cut.`
+        : tr`Balled later, the dough is further on when it is cut.`;
     case 'mixToServiceH':
       return slower
-        ? 'The dough has less time until the last pizza.'
-        : 'The dough has more time until the first pizza.';
+        ? tr`The dough has less time until the last pizza.`
+        : tr`The dough has more time until the first pizza.`;
     case 'leavenShare':
       return slower
-        ? 'Less leaven, slower dough, all else as it was.'
-        : 'More leaven, faster dough, all else as it was.';
+        ? tr`Less leaven, slower dough, all else as it was.`
+        : tr`More leaven, faster dough, all else as it was.`;
     default:
       return '';
   }

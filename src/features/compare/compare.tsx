@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -27,8 +28,8 @@ export function Compare({ view, actions }: { view: CompareView; actions: Compare
   const { bakes, units } = view;
   return (
     <ViewFrame
-      title="Side by side"
-      subtitle={bakes.map((one) => one.name).join(', ') || 'choose two bakes'}
+      title={tr`Side by side`}
+      subtitle={bakes.map((one) => one.name).join(', ') || tr`choose two bakes`}
       clock={clockText(view.nowMs, units.timeZone)}
       aside={<Chosen view={view} align={align} setAlign={setAlign} />}
     >
@@ -42,7 +43,7 @@ export function Compare({ view, actions }: { view: CompareView; actions: Compare
 }
 
 function hrefOf(bakeIds: readonly string[]): string {
-  return `/compare?${new URLSearchParams(bakeIds.map((id) => ['bake', id])).toString()}`;
+  return `/compare?${new URLSearchParams(bakeIds.map((id) => [tr`bake`, id])).toString()}`;
 }
 
 function Chosen(props: {
@@ -60,19 +61,19 @@ function Chosen(props: {
         <ChosenChip
           key={bake.bakeId}
           index={index}
-          head={`${dateText(bake.fromMs, units.timeZone)}, ${bake.balls} pizzas`}
-          detail={`${bake.name}${bake.version === null ? '' : `, version ${bake.version}`}`}
-          leaveOut={`Leave ${bake.name} of ${dateText(bake.fromMs, units.timeZone)} out`}
+          head={tr`${dateText(bake.fromMs, units.timeZone)}, ${bake.balls} pizzas`}
+          detail={`${bake.name}${bake.version === null ? '' : tr`, version ${bake.version}`}`}
+          leaveOut={tr`Leave ${bake.name} of ${dateText(bake.fromMs, units.timeZone)} out`}
           onLeaveOut={() => router.replace(hrefOf(ids.filter((id) => id !== bake.bakeId)))}
         />
       ))}
       {bakes.length === 0 || bakes.length >= MOST ? null : <AddOne view={view} />}
       {bakes.length < 2 ? null : (
         <Button onClick={() => setAlign(align === 'mix' ? 'bake' : 'mix')}>
-          Align at the {align === 'mix' ? 'bake' : 'mix'}
+          {tr`Align at the ${align === 'mix' ? tr`bake` : tr`mix`}`}
         </Button>
       )}
-      <LinkButton href="/compare/lots">Lots instead</LinkButton>
+      <LinkButton href="/compare/lots">{tr`Lots instead`}</LinkButton>
     </Box>
   );
 }
@@ -85,7 +86,7 @@ function AddOne({ view }: { view: CompareView }) {
     <TextField
       fullWidth={false}
       select
-      label={bakes.length < 2 ? 'Lay beside it' : 'Add one'}
+      label={bakes.length < 2 ? tr`Lay beside it` : tr`Add one`}
       value=""
       onChange={(event) =>
         router.replace(hrefOf([...bakes.map((one) => one.bakeId), event.target.value]))
@@ -108,16 +109,15 @@ function ChooseFirst({ view }: { view: CompareView }) {
   if (others.length + bakes.length < 2) {
     return (
       <Typography sx={{ p: 3 }}>
-        Two bakes are needed. Once they are baked, they can be laid beside each other here.
+        {tr`Two bakes are needed. Once they are baked, they can be laid beside each other here.`}
       </Typography>
     );
   }
   return (
     <Box sx={{ p: 3 }}>
-      <Typography variant="h2">Which bakes?</Typography>
+      <Typography variant="h2">{tr`Which bakes?`}</Typography>
       <Typography sx={{ mb: 2 }}>
-        The first is run again with each single thing of the second in its place: so much of the
-        difference that thing explains.
+        {tr`The first is run again with each single thing of the second in its place: so much of the difference that thing explains.`}
       </Typography>
       {bakes.length === 1 ? (
         <AddOne view={view} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { line } from 'd3';
 import type { ComparedBake, CompareView, LevelPoint } from '@/server/scores/compare-view';
@@ -92,9 +93,9 @@ function Service({ frame, bake }: { frame: CurveFrame; bake: ComparedBake | unde
             fill="var(--ripe)"
             opacity={0.22}
           />
-          {words('slack', Math.max(16, y(bake.zone[1]) - 6))}
-          {words('right', (y(bake.zone[0]) + y(bake.zone[1])) / 2 + 5)}
-          {words('springs back', Math.min(floor - 6, y(bake.zone[0]) + 18))}
+          {words(tr`slack`, Math.max(16, y(bake.zone[1]) - 6))}
+          {words(tr`right`, (y(bake.zone[0]) + y(bake.zone[1])) / 2 + 5)}
+          {words(tr`springs back`, Math.min(floor - 6, y(bake.zone[0]) + 18))}
         </>
       )}
     </g>
@@ -104,7 +105,7 @@ function Service({ frame, bake }: { frame: CurveFrame; bake: ComparedBake | unde
 function saidOf(bakes: readonly ComparedBake[]): string {
   const levels = bakes.map(({ name, dough }, index) => {
     const last = dough.at(-1)?.[1];
-    return `${'ABCD'[index]}, ${name}: ${last === undefined ? 'not known' : `${riseText(last)} at the last pizza`}`;
+    return `${'ABCD'[index]}, ${name}: ${last === undefined ? tr`not known` : tr`${riseText(last)} at the last pizza`}`;
   });
-  return `Levels of leaven and dough. ${levels.join('; ')}.`;
+  return tr`Levels of leaven and dough. ${levels.join('; ')}.`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import ExpandMore from '@mui/icons-material/ExpandMore';
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
@@ -25,18 +26,18 @@ export function Differences(props: {
 }) {
   const { differed, same, words, units, explained } = props;
   return (
-    <Box component="section" aria-label="What differed" sx={{ p: 2 }}>
+    <Box component="section" aria-label={tr`What differed`} sx={{ p: 2 }}>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
-        <Typography variant="h2">What differed first</Typography>
+        <Typography variant="h2">{tr`What differed first`}</Typography>
         {explained ? (
           <Typography variant="body2" color="text.secondary">
-            explains
+            {tr`explains`}
           </Typography>
         ) : null}
       </Box>
       {differed.length + words.differed.length === 0 ? (
         <Typography sx={{ py: 1 }}>
-          Nothing that the journal tells: what made the difference was not written down.
+          {tr`Nothing that the journal tells: what made the difference was not written down.`}
         </Typography>
       ) : null}
       {differed.map((thing) => (
@@ -69,7 +70,7 @@ function WordsRow({ thing }: { thing: WordThing }) {
       </Typography>
       {thing.values.map((value, index) => (
         <Typography key={LETTERS[index]} sx={{ fontSize: rem(15) }}>
-          {LETTERS[index]} <strong>{value ?? 'not noted'}</strong>
+          {LETTERS[index]} <strong>{value ?? tr`not noted`}</strong>
         </Typography>
       ))}
     </Box>
@@ -142,7 +143,7 @@ function Explains({ share }: { share: number | null }) {
   return (
     <Box sx={{ alignSelf: 'center', textAlign: 'right' }}>
       <Typography sx={{ fontSize: rem(20), fontWeight: 700 }}>
-        {share === null ? 'not run' : percentText(share, 0)}
+        {share === null ? tr`not run` : percentText(share, 0)}
       </Typography>
       {share === null ? null : (
         <Box sx={{ height: 8, border: '1px solid var(--ink)' }}>
@@ -155,7 +156,7 @@ function Explains({ share }: { share: number | null }) {
 
 function Same(props: { same: readonly Figure[]; words: readonly WordThing[]; units: ShopUnits }) {
   const { same, words, units } = props;
-  const names = [...same, ...words].map((thing) => thing.name.toLowerCase()).join(', ');
+  const names = [...same, ...words].map((thing) => inSentence(thing.name)).join(', ');
   return (
     <Accordion disableGutters elevation={0} square sx={{ background: 'transparent' }}>
       <AccordionSummary
@@ -163,7 +164,8 @@ function Same(props: { same: readonly Figure[]; words: readonly WordThing[]; uni
         sx={{ px: 0, '& .MuiAccordionSummary-content': { minWidth: 0 } }}
       >
         <Typography sx={{ minWidth: 0 }} noWrap>
-          The same in both: <strong>{same.length + words.length} things</strong>, {names}
+          {tr`The same in both: `}
+          <strong>{tr`${same.length + words.length} things`}</strong>, {names}
         </Typography>
       </AccordionSummary>
       <AccordionDetails sx={{ px: 0 }}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
@@ -10,7 +11,7 @@ import { ChosenChip } from './chosen-chip';
 const MOST = 4;
 
 const hrefOf = (lotIds: readonly string[]) =>
-  `/compare/lots?${new URLSearchParams(lotIds.map((id) => ['lot', id])).toString()}`;
+  `/compare/lots?${new URLSearchParams(lotIds.map((id) => [tr`lot`, id])).toString()}`;
 
 /** The lots that are chosen, each to be left out again, and one more. */
 export function ChosenLots({ view }: { view: LotsView }) {
@@ -25,7 +26,7 @@ export function ChosenLots({ view }: { view: LotsView }) {
           index={index}
           head={lot.name}
           detail={madeWords(lot.madeMs, units.timeZone)}
-          leaveOut={`Leave ${lot.name} ${lot.lotId} out`}
+          leaveOut={tr`Leave ${lot.name} ${lot.lotId} out`}
           onLeaveOut={() => router.replace(hrefOf(ids.filter((id) => id !== lot.lotId)))}
         />
       ))}
@@ -42,7 +43,7 @@ export function AddLot({ view }: { view: LotsView }) {
     <TextField
       fullWidth={false}
       select
-      label={lots.length === 0 ? 'First lot' : 'Lay beside it'}
+      label={lots.length === 0 ? tr`First lot` : tr`Lay beside it`}
       value=""
       onChange={(event) =>
         router.replace(hrefOf([...lots.map((one) => one.lotId), event.target.value]))

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { extent, line, scaleLinear } from 'd3';
 import type { LevelPoint } from '@/server/scores/compare-view';
@@ -136,7 +137,7 @@ function saidOf(lots: readonly LotBeside[]): string {
   const each = lots.map(({ name, level, window }, index) => {
     const best = window[1];
     const high = Math.max(...level.map(([, rise]) => rise));
-    return `${LETTERS[index]}, ${name}: highest ${riseText(high)}${best === null ? '' : `, best after ${best.toFixed(1)} h`}`;
+    return tr`${LETTERS[index]}, ${name}: highest ${riseText(high)}${best === null ? '' : tr`, best after ${best.toFixed(1)} h`}`;
   });
-  return `Levels of the lots. ${each.join('; ')}.`;
+  return tr`Levels of the lots. ${each.join('; ')}.`;
 }

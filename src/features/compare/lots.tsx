@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -28,25 +29,24 @@ export function LotsBeside({ view }: { view: LotsView }) {
   const { lots, units, nowMs } = view;
   return (
     <ViewFrame
-      title="Lots side by side"
-      subtitle={lots.map((one) => one.name).join(', ') || 'choose two lots'}
+      title={tr`Lots side by side`}
+      subtitle={lots.map((one) => one.name).join(', ') || tr`choose two lots`}
       clock={clockText(nowMs, units.timeZone)}
       aside={
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', flex: 1 }}>
           <ChosenLots view={view} />
           {lots.length < 2 ? null : (
             <Button onClick={() => setAlign(align === 'made' ? 'best' : 'made')}>
-              Align {align === 'made' ? 'at their best' : 'where they were made'}
+              {tr`Align ${align === 'made' ? tr`at their best` : tr`where they were made`}`}
             </Button>
           )}
-          <LinkButton href="/compare">Bakes instead</LinkButton>
+          <LinkButton href="/compare">{tr`Bakes instead`}</LinkButton>
         </Box>
       }
     >
       {view.missing.length === 0 ? null : (
         <Alert severity="warning">
-          Lot: no lot has the code {view.missing.map((code) => `“${code}”`).join(', ')}. Choose one
-          that was made.
+          {tr`Lot: no lot has the code ${view.missing.map((code) => `“${code}”`).join(', ')}. Choose one that was made.`}
         </Alert>
       )}
       {lots.length < 2 ? <Choose view={view} /> : <Body view={view} align={align} />}
@@ -58,16 +58,15 @@ function Choose({ view }: { view: LotsView }) {
   if (view.others.length + view.lots.length < 2) {
     return (
       <Typography sx={{ p: 3 }}>
-        Two lots are needed. Once a leaven or a dough is made, it can be laid beside another here.
+        {tr`Two lots are needed. Once a leaven or a dough is made, it can be laid beside another here.`}
       </Typography>
     );
   }
   return (
     <Box sx={{ p: 3 }}>
-      <Typography variant="h2">Which lots?</Typography>
+      <Typography variant="h2">{tr`Which lots?`}</Typography>
       <Typography sx={{ mb: 2 }}>
-        Two builds of the same leaven tell the most: what was done otherwise stands first, what was
-        the same is folded away.
+        {tr`Two builds of the same leaven tell the most: what was done otherwise stands first, what was the same is folded away.`}
       </Typography>
       <AddLot view={view} />
     </Box>
@@ -114,11 +113,11 @@ function CameOut({ view }: { view: LotsView }) {
         background: 'var(--paper)',
       }}
     >
-      <Typography variant="h2">How they came out</Typography>
-      <Table size="small" aria-label="How they came out">
+      <Typography variant="h2">{tr`How they came out`}</Typography>
+      <Table size="small" aria-label={tr`How they came out`}>
         <TableHead>
           <TableRow>
-            <TableCell>Lot</TableCell>
+            <TableCell>{tr`Lot`}</TableCell>
             {lots.map((lot, index) => (
               <TableCell key={lot.lotId}>
                 <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
@@ -144,10 +143,10 @@ function CameOut({ view }: { view: LotsView }) {
           ))}
           <TableRow>
             <TableCell component="th" scope="row">
-              Last look
+              {tr`Last look`}
             </TableCell>
             {lots.map((lot) => (
-              <TableCell key={lot.lotId}>{lot.lastLook ?? 'none'}</TableCell>
+              <TableCell key={lot.lotId}>{lot.lastLook ?? tr`none`}</TableCell>
             ))}
           </TableRow>
         </TableBody>

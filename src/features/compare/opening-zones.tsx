@@ -1,3 +1,4 @@
+import { trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { OPENINGS } from '@/core/journal';
@@ -52,7 +53,7 @@ export function OpeningZones(props: {
             fill="var(--ink)"
             className="halo"
           >
-            {name}
+            {trOf(name)}
           </text>
         </g>
       ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
@@ -17,10 +18,10 @@ export function Outcomes({ view }: { view: CompareView }) {
   return (
     <Box
       component="section"
-      aria-label="How they turned out"
+      aria-label={tr`How they turned out`}
       sx={{ p: 2, display: 'grid', gap: 1.5 }}
     >
-      <Typography variant="h2">How they turned out</Typography>
+      <Typography variant="h2">{tr`How they turned out`}</Typography>
       <OpeningZones height={height} label={openingSaid(bakes)}>
         {bakes.map(({ bakeId, words }, index) => {
           const y = 44 + index * 30;
@@ -29,7 +30,7 @@ export function Outcomes({ view }: { view: CompareView }) {
               <g key={bakeId}>
                 <LetterMark index={index} x={16} y={y} />
                 <text x={34} y={y + 5} fontSize={14} fill="var(--ink)" className="halo">
-                  not scored
+                  {tr`not scored`}
                 </text>
               </g>
             );
@@ -76,29 +77,29 @@ function Facts({ bake, tempUnit }: { bake: ComparedBake; tempUnit: 'C' | 'F' }) 
   if (words === null) {
     return (
       <Typography variant="body2">
-        Not scored.{' '}
+        {tr`Not scored. `}
         <Link
           component={NextLink}
           href={`/bakes/${encodeURIComponent(bake.bakeId)}`}
           color="inherit"
         >
-          Score it
-        </Link>{' '}
-        and what differed gets its meaning.
+          {tr`Score it`}
+        </Link>
+        {tr` and what differed gets its meaning.`}
       </Typography>
     );
   }
   const facts = [
-    words.rimMm === undefined ? null : `rim ${words.rimMm} mm`,
+    words.rimMm === undefined ? null : tr`rim ${words.rimMm} mm`,
     words.colour === undefined
       ? null
-      : `${words.colour} (${COLOURS.indexOf(words.colour) + 1} of ${COLOURS.length})`,
-    words.crumb === undefined ? null : `crumb ${words.crumb}`,
-    words.taste === undefined ? null : `taste ${words.taste}`,
-    words.sticky === undefined ? null : `sticky: ${words.sticky}`,
-    words.floorC === undefined ? null : `floor ${tempText(words.floorC, { tempUnit })}`,
+      : tr`${trOf(words.colour)} (${COLOURS.indexOf(words.colour) + 1} of ${COLOURS.length})`,
+    words.crumb === undefined ? null : tr`crumb ${trOf(words.crumb)}`,
+    words.taste === undefined ? null : tr`taste ${trOf(words.taste)}`,
+    words.sticky === undefined ? null : tr`sticky: ${trOf(words.sticky)}`,
+    words.floorC === undefined ? null : tr`floor ${tempText(words.floorC, { tempUnit })}`,
     words.bakeS === undefined ? null : `${words.bakeS} s`,
-    words.last === undefined ? null : `the last one ${words.last}`,
+    words.last === undefined ? null : tr`the last one ${trOf(words.last)}`,
   ].filter((one) => one !== null);
   return (
     <>
@@ -110,7 +111,7 @@ function Facts({ bake, tempUnit }: { bake: ComparedBake; tempUnit: 'C' | 'F' }) 
             key={name}
             component="img"
             src={`/photos/${name}`}
-            alt={`Photo ${index + 1} of ${bake.name}`}
+            alt={tr`Photo ${index + 1} of ${bake.name}`}
             sx={{ height: 84, borderRadius: 1 }}
           />
         ))}
@@ -123,8 +124,8 @@ function openingSaid(bakes: readonly ComparedBake[]): string {
   return bakes
     .map(({ words }, index) =>
       words?.opening === undefined
-        ? `${LETTERS[index]} not scored`
-        : `${LETTERS[index]}: the first ${words.opening.first}, the last ${words.opening.last}`,
+        ? tr`${LETTERS[index]} not scored`
+        : tr`${LETTERS[index]}: the first ${trOf(words.opening.first)}, the last ${trOf(words.opening.last)}`,
     )
     .join('; ');
 }

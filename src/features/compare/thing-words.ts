@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopUnits } from '@/core/units';
 import type { ComparedThing } from '@/server/scores/compare-view';
 import { decimals, percentText, riseText, spanText, tempText } from '@/ui/format';
@@ -10,7 +11,7 @@ export function valueWords(
   value: number | null,
   units: Units,
 ): string {
-  if (value === null) return 'not noted';
+  if (value === null) return tr`not noted`;
   if (unit === 'degrees') return tempText(value, units);
   if (unit === 'share') return percentText(value);
   if (unit === 'dose') return percentText(value, 2);
@@ -18,8 +19,8 @@ export function valueWords(
   if (unit === 'ph') return decimals(value, 1);
   if (unit === 'strength') return `W ${Math.round(value)}`;
   if (unit === 'hours') return `${decimals(value, 1)} h`;
-  if (Math.abs(value) < 1) return 'at its best';
-  return `${spanText(Math.abs(value) * 60_000)} ${value > 0 ? 'past' : 'before'}`;
+  if (Math.abs(value) < 1) return tr`at its best`;
+  return `${spanText(Math.abs(value) * 60_000)} ${value > 0 ? 'past' : tr`before`}`;
 }
 
 /** The ends of a line that holds all values, and the right range, with room on both sides. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -31,12 +32,10 @@ export function AboutPanel(props: {
   const peaks = useCompute('peaks', about.usual);
   return (
     <Box ref={ref}>
-      <PanelHead title={`${culture.name}, how it is`}>{maintenanceText(about)}</PanelHead>
+      <PanelHead title={tr`${culture.name}, how it is`}>{maintenanceText(about)}</PanelHead>
       {row.slower === null ? null : (
         <Alert severity="warning" sx={{ mx: 2, my: 1 }}>
-          Slower than itself: its last {row.slower.jars} looks ran{' '}
-          {percentText(1 - row.slower.ratio, 0)} behind what they used to. Two or three feeds in a
-          row at 24–26° wake it; if it goes on, look at the signs.
+          {tr`Slower than itself: its last ${row.slower.jars} looks ran ${percentText(1 - row.slower.ratio, 0)} behind what they used to. Two or three feeds in a row at 24–26° wake it; if it goes on, look at the signs.`}
         </Alert>
       )}
       <LastFeeds about={about} width={Math.max(320, width)} />
@@ -49,15 +48,14 @@ export function AboutPanel(props: {
           py: 1,
         }}
       >
-        <Box component="section" aria-label="Peak and room">
-          <Typography variant="h2">From feed to best, by room</Typography>
+        <Box component="section" aria-label={tr`Peak and room`}>
+          <Typography variant="h2">{tr`From feed to best, by room`}</Typography>
           <Typography variant="body2" color="text.secondary">
-            Its usual feed, 1 : {decimals(culture.usualRatio, 1)}; the paler lines hold 8 in 10 of
-            what is known of its speed.
+            {tr`Its usual feed, 1 : ${decimals(culture.usualRatio, 1)}; the paler lines hold 8 in 10 of what is known of its speed.`}
           </Typography>
           {peaks.answer === null ? (
             <Typography sx={{ py: 2 }}>
-              {about.usual === null ? 'Nothing is left in its jar.' : 'Working it out…'}
+              {about.usual === null ? tr`Nothing is left in its jar.` : tr`Working it out…`}
             </Typography>
           ) : (
             <PeaksChart peaks={peaks.answer} roomC={row.placeC} units={units} />
@@ -65,25 +63,25 @@ export function AboutPanel(props: {
         </Box>
         <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start', justifyItems: 'start' }}>
           <Speed about={about} />
-          <Typography variant="h2">Something wrong?</Typography>
+          <Typography variant="h2">{tr`Something wrong?`}</Typography>
           {about.found.length === 0 ? (
-            <Typography variant="body2">No sign was logged in the last weeks.</Typography>
+            <Typography variant="body2">{tr`No sign was logged in the last weeks.`}</Typography>
           ) : (
             about.found.slice(-3).map((one) => (
               <Typography key={`${one.lotId} ${one.atMs}`} variant="body2">
-                {one.sign}, {spanText(about.nowMs - one.atMs)} ago, {one.lotId}
+                {tr`${one.sign}, ${spanText(about.nowMs - one.atMs)} ago, ${one.lotId}`}
               </Typography>
             ))
           )}
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button variant="contained" onClick={() => setLooking(true)}>
-              Signs and what they mean
+              {tr`Signs and what they mean`}
             </Button>
             {row.lotId === null ? null : (
-              <LinkButton href={`/lots/${encodeURIComponent(row.lotId)}`}>Its jar</LinkButton>
+              <LinkButton href={`/lots/${encodeURIComponent(row.lotId)}`}>{tr`Its jar`}</LinkButton>
             )}
             <LinkButton href={`/cultures/${encodeURIComponent(culture.id)}/edit`}>
-              Change how it is described
+              {tr`Change how it is described`}
             </LinkButton>
           </Box>
         </Box>
@@ -107,17 +105,17 @@ function Speed({ about }: { about: About }) {
   const apart = Math.round(Math.abs(1 - value) * 100);
   const against =
     apart < 2
-      ? 'as fast as the book'
-      : `${apart} % ${value > 1 ? 'faster' : 'slower'} than the book`;
+      ? tr`as fast as the book`
+      : tr`${apart} % ${value > 1 ? tr`faster` : tr`slower`} than the book`;
   return (
     <Box>
       <Typography variant="h2">
-        {lots === 0 ? 'Speed not known yet' : `×${decimals(value, 2)}`}
+        {lots === 0 ? tr`Speed not known yet` : `×${decimals(value, 2)}`}
       </Typography>
       <Typography variant="body2">
         {lots === 0
-          ? 'A look at its level after a feed teaches it.'
-          : `${against}; 8 in 10 between ×${decimals(low, 2)} and ×${decimals(high, 2)}, from ${lots} ${lots === 1 ? 'lot' : 'lots'} looked at.`}
+          ? tr`A look at its level after a feed teaches it.`
+          : tr`${against}; 8 in 10 between ×${decimals(low, 2)} and ×${decimals(high, 2)}, from ${lots} ${lots === 1 ? tr`lot` : tr`lots`} looked at.`}
       </Typography>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -42,7 +43,7 @@ export function BringPanel(props: { facts: BringingFacts; actions: CultureAction
   const form = useFields({ facts, fields, errors, change: setFields });
   const bring = () => {
     const sent = { ...broughtForm(facts, fields), batch: newBatch() };
-    const said = () => `${fields.name}: in the shop now.`;
+    const said = () => tr`${fields.name}: in the shop now.`;
     const go = (path: string) => router.push(path);
     if (what === 'starter') {
       run(
@@ -61,31 +62,31 @@ export function BringPanel(props: { facts: BringingFacts; actions: CultureAction
     <Box
       component="form"
       noValidate
-      aria-label="Bring in"
+      aria-label={tr`Bring in`}
       onSubmit={(event) => {
         event.preventDefault();
         bring();
       }}
       sx={{ pb: 3 }}
     >
-      <PanelHead title="What is there already?">{BROUGHT_NAMES[what].says}</PanelHead>
+      <PanelHead title={tr`What is there already?`}>{BROUGHT_NAMES[what].says}</PanelHead>
       <Kinds what={what} />
       <PanelRefusal sentence={Object.values(errors)[0] ?? null} />
       <Unhad facts={facts} />
       <FieldRow columns={3}>{SHOWN[what].map(form)}</FieldRow>
       <Box sx={{ px: 2, pt: 1, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography sx={{ flex: '1 1 20rem' }} data-testid="assumed">
-          Assumed: {assumedText(facts, fields)}
+          {tr`Assumed: ${assumedText(facts, fields)}`}
         </Typography>
         <Button size="small" aria-expanded={opened} onClick={() => setOpened(!opened)}>
-          {opened ? 'As it is' : 'It was otherwise'}
+          {opened ? tr`As it is` : tr`It was otherwise`}
         </Button>
       </Box>
       {opened ? <FieldRow columns={3}>{ASSUMED[what].map(form)}</FieldRow> : null}
       <Box sx={{ display: 'flex', justifyContent: 'flex-end', p: 2 }}>
         <ActButton
-          title="Bring it in"
-          under={BROUGHT_NAMES[what].name.toLowerCase()}
+          title={tr`Bring it in`}
+          under={inSentence(BROUGHT_NAMES[what].name)}
           glyph="move"
           disabled={busy}
           onAct={bring}
@@ -105,7 +106,7 @@ function Kinds({ what }: { what: BroughtWhat }) {
       <ToggleButtonGroup
         value={what}
         exclusive
-        aria-label="What is there"
+        aria-label={tr`What is there`}
         onChange={(_, one: BroughtWhat | null) => {
           if (one !== null) replace(`/cultures/bring/${one}`);
         }}
@@ -118,7 +119,7 @@ function Kinds({ what }: { what: BroughtWhat }) {
         ))}
       </ToggleButtonGroup>
       <Button component={Link} prefetch={false} href="/stock" variant="text">
-        Flour in sacks
+        {tr`Flour in sacks`}
       </Button>
     </Box>
   );
@@ -134,11 +135,11 @@ function Unhad({ facts: { what, places } }: { facts: BringingFacts }) {
       sx={{ mx: 2 }}
       action={
         <Button component={Link} prefetch={false} href="/shop" size="small">
-          Places in Shop
+          {tr`Places in Shop`}
         </Button>
       }
     >
-      The shop has no freezer yet: add a place of −18° first.
+      {tr`The shop has no freezer yet: add a place of −18° first.`}
     </Alert>
   );
 }
@@ -160,23 +161,57 @@ const ASSUMED: Readonly<Record<BroughtWhat, readonly FieldName[]>> = {
   frozen: ['waterPct', 'saltPct', ...MIXED, 'placeId'],
 };
 const LABELS: Readonly<Record<FieldName, string>> = {
-  name: 'Name',
-  massG: 'Weighs',
-  count: 'Balls',
-  ballG: 'Each',
-  flatMm: 'Flat, thick (empty: a lump)',
-  fedAt: 'Last fed',
-  mixedAt: 'Mixed',
-  placeId: 'Kept in',
-  cultureId: 'Chain',
-  flourId: 'Flour',
-  waterPct: 'Water, % of flour',
-  saltPct: 'Salt, % of flour',
-  freshPct: 'Fresh yeast, % of flour',
-  roomH: 'In the room first, h',
-  roomId: 'That room',
-  ratio: 'Flour per 1 of starter then',
-  rise: 'Risen to now, ×',
+  get name() {
+    return tr`Name`;
+  },
+  get massG() {
+    return tr`Weighs`;
+  },
+  get count() {
+    return tr`Balls`;
+  },
+  get ballG() {
+    return tr`Each`;
+  },
+  get flatMm() {
+    return tr`Flat, thick (empty: a lump)`;
+  },
+  get fedAt() {
+    return tr`Last fed`;
+  },
+  get mixedAt() {
+    return tr`Mixed`;
+  },
+  get placeId() {
+    return tr`Kept in`;
+  },
+  get cultureId() {
+    return tr`Chain`;
+  },
+  get flourId() {
+    return tr`Flour`;
+  },
+  get waterPct() {
+    return tr`Water, % of flour`;
+  },
+  get saltPct() {
+    return tr`Salt, % of flour`;
+  },
+  get freshPct() {
+    return tr`Fresh yeast, % of flour`;
+  },
+  get roomH() {
+    return tr`In the room first, h`;
+  },
+  get roomId() {
+    return tr`That room`;
+  },
+  get ratio() {
+    return tr`Flour per 1 of starter then`;
+  },
+  get rise() {
+    return tr`Risen to now, ×`;
+  },
 };
 
 /** The fields of the form by their names. */
@@ -197,7 +232,7 @@ function useFields(of: {
     flourId: flours,
     placeId: placeChoice,
     roomId: placeChoice,
-    cultureId: [...chains, { id: '', name: 'a new one' }],
+    cultureId: [...chains, { id: '', name: tr`a new one` }],
   };
   return function Field(name) {
     // A first chain has no other to choose from.

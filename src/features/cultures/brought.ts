@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import { placeKind } from '@/core/forecast';
 import { atWallMinute, toLocalText } from '@/core/units';
 import type { BroughtWhat } from '@/core/cultures';
@@ -10,20 +11,36 @@ export const BROUGHT_NAMES: Readonly<
   Record<BroughtWhat, { readonly name: string; readonly says: string }>
 > = {
   starter: {
-    name: 'Starter',
-    says: 'A jar that is alive: run on from its last feed.',
+    get name() {
+      return tr`Starter`;
+    },
+    get says() {
+      return tr`A jar that is alive: run on from its last feed.`;
+    },
   },
   dough: {
-    name: 'Dough',
-    says: 'Leftover dough of the last days: refreshed, it raises the next one.',
+    get name() {
+      return tr`Dough`;
+    },
+    get says() {
+      return tr`Leftover dough of the last days: refreshed, it raises the next one.`;
+    },
   },
   balls: {
-    name: 'Balls',
-    says: 'Balls that were made already: they stand on the Tide with their window.',
+    get name() {
+      return tr`Balls`;
+    },
+    get says() {
+      return tr`Balls that were made already: they stand on the Tide with their window.`;
+    },
   },
   frozen: {
-    name: 'Frozen',
-    says: 'Dough in the freezer: thawed for an hour that you name.',
+    get name() {
+      return tr`Frozen`;
+    },
+    get says() {
+      return tr`Dough in the freezer: thawed for an hour that you name.`;
+    },
   },
 };
 
@@ -53,9 +70,34 @@ const USUAL: Readonly<
   Record<BroughtWhat, Partial<BroughtFields> & { readonly days: number; readonly minute: number }>
 > = {
   starter: { days: 0, minute: 8 * 60, massG: '200', waterPct: '100', ratio: '4' },
-  dough: { days: -3, minute: 20 * 60, massG: '1000', roomH: '2', name: 'Leftover dough' },
-  balls: { days: -1, minute: 16 * 60, count: '12', ballG: '250', roomH: '2', name: 'Balls' },
-  frozen: { days: -14, minute: 16 * 60, massG: '600', roomH: '1', name: 'Frozen dough' },
+  dough: {
+    days: -3,
+    minute: 20 * 60,
+    massG: '1000',
+    roomH: '2',
+    get name() {
+      return tr`Leftover dough`;
+    },
+  },
+  balls: {
+    days: -1,
+    minute: 16 * 60,
+    count: '12',
+    ballG: '250',
+    roomH: '2',
+    get name() {
+      return tr`Balls`;
+    },
+  },
+  frozen: {
+    days: -14,
+    minute: 16 * 60,
+    massG: '600',
+    roomH: '1',
+    get name() {
+      return tr`Frozen dough`;
+    },
+  },
 };
 
 /** What stands in the form first. */
@@ -117,13 +159,13 @@ export function assumedText(facts: BringingFacts, fields: BroughtFields): string
   const { flours, places, units, what } = facts;
   const { flourId, roomId, placeId, waterPct, saltPct, freshPct, roomH, ratio } = fields;
   const pct = (text: string) => percentText(Number(text.replace(',', '.')) / 100, 2);
-  const flour = (flours.find((one) => one.id === flourId)?.name ?? 'flour').toLowerCase();
+  const flour = inSentence(flours.find((one) => one.id === flourId)?.name ?? 'flour');
   const place = (id: string) => {
     const one = places.find((other) => other.id === id);
     return one === undefined ? 'nowhere' : `${one.name} ${tempText(one.tempC, units, 0)}`;
   };
   if (what === 'starter') {
-    return `${pct(waterPct)} water on ${flour}, ${ratio} of flour to 1 of starter at its last feed, at ${place(placeId)}.`;
+    return tr`${pct(waterPct)} water on ${flour}, ${ratio} of flour to 1 of starter at its last feed, at ${place(placeId)}.`;
   }
-  return `${flour}, ${pct(waterPct)} water, ${pct(saltPct)} salt, ${pct(freshPct)} fresh yeast; ${roomH} h at ${place(roomId)} before it went to ${place(placeId)}.`;
+  return tr`${flour}, ${pct(waterPct)} water, ${pct(saltPct)} salt, ${pct(freshPct)} fresh yeast; ${roomH} h at ${place(roomId)} before it went to ${place(placeId)}.`;
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { line, scaleLinear, scalePoint } from 'd3';
@@ -26,31 +27,41 @@ const share = (part: number, flour: number) => (flour > 0 ? part / flour : null)
 /** Salt, water, oil, acid and gluten of a chain over its generations, and what the next refresh makes of them. */
 const QUANTITIES: readonly Quantity[] = [
   {
-    name: 'Salt',
+    get name() {
+      return tr`Salt`;
+    },
     text: (value) => percentText(value, 2),
     of: (one) => one.saltShare,
     nextOf: (sheet) => wholeShare(sheet, 'salt'),
   },
   {
-    name: 'Water',
+    get name() {
+      return tr`Water`;
+    },
     text: (value) => percentText(value, 1),
     of: (one) => one.hydration,
     nextOf: (sheet) => wholeShare(sheet, 'water'),
   },
   {
-    name: 'Oil',
+    get name() {
+      return tr`Oil`;
+    },
     text: (value) => percentText(value, 1),
     of: (one) => one.oilShare,
     nextOf: (sheet) => wholeShare(sheet, 'oil'),
   },
   {
-    name: 'Acid, pH',
+    get name() {
+      return tr`Acid, pH`;
+    },
     text: (value) => decimals(value, 1),
     of: (one) => one.ph,
     nextOf: (sheet) => sheet.best.ph,
   },
   {
-    name: 'Gluten whole',
+    get name() {
+      return tr`Gluten whole`;
+    },
     text: (value) => percentText(value, 0),
     of: (one) => one.gluten,
     nextOf: (sheet) => sheet.best.gluten,
@@ -67,9 +78,11 @@ function wholeShare(sheet: RefreshSheet, of: 'salt' | 'water' | 'oil'): number |
 export function ChainChart({ facts, next }: { facts: ChainFacts; next: RefreshSheet | null }) {
   const { generations } = facts;
   return (
-    <Box component="section" aria-label="The chain">
+    <Box component="section" aria-label={tr`The chain`}>
       <Typography variant="h2">
-        {generations.length === 0 ? 'The chain begins' : `The chain, ${generations.length} times`}
+        {generations.length === 0
+          ? tr`The chain begins`
+          : tr`The chain, ${generations.length} times`}
       </Typography>
       <Box sx={{ display: 'grid', rowGap: 0.25 }}>
         {QUANTITIES.map((quantity) => (

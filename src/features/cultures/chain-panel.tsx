@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -50,16 +51,16 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
           placeId: found.act.placeId,
           startC: found.act.startC,
         }),
-      () => `${culture.name}: refreshed, ${massText(found.amounts.totalG, units)}.`,
+      () => tr`${culture.name}: refreshed, ${massText(found.amounts.totalG, units)}.`,
     );
   return (
     <Box ref={ref}>
-      <PanelHead title={`${culture.name}, refreshed`}>
-        Leftover dough with new flour, water and salt; its own are counted in full.
+      <PanelHead title={tr`${culture.name}, refreshed`}>
+        {tr`Leftover dough with new flour, water and salt; its own are counted in full.`}
       </PanelHead>
       {nothingThere ? (
         <Typography sx={{ p: 2 }}>
-          No leftover dough is there. Open a lot of dough or balls and keep what is left of it.
+          {tr`No leftover dough is there. Open a lot of dough or balls and keep what is left of it.`}
         </Typography>
       ) : (
         <ChainWants facts={facts} fields={fields} errors={errors} onChange={change} />
@@ -77,7 +78,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
           ))}
           <HoursCurve
             sheet={sheet}
-            label="Level of the refreshed dough over the hours to come"
+            label={tr`Level of the refreshed dough over the hours to come`}
             readyMs={
               fields.seeks === 'share' ? fromLocalText(fields.readyAt, units.timeZone) : null
             }
@@ -98,7 +99,7 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
             <Weigh sheet={sheet} facts={facts} fields={fields} />
             <ChainChart facts={facts} next={sheet} />
             <ActButton
-              title="Refresh now"
+              title={tr`Refresh now`}
               under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields, facts)}`}
               glyph="mix"
               disabled={busy}
@@ -112,7 +113,9 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
         </Box>
       ) : (
         <Typography color="text.secondary" sx={{ p: 2 }}>
-          {wrong === null ? 'Finding the share…' : 'Correct the marked fields; nothing was lost.'}
+          {wrong === null
+            ? tr`Finding the share…`
+            : tr`Correct the marked fields; nothing was lost.`}
         </Typography>
       )}
       <Box sx={{ display: 'flex', gap: 1, px: 2, py: 1, flexWrap: 'wrap', alignItems: 'center' }}>
@@ -120,11 +123,11 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
           .filter((one) => one.own)
           .map((one) => (
             <LinkButton key={one.jar.lot.id} href={`/lots/${encodeURIComponent(one.jar.lot.id)}`}>
-              {one.jar.lot.id}: split, freeze, use
+              {tr`${one.jar.lot.id}: split, freeze, use`}
             </LinkButton>
           ))}
         <LinkButton href={`/cultures/${encodeURIComponent(culture.id)}/edit`} variant="text">
-          Change how it is described
+          {tr`Change how it is described`}
         </LinkButton>
       </Box>
     </Box>
@@ -133,8 +136,8 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
 
 function ballsText(sheet: RefreshSheet, fields: RefreshFields, { units }: ChainFacts): string {
   const ballG = Number(fields.ballG.replace(',', '.'));
-  if (!(ballG > 0)) return 'as one';
-  return `${Math.floor(sheet.amounts.totalG / ballG + 1e-6)} balls of ${massText(ballG, units)}`;
+  if (!(ballG > 0)) return tr`as one`;
+  return tr`${Math.floor(sheet.amounts.totalG / ballG + 1e-6)} balls of ${massText(ballG, units)}`;
 }
 
 /** The grams to weigh, with the water that a dry skin lost. */
@@ -147,18 +150,18 @@ function Weigh(props: { sheet: RefreshSheet; facts: ChainFacts; fields: RefreshF
   const skinG =
     offer === undefined || offer.massG <= 0 ? 0 : (lostG * amounts.leftoverG) / offer.massG;
   return (
-    <Box component="section" aria-label="Weigh">
-      <Typography variant="h2">Weigh</Typography>
-      <WeightLine name="Leftover" massG={amounts.leftoverG - skinG}>
-        {sheet.leftG >= 1 ? `${massText(sheet.leftG, facts.units)} stay` : 'all of it'}
+    <Box component="section" aria-label={tr`Weigh`}>
+      <Typography variant="h2">{tr`Weigh`}</Typography>
+      <WeightLine name={tr`Leftover`} massG={amounts.leftoverG - skinG}>
+        {sheet.leftG >= 1 ? tr`${massText(sheet.leftG, facts.units)} stay` : tr`all of it`}
       </WeightLine>
       <FlourLines lines={amounts.flours} flours={facts.flours} />
-      <WeightLine name="Water" massG={amounts.waterG + skinG}>
+      <WeightLine name={tr`Water`} massG={amounts.waterG + skinG}>
         {sheet.water === null ? '' : waterText(sheet.water, facts.units)}
-        {skinG >= 1 ? `, ${massText(Math.round(skinG), facts.units)} of it for the dry skin` : ''}
+        {skinG >= 1 ? tr`, ${massText(Math.round(skinG), facts.units)} of it for the dry skin` : ''}
       </WeightLine>
-      {amounts.saltG > 0 ? <WeightLine name="Salt" massG={amounts.saltG} /> : null}
-      {amounts.oilG > 0 ? <WeightLine name="Oil" massG={amounts.oilG} /> : null}
+      {amounts.saltG > 0 ? <WeightLine name={tr`Salt`} massG={amounts.saltG} /> : null}
+      {amounts.oilG > 0 ? <WeightLine name={tr`Oil`} massG={amounts.oilG} /> : null}
     </Box>
   );
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import type { ChainFacts } from '@/server/cultures/chain-facts';
@@ -22,7 +23,7 @@ export function ChainWants(props: {
       <Box sx={{ gridColumn: { md: 'span 3' }, display: 'grid' }}>
         <ChoiceField
           name="fromLotId"
-          label="Leftover"
+          label={tr`Leftover`}
           value={fields.fromLotId}
           options={facts.offers.map((one) => ({
             id: one.jar.lot.id,
@@ -34,18 +35,18 @@ export function ChainWants(props: {
           }}
         />
       </Box>
-      {choice('fixed', 'Made from', [
-        { id: 'leftover', name: 'leftover' },
-        { id: 'dough', name: 'balls' },
+      {choice('fixed', tr`Made from`, [
+        { id: 'leftover', name: tr`leftover` },
+        { id: 'dough', name: tr`balls` },
       ])}
       {fields.fixed === 'leftover'
-        ? figure('leftoverG', 'Of it', 'mass')
-        : figure('balls', 'Balls')}
-      {figure('ballG', 'Each', 'mass')}
-      {figure('weighsG', 'Weighs now', 'mass')}
-      {choice('seeks', 'Find', [
-        { id: 'share', name: 'the share' },
-        { id: 'hour', name: 'the hour' },
+        ? figure('leftoverG', tr`Of it`, 'mass')
+        : figure('balls', tr`Balls`)}
+      {figure('ballG', tr`Each`, 'mass')}
+      {figure('weighsG', tr`Weighs now`, 'mass')}
+      {choice('seeks', tr`Find`, [
+        { id: 'share', name: tr`the share` },
+        { id: 'hour', name: tr`the hour` },
       ])}
       {fields.seeks === 'share' ? (
         <ReadyField
@@ -54,18 +55,18 @@ export function ChainWants(props: {
           onChange={(readyAt) => onChange({ readyAt })}
         />
       ) : (
-        figure('sharePct', 'Share, %')
+        figure('sharePct', tr`Share, %`)
       )}
       <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
-        {choice('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
+        {choice('placeId', tr`Stands at`, placeChoices(facts.places, facts.nowMs, facts.units))}
       </Box>
-      {figure('hydrationPct', 'Water, %')}
-      {figure('saltPct', 'Salt, %')}
-      {figure('oilPct', 'Oil, %')}
+      {figure('hydrationPct', tr`Water, %`)}
+      {figure('saltPct', tr`Salt, %`)}
+      {figure('oilPct', tr`Oil, %`)}
       <Box
         sx={{ gridColumn: { md: fields.seeks === 'share' ? 'span 1' : 'span 2' }, display: 'grid' }}
       >
-        {choice('flourId', 'New flour', facts.flours)}
+        {choice('flourId', tr`New flour`, facts.flours)}
       </Box>
     </FieldRow>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -50,7 +51,7 @@ export function Cultures({ view, actions }: { view: CulturesView; actions: Cultu
       <NamesStrip view={view} />
       <Box
         component="nav"
-        aria-label="Leavens"
+        aria-label={tr`Leavens`}
         sx={{ background: 'var(--dry)', borderRight: { md: '3px solid var(--ink)' } }}
       >
         <PastRuler view={view} />
@@ -81,15 +82,15 @@ function Below({ view, actions }: { view: CulturesView; actions: CultureActions 
   return (
     <Box sx={{ p: 1.25, display: 'grid', gap: 0.5, justifyItems: 'start' }}>
       <Button component={Link} href="/cultures/bring" variant="text" sx={{ minHeight: 44 }}>
-        Bring in what is there
+        {tr`Bring in what is there`}
       </Button>
       <Button component={Link} href="/cultures/new" variant="text" sx={{ minHeight: 44 }}>
-        A new culture
+        {tr`A new culture`}
       </Button>
       {view.retired.map((culture) => (
         <Box key={culture.id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
           <Typography variant="body2" color="text.secondary">
-            {culture.name}, retired
+            {tr`${culture.name}, retired`}
           </Typography>
           <Button
             size="small"
@@ -103,11 +104,12 @@ function Below({ view, actions }: { view: CulturesView; actions: CultureActions 
                     batch: newBatch(),
                     retired: false,
                   }),
-                () => `${culture.name} is back.`,
+                () => tr`${culture.name} is back.`,
               )
             }
           >
-            Bring back<span className="visually-hidden"> {culture.name}</span>
+            {tr`Bring back`}
+            <span className="visually-hidden"> {culture.name}</span>
           </Button>
         </Box>
       ))}

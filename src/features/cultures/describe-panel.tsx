@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { FieldRow, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -45,7 +46,7 @@ export function DescribePanel({
     if (culture === null) {
       return run(
         () => actions.describeCulture(form),
-        () => `${fields.name} is in the shop.`,
+        () => tr`${fields.name} is in the shop.`,
         ({ id }) => router.push(`/cultures/${encodeURIComponent(id)}`),
       );
     }
@@ -55,7 +56,7 @@ export function DescribePanel({
       return setWrong(Object.fromEntries(sentences));
     }
     setWrong({});
-    say({ text: `${fields.name}: described anew.` });
+    say({ text: tr`${fields.name}: described anew.` });
     askAnew();
     router.push(`/cultures/${encodeURIComponent(culture.id)}/about`);
   };
@@ -112,16 +113,16 @@ export function DescribePanel({
     <Box
       component="form"
       noValidate
-      aria-label="Culture"
+      aria-label={tr`Culture`}
       onSubmit={handleSubmit(save)}
       sx={{ pb: 3 }}
     >
-      <PanelHead title={culture === null ? 'A new culture' : `${culture.name}, described`}>
+      <PanelHead title={culture === null ? tr`A new culture` : tr`${culture.name}, described`}>
         {KIND_NAMES[kind].says}
       </PanelHead>
       <PanelRefusal sentence={Object.values(errors)[0] ?? null} />
       <FieldRow columns={4}>
-        {culture === null ? choice('kind', 'Kind', KINDS) : null}
+        {culture === null ? choice('kind', tr`Kind`, KINDS) : null}
         {fieldsOf(kind, facts).map((field) =>
           field.options === undefined
             ? figure(field.name, field.label)
@@ -131,13 +132,13 @@ export function DescribePanel({
       {culture === null && starter ? (
         <>
           <Typography variant="h3" component="h3" sx={{ px: 2, pt: 1 }}>
-            How does it begin?
+            {tr`How does it begin?`}
           </Typography>
           <FieldRow columns={4}>
-            {choice('start', 'Beginning', [
-              { id: 'bring', name: 'it is alive already' },
-              { id: 'begin', name: 'from flour and water' },
-              { id: 'empty', name: 'later' },
+            {choice('start', tr`Beginning`, [
+              { id: 'bring', name: tr`it is alive already` },
+              { id: 'begin', name: tr`from flour and water` },
+              { id: 'empty', name: tr`later` },
             ])}
             {start === 'bring' ? (
               <Controller
@@ -145,7 +146,7 @@ export function DescribePanel({
                 name="fedAt"
                 render={({ field }) => (
                   <WallTimeField
-                    label="Last fed"
+                    label={tr`Last fed`}
                     name="fedAt"
                     value={field.value}
                     onChange={field.onChange}
@@ -163,7 +164,7 @@ export function DescribePanel({
       ) : null}
       <Box sx={{ px: 2, pt: 2, display: 'flex', justifyContent: 'flex-end' }}>
         <Button type="submit" variant="contained" size="large" disabled={busy}>
-          {culture === null ? 'Take it into the shop' : 'Save'}
+          {culture === null ? tr`Take it into the shop` : tr`Save`}
         </Button>
       </Box>
     </Box>
@@ -176,21 +177,30 @@ const KINDS = Object.entries(KIND_NAMES).map(([id, one]) => ({ id, name: one.nam
 const START_FIGURES: Readonly<
   Record<Description['start'], readonly (readonly [keyof Description, string])[]>
 > = {
-  bring: [
-    ['massG', 'In the jar'],
-    ['ratio', 'Flour per 1 of starter then'],
-    ['rise', 'Risen to now, ×'],
-  ],
-  begin: [
-    ['flourG', 'Flour'],
-    ['waterG', 'Water'],
-  ],
+  get bring() {
+    return [
+      ['massG', tr`In the jar`],
+      ['ratio', tr`Flour per 1 of starter then`],
+      ['rise', tr`Risen to now, ×`],
+    ] as const;
+  },
+  get begin() {
+    return [
+      ['flourG', tr`Flour`],
+      ['waterG', tr`Water`],
+    ] as const;
+  },
   empty: [],
 };
 
 const START_SAYS: Readonly<Record<Description['start'], string>> = {
-  bring: 'Olvik runs it on from its last feed; how high it stands now moves the forecast.',
-  begin:
-    'Ten days of a plain schedule follow, with what to expect. Nothing is forecast before it has been seen at two peaks.',
-  empty: 'It stands in the rows, empty, until it is fed or something is put into it.',
+  get bring() {
+    return tr`Olvik runs it on from its last feed; how high it stands now moves the forecast.`;
+  },
+  get begin() {
+    return tr`Ten days of a plain schedule follow, with what to expect. Nothing is forecast before it has been seen at two peaks.`;
+  },
+  get empty() {
+    return tr`It stands in the rows, empty, until it is fed or something is put into it.`;
+  },
 };

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { placeKind } from '@/core/forecast';
 import type { Culture, CultureKind } from '@/core/cultures';
 import { addHours, toLocalText } from '@/core/units';
@@ -8,20 +9,36 @@ export const KIND_NAMES: Readonly<
   Record<CultureKind, { readonly name: string; readonly says: string }>
 > = {
   'liquid starter': {
-    name: 'Liquid starter',
-    says: 'Flour and water kept alive by wild yeast, as wet as batter; fed from the jar.',
+    get name() {
+      return tr`Liquid starter`;
+    },
+    get says() {
+      return tr`Flour and water kept alive by wild yeast, as wet as batter; fed from the jar.`;
+    },
   },
   'stiff starter': {
-    name: 'Stiff starter',
-    says: 'The same, firm as dough: slower, milder, keeps longer.',
+    get name() {
+      return tr`Stiff starter`;
+    },
+    get says() {
+      return tr`The same, firm as dough: slower, milder, keeps longer.`;
+    },
   },
   'carry-over': {
-    name: 'Carry-over dough',
-    says: 'Leftover dough with its salt and oil, refreshed and used as leaven.',
+    get name() {
+      return tr`Carry-over dough`;
+    },
+    get says() {
+      return tr`Leftover dough with its salt and oil, refreshed and used as leaven.`;
+    },
   },
   discard: {
-    name: 'Discard jar',
-    says: 'Collects what is left of fed jars, layer by layer, each with its age.',
+    get name() {
+      return tr`Discard jar`;
+    },
+    get says() {
+      return tr`Collects what is left of fed jars, layer by layer, each with its age.`;
+    },
   },
 };
 

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import type { CheckedWish } from './use-wish';
 import { placeKind, tempAt } from '@/core/forecast';
 import type { DiscardDoughQuestion } from '@/core/cultures';
@@ -28,7 +29,7 @@ export function firstDiscard(facts: DiscardFacts): DiscardFields {
   const thereG = facts.layers.reduce((sum, layer) => sum + layer.massG, 0);
   const room = facts.places.find((place) => placeKind(tempAt(place, facts.nowMs)) === 'room');
   return {
-    name: 'Flatbread',
+    name: tr`Flatbread`,
     discardG: String(Math.round(Math.min(thereG, FIRST_MOST_G))),
     use: 'flavour',
     balls: '8',
@@ -43,15 +44,19 @@ export function firstDiscard(facts: DiscardFacts): DiscardFields {
 }
 
 const per = (name: string, min: number, max: number) =>
-  numberField({ name, unit: '% of flour', min, max });
+  numberField({ name, unit: word('% of flour'), min, max });
 const schema = z.object({
-  name: z.string().trim().min(1, { error: 'Dough: a name is needed.' }).max(60),
-  discardG: numberField({ name: 'Discard', unit: 'g', min: 1, max: 500_000 }),
-  balls: numberField({ name: 'Balls', unit: '', min: 1, max: 5000 }),
-  ballG: numberField({ name: 'Each', unit: 'g', min: 20, max: 5000 }),
-  hydrationPct: per('Water', 40, 110),
-  saltPct: per('Salt', 0, 6),
-  oilPct: per('Oil', 0, 15),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: () => tr`Dough: a name is needed.` })
+    .max(60),
+  discardG: numberField({ name: word('Discard'), unit: 'g', min: 1, max: 500_000 }),
+  balls: numberField({ name: word('Balls'), unit: '', min: 1, max: 5000 }),
+  ballG: numberField({ name: word('Each'), unit: 'g', min: 20, max: 5000 }),
+  hydrationPct: per(word('Water'), 40, 110),
+  saltPct: per(word('Salt'), 0, 6),
+  oilPct: per(word('Oil'), 0, 15),
 });
 
 /** Reads the form as a question for the core. */
@@ -66,7 +71,7 @@ export function checkDiscard(
     for (const issue of parsed.error.issues) errors[String(issue.path[0])] = issue.message;
   }
   if (readyMs <= facts.nowMs) {
-    errors['readyAt'] = 'Ready to ball at: that hour has passed. Allowed: from now on.';
+    errors['readyAt'] = tr`Ready to ball at: that hour has passed. Allowed: from now on.`;
   }
   if (!parsed.success || Object.keys(errors).length > 0) return { asks: null, errors };
   const { name, discardG, balls, ballG, hydrationPct, saltPct, oilPct } = parsed.data;

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -25,17 +26,17 @@ export function Layers(props: {
     <TableContainer sx={{ position: 'relative' }}>
       <Table
         size="small"
-        aria-label="Layers"
+        aria-label={tr`Layers`}
         sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)', py: 0.25 } }}
       >
         <TableHead>
           <TableRow>
-            <TableCell>Layer</TableCell>
-            <TableCell align="right">In it</TableCell>
-            <TableCell>State</TableCell>
-            <TableCell>Keeps to</TableCell>
+            <TableCell>{tr`Layer`}</TableCell>
+            <TableCell align="right">{tr`In it`}</TableCell>
+            <TableCell>{tr`State`}</TableCell>
+            <TableCell>{tr`Keeps to`}</TableCell>
             <TableCell>
-              <span className="visually-hidden">Throw away</span>
+              <span className="visually-hidden">{tr`Throw away`}</span>
             </TableCell>
           </TableRow>
         </TableHead>
@@ -43,26 +44,26 @@ export function Layers(props: {
           {facts.layers.map((layer) => (
             <TableRow key={layer.jar.lot.id}>
               <TableCell>
-                {layer.jar.lot.id}, {decimals(layer.days, layer.days < 3 ? 1 : 0)} d
+                {`${layer.jar.lot.id}, ${decimals(layer.days, layer.days < 3 ? 1 : 0)} d`}
               </TableCell>
               <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-                <strong>{massText(layer.massG, units)}</strong>: {massText(layer.flourG, units)}{' '}
-                flour
+                <strong>{massText(layer.massG, units)}</strong>
+                {tr`: ${massText(layer.flourG, units)} flour`}
               </TableCell>
               <TableCell>
-                about pH {decimals(layer.ph, 1)},{' '}
-                {layer.yeast >= LIVELY ? 'still lively' : 'for flavour'}
+                {tr`about pH ${decimals(layer.ph, 1)}, ${layer.yeast >= LIVELY ? tr`still lively` : tr`for flavour`}`}
               </TableCell>
               <TableCell>
                 {layer.endsMs === null
                   ? '–'
                   : layer.endsMs < nowMs
-                    ? `past its end since ${dateText(layer.endsMs, units.timeZone)}`
+                    ? tr`past its end since ${dateText(layer.endsMs, units.timeZone)}`
                     : dateText(layer.endsMs, units.timeZone)}
               </TableCell>
               <TableCell align="right">
                 <Button size="small" variant="text" disabled={busy} onClick={() => onThrow(layer)}>
-                  Throw away<span className="visually-hidden"> {layer.jar.lot.id}</span>
+                  {tr`Throw away`}
+                  <span className="visually-hidden"> {layer.jar.lot.id}</span>
                 </Button>
               </TableCell>
             </TableRow>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -49,14 +50,14 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
           placeId: found.act.placeId,
           startC: found.act.startC,
         }),
-      () => `${fields.name}: mixed.`,
+      () => tr`${fields.name}: mixed.`,
     );
   return (
     <Box ref={ref}>
-      <PanelHead title={`${culture.name}, used`}>
+      <PanelHead title={tr`${culture.name}, used`}>
         {layers.length === 0
-          ? 'Nothing is in it. What is left of a fed jar is collected here.'
-          : 'Its flour, water and acid count in any dough; the oldest layer goes first.'}
+          ? tr`Nothing is in it. What is left of a fed jar is collected here.`
+          : tr`Its flour, water and acid count in any dough; the oldest layer goes first.`}
       </PanelHead>
       <Layers
         facts={facts}
@@ -66,37 +67,39 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
       {layers.length === 0 ? null : (
         <>
           <FieldRow columns={6}>
-            {figure('name', 'Dough')}
-            {figure('discardG', 'Discard', 'mass')}
-            {choice('use', 'Raised by', [
-              { id: 'flavour', name: 'yeast, found' },
-              { id: 'leaven', name: 'the discard alone' },
+            {figure('name', tr`Dough`)}
+            {figure('discardG', tr`Discard`, 'mass')}
+            {choice('use', tr`Raised by`, [
+              { id: 'flavour', name: tr`yeast, found` },
+              { id: 'leaven', name: tr`the discard alone` },
             ])}
-            {figure('balls', 'Balls')}
-            {figure('ballG', 'Each', 'mass')}
-            {choice('flourId', 'Flour', facts.flours)}
+            {figure('balls', tr`Balls`)}
+            {figure('ballG', tr`Each`, 'mass')}
+            {choice('flourId', tr`Flour`, facts.flours)}
             <ReadyField
-              label="Ready to ball at"
+              label={tr`Ready to ball at`}
               value={fields.readyAt}
               error={errors['readyAt']}
               onChange={(readyAt) => change({ readyAt })}
             />
-            {choice('placeId', 'Stands at', placeChoices(facts.places, nowMs, units))}
-            {figure('hydrationPct', 'Water, %')}
-            {figure('saltPct', 'Salt, %')}
-            {figure('oilPct', 'Oil, %')}
+            {choice('placeId', tr`Stands at`, placeChoices(facts.places, nowMs, units))}
+            {figure('hydrationPct', tr`Water, %`)}
+            {figure('saltPct', tr`Salt, %`)}
+            {figure('oilPct', tr`Oil, %`)}
           </FieldRow>
           <PanelRefusal sentence={wrong} />
           {dough === null ? (
             <Typography color="text.secondary" sx={{ p: 2 }}>
-              {wrong === null ? 'Working it out…' : 'Correct the marked fields; nothing was lost.'}
+              {wrong === null
+                ? tr`Working it out…`
+                : tr`Correct the marked fields; nothing was lost.`}
             </Typography>
           ) : (
             <>
               <Finding figure={figureOf(dough, facts)}>{verdictOf(dough, facts)}</Finding>
               <HoursCurve
                 sheet={dough}
-                label="Level of the dough over the hours to come"
+                label={tr`Level of the dough over the hours to come`}
                 readyMs={fromLocalText(fields.readyAt, units.timeZone)}
                 nowMs={nowMs}
                 timeZone={units.timeZone}
@@ -114,8 +117,8 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
               >
                 <Weigh dough={dough} facts={facts} fields={fields} />
                 <ActButton
-                  title="Mixed now"
-                  under={`${massText(dough.totalG, units)}, ${fields.balls} balls`}
+                  title={tr`Mixed now`}
+                  under={tr`${massText(dough.totalG, units)}, ${fields.balls} balls`}
                   glyph="mix"
                   disabled={busy}
                   onAct={() => take(dough)}
@@ -127,7 +130,7 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
       )}
       <Box sx={{ px: 2, pb: 2 }}>
         <LinkButton href={`/cultures/${encodeURIComponent(culture.id)}/edit`} variant="text">
-          Change how it is described
+          {tr`Change how it is described`}
         </LinkButton>
       </Box>
     </Box>
@@ -144,30 +147,30 @@ function throwAway(
 ): void {
   by.run(
     () => by.actions.takePart({ lotId: jar.lot.id, batch: newBatch(), as: 'gone', massG }),
-    () => `${jar.lot.id}: ${massText(massG, by.units)} thrown away.`,
+    () => tr`${jar.lot.id}: ${massText(massG, by.units)} thrown away.`,
   );
 }
 
 const figureOf = ({ dose }: DiscardDough, { units }: DiscardFacts) =>
-  dose === null ? 'No yeast' : `${massText(dose.weighedG, units)} yeast`;
+  dose === null ? tr`No yeast` : tr`${massText(dose.weighedG, units)} yeast`;
 
 function verdictOf(dough: DiscardDough, facts: DiscardFacts): string {
   const { nowMs, units } = facts;
   const ms = dough.window.bestMs ?? dough.window.opensMs;
   const { flourG, waterG, ph } = dough.brings;
-  const brings = `The discard brings ${massText(flourG, units)} flour and ${massText(waterG, units)} water at about pH ${decimals(ph, 1)}.`;
-  if (ms === null) return `It does not rise there by then: warmer, or with yeast. ${brings}`;
+  const brings = tr`The discard brings ${massText(flourG, units)} flour and ${massText(waterG, units)} water at about pH ${decimals(ph, 1)}.`;
+  if (ms === null) return tr`It does not rise there by then: warmer, or with yeast. ${brings}`;
   const missed =
     dough.missedH === null || Math.abs(dough.missedH) < 0.1
       ? ''
-      : `, ${spanText(dough.missedH * 3_600_000)} ${dough.missedH < 0 ? 'before' : 'after'} the hour`;
+      : tr`, ${spanText(dough.missedH * 3_600_000)} ${dough.missedH < 0 ? tr`before` : tr`after`} the hour`;
   const bound =
     dough.bound === 'too early'
-      ? ' The discard alone is sooner than that.'
+      ? tr` The discard alone is sooner than that.`
       : dough.bound === 'too late'
-        ? ' Even 3 % of yeast is later than that.'
+        ? tr` Even 3 % of yeast is later than that.`
         : '';
-  return `Ready to ball at ${momentText(ms, nowMs, units.timeZone)}${missed}.${bound} ${brings}`;
+  return tr`Ready to ball at ${momentText(ms, nowMs, units.timeZone)}${missed}.${bound} ${brings}`;
 }
 
 function Weigh(props: { dough: DiscardDough; facts: DiscardFacts; fields: DiscardFields }) {
@@ -177,25 +180,28 @@ function Weigh(props: { dough: DiscardDough; facts: DiscardFacts; fields: Discar
   return (
     <Box
       component="section"
-      aria-label="Weigh"
+      aria-label={tr`Weigh`}
       sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, columnGap: 2 }}
     >
       {dough.taken.map((line) => (
-        <WeightLine key={line.lotId} name="Discard" massG={line.massG}>
+        <WeightLine key={line.lotId} name={tr`Discard`} massG={line.massG}>
           {line.lotId}
         </WeightLine>
       ))}
       <WeightLine name={flour} massG={dough.flourG} />
-      <WeightLine name="Water" massG={dough.waterG}>
+      <WeightLine name={tr`Water`} massG={dough.waterG}>
         {dough.water === null ? '' : waterText(dough.water, facts.units)}
       </WeightLine>
-      <WeightLine name="Salt" massG={dough.saltG} />
-      {dough.oilG > 0 ? <WeightLine name="Oil" massG={dough.oilG} /> : null}
+      <WeightLine name={tr`Salt`} massG={dough.saltG} />
+      {dough.oilG > 0 ? <WeightLine name={tr`Oil`} massG={dough.oilG} /> : null}
       {dough.dose === null ? null : (
-        <WeightLine name={`Yeast, ${facts.yeastType}`} massG={stock?.takeG ?? dough.dose.weighedG}>
+        <WeightLine
+          name={tr`Yeast, ${trOf(facts.yeastType)}`}
+          massG={stock?.takeG ?? dough.dose.weighedG}
+        >
           {stock === null
             ? ''
-            : `of a stock: ${massText(stock.yeastG, facts.units)} yeast in ${massText(stock.waterG, facts.units)} water`}
+            : tr`of a stock: ${massText(stock.yeastG, facts.units)} yeast in ${massText(stock.waterG, facts.units)} water`}
         </WeightLine>
       )}
     </Box>

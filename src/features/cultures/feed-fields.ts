@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { isCold, tempAt } from '@/core/forecast';
 import type { FeedSheetQuestion, FeedWish } from '@/core/cultures';
 import { numberField, z } from '@/core/parse';
@@ -79,10 +80,15 @@ const MINUTES_AFTER_OPENING = 30;
 
 const grams = (name: string, min: number) => numberField({ name, unit: 'g', min, max: 500_000 });
 const schema = z.object({
-  need: grams('Need', 0),
-  keep: grams('Keep', 0),
-  ratio: numberField({ name: 'Flour per 1 of starter', unit: 'parts', min: 0.5, max: 50 }),
-  hydrationPct: numberField({ name: 'Water', unit: '% of flour', min: 40, max: 200 }),
+  need: grams(word('Need'), 0),
+  keep: grams(word('Keep'), 0),
+  ratio: numberField({
+    name: word('Flour per 1 of starter'),
+    unit: word('parts'),
+    min: 0.5,
+    max: 50,
+  }),
+  hydrationPct: numberField({ name: word('Water'), unit: word('% of flour'), min: 40, max: 200 }),
 });
 
 /** A checked form: the question it asks, or a sentence for each wrong field. */
@@ -100,7 +106,10 @@ export function checkFeed(fields: FeedFields, facts: FeedFacts): CheckedFeed {
   }
   const { need, keep } = parsed.data;
   if (need + keep < 1) {
-    return { question: null, errors: { need: 'Need: 0 g is nothing to make. Allowed: from 1 g.' } };
+    return {
+      question: null,
+      errors: { need: tr`Need: 0 g is nothing to make. Allowed: from 1 g.` },
+    };
   }
   return { errors: null, question: questionOf(fields, parsed.data, facts, offer) };
 }
@@ -118,10 +127,10 @@ function wrongHours(fields: FeedFields, facts: FeedFacts): Record<string, string
   const mixMs = mixInstant(fields, facts);
   const readyMs = fromLocalText(fields.readyAt, facts.timeZone);
   if (fields.mixAt !== null && mixMs < facts.nowMs - 60_000) {
-    return { mixAt: 'Mixed at: that hour has passed. Allowed: from now on.' };
+    return { mixAt: tr`Mixed at: that hour has passed. Allowed: from now on.` };
   }
   if (fields.seeks !== 'hour' && readyMs <= mixMs) {
-    return { readyAt: 'Ready at: it is mixed later than that. Allowed: after it is mixed.' };
+    return { readyAt: tr`Ready at: it is mixed later than that. Allowed: after it is mixed.` };
   }
   return {};
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import { ActButton, Finding } from '@/ui/panels/panel-parts';
 
 import Box from '@mui/material/Box';
@@ -33,7 +34,7 @@ export function FeedFound(props: {
       <Verdict sheet={sheet} facts={facts} />
       <HoursCurve
         sheet={sheet}
-        label="Level of the feed over the hours to come"
+        label={tr`Level of the feed over the hours to come`}
         readyMs={readyMs}
         nowMs={nowMs}
         timeZone={timeZone}
@@ -67,13 +68,13 @@ export function FeedFound(props: {
           sx={{ display: 'flex', columnGap: 2, rowGap: 1, flexWrap: { xs: 'wrap', lg: 'nowrap' } }}
         >
           <Choices
-            title={`Other place, still ${clockText(readyMs ?? nowMs, timeZone)}`}
+            title={tr`Other place, still ${clockText(readyMs ?? nowMs, timeZone)}`}
             choices={choices.filter((one) => one.placeId !== fields.placeId)}
             nameOf={(one) => placeName(facts, one.placeId)}
             onTake={(one) => onChange({ placeId: one.placeId, seeks: 'ratio' })}
           />
           <Choices
-            title={`Other hour, ${placeName(facts, fields.placeId)}`}
+            title={tr`Other hour, ${placeName(facts, fields.placeId)}`}
             choices={choices.filter((one) => one.placeId === fields.placeId)}
             nameOf={(one) => momentText(one.readyMs, nowMs, timeZone)}
             onTake={(one) =>
@@ -90,12 +91,13 @@ export function FeedFound(props: {
 /** The ratio, and in words what comes of it. */
 function Verdict({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
   const { serves, nowMs, timeZone, units } = facts;
-  const before = serves === null ? 'the wanted hour' : `the ${serves.title.split(' ')[0] ?? 'mix'}`;
+  const before =
+    serves === null ? tr`the wanted hour` : tr`the ${serves.title.split(' ')[0] ?? tr`mix`}`;
   const at = { nowMs, timeZone, before, units };
   const sought =
     sheet.soughtC === null
       ? ''
-      : ` ${tempText(Math.round(sheet.soughtC * 2) / 2, units)} would do; the nearest place is ${placeName(facts, sheet.placeId)}.`;
+      : tr` ${tempText(Math.round(sheet.soughtC * 2) / 2, units)} would do; the nearest place is ${placeName(facts, sheet.placeId)}.`;
   return (
     <Finding figure={ratioText(sheet.amounts)} testId="ratio">
       {verdictText(sheet, at)} {feasibleText(sheet, at)}
@@ -113,11 +115,11 @@ function TakeButton(props: {
   onTake: () => void;
 }) {
   const { sheet, fields, facts, busy, onTake } = props;
-  const what = fields.as === 'levain' ? 'Build' : 'Feed';
+  const what = fields.as === 'levain' ? tr`Build` : tr`Feed`;
   const clock = clockText(mixInstant(fields, facts), facts.timeZone);
   return (
     <ActButton
-      title={isLater(fields, facts) ? `${what} at ${clock}` : `${what} now`}
+      title={isLater(fields, facts) ? tr`${trOf(what)} at ${clock}` : tr`${trOf(what)} now`}
       under={gramsText(sheet.amounts, facts.units)}
       glyph="feed"
       disabled={busy}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -44,7 +45,9 @@ export function FeedPanel({ facts, actions }: { facts: FeedFacts; actions: Cultu
       )}
       {sheet === null ? (
         <Typography color="text.secondary" sx={{ p: 2 }}>
-          {problem === null ? 'Finding the ratio…' : 'Correct the marked fields; nothing was lost.'}
+          {problem === null
+            ? tr`Finding the ratio…`
+            : tr`Correct the marked fields; nothing was lost.`}
         </Typography>
       ) : (
         <FeedFound
@@ -80,7 +83,7 @@ function takenOf({ amounts, placeId, startC }: FeedSheet, fields: FeedFields, fa
 }
 
 function saidOf(fields: FeedFields, facts: FeedFacts): string {
-  const what = `${fields.as === 'levain' ? 'Levain of ' : ''}${facts.culture.name}`;
-  if (!isLater(fields, facts)) return `${what}: ${fields.as === 'levain' ? 'built' : 'fed'}.`;
-  return `${what}: planned for ${clockText(mixInstant(fields, facts), facts.timeZone)}.`;
+  const what = `${fields.as === 'levain' ? tr`Levain of ` : ''}${facts.culture.name}`;
+  if (!isLater(fields, facts)) return `${what}: ${fields.as === 'levain' ? tr`built` : tr`fed`}.`;
+  return tr`${what}: planned for ${clockText(mixInstant(fields, facts), facts.timeZone)}.`;
 }

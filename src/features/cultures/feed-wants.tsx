@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { formFields, ReadyField } from '@/ui/fields/form-fields';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
@@ -38,7 +39,7 @@ export function FeedWants(props: {
         exclusive
         size="small"
         value={fields.as}
-        aria-label="What is made"
+        aria-label={tr`What is made`}
         onChange={(_, as: FeedFields['as'] | null) => {
           if (as !== null) onChange({ as });
         }}
@@ -46,10 +47,10 @@ export function FeedWants(props: {
         orientation="vertical"
       >
         <ToggleButton value="feed" sx={{ minHeight: 48 }}>
-          Feed it
+          {tr`Feed it`}
         </ToggleButton>
         <ToggleButton value="levain" sx={{ minHeight: 48 }}>
-          Levain
+          {tr`Levain`}
         </ToggleButton>
       </ToggleButtonGroup>
       <ReadyField
@@ -57,28 +58,28 @@ export function FeedWants(props: {
         error={errors['readyAt']}
         onChange={(readyAt) => onChange({ readyAt })}
       />
-      {figure('need', 'Need', 'mass')}
-      {levain ? <span /> : figure('keep', 'Keep', 'mass')}
-      {choice('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
-      {choice('seeks', 'Find', [
-        { id: 'ratio', name: 'the ratio' },
-        { id: 'hour', name: 'the hour' },
-        { id: 'place', name: 'the place' },
-        { id: 'amount', name: 'the amount' },
+      {figure('need', tr`Need`, 'mass')}
+      {levain ? <span /> : figure('keep', tr`Keep`, 'mass')}
+      {choice('placeId', tr`Stands at`, placeChoices(facts.places, facts.nowMs, facts.units))}
+      {choice('seeks', tr`Find`, [
+        { id: 'ratio', name: tr`the ratio` },
+        { id: 'hour', name: tr`the hour` },
+        { id: 'place', name: tr`the place` },
+        { id: 'amount', name: tr`the amount` },
       ])}
       {fields.seeks === 'hour' || fields.seeks === 'place'
-        ? figure('ratio', 'Flour per 1 of starter')
-        : choice('flourId', 'Flour', facts.flours)}
-      {figure('hydrationPct', 'Water, %')}
+        ? figure('ratio', tr`Flour per 1 of starter`)
+        : choice('flourId', tr`Flour`, facts.flours)}
+      {figure('hydrationPct', tr`Water, %`)}
       {choice(
         'fromLotId',
-        'From',
+        tr`From`,
         facts.jars.map((one) => ({
           id: one.jar.lot.id,
           name:
             one.plannedFor === null
-              ? `the jar, ${massText(Math.round(one.massG), facts.units)}`
-              : `the feed of ${momentText(one.plannedFor.madeAtMs, facts.nowMs, facts.timeZone)}`,
+              ? tr`the jar, ${massText(Math.round(one.massG), facts.units)}`
+              : tr`the feed of ${momentText(one.plannedFor.madeAtMs, facts.nowMs, facts.timeZone)}`,
         })),
         (fromLotId) => onChange({ fromLotId, mixAt: null }),
       )}
@@ -87,11 +88,11 @@ export function FeedWants(props: {
           size="small"
           onClick={() => onChange({ mixAt: toLocalText(facts.nowMs, facts.timeZone) })}
         >
-          Other time
+          {tr`Other time`}
         </Button>
       ) : (
         <WallTimeField
-          label="Mixed at"
+          label={tr`Mixed at`}
           value={fields.mixAt}
           onChange={(mixAt) => onChange({ mixAt })}
           error={errors['mixAt']}

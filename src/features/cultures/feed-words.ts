@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { FeedBound, FeedSheet } from '@/core/cultures';
 import type { ShopUnits } from '@/core/units';
 import { decimals, massText, momentText, NO_BREAK, spanText, splitUnit } from '@/ui/format';
@@ -39,35 +40,35 @@ export function verdictText(
   },
 ): string {
   const ms = sheet.window.bestMs ?? sheet.window.opensMs;
-  if (ms === null) return 'Never ripe there: choose a warmer place.';
-  const ripe = `ripe at ${momentText(ms, at.nowMs, at.timeZone)}`;
+  if (ms === null) return tr`Never ripe there: choose a warmer place.`;
+  const ripe = tr`ripe at ${momentText(ms, at.nowMs, at.timeZone)}`;
   if (sheet.bound !== null)
     return `${boundText(sheet.bound, at.units)}: ${ripe}, ${missText(sheet, at.before)}.`;
   return sheet.missedH === null
-    ? `Found: ${ripe}.`
-    : `Found: ${ripe}, ${missText(sheet, at.before)}.`;
+    ? tr`Found: ${ripe}.`
+    : tr`Found: ${ripe}, ${missText(sheet, at.before)}.`;
 }
 
 const NEAR_MIN = 1.5;
 
 function missText({ missedH }: FeedSheet, before: string): string {
-  if (missedH === null) return 'as it falls';
+  if (missedH === null) return tr`as it falls`;
   const minutes = missedH * 60;
-  if (Math.abs(minutes) < NEAR_MIN) return `just ${before}`;
-  return `${spanText(missedH * MS_PER_HOUR)} ${minutes < 0 ? 'before' : 'after'} ${before}`;
+  if (Math.abs(minutes) < NEAR_MIN) return tr`just ${before}`;
+  return `${spanText(missedH * MS_PER_HOUR)} ${minutes < 0 ? tr`before` : tr`after`} ${before}`;
 }
 
 /** What keeps a feed from its wish. */
 export function boundText(bound: FeedBound, units: Pick<ShopUnits, 'massUnit'>): string {
   switch (bound.kind) {
     case 'jar too short':
-      return `${massText(Math.round(bound.wantedG), units)} of mother wanted, ${massText(Math.round(bound.thereG), units)} there, all in`;
+      return tr`${massText(Math.round(bound.wantedG), units)} of mother wanted, ${massText(Math.round(bound.thereG), units)} there, all in`;
     case 'too early':
-      return `1 : ${decimals(bound.thinnest, 1)} is the thinnest`;
+      return tr`1 : ${decimals(bound.thinnest, 1)} is the thinnest`;
     case 'too late':
-      return 'Cannot be fed stiffer';
+      return tr`Cannot be fed stiffer`;
     case 'never ripe':
-      return 'It never ripens there';
+      return tr`It never ripens there`;
   }
 }
 
@@ -80,8 +81,8 @@ export function feasibleText(
   const { earliestMs, latestMs } = sheet.feasibleMs;
   const text = (ms: number) => momentText(ms, at.nowMs, at.timeZone);
   if (earliestMs !== null && latestMs !== null) {
-    return `There it can be ripe between ${text(earliestMs)} and ${text(latestMs)}.`;
+    return tr`There it can be ripe between ${text(earliestMs)} and ${text(latestMs)}.`;
   }
-  if (earliestMs !== null) return `There it can be ripe from ${text(earliestMs)} on.`;
+  if (earliestMs !== null) return tr`There it can be ripe from ${text(earliestMs)} on.`;
   return null;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import { isCold, placeKind, tempAt, type PlaceHistory } from '@/core/forecast';
 import Box from '@mui/material/Box';
@@ -69,7 +70,7 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
           fridgeId,
           roomId,
         }),
-      () => `${facts.name}: out of the freezer ${at(outMs)}, planned.`,
+      () => tr`${facts.name}: out of the freezer ${at(outMs)}, planned.`,
     );
   const names = (places: typeof rooms) => placeChoices(places, nowMs, units);
   return (
@@ -78,21 +79,21 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
       <Power facts={facts} />
       <FieldRow columns={4}>
         <ReadyField
-          label={facts.backUp ? 'Awake at' : 'Ready at'}
+          label={facts.backUp ? tr`Awake at` : tr`Ready at`}
           value={readyAt}
           error={undefined}
           onChange={(typed) => change({ readyAt: typed })}
         />
         <ChoiceField
           name="fridgeId"
-          label="Thaws in"
+          label={tr`Thaws in`}
           value={fridgeId}
           options={names(fridges)}
           onChange={(typed) => change({ fridgeId: typed })}
         />
         <ChoiceField
           name="roomId"
-          label="Rises in"
+          label={tr`Rises in`}
           value={roomId}
           options={names(rooms)}
           onChange={(typed) => change({ roomId: typed })}
@@ -110,10 +111,12 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
         <Typography variant="body2" sx={{ flex: '1 1 18rem' }}>
           {footText(facts, at)}
         </Typography>
-        <LinkButton href={`/lots/${encodeURIComponent(facts.lotId)}/label`}>Label</LinkButton>
+        <LinkButton href={`/lots/${encodeURIComponent(facts.lotId)}/label`}>{tr`Label`}</LinkButton>
         <ActButton
-          title="Plan the thaw"
-          under={plan === null ? 'nothing found yet' : `${at(plan.outMs)} and ${at(plan.roomMs)}`}
+          title={tr`Plan the thaw`}
+          under={
+            plan === null ? tr`nothing found yet` : tr`${at(plan.outMs)} and ${at(plan.roomMs)}`
+          }
           glyph="move"
           disabled={busy || plan === null}
           onAct={() => {
@@ -127,9 +130,9 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
 
 /** What the bag is and what is in it. */
 function headText({ massG, flatMm, days, contents, units }: FrozenFacts): string {
-  const as = flatMm === null ? 'as a lump' : `flat, ${thicknessText(flatMm, units)}`;
-  const inIt = contents.map((one) => `${massText(one.massG, units)} ${one.name.toLowerCase()}`);
-  return `${massText(massG, units)} ${as}, ${Math.floor(days)} days in the freezer: ${inIt.join(', ')}.`;
+  const as = flatMm === null ? tr`as a lump` : tr`flat, ${thicknessText(flatMm, units)}`;
+  const inIt = contents.map((one) => `${massText(one.massG, units)} ${inSentence(one.name)}`);
+  return tr`${massText(massG, units)} ${as}, ${Math.floor(days)} days in the freezer: ${inIt.join(', ')}.`;
 }
 
 /** The thaw found, its curve, or why there is none. */
@@ -147,18 +150,18 @@ function ThawFound(props: {
     return (
       <Typography color="text.secondary" sx={{ p: 2 }}>
         {asked
-          ? 'Working back from the hour…'
-          : 'Ready at: that hour has passed. Allowed: from now on.'}
+          ? tr`Working back from the hour…`
+          : tr`Ready at: that hour has passed. Allowed: from now on.`}
       </Typography>
     );
   }
-  if (answer.kind === 'no plan') return <Finding figure="None">{noneText(answer, at)}</Finding>;
+  if (answer.kind === 'no plan') return <Finding figure={tr`None`}>{noneText(answer, at)}</Finding>;
   return (
     <>
       <Finding figure={at(answer.outMs)}>{planText(answer, at)}</Finding>
       <HoursCurve
         sheet={{ ...answer, atMs: answer.outMs }}
-        label="Level from the freezer to the hour it is ready"
+        label={tr`Level from the freezer to the hour it is ready`}
         readyMs={fromLocalText(readyAt, timeZone)}
         nowMs={nowMs}
         timeZone={timeZone}
@@ -174,27 +177,29 @@ function planText(plan: Extract<ThawAnswer, { kind: 'plan' }>, at: (ms: number) 
   const { fridgeH, thawedH, roomMs, readyMs, roomH, missedH, atNight } = plan;
   const fridge =
     fridgeH > 0.2
-      ? `; ${decimals(fridgeH, 1)} h in the fridge (thawed through after ${decimals(thawedH ?? fridgeH, 1)}); ${at(roomMs)} into the room`
-      : ' straight into the room: there is no time for the fridge';
+      ? tr`; ${decimals(fridgeH, 1)} h in the fridge (thawed through after ${decimals(thawedH ?? fridgeH, 1)}); ${at(roomMs)} into the room`
+      : tr` straight into the room: there is no time for the fridge`;
   const ready =
-    readyMs === null ? 'never ready' : `ready ${at(readyMs)} after ${decimals(roomH, 1)} h there`;
+    readyMs === null
+      ? tr`never ready`
+      : tr`ready ${at(readyMs)} after ${decimals(roomH, 1)} h there`;
   const missed =
     missedH === null || Math.abs(missedH) < 0.1
       ? ''
-      : `, ${spanText(missedH * 3_600_000)} ${missedH < 0 ? 'before' : 'after'} the hour`;
-  const night = atNight ? ' That is outside your hours: a warmer place, or another hour.' : '';
-  return `out of the freezer${fridge}; ${ready}${missed}.${night}`;
+      : tr`, ${spanText(missedH * 3_600_000)} ${missedH < 0 ? tr`before` : tr`after`} the hour`;
+  const night = atNight ? tr` That is outside your hours: a warmer place, or another hour.` : '';
+  return tr`out of the freezer${fridge}; ${ready}${missed}.${night}`;
 }
 
 /** What was planned before, and what goes for such a thaw. */
 function footText({ planned, backUp }: FrozenFacts, at: (ms: number) => string): string {
   const before =
     planned.length > 0
-      ? `Planned: ${planned.map((one) => at(one.atMs)).join(', ')}. A new plan takes its place. `
+      ? tr`Planned: ${planned.map((one) => at(one.atMs)).join(', ')}. A new plan takes its place. `
       : '';
   return backUp
-    ? `${before}A back-up is fed once it has thawed, two or three times in a row before it raises a dough.`
-    : `${before}Thaw in the fridge; what has thawed is not frozen again.`;
+    ? tr`${before}A back-up is fed once it has thawed, two or three times in a row before it raises a dough.`
+    : tr`${before}Thaw in the fridge; what has thawed is not frozen again.`;
 }
 
 /** Where it can thaw and where it can rise, the most usual first. */
@@ -221,9 +226,9 @@ function noneText(
   at: (ms: number) => string,
 ): string {
   if (answer.because === 'never ready' || answer.earliestMs === null) {
-    return 'It does not come to its rise there: a warmer room, or use it with fresh yeast in another dough.';
+    return tr`It does not come to its rise there: a warmer room, or use it with fresh yeast in another dough.`;
   }
-  return `Too late for that hour. Taken out now and left in the room it is ready ${at(answer.earliestMs)}.`;
+  return tr`Too late for that hour. Taken out now and left in the room it is ready ${at(answer.earliestMs)}.`;
 }
 
 const BAR = { width: 300, height: 16 };
@@ -234,7 +239,7 @@ function Power({ facts }: { facts: FrozenFacts }) {
   return (
     <Box
       component="section"
-      aria-label="Raising power left"
+      aria-label={tr`Raising power left`}
       sx={{
         px: 2,
         py: 0.5,
@@ -246,7 +251,9 @@ function Power({ facts }: { facts: FrozenFacts }) {
       {facts.power.map(({ inMonths, left }) => (
         <Box key={inMonths} sx={{ display: 'flex', gap: 1.5, alignItems: 'center', minHeight: 30 }}>
           <Typography variant="body2" sx={{ width: 96 }}>
-            {inMonths === 0 ? 'power now' : `in ${inMonths} ${inMonths === 1 ? 'month' : 'months'}`}
+            {inMonths === 0
+              ? tr`power now`
+              : tr`in ${inMonths} ${inMonths === 1 ? tr`month` : tr`months`}`}
           </Typography>
           <svg
             width={BAR.width / 2 + 20}

@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -30,25 +31,25 @@ export function HealthDialog(props: {
   const log = () =>
     run(
       () => actions.logLook({ lotId, batch: newBatch(), found: sign }),
-      () => `${name}: ${advice.name.toLowerCase()}, logged.`,
+      () => tr`${name}: ${inSentence(advice.name)}, logged.`,
       onClose,
     );
   const throwAway = () =>
     run(
       () => actions.takePart({ lotId, batch: newBatch(), as: 'gone', massG, found: sign }),
-      () => `${name}: all of it thrown away.`,
+      () => tr`${name}: all of it thrown away.`,
       onClose,
     );
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="health-title">
       <DialogTitle id="health-title" component="h2">
-        What do you see in {name}?
+        {tr`What do you see in ${name}?`}
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <ToggleButtonGroup
           exclusive
           value={sign}
-          aria-label="Sign"
+          aria-label={tr`Sign`}
           onChange={(_, chosen: typeof sign | null) => {
             if (chosen !== null) setSign(chosen);
           }}
@@ -62,13 +63,13 @@ export function HealthDialog(props: {
         </ToggleButtonGroup>
         <Box aria-live="polite" sx={{ display: 'grid', gap: 1 }}>
           <Typography>
-            <strong>Looks like:</strong> {advice.looks}.
+            <strong>{tr`Looks like:`}</strong> {advice.looks}.
           </Typography>
           <Typography>
-            <strong>Means:</strong> {advice.means}
+            <strong>{tr`Means:`}</strong> {advice.means}
           </Typography>
           <Typography>
-            <strong>Do:</strong> {advice.does}
+            <strong>{tr`Do:`}</strong> {advice.does}
           </Typography>
         </Box>
         {advice.ends ? (
@@ -84,16 +85,16 @@ export function HealthDialog(props: {
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1, flexWrap: 'wrap' }}>
         <Button variant="text" onClick={onClose}>
-          Close
+          {tr`Close`}
         </Button>
         {advice.ends && lotId !== null ? (
           <Button disabled={busy} onClick={throwAway}>
-            Throw all of it away
+            {tr`Throw all of it away`}
           </Button>
         ) : null}
         {lotId === null ? null : (
           <Button variant="contained" disabled={busy} onClick={log}>
-            Log this sign
+            {tr`Log this sign`}
           </Button>
         )}
       </DialogActions>

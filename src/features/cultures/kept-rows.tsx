@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { area, curveStepAfter } from 'd3';
 import type { ChainRow, DiscardRow, FrozenRow } from '@/server/cultures/rows/kept-rows';
 import type { CulturesView } from '@/server/cultures/view';
@@ -14,21 +15,21 @@ export function ChainLine({ row, view }: { row: ChainRow; view: CulturesView }) 
   const { nowMs, units } = view;
   const x = pastScale(nowMs);
   const massG = row.lots.reduce((sum, lot) => sum + lot.massG, 0);
-  const salt = row.saltShare === null ? '' : ` · salt ${percentText(row.saltShare)}`;
+  const salt = row.saltShare === null ? '' : tr` · salt ${percentText(row.saltShare)}`;
   return (
     <RowFrame
       name={row.culture.name}
-      under={`carry-over, ${ordinal(row.generation)} time · ${massText(massG, units)}${salt}`}
+      under={tr`carry-over, ${ordinal(row.generation)} time · ${massText(massG, units)}${salt}`}
       state={
         row.endsMs === null
-          ? 'nothing left'
-          : `keeps to ${momentText(row.endsMs, nowMs, units.timeZone)}`
+          ? tr`nothing left`
+          : tr`keeps to ${momentText(row.endsMs, nowMs, units.timeZone)}`
       }
       phase="under"
       opened={view.openedId === row.culture.id}
       href={`/cultures/${encodeURIComponent(row.culture.id)}`}
       height={44}
-      label={`${row.culture.name}: refreshed ${row.refreshes.length} times in the last hours`}
+      label={tr`${row.culture.name}: refreshed ${row.refreshes.length} times in the last hours`}
     >
       <rect
         x={16}
@@ -76,19 +77,19 @@ export function DiscardLine({ row, view }: { row: DiscardRow; view: CulturesView
       name={row.culture.name}
       under={
         oldest?.endsMs == null
-          ? 'discard jar'
-          : `discard · oldest keeps to ${dateText(oldest.endsMs, units.timeZone)}`
+          ? tr`discard jar`
+          : tr`discard · oldest keeps to ${dateText(oldest.endsMs, units.timeZone)}`
       }
       state={
         row.culture.limitG === null
           ? massText(row.nowG, units)
-          : `${massText(row.nowG, units)} of ${massText(row.culture.limitG, units)}`
+          : tr`${massText(row.nowG, units)} of ${massText(row.culture.limitG, units)}`
       }
       phase="past"
       opened={view.openedId === row.culture.id}
       href={`/cultures/${encodeURIComponent(row.culture.id)}`}
       height={50}
-      label={`${row.culture.name}: filled to ${massText(row.nowG, units)}`}
+      label={tr`${row.culture.name}: filled to ${massText(row.nowG, units)}`}
     >
       <path d={draw(steps) ?? ''} fill="url(#tx-past)" stroke="var(--edge)" />
       <line
@@ -108,22 +109,22 @@ export function FrozenLine({ row, view }: { row: FrozenRow; view: CulturesView }
   const { units } = view;
   const used = Math.min(1, row.days / row.keepsDays);
   const left = row.keepsDays - row.days;
-  const flat = row.flatMm === null ? 'lump' : `flat ${thicknessText(row.flatMm, units)}`;
+  const flat = row.flatMm === null ? 'lump' : tr`flat ${thicknessText(row.flatMm, units)}`;
   return (
     <RowFrame
       name={row.name}
-      under={`${massText(row.massG, units)} · ${flat} · since ${dateText(row.sinceMs, units.timeZone)}`}
-      state={left > 0 ? `${left} days left` : 'past its time'}
+      under={tr`${massText(row.massG, units)} · ${flat} · since ${dateText(row.sinceMs, units.timeZone)}`}
+      state={left > 0 ? tr`${left} days left` : tr`past its time`}
       phase={left > 0 ? 'under' : 'past'}
       opened={view.openedId === row.lotId}
       href={`/cultures/frozen/${encodeURIComponent(row.lotId)}`}
       height={26}
-      label={`${row.days} of ${row.keepsDays} days in the freezer`}
+      label={tr`${row.days} of ${row.keepsDays} days in the freezer`}
     >
       <rect x={16} y={8} width={184} height={10} fill="var(--paper)" stroke="var(--edge)" />
       <rect x={16} y={8} width={184 * used} height={10} fill="var(--under)" stroke="var(--edge)" />
       <text x={ROW_WIDTH - 12} y={18} fontSize={rem(13)} textAnchor="end" fill="var(--ink2)">
-        {row.days} of {row.keepsDays} days
+        {tr`${row.days} of ${row.keepsDays} days`}
       </text>
     </RowFrame>
   );

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { BaseLine, ChartFrame } from '@/ui/chart/chart-frame';
 import { PhaseCurve } from '@/ui/strand/phase-curve';
 import { RiseLines } from '@/ui/chart/rise-lines';
@@ -26,7 +27,7 @@ export function LastFeeds({ about, width }: { about: About; width: number }) {
   const scales: Scales = { x: (ms) => time(ms), y: (rise) => level(rise), base: HEIGHT - FOOT };
   return (
     <ChartFrame
-      label={`Level of ${about.culture.name} over its last ${feeds.length} feeds, forecast and seen`}
+      label={tr`Level of ${about.culture.name} over its last ${feeds.length} feeds, forecast and seen`}
       width={width}
       height={HEIGHT}
     >

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Link from 'next/link';
@@ -21,7 +22,7 @@ export function NamesStrip({ view }: { view: CulturesView }) {
   return (
     <Box
       component="nav"
-      aria-label="Kept"
+      aria-label={tr`Kept`}
       tabIndex={0}
       sx={{
         display: { xs: 'flex', md: 'none' },

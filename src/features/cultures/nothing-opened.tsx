@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -12,27 +13,31 @@ export function NothingOpened({ view }: { view: CulturesView }) {
   return (
     <Box sx={{ p: 3, display: 'grid', gap: 2, justifyItems: 'start' }}>
       <Typography variant="h2">
-        {nothing ? 'Nothing alive yet' : panel.kind === 'empty' ? panel.culture.name : 'Which one?'}
+        {nothing
+          ? tr`Nothing alive yet`
+          : panel.kind === 'empty'
+            ? panel.culture.name
+            : tr`Which one?`}
       </Typography>
       <Typography>{emptyText(nothing, panel.kind === 'empty')}</Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {nothing ? (
           <>
             <Button component={Link} href="/cultures/bring" variant="contained">
-              Bring in what is there
+              {tr`Bring in what is there`}
             </Button>
             <Button component={Link} href="/cultures/new">
-              Begin one from flour and water
+              {tr`Begin one from flour and water`}
             </Button>
           </>
         ) : null}
         {id === null ? null : (
           <>
             <Button component={Link} href={`/cultures/${encodeURIComponent(id)}/about`}>
-              How it was
+              {tr`How it was`}
             </Button>
             <Button component={Link} href={`/cultures/${encodeURIComponent(id)}/edit`}>
-              Change how it is described
+              {tr`Change how it is described`}
             </Button>
           </>
         )}
@@ -42,8 +47,8 @@ export function NothingOpened({ view }: { view: CulturesView }) {
 }
 
 function emptyText(nothing: boolean, opened: boolean): string {
-  if (nothing) return 'A starter that is fed stands here with its last hours and its next feed.';
+  if (nothing) return tr`A starter that is fed stands here with its last hours and its next feed.`;
   if (opened)
-    return 'Nothing is left in its jar. A back-up in the freezer can wake it; its lots are in the Log.';
-  return 'Open one on the left: what to do with it stands here, found for the hour you want it.';
+    return tr`Nothing is left in its jar. A back-up in the freezer can wake it; its lots are in the Log.`;
+  return tr`Open one on the left: what to do with it stands here, found for the hour you want it.`;
 }

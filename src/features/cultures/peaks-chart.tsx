@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { line, scaleLinear } from 'd3';
 import type { PeakAt } from '@/core/cultures';
 import type { ShopUnits } from '@/core/units';
@@ -34,7 +35,7 @@ export function PeaksChart(props: { peaks: readonly PeakAt[]; roomC: number; uni
       viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
       role="img"
       aria-label={known
-        .map((one) => `${one.tempC} degrees: ${decimals(one.hours ?? 0, 1)} hours`)
+        .map((one) => tr`${one.tempC} degrees: ${decimals(one.hours ?? 0, 1)} hours`)
         .join('; ')}
       style={{ display: 'block', maxWidth: 560 }}
     >
@@ -42,7 +43,7 @@ export function PeaksChart(props: { peaks: readonly PeakAt[]; roomC: number; uni
         <g key={hours}>
           <line x1={LEFT} x2={SIZE.width} y1={y(hours)} y2={y(hours)} stroke="var(--line)" />
           <text x={LEFT - 6} y={y(hours) + 5} fontSize={rem(14)} textAnchor="end" fill="var(--ink)">
-            {hours} h
+            {`${hours} h`}
           </text>
         </g>
       ))}
@@ -78,7 +79,7 @@ export function PeaksChart(props: { peaks: readonly PeakAt[]; roomC: number; uni
             fontWeight={700}
             fill="var(--ink)"
           >
-            {decimals(nearest.hours ?? 0, 1)} h at {tempText(nearest.tempC, units)}
+            {tr`${decimals(nearest.hours ?? 0, 1)} h at ${tempText(nearest.tempC, units)}`}
           </text>
         </g>
       )}

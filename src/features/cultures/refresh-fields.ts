@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import type { CheckedWish } from './use-wish';
 import { placeKind, tempAt } from '@/core/forecast';
 import type { RefreshQuestion } from '@/core/cultures';
@@ -64,15 +65,15 @@ function leftOf(offer: LeftoverOffer | undefined) {
 
 const grams = (name: string) => numberField({ name, unit: 'g', min: 1, max: 500_000 });
 const schema = z.object({
-  leftoverG: grams('Leftover'),
-  balls: numberField({ name: 'Balls', unit: '', min: 1, max: 5000 }),
-  ballG: numberField({ name: 'Each', unit: 'g', min: 20, max: 5000 }),
-  sharePct: numberField({ name: 'Share', unit: '%', min: 1, max: 95 }),
-  hydrationPct: numberField({ name: 'Water', unit: '% of flour', min: 40, max: 120 }),
-  saltPct: numberField({ name: 'Salt', unit: '% of flour', min: 0, max: 6 }),
+  leftoverG: grams(word('Leftover')),
+  balls: numberField({ name: word('Balls'), unit: '', min: 1, max: 5000 }),
+  ballG: numberField({ name: word('Each'), unit: 'g', min: 20, max: 5000 }),
+  sharePct: numberField({ name: word('Share'), unit: '%', min: 1, max: 95 }),
+  hydrationPct: numberField({ name: word('Water'), unit: word('% of flour'), min: 40, max: 120 }),
+  saltPct: numberField({ name: word('Salt'), unit: word('% of flour'), min: 0, max: 6 }),
 });
-const oilRule = numberField({ name: 'Oil', unit: '% of flour', min: 0, max: 15 });
-const weighsRule = numberField({ name: 'Weighs now', unit: 'g', min: 1, max: 500_000 });
+const oilRule = numberField({ name: word('Oil'), unit: word('% of flour'), min: 0, max: 15 });
+const weighsRule = numberField({ name: word('Weighs now'), unit: 'g', min: 1, max: 500_000 });
 
 /** Reads the form as a question for the core. */
 export function checkRefresh(
@@ -92,7 +93,7 @@ export function checkRefresh(
   }
   const { leftoverG } = parsed.data;
   if (fields.fixed === 'leftover' && leftoverG > offer.massG + 0.5) {
-    const sentence = `Leftover: ${leftoverG} g is not possible. Allowed: up to ${Math.floor(offer.massG)} g, what is there.`;
+    const sentence = tr`Leftover: ${leftoverG} g is not possible. Allowed: up to ${Math.floor(offer.massG)} g, what is there.`;
     return { asks: null, errors: { leftoverG: sentence } };
   }
   return { errors: {}, asks: questionOf(fields, parsed.data, facts, offer) };
@@ -120,7 +121,7 @@ function wrongHour(fields: RefreshFields, facts: ChainFacts): Record<string, str
   const readyMs = fromLocalText(fields.readyAt, facts.units.timeZone);
   return readyMs > facts.nowMs
     ? {}
-    : { readyAt: 'Ready at: that hour has passed. Allowed: from now on.' };
+    : { readyAt: tr`Ready at: that hour has passed. Allowed: from now on.` };
 }
 
 function questionOf(

@@ -1,12 +1,21 @@
+import { tr } from '@/words/tr';
 import type { RefreshRemark, RefreshSheet, ShareBound } from '@/core/cultures';
 import type { ChainFacts } from '@/server/cultures/chain-facts';
 import { decimals, massText, momentText, percentText, spanText } from '@/ui/format';
 
 const MORE: Readonly<Record<ShareBound, string>> = {
-  flour: 'the leftover alone is as much dough as that',
-  water: 'beyond it the leftover alone brings more water than the dough may hold',
-  salt: 'beyond it the leftover alone brings more salt than the dough may hold',
-  oil: 'beyond it the leftover alone brings more oil than the dough may hold',
+  get flour() {
+    return tr`the leftover alone is as much dough as that`;
+  },
+  get water() {
+    return tr`beyond it the leftover alone brings more water than the dough may hold`;
+  },
+  get salt() {
+    return tr`beyond it the leftover alone brings more salt than the dough may hold`;
+  },
+  get oil() {
+    return tr`beyond it the leftover alone brings more oil than the dough may hold`;
+  },
 };
 
 /** What comes of a refresh, in words. */
@@ -14,31 +23,31 @@ export function refreshVerdict(sheet: RefreshSheet, facts: ChainFacts): string {
   const { nowMs, units } = facts;
   const ms = sheet.window.bestMs ?? sheet.window.opensMs;
   const ready =
-    ms === null ? 'never risen there' : `risen at ${momentText(ms, nowMs, units.timeZone)}`;
+    ms === null ? tr`never risen there` : tr`risen at ${momentText(ms, nowMs, units.timeZone)}`;
   const missed =
     sheet.missedH === null || Math.abs(sheet.missedH) < 0.03
       ? ''
-      : `, ${spanText(sheet.missedH * 3_600_000)} ${sheet.missedH < 0 ? 'before' : 'after'} the hour`;
-  return `of the dough is leftover: ${ready}${missed}. ${boundText(sheet, units)}`.trim();
+      : tr`, ${spanText(sheet.missedH * 3_600_000)} ${sheet.missedH < 0 ? tr`before` : tr`after`} the hour`;
+  return tr`of the dough is leftover: ${ready}${missed}. ${boundText(sheet, units)}`.trim();
 }
 
 function boundText({ bound, largest }: RefreshSheet, units: ChainFacts['units']): string {
   if (bound === null) {
     return largest.share < 0.8
-      ? `Up to ${percentText(largest.share, 0)} can be: ${MORE[largest.by]}.`
+      ? tr`Up to ${percentText(largest.share, 0)} can be: ${MORE[largest.by]}.`
       : '';
   }
   switch (bound.kind) {
     case 'leftover too short':
-      return `${massText(Math.round(bound.wantedG), units)} of leftover wanted, ${massText(Math.round(bound.thereG), units)} there: all of it makes a smaller dough.`;
+      return tr`${massText(Math.round(bound.wantedG), units)} of leftover wanted, ${massText(Math.round(bound.thereG), units)} there: all of it makes a smaller dough.`;
     case 'share':
-      return `${percentText(bound.share, 0)} is the most: ${MORE[bound.by]}.`;
+      return tr`${percentText(bound.share, 0)} is the most: ${MORE[bound.by]}.`;
     case 'too early':
-      return 'Even the least share is risen sooner: a cooler place, or later mixed.';
+      return tr`Even the least share is risen sooner: a cooler place, or later mixed.`;
     case 'too late':
-      return 'Even the largest share is risen later: a warmer place, or sooner mixed.';
+      return tr`Even the largest share is risen later: a warmer place, or sooner mixed.`;
     case 'never ripe':
-      return 'It does not double there: a warmer place, or fresh yeast with it.';
+      return tr`It does not double there: a warmer place, or fresh yeast with it.`;
   }
 }
 
@@ -46,15 +55,15 @@ function boundText({ bound, largest }: RefreshSheet, units: ChainFacts['units'])
 export function remarkText(remark: RefreshRemark): string {
   switch (remark.kind) {
     case 'too old':
-      return `The leftover is ${decimals(remark.days, 1)} days old; it keeps ${decimals(remark.keepsDays, 0)}. Its gluten and its flavour are past: start the chain from a younger one.`;
+      return tr`The leftover is ${decimals(remark.days, 1)} days old; it keeps ${decimals(remark.keepsDays, 0)}. Its gluten and its flavour are past: start the chain from a younger one.`;
     case 'too sour':
-      return `The leftover has about pH ${decimals(remark.ph, 1)}, under ${decimals(remark.least, 1)}: it tastes and slackens the dough. A smaller share, or a fresh start.`;
+      return tr`The leftover has about pH ${decimals(remark.ph, 1)}, under ${decimals(remark.least, 1)}: it tastes and slackens the dough. A smaller share, or a fresh start.`;
     case 'too weak': {
       const share =
         remark.share === null
-          ? 'No share of it holds: start anew.'
-          : `Up to ${percentText(remark.share, 0)} of it holds.`;
-      return `At its best only ${percentText(remark.gluten, 0)} of the gluten is left, under ${percentText(remark.least, 0)}: it tears. ${share}`;
+          ? tr`No share of it holds: start anew.`
+          : tr`Up to ${percentText(remark.share, 0)} of it holds.`;
+      return tr`At its best only ${percentText(remark.gluten, 0)} of the gluten is left, under ${percentText(remark.least, 0)}: it tears. ${share}`;
     }
   }
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { placeKind } from '@/core/forecast';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -14,11 +15,15 @@ import { ChoiceField } from '@/ui/fields/choice-field';
 import { FigureField } from '@/ui/fields/figure-field';
 
 const SAYS = {
-  frozen: 'About half of the yeast lives through the frost; two or three feeds bring it back.',
-  dried:
-    'Spread thin and dried cool it sleeps for years. Woken, nothing is forecast before two peaks.',
-  moved:
-    'Cold it lives on little: feed it before it goes in and once or twice before it raises a dough.',
+  get frozen() {
+    return tr`About half of the yeast lives through the frost; two or three feeds bring it back.`;
+  },
+  get dried() {
+    return tr`Spread thin and dried cool it sleeps for years. Woken, nothing is forecast before two peaks.`;
+  },
+  get moved() {
+    return tr`Cold it lives on little: feed it before it goes in and once or twice before it raises a dough.`;
+  },
 } as const;
 type How = keyof typeof SAYS;
 
@@ -61,34 +66,40 @@ export function RestPanel(props: {
           ...restForm(how, massG, flatMm),
         }),
       () =>
-        how === 'moved' ? `${culture.name}: in ${placeName}.` : `${culture.name}: back-up stored.`,
+        how === 'moved'
+          ? tr`${culture.name}: in ${placeName}.`
+          : tr`${culture.name}: back-up stored.`,
       () => setMass(''),
     );
   const retire = () =>
     run(
       () => actions.retireCulture({ cultureId: culture.id, batch: newBatch(), retired: true }),
-      () => `${culture.name} is retired; it can be brought back below the rows.`,
+      () => tr`${culture.name} is retired; it can be brought back below the rows.`,
     );
   return (
-    <Box component="section" aria-label="Rest" sx={{ borderTop: '2px solid var(--line)', pt: 1 }}>
+    <Box
+      component="section"
+      aria-label={tr`Rest`}
+      sx={{ borderTop: '2px solid var(--line)', pt: 1 }}
+    >
       <Typography variant="h2" sx={{ px: 2 }}>
-        Rest and back-up
+        {tr`Rest and back-up`}
       </Typography>
       <FieldRow columns={6}>
         <ChoiceField
           name="how"
-          label="How"
+          label={tr`How`}
           value={how}
           options={[
-            { id: 'frozen', name: 'freeze a part' },
-            { id: 'dried', name: 'dry a part' },
-            { id: 'moved', name: 'move the jar' },
+            { id: 'frozen', name: tr`freeze a part` },
+            { id: 'dried', name: tr`dry a part` },
+            { id: 'moved', name: tr`move the jar` },
           ]}
           onChange={(value) => setHow(value as How)}
         />
         <ChoiceField
           name="restPlaceId"
-          label="Where"
+          label={tr`Where`}
           value={placeId}
           options={fits.map((place) => ({
             id: place.id,
@@ -99,12 +110,12 @@ export function RestPanel(props: {
         {how === 'moved' ? (
           <span />
         ) : (
-          <FigureField name="massG" label="Part" of="mass" value={massG} onChange={setMass} />
+          <FigureField name="massG" label={tr`Part`} of="mass" value={massG} onChange={setMass} />
         )}
         {how === 'frozen' ? (
           <FigureField
             name="flatMm"
-            label="Flat"
+            label={tr`Flat`}
             of="thickness"
             value={flatMm}
             onChange={setFlat}
@@ -117,10 +128,10 @@ export function RestPanel(props: {
           onClick={rest}
           sx={{ minHeight: 48 }}
         >
-          {how === 'moved' ? 'Move it' : 'Store it'}
+          {how === 'moved' ? tr`Move it` : tr`Store it`}
         </Button>
         <Button variant="text" disabled={busy} onClick={retire} sx={{ minHeight: 48 }}>
-          Retire {culture.name}
+          {tr`Retire ${culture.name}`}
         </Button>
       </FieldRow>
       <PanelRefusal sentence={Object.values(refused)[0] ?? null} />

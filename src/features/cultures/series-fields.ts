@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import type { CheckedWish } from './use-wish';
 import type { SeriesQuestion } from '@/core/cultures';
 import { numberField } from '@/core/parse';
@@ -35,7 +36,7 @@ export function firstSeries(facts: FeedFacts): SeriesFields {
   };
 }
 
-const needRule = numberField({ name: 'Need', unit: 'g', min: 1, max: 500_000 });
+const needRule = numberField({ name: word('Need'), unit: 'g', min: 1, max: 500_000 });
 
 /** Reads the form as a question for the core. */
 export function checkSeries(
@@ -44,17 +45,17 @@ export function checkSeries(
 ): CheckedWish<JobKinds['series']['asks']> {
   const need = needRule.safeParse(fields.need);
   if (!need.success) {
-    return { asks: null, errors: { need: need.error.issues[0]?.message ?? 'Need: a number.' } };
+    return { asks: null, errors: { need: need.error.issues[0]?.message ?? tr`Need: a number.` } };
   }
   const readyMs = fromLocalText(fields.readyAt, facts.timeZone);
   if (readyMs <= facts.nowMs) {
     return {
       asks: null,
-      errors: { readyAt: 'Ready at: that hour has passed. Allowed: from now on.' },
+      errors: { readyAt: tr`Ready at: that hour has passed. Allowed: from now on.` },
     };
   }
   const offer = facts.jars[0];
-  if (offer === undefined) return { asks: null, errors: { '': 'Nothing is left in the jar.' } };
+  if (offer === undefined) return { asks: null, errors: { '': tr`Nothing is left in the jar.` } };
   const { culture } = facts;
   const levain = fields.last === 'levain' && fields.feeds !== '1';
   const question: SeriesQuestion = {

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
@@ -38,12 +39,12 @@ export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: Cul
   const take = (series: Found) =>
     run(
       () => actions.takeSeries({ ...takenOf(series, fields, facts), batch: newBatch() }),
-      () => `${facts.culture.name}: ${series.feeds.length} feeds planned.`,
+      () => tr`${facts.culture.name}: ${series.feeds.length} feeds planned.`,
     );
   return (
     <Box ref={ref}>
-      <PanelHead title={`${facts.culture.name}, feeds in a row`}>
-        Each is taken at the best of the one before; hands work only in their hours.
+      <PanelHead title={tr`${facts.culture.name}, feeds in a row`}>
+        {tr`Each is taken at the best of the one before; hands work only in their hours.`}
       </PanelHead>
       <SeriesWants facts={facts} fields={fields} errors={errors} onChange={change} />
       <PanelRefusal sentence={wrong} />
@@ -59,8 +60,8 @@ export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: Cul
           <SeriesTable series={found} fields={fields} facts={facts} />
           <Box sx={{ display: 'grid', px: 2, py: 1 }}>
             <ActButton
-              title="Plan them"
-              under={`first ${momentText(found.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
+              title={tr`Plan them`}
+              under={tr`first ${momentText(found.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
               glyph="feed"
               disabled={busy}
               onAct={() => take(found)}
@@ -83,19 +84,29 @@ function NotFound(props: {
   if (answer === null) {
     return (
       <Typography color="text.secondary" sx={{ p: 2 }}>
-        {wrong === null ? 'Finding the feeds…' : 'Correct the marked fields; nothing was lost.'}
+        {wrong === null ? tr`Finding the feeds…` : tr`Correct the marked fields; nothing was lost.`}
       </Typography>
     );
   }
   return answer.kind === 'series' ? null : (
-    <Finding figure="None">{noneText(answer, fields, facts)}</Finding>
+    <Finding figure={tr`None`}>{noneText(answer, fields, facts)}</Finding>
   );
 }
 
 const FEEDS = ['1', '2', '3', '4'].map((id) => ({ id, name: id }));
 const LASTS = [
-  { id: 'feed', name: 'a feed' },
-  { id: 'levain', name: 'a levain' },
+  {
+    id: 'feed',
+    get name() {
+      return tr`a feed`;
+    },
+  },
+  {
+    id: 'levain',
+    get name() {
+      return tr`a levain`;
+    },
+  },
 ];
 
 function SeriesWants(props: {
@@ -113,12 +124,12 @@ function SeriesWants(props: {
         error={errors['readyAt']}
         onChange={(readyAt) => change({ readyAt })}
       />
-      {choice('feeds', 'Feeds', FEEDS)}
-      {choice('last', 'The last is', LASTS, (last) =>
+      {choice('feeds', tr`Feeds`, FEEDS)}
+      {choice('last', tr`The last is`, LASTS, (last) =>
         change({ last: last === 'levain' ? 'levain' : 'feed' }),
       )}
-      {figure('need', 'Need', 'mass')}
-      {choice('placeId', 'Stands at', placeChoices(facts.places, facts.nowMs, facts.units))}
+      {figure('need', tr`Need`, 'mass')}
+      {choice('placeId', tr`Stands at`, placeChoices(facts.places, facts.nowMs, facts.units))}
     </FieldRow>
   );
 }
@@ -136,17 +147,17 @@ function SeriesTable({
     <TableContainer>
       <Table
         size="small"
-        aria-label="Feeds in a row"
+        aria-label={tr`Feeds in a row`}
         sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
       >
         <TableHead>
           <TableRow>
-            <TableCell>When</TableCell>
-            <TableCell>What</TableCell>
-            <TableCell align="right">Mother</TableCell>
-            <TableCell align="right">Flour</TableCell>
-            <TableCell align="right">Water</TableCell>
-            <TableCell>Taken</TableCell>
+            <TableCell>{tr`When`}</TableCell>
+            <TableCell>{tr`What`}</TableCell>
+            <TableCell align="right">{tr`Mother`}</TableCell>
+            <TableCell align="right">{tr`Flour`}</TableCell>
+            <TableCell align="right">{tr`Water`}</TableCell>
+            <TableCell>{tr`Taken`}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -156,7 +167,7 @@ function SeriesTable({
                 {momentText(feed.atMs, facts.nowMs, facts.timeZone)}
               </TableCell>
               <TableCell>
-                {isLevain(index, series, fields) ? 'Levain' : 'Feed'} {ratioText(feed.amounts)}
+                {isLevain(index, series, fields) ? tr`Levain` : tr`Feed`} {ratioText(feed.amounts)}
               </TableCell>
               {[feed.amounts.motherG, feed.amounts.flourG, feed.amounts.waterG].map((massG, at) => (
                 <TableCell key={at} align="right" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
@@ -176,26 +187,26 @@ const isLevain = (index: number, series: Found, fields: SeriesFields) =>
   fields.last === 'levain' && index === series.feeds.length - 1;
 
 function takenText(pastBestH: number | null): string {
-  if (pastBestH === null) return 'from the jar as it is';
-  if (Math.abs(pastBestH) < 0.1) return 'at its best';
-  return `${spanText(pastBestH * 3_600_000)} ${pastBestH > 0 ? 'after' : 'before'} its best`;
+  if (pastBestH === null) return tr`from the jar as it is`;
+  if (Math.abs(pastBestH) < 0.1) return tr`at its best`;
+  return tr`${spanText(pastBestH * 3_600_000)} ${pastBestH > 0 ? tr`after` : tr`before`} its best`;
 }
 
 function verdictOf(series: Found, facts: FeedFacts): string {
   const last = series.feeds.at(-1);
   const ms = last?.forecast.window.bestMs ?? last?.forecast.window.opensMs ?? null;
   const ripe =
-    ms === null ? 'never ripe' : `ripe at ${momentText(ms, facts.nowMs, facts.timeZone)}`;
+    ms === null ? tr`never ripe` : tr`ripe at ${momentText(ms, facts.nowMs, facts.timeZone)}`;
   const missed =
     Math.abs(series.missedH) < 0.1
       ? ''
-      : `, ${spanText(series.missedH * 3_600_000)} ${series.missedH < 0 ? 'before' : 'after'} the wanted hour`;
-  const from = `${massText(series.fromJarG, facts.units)} of the jar go in`;
+      : tr`, ${spanText(series.missedH * 3_600_000)} ${series.missedH < 0 ? tr`before` : tr`after`} the wanted hour`;
+  const from = tr`${massText(series.fromJarG, facts.units)} of the jar go in`;
   const over =
     series.overG < 1
-      ? 'nothing is made that is not used'
-      : `${massText(Math.round(series.overG), facts.units)} are left over, less mother can not be weighed`;
-  return `Flour per 1 of starter, feed by feed: ${ripe}${missed}. ${from}; ${over}.`;
+      ? tr`nothing is made that is not used`
+      : tr`${massText(Math.round(series.overG), facts.units)} are left over, less mother can not be weighed`;
+  return tr`Flour per 1 of starter, feed by feed: ${ripe}${missed}. ${from}; ${over}.`;
 }
 
 function noneText(
@@ -204,15 +215,15 @@ function noneText(
   facts: FeedFacts,
 ): string {
   if (answer.because === 'jar too short') {
-    return 'The jar does not hold the mother for it. One feed more grows it, or a later hour.';
+    return tr`The jar does not hold the mother for it. One feed more grows it, or a later hour.`;
   }
   const earliest =
     answer.earliestMs === null
       ? ''
-      : ` Soonest for ${fields.feeds}: about ${momentText(answer.earliestMs, facts.nowMs, facts.timeZone)}.`;
+      : tr` Soonest for ${fields.feeds}: about ${momentText(answer.earliestMs, facts.nowMs, facts.timeZone)}.`;
   return answer.because === 'too late to start'
-    ? `It is too late to start ${fields.feeds} feeds for that hour.${earliest} Fewer feeds, or a later hour.`
-    : `No ${fields.feeds} feeds were found that are each near their best within your hours. Another place, fewer feeds, or another hour.`;
+    ? tr`It is too late to start ${fields.feeds} feeds for that hour.${earliest} Fewer feeds, or a later hour.`
+    : tr`No ${fields.feeds} feeds were found that are each near their best within your hours. Another place, fewer feeds, or another hour.`;
 }
 
 /** The form that the server takes. */

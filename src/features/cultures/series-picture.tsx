@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { BaseLine, ChartFrame } from '@/ui/chart/chart-frame';
 import { PhaseCurve } from '@/ui/strand/phase-curve';
 import { TimeRuler } from '@/ui/chart/time-ruler';
@@ -42,7 +43,7 @@ export function SeriesPicture(props: {
   const level = scaleLinear([1, most], [HEIGHT - FOOT, RULER + 30]);
   const scales: Scales = { x: (ms) => time(ms), y: (rise) => level(rise), base: HEIGHT - FOOT };
   return (
-    <ChartFrame label="Levels of the feeds in a row" width={width} height={HEIGHT}>
+    <ChartFrame label={tr`Levels of the feeds in a row`} width={width} height={HEIGHT}>
       <TimeRuler
         span={{ fromMs: nowMs, toMs: endMs }}
         x={scales.x}

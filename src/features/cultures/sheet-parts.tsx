@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { WeightLine, FlourLines } from '@/ui/panels/panel-parts';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -22,19 +23,19 @@ export function WeighLines({ sheet, facts }: { sheet: FeedSheet; facts: FeedFact
   const { amounts, water } = sheet;
   const offered = facts.jars[0];
   return (
-    <Box component="section" aria-label="Weigh">
-      <Typography variant="h2">Weigh</Typography>
+    <Box component="section" aria-label={tr`Weigh`}>
+      <Typography variant="h2">{tr`Weigh`}</Typography>
       <WeightLine name={facts.culture.name} massG={amounts.motherG}>
         {offered === undefined
           ? ''
-          : `of ${massText(Math.round(sheet.leftG + amounts.motherG), facts.units)} in the jar`}
+          : tr`of ${massText(Math.round(sheet.leftG + amounts.motherG), facts.units)} in the jar`}
       </WeightLine>
       <FlourLines lines={amounts.flours} flours={facts.flours} />
-      <WeightLine name="Water" massG={amounts.waterG}>
+      <WeightLine name={tr`Water`} massG={amounts.waterG}>
         {water === null ? '' : waterText(water, facts.units)}
       </WeightLine>
       <Typography sx={{ borderTop: '2px solid var(--ink)', fontWeight: 700, pt: 0.5 }}>
-        {massText(amounts.totalG, facts.units)} in all
+        {tr`${massText(amounts.totalG, facts.units)} in all`}
       </Typography>
     </Box>
   );
@@ -44,8 +45,10 @@ export function WeighLines({ sheet, facts }: { sheet: FeedSheet; facts: FeedFact
 export function OldJar(props: { sheet: FeedSheet; facts: FeedFacts; levain: boolean }) {
   const { sheet, facts, levain } = props;
   return (
-    <Box component="section" aria-label="Left in the old jar">
-      <Typography variant="h2">{levain ? 'Stays in the jar' : 'Left in the old jar'}</Typography>
+    <Box component="section" aria-label={tr`Left in the old jar`}>
+      <Typography variant="h2">
+        {levain ? tr`Stays in the jar` : tr`Left in the old jar`}
+      </Typography>
       <Typography sx={{ fontSize: rem(34), fontWeight: 700, lineHeight: 1.15 }}>
         {massText(Math.round(sheet.leftG), facts.units)}
       </Typography>
@@ -56,15 +59,15 @@ export function OldJar(props: { sheet: FeedSheet; facts: FeedFacts; levain: bool
 }
 
 const keptText = ({ culture, units }: FeedFacts) =>
-  `${massText(culture.keepG, units)} are kept; feeding it again is planned by itself.`;
+  tr`${massText(culture.keepG, units)} are kept; feeding it again is planned by itself.`;
 
 function leftText(sheet: FeedSheet, { discardJar, units }: FeedFacts): string {
-  if (discardJar === null) return 'Thrown away when it is fed.';
+  if (discardJar === null) return tr`Thrown away when it is fed.`;
   const { name, nowG, limitG } = discardJar;
   const after = nowG + sheet.leftG;
-  const of = limitG === null ? '' : ` of ${massText(limitG, units)}`;
-  const over = limitG !== null && after > limitG ? ': over its limit, use some first' : '';
-  return `To ${name}: then ${massText(after, units)}${of}${over}.`;
+  const of = limitG === null ? '' : tr` of ${massText(limitG, units)}`;
+  const over = limitG !== null && after > limitG ? tr`: over its limit, use some first` : '';
+  return tr`To ${name}: then ${massText(after, units)}${of}${over}.`;
 }
 
 const JAR_HEIGHT = 62;
@@ -75,11 +78,10 @@ export function Vessels({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }
   if (own === undefined) return null;
   const fits = own.overMs === null ? [] : tubs.filter((one) => one.overMs === null).slice(0, 2);
   return (
-    <Box component="section" aria-label="Vessel">
-      <Typography variant="h2">Vessel big enough?</Typography>
+    <Box component="section" aria-label={tr`Vessel`}>
+      <Typography variant="h2">{tr`Vessel big enough?`}</Typography>
       <Typography variant="body2" color="text.secondary">
-        {Math.round(own.atMix * own.ml)} ml mixed, {Math.round(own.atBest * own.ml)} ml at its
-        highest
+        {tr`${Math.round(own.atMix * own.ml)} ml mixed, ${Math.round(own.atBest * own.ml)} ml at its highest`}
       </Typography>
       <Box sx={{ display: 'flex', gap: 2.5, mt: 0.5 }}>
         {[own, ...fits].map((vessel) => (
@@ -121,12 +123,12 @@ function Jar({ vessel, facts }: { vessel: VesselLevel; facts: FeedFacts }) {
         )}
       </svg>
       <Typography variant="body2">
-        {vessel.name}, {decimals(vessel.ml / 1000, 1)} l
+        {`${vessel.name}, ${decimals(vessel.ml / 1000, 1)} l`}
       </Typography>
       <Typography variant="caption" component="p" sx={{ fontWeight: 700 }}>
         {vessel.overMs === null
           ? `${percentText(vessel.atBest, 0)} ✓`
-          : `over at ${clockText(vessel.overMs, facts.timeZone)}, ${vessel.count} of it`}
+          : tr`over at ${clockText(vessel.overMs, facts.timeZone)}, ${vessel.count} of it`}
       </Typography>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { inSentence, tr, trOf } from '@/words/tr';
 import { scaleLinear } from 'd3';
 import type { StarterRow } from '@/server/cultures/rows/starter-row';
 import type { CulturesView } from '@/server/cultures/view';
@@ -12,11 +13,12 @@ import { RowFrame } from './row-frame';
 
 const HEIGHT = 78;
 /** What can be opened of a starter. */
-const MORE = [
-  ['', 'Feed'],
-  ['/series', 'In a row'],
-  ['/about', 'How it is'],
-] as const;
+const MORE = () =>
+  [
+    ['', tr`Feed`],
+    ['/series', tr`In a row`],
+    ['/about', tr`How it is`],
+  ] as const;
 const TOP = 12;
 
 /** A starter: level, window and looks of its last hours. */
@@ -39,11 +41,11 @@ export function StarterLine({ row, view }: { row: StarterRow; view: CulturesView
       opened={view.openedId === culture.id}
       href={`/cultures/${encodeURIComponent(culture.id)}`}
       height={HEIGHT}
-      more={MORE.map(([path, name]) => ({
+      more={MORE().map(([path, name]) => ({
         href: `/cultures/${encodeURIComponent(culture.id)}${path}`,
         name,
       }))}
-      label={`Level of ${culture.name} over the last hours`}
+      label={tr`Level of ${culture.name} over the last hours`}
     >
       {row.strands.map((strand) => (
         <PastCurve key={strand.lotId} strand={strand} nowMs={view.nowMs} scales={scales} />
@@ -78,25 +80,25 @@ export function StarterLine({ row, view }: { row: StarterRow; view: CulturesView
 function underText(row: StarterRow, view: CulturesView) {
   const { culture, placeName, placeC, due, massG, slower } = row;
   const kind = culture.kind === 'stiff starter' ? 'stiff' : 'liquid';
-  const stands = `${placeName.toLowerCase()} ${tempText(placeC, view.units, 0)}`;
+  const stands = `${inSentence(placeName)} ${tempText(placeC, view.units, 0)}`;
   const late =
     slower !== null
-      ? ' · slower than itself'
+      ? tr` · slower than itself`
       : due !== null && due.lateH >= 1
-        ? ` · feed ${spanText(due.lateH * 3_600_000)} late`
+        ? tr` · feed ${spanText(due.lateH * 3_600_000)} late`
         : ` · ${massText(Math.round(massG), view.units)}`;
-  return `${kind} ${percentText(culture.hydration, 0)} · ${stands}${late}`;
+  return `${trOf(kind)} ${percentText(culture.hydration, 0)} · ${stands}${late}`;
 }
 
 function stateText(row: StarterRow, { nowMs, units }: CulturesView): string {
   const at = (ms: number) => momentText(ms, nowMs, units.timeZone);
-  if (row.ripeness === null) return 'nothing left';
-  if (row.young) return 'its first days';
-  if (row.ripeness === 'past' && row.closesMs !== null) return `past since ${at(row.closesMs)}`;
+  if (row.ripeness === null) return tr`nothing left`;
+  if (row.young) return tr`its first days`;
+  if (row.ripeness === 'past' && row.closesMs !== null) return tr`past since ${at(row.closesMs)}`;
   if (row.ripeness === 'ripe') {
-    return row.closesMs === null ? 'ripe' : `ripe until ${at(row.closesMs)}`;
+    return row.closesMs === null ? tr`ripe` : tr`ripe until ${at(row.closesMs)}`;
   }
-  return row.opensMs === null ? 'resting' : `ripe from ${at(row.opensMs)}`;
+  return row.opensMs === null ? tr`resting` : tr`ripe from ${at(row.opensMs)}`;
 }
 
 function PastCurve(props: { strand: Strand; nowMs: number; scales: Scales }) {

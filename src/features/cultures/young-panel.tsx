@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -44,34 +45,46 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
           waterG,
           placeId,
         }),
-      () => `${culture.name}: fed.`,
+      () => tr`${culture.name}: fed.`,
     );
   return (
     <Box>
-      <PanelHead title={`${culture.name}, its first days`}>
+      <PanelHead title={tr`${culture.name}, its first days`}>
         {facts.wokenFromDry
-          ? 'Woken from dry: nothing is forecast until it has been seen at two peaks.'
-          : 'Nothing is forecast until it has been seen at two peaks. Every kitchen differs; the days are a guide.'}
+          ? tr`Woken from dry: nothing is forecast until it has been seen at two peaks.`
+          : tr`Nothing is forecast until it has been seen at two peaks. Every kitchen differs; the days are a guide.`}
       </PanelHead>
-      <Finding figure={`Day ${day}`}>
-        {facts.peaksSeen} of {facts.peaksToLive} peaks seen: a look at ×1.8 or more counts.
+      <Finding figure={tr`Day ${day}`}>
+        {tr`${facts.peaksSeen} of ${facts.peaksToLive} peaks seen: a look at ×1.8 or more counts.`}
       </Finding>
       {lotId === null ? null : (
         <>
           <FieldRow columns={4}>
             <FigureField
               name="motherG"
-              label="Keep"
+              label={tr`Keep`}
               of="mass"
-              more={` of ${massText(massG, units)}`}
+              more={tr` of ${massText(massG, units)}`}
               value={motherG}
               onChange={setMother}
             />
-            <FigureField name="flourG" label="Flour" of="mass" value={flourG} onChange={setFlour} />
-            <FigureField name="waterG" label="Water" of="mass" value={waterG} onChange={setWater} />
+            <FigureField
+              name="flourG"
+              label={tr`Flour`}
+              of="mass"
+              value={flourG}
+              onChange={setFlour}
+            />
+            <FigureField
+              name="waterG"
+              label={tr`Water`}
+              of="mass"
+              value={waterG}
+              onChange={setWater}
+            />
             <ChoiceField
               name="placeId"
-              label="Stands at"
+              label={tr`Stands at`}
               value={placeId}
               options={facts.places.map((place) => ({
                 id: place.id,
@@ -87,9 +100,9 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
         <Box
           sx={{ display: 'flex', gap: 2, justifyContent: 'flex-end', alignItems: 'center', p: 2 }}
         >
-          <LinkButton href={`/lots/${encodeURIComponent(lotId)}`}>Look at it</LinkButton>
+          <LinkButton href={`/lots/${encodeURIComponent(lotId)}`}>{tr`Look at it`}</LinkButton>
           <ActButton
-            title="Fed now"
+            title={tr`Fed now`}
             under={[motherG, flourG, waterG]
               .map((one) => massText(Number(one.replace(',', '.')) || 0, units))
               .join(' + ')}
@@ -102,14 +115,14 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
       <TableContainer>
         <Table
           size="small"
-          aria-label="Days"
+          aria-label={tr`Days`}
           sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
         >
           <TableHead>
             <TableRow>
-              <TableCell>Day</TableCell>
-              <TableCell>Do</TableCell>
-              <TableCell>Expect</TableCell>
+              <TableCell>{tr`Day`}</TableCell>
+              <TableCell>{tr`Do`}</TableCell>
+              <TableCell>{tr`Expect`}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>

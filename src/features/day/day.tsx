@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -33,12 +34,12 @@ export function Day({ view }: { view: TideView }) {
       sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
     >
       <RefreshWhenKnown waits={view.services.some((one) => one.odds?.settled === false)} />
-      <PrintButton what="the day" />
-      <ToDo title="To do today" moments={planned.filter(isToday)} view={view} />
+      <PrintButton what={tr`the day`} />
+      <ToDo title={tr`To do today`} moments={planned.filter(isToday)} view={view} />
       <Services view={view} />
       <Sheet
-        title="Standing there now"
-        heads={['Lot', 'Code', 'Where', 'Opens', 'Best', 'Closes', '8 in 10']}
+        title={tr`Standing there now`}
+        heads={[tr`Lot`, tr`Code`, tr`Where`, tr`Opens`, tr`Best`, tr`Closes`, '8 in 10']}
         rows={there.map((strand) => [
           strand.name,
           strand.lotId,
@@ -47,13 +48,13 @@ export function Day({ view }: { view: TideView }) {
         ])}
       />
       <ToDo
-        title="To do later"
+        title={tr`To do later`}
         moments={planned.filter((moment) => !isToday(moment))}
         view={view}
       />
       <Sheet
-        title="To come"
-        heads={['Lot', 'Code', 'From', 'Opens', 'Best', 'Closes', '8 in 10']}
+        title={tr`To come`}
+        heads={[tr`Lot`, tr`Code`, tr`From`, tr`Opens`, tr`Best`, tr`Closes`, '8 in 10']}
         rows={coming.map((strand) => [
           strand.name,
           strand.lotId,
@@ -62,8 +63,8 @@ export function Day({ view }: { view: TideView }) {
         ])}
       />
       <Sheet
-        title="Places"
-        heads={['Place', 'Stands at', 'Room', 'Fullest, from now on']}
+        title={tr`Places`}
+        heads={[tr`Place`, tr`Stands at`, tr`Room`, tr`Fullest, from now on`]}
         rows={view.bands.map((band) => {
           const from = Math.max(0, Math.floor((clock.nowMs - band.fromMs) / band.stepMs));
           const most = Math.max(0, ...band.load.slice(from));
@@ -76,8 +77,8 @@ export function Day({ view }: { view: TideView }) {
         })}
       />
       <Sheet
-        title="Done"
-        heads={['When', 'What', 'By']}
+        title={tr`Done`}
+        heads={[tr`When`, tr`What`, tr`By`]}
         rows={view.moments
           .filter((moment) => moment.tense === 'done')
           .reverse()
@@ -104,7 +105,7 @@ function ToDo(props: { title: string; moments: readonly Moment[]; view: TideView
   return (
     <Sheet
       title={title}
-      heads={['When', 'What', 'Who', 'How much', 'Where', 'Peak']}
+      heads={[tr`When`, tr`What`, tr`Who`, tr`How much`, tr`Where`, tr`Peak`]}
       rows={moments.map((moment) => {
         const place = places.get(moment.placeId ?? '');
         const takes = [amountsOf(moment, view), place === undefined ? moment.foot : ''];
@@ -129,16 +130,16 @@ function Services({ view }: { view: TideView }) {
     .filter((service) => service.toMs > clock.nowMs)
     .map((one) => ({
       ...{ atMs: one.fromMs, name: one.name, toMs: one.toMs, wanted: one.wanted },
-      says: one.odds === null ? 'baked' : chanceText(one.odds),
+      says: one.odds === null ? tr`baked` : chanceText(one.odds),
     }));
   const open = view.unplanned.map((one) => ({
     ...{ atMs: one.fromMs, name: one.name, toMs: one.toMs, wanted: one.balls },
-    says: one.planBy === null ? 'no plan' : `no plan; choose by ${at(one.planBy.atMs)}`,
+    says: one.planBy === null ? tr`no plan` : tr`no plan; choose by ${at(one.planBy.atMs)}`,
   }));
   return (
     <Sheet
-      title="Services"
-      heads={['Service', 'From', 'To', 'Balls wanted', 'Balls ready all through']}
+      title={tr`Services`}
+      heads={[tr`Service`, tr`From`, tr`To`, tr`Balls wanted`, tr`Balls ready all through`]}
       rows={[...services, ...open]
         .sort((a, b) => a.atMs - b.atMs)
         .map((one) => [one.name, at(one.atMs), at(one.toMs), String(one.wanted), one.says])}
@@ -151,7 +152,7 @@ function amountsOf(moment: Moment, view: TideView): string {
   const lines = moment.lines.map((line) => {
     if (line.massG === undefined) return `${line.text ?? ''} ${line.label}`.trim();
     const degrees =
-      line.label === 'Water' && water !== null ? ` at ${waterDegrees(water, view.units)}` : '';
+      line.label === tr`Water` && water !== null ? tr` at ${waterDegrees(water, view.units)}` : '';
     return `${line.label} ${massText(line.massG, view.units)}${degrees}`;
   });
   return lines.join(', ');
@@ -160,8 +161,9 @@ function amountsOf(moment: Moment, view: TideView): string {
 function peakOf(moment: Moment): string {
   if (moment.offPeakMinutes === null) return '';
   const off = moment.offPeakMinutes;
-  const best = off === 0 ? 'at best' : `${Math.abs(off)} min ${off > 0 ? 'after' : 'before'} best`;
-  return `${moment.withinWindow === true ? 'ripe ✓' : 'not ripe'}, ${best}`;
+  const best =
+    off === 0 ? tr`at best` : tr`${Math.abs(off)} min ${off > 0 ? tr`after` : tr`before`} best`;
+  return `${moment.withinWindow === true ? tr`ripe ✓` : tr`not ripe`}, ${best}`;
 }
 
 /** Opens, best, closes and the band of the best. */
@@ -177,7 +179,7 @@ function bandOf(
   band: readonly [number, number] | null,
   at: (atMs: number | null) => string,
 ): string {
-  return band === null ? '–' : `${at(band[0])} to ${at(band[1])}`;
+  return band === null ? '–' : tr`${at(band[0])} to ${at(band[1])}`;
 }
 
 /** One table of the day. */
@@ -201,7 +203,7 @@ function Sheet(props: {
         {title}
       </Typography>
       {rows.length === 0 ? (
-        <Typography color="text.secondary">Nothing.</Typography>
+        <Typography color="text.secondary">{tr`Nothing.`}</Typography>
       ) : (
         <Table
           size="small"

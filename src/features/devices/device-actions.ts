@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { DeviceRole, KeyKind } from '@/shop/kept/device';
 import type { Outcome } from '@/shop/outcome';
 
@@ -20,9 +21,30 @@ export interface DeviceActions {
 export const ROLE_WORDS: Readonly<
   Record<DeviceRole, { readonly name: string; readonly says: string }>
 > = {
-  all: { name: 'Everything', says: 'plans, methods and the shop too' },
-  hands: { name: 'Hands', says: 'does steps, looks, measures, notes' },
-  wall: { name: 'Wall', says: 'is looked at, writes nothing' },
+  all: {
+    get name() {
+      return tr`Everything`;
+    },
+    get says() {
+      return tr`plans, methods and the shop too`;
+    },
+  },
+  hands: {
+    get name() {
+      return tr`Hands`;
+    },
+    get says() {
+      return tr`does steps, looks, measures, notes`;
+    },
+  },
+  wall: {
+    get name() {
+      return tr`Wall`;
+    },
+    get says() {
+      return tr`is looked at, writes nothing`;
+    },
+  },
 };
 
 /** The sentences of what was refused. */

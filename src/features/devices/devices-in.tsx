@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -27,22 +28,22 @@ export function DevicesIn({ view, actions }: { view: WaysInView; actions: Device
       const outcome = await actions.shutOut({ id: device.id });
       say({
         text: outcome.ok
-          ? `${device.name} is shut out. To come back it needs a new code.`
+          ? tr`${device.name} is shut out. To come back it needs a new code.`
           : sentencesOf(outcome),
       });
       askAnew();
     });
   const at = (atMs: number) => momentText(atMs, nowMs, timeZone);
-  if (devices.length === 0) return <Typography>No other device was let in yet.</Typography>;
+  if (devices.length === 0) return <Typography>{tr`No other device was let in yet.`}</Typography>;
   return (
     <TableContainer tabIndex={0}>
-      <Table size="small" aria-label="Devices">
+      <Table size="small" aria-label={tr`Devices`}>
         <TableHead>
           <TableRow>
-            <TableCell>Device</TableCell>
-            <TableCell>May</TableCell>
-            <TableCell>Whose</TableCell>
-            <TableCell>Here last</TableCell>
+            <TableCell>{tr`Device`}</TableCell>
+            <TableCell>{tr`May`}</TableCell>
+            <TableCell>{tr`Whose`}</TableCell>
+            <TableCell>{tr`Here last`}</TableCell>
             <TableCell />
           </TableRow>
         </TableHead>
@@ -51,18 +52,19 @@ export function DevicesIn({ view, actions }: { view: WaysInView; actions: Device
             <TableRow key={device.id} data-testid="device">
               <TableCell sx={{ fontWeight: 700 }}>
                 {device.name}
-                {device.id === who.device?.id ? ' (this one)' : ''}
+                {device.id === who.device?.id ? tr` (this one)` : ''}
               </TableCell>
               <TableCell>{ROLE_WORDS[device.role].name}</TableCell>
-              <TableCell>{device.person ?? 'everybody'}</TableCell>
+              <TableCell>{device.person ?? tr`everybody`}</TableCell>
               <TableCell>{at(device.seenMs)}</TableCell>
               <TableCell align="right">
                 {device.shutMs === null ? (
                   <Button size="small" disabled={busy} onClick={() => shut(device)}>
-                    Shut out<span className="visually-hidden"> {device.name}</span>
+                    {tr`Shut out`}
+                    <span className="visually-hidden"> {device.name}</span>
                   </Button>
                 ) : (
-                  `out since ${at(device.shutMs)}`
+                  tr`out since ${at(device.shutMs)}`
                 )}
               </TableCell>
             </TableRow>

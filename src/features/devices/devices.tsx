@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useSyncExternalStore } from 'react';
@@ -55,9 +56,9 @@ export function Devices({ view, actions }: { view: WaysInView; actions: DeviceAc
         )}
       </Box>
       <Box sx={{ p: 2.5, display: 'grid', gap: 3, alignContent: 'start' }}>
-        <Box component="section" aria-label="Devices of the crew">
+        <Box component="section" aria-label={tr`Devices of the crew`}>
           <Typography variant="h2" gutterBottom>
-            Devices of the crew
+            {tr`Devices of the crew`}
           </Typography>
           <DevicesIn view={view} actions={actions} />
         </Box>

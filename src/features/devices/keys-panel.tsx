@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -17,44 +18,76 @@ const WORDS: Readonly<
   Record<KeyKind, { readonly head: string; readonly says: string; readonly give: string }>
 > = {
   calendar: {
-    head: 'Calendar address',
-    says: 'A calendar program asks at a secret address for the steps of the hands, with their alarms: they ring with this page closed. Whoever has the address reads them and nothing else, until it is taken back.',
-    give: 'Make an address',
+    get head() {
+      return tr`Calendar address`;
+    },
+    get says() {
+      return tr`A calendar program asks at a secret address for the steps of the hands, with their alarms: they ring with this page closed. Whoever has the address reads them and nothing else, until it is taken back.`;
+    },
+    get give() {
+      return tr`Make an address`;
+    },
   },
   readings: {
-    head: 'Readings by HTTP',
-    says: 'A thermometer or a logger sends what it measures with a key, as JSON or CSV lines.',
-    give: 'Make a key',
+    get head() {
+      return tr`Readings by HTTP`;
+    },
+    get says() {
+      return tr`A thermometer or a logger sends what it measures with a key, as JSON or CSV lines.`;
+    },
+    get give() {
+      return tr`Make a key`;
+    },
   },
   scale: {
-    head: 'Scale by HTTP',
-    says: 'What stands by a scale sends what it shows with a key, some times a second; the mix card weighs by it. Silent for four seconds, it counts as not connected, and the card goes on by hand.',
-    give: 'Make a key',
+    get head() {
+      return tr`Scale by HTTP`;
+    },
+    get says() {
+      return tr`What stands by a scale sends what it shows with a key, some times a second; the mix card weighs by it. Silent for four seconds, it counts as not connected, and the card goes on by hand.`;
+    },
+    get give() {
+      return tr`Make a key`;
+    },
   },
   labels: {
-    head: 'Label printer by HTTP',
-    says: 'What stands by a label printer asks for the labels with a key and says what it has printed. From its key on, labels go there and no longer to the simulated one.',
-    give: 'Make a key',
+    get head() {
+      return tr`Label printer by HTTP`;
+    },
+    get says() {
+      return tr`What stands by a label printer asks for the labels with a key and says what it has printed. From its key on, labels go there and no longer to the simulated one.`;
+    },
+    get give() {
+      return tr`Make a key`;
+    },
   },
 };
 const FOR_WHAT: Readonly<Record<KeyKind, string>> = {
-  calendar: 'my phone',
-  readings: 'cold store logger',
-  scale: 'bench scale',
-  labels: 'label printer',
+  get calendar() {
+    return tr`my phone`;
+  },
+  get readings() {
+    return tr`cold store logger`;
+  },
+  get scale() {
+    return tr`bench scale`;
+  },
+  get labels() {
+    return tr`label printer`;
+  },
 };
 
 /** What a program sends with its key, line by line. */
 function sentLines(kind: Exclude<KeyKind, 'calendar'>, base: string, secret: string): string[] {
-  const key = `Authorization: Bearer ${secret}`;
+  const key = tr`Authorization: Bearer ${secret}`;
   if (kind === 'readings')
-    return [`POST ${base}/readings`, key, '[{"place":"Fridge","tempC":4.2}]'];
-  if (kind === 'scale') return [`POST ${base}/scale/shows`, key, '{"massG":812.4,"stable":true}'];
+    return [tr`POST ${base}/readings`, key, '[{"place":"Fridge","tempC":4.2}]'];
+  if (kind === 'scale') return [tr`POST ${base}/scale/shows`, key, '{"massG":812.4,"stable":true}'];
   return [
-    `GET ${base}/labels/jobs`,
+    tr`GET ${base}/labels/jobs`,
     key,
-    `POST ${base}/labels/jobs`,
-    '{"job":"what X-Olvik-Job said","printed":true}',
+    tr`POST ${base}/labels/jobs`,
+    tr`{"job":"what X-Olvik-Job said","printed":true}`,
   ];
 }
 
@@ -87,7 +120,7 @@ export function KeysPanel(props: {
   const takeBack = (key: WayKey) =>
     start(async () => {
       const outcome = await actions.takeKeyBack({ id: key.id });
-      say({ text: outcome.ok ? `${key.name}: taken back.` : sentencesOf(outcome) });
+      say({ text: outcome.ok ? tr`${key.name}: taken back.` : sentencesOf(outcome) });
       setGiven(null);
       askAnew();
     });
@@ -104,23 +137,24 @@ export function KeysPanel(props: {
           <Typography sx={{ fontWeight: 700, flex: 1 }}>{key.name}</Typography>
           <Typography variant="body2">
             {key.usedMs === null
-              ? 'not used yet'
-              : `used ${momentText(key.usedMs, about.nowMs, about.timeZone)}`}
+              ? tr`not used yet`
+              : tr`used ${momentText(key.usedMs, about.nowMs, about.timeZone)}`}
           </Typography>
           <Button size="small" disabled={busy} onClick={() => takeBack(key)}>
-            Take back<span className="visually-hidden"> {key.name}</span>
+            {tr`Take back`}
+            <span className="visually-hidden"> {key.name}</span>
           </Button>
         </Box>
       ))}
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end', flexWrap: 'wrap' }}>
         <TextField
-          label="For what"
+          label={tr`For what`}
           fullWidth={false}
           sx={{ flex: '1 1 12rem' }}
           placeholder={FOR_WHAT[kind]}
           value={name}
           onChange={(event) => setName(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 40, 'aria-label': `${head}: for what` } }}
+          slotProps={{ htmlInput: { maxLength: 40, 'aria-label': tr`${head}: for what` } }}
         />
         <Button disabled={busy} onClick={make}>
           {give}
@@ -148,8 +182,7 @@ function Given({
       : sentLines(kind, base, secret);
   return (
     <Alert severity="info" data-testid={`given-${kind}`}>
-      {kind === 'calendar' ? 'Subscribe to it' : 'What is sent, with the key'}; it is shown this
-      once:
+      {tr`${kind === 'calendar' ? tr`Subscribe to it` : tr`What is sent, with the key`}; it is shown this once:`}
       {lines.map((line) => (
         <Typography
           key={line}

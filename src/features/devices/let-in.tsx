@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -14,7 +15,12 @@ import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
 import { ROLE_WORDS, sentencesOf, type DeviceActions } from './device-actions';
 
-const EVERYBODY = { id: '', name: 'everybody' };
+const EVERYBODY = {
+  id: '',
+  get name() {
+    return tr`everybody`;
+  },
+};
 
 /** A code that lets one device in: six digits, and squares to be read by its camera. */
 export function LetIn(props: {
@@ -36,10 +42,10 @@ export function LetIn(props: {
       setShown({ code: outcome.value.code, untilMs: Date.now() + outcome.value.forMs });
     });
   return (
-    <Box component="section" aria-label="Let a device in" sx={{ display: 'grid', gap: 1 }}>
-      <Typography variant="h2">Let a device in</Typography>
+    <Box component="section" aria-label={tr`Let a device in`} sx={{ display: 'grid', gap: 1 }}>
+      <Typography variant="h2">{tr`Let a device in`}</Typography>
       <RadioGroup
-        aria-label="What it may do"
+        aria-label={tr`What it may do`}
         value={role}
         onChange={(_, value) => setRole(value as DeviceRole)}
       >
@@ -53,7 +59,7 @@ export function LetIn(props: {
         ))}
       </RadioGroup>
       <ChoiceField
-        label="Whose it is"
+        label={tr`Whose it is`}
         value={person}
         options={[EVERYBODY, ...people.map((name) => ({ id: name, name }))]}
         onChange={setPerson}
@@ -64,7 +70,7 @@ export function LetIn(props: {
         onClick={ask}
         data-testid="show-code"
       >
-        {shown === null ? 'Show a code' : 'Show another code'}
+        {shown === null ? tr`Show a code` : tr`Show another code`}
       </Button>
       {wrong === null ? null : <Alert severity="warning">{wrong}</Alert>}
       {shown === null ? null : (
@@ -85,7 +91,7 @@ function CodeShown(props: { code: string; untilMs: number; address: string | nul
     return () => clearInterval(timer);
   }, [untilMs]);
   if (left <= 0) {
-    return <Typography role="status">The code is over. Show another.</Typography>;
+    return <Typography role="status">{tr`The code is over. Show another.`}</Typography>;
   }
   const seconds = Math.ceil(left / 1000);
   return (
@@ -97,14 +103,14 @@ function CodeShown(props: { code: string; untilMs: number; address: string | nul
       {address === null ? null : <Squares text={`${address}/pair#${code}`} />}
       <Box>
         <Typography
-          aria-label={`Code ${[...code].join(' ')}`}
+          aria-label={tr`Code ${[...code].join(' ')}`}
           data-testid="code"
           sx={{ fontSize: rem(52), fontWeight: 700, lineHeight: 1.1 }}
         >
           {code.slice(0, 3)} {code.slice(3)}
         </Typography>
         <Typography variant="body2">
-          good once, for {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')} more
+          {tr`good once, for ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} more`}
         </Typography>
       </Box>
     </Box>
@@ -122,7 +128,7 @@ function Squares({ text }: { text: string }) {
   return (
     <svg
       role="img"
-      aria-label="The address with the code, to be read by a camera"
+      aria-label={tr`The address with the code, to be read by a camera`}
       width={SIDE_PX}
       height={SIDE_PX}
       viewBox={`-3 -3 ${size + 6} ${size + 6}`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -36,7 +37,7 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
       askAnew();
     });
   return (
-    <Box component="section" aria-label="The network">
+    <Box component="section" aria-label={tr`The network`}>
       <FormControlLabel
         control={
           <Switch
@@ -47,24 +48,21 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
         }
         label={
           <Typography variant="h3" component="span">
-            Open to this network
+            {tr`Open to this network`}
           </Typography>
         }
       />
       <Typography>
-        Closed, the shop is reached from this machine alone. Open, any device of the same network
-        can ask for it, and sees nothing before it is let in by a code. Everything goes encrypted.
-        Do not open it on a network of guests.
+        {tr`Closed, the shop is reached from this machine alone. Open, any device of the same network can ask for it, and sees nothing before it is let in by a code. Everything goes encrypted. Do not open it on a network of guests.`}
       </Typography>
       {always ? (
         <Typography sx={{ mt: 1 }}>
-          Open for this run: Olvik was started with --share. Stop it and start it without to close
-          it.
+          {tr`Open for this run: Olvik was started with --share. Stop it and start it without to close it.`}
         </Typography>
       ) : null}
       {settling ? (
         <Typography role="status" sx={{ mt: 1 }}>
-          {open ? 'Closing…' : 'Opening…'}
+          {open ? tr`Closing…` : tr`Opening…`}
         </Typography>
       ) : null}
       {trouble === null ? null : (
@@ -75,7 +73,7 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
       {open ? (
         <Box sx={{ mt: 1.5, display: 'grid', gap: 1 }} data-testid="gate-open">
           <Typography variant="h3" component="h3">
-            On the other device, open
+            {tr`On the other device, open`}
           </Typography>
           {addresses.map((address) => (
             <Typography key={address} sx={{ fontSize: rem(20), fontWeight: 700 }}>
@@ -83,8 +81,7 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
             </Typography>
           ))}
           <Typography>
-            Its browser warns once: nobody but this shop vouches for its certificate. Look that it
-            shows this fingerprint (SHA-256), then go on:
+            {tr`Its browser warns once: nobody but this shop vouches for its certificate. Look that it shows this fingerprint (SHA-256), then go on:`}
           </Typography>
           <Typography
             component="code"
@@ -93,12 +90,11 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
             {fingerprint}
           </Typography>
           <Typography variant="body2">
-            To have the warning gone, and Olvik kept as an app on the device, put{' '}
+            {tr`To have the warning gone, and Olvik kept as an app on the device, put `}
             <Link href="/devices/certificate" color="inherit">
-              this certificate
-            </Link>{' '}
-            among those that the device trusts (its settings call it certificates or credentials). A
-            device that trusts it also keeps pictures of the views for when the shop is away.
+              {tr`this certificate`}
+            </Link>
+            {tr` among those that the device trusts (its settings call it certificates or credentials). A device that trusts it also keeps pictures of the views for when the shop is away.`}
           </Typography>
         </Box>
       ) : null}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import {
   closestCenter,
   DndContext,
@@ -29,16 +30,36 @@ import { additionOrder, soakOf, type Added, type Addition, type Method } from '@
 import { spanText } from '@/ui/format';
 
 const NAMES: Readonly<Record<Added, string>> = {
-  water: 'Water',
-  ice: 'Ice',
-  yeast: 'Yeast',
-  liquid: 'Sugar and liquids',
-  leaven: 'Leavens',
-  salt: 'Salt',
-  flour: 'Flour',
-  'held back': 'Held-back water',
-  extra: 'Seeds and the like',
-  oil: 'Oil',
+  get water() {
+    return tr`Water`;
+  },
+  get ice() {
+    return tr`Ice`;
+  },
+  get yeast() {
+    return tr`Yeast`;
+  },
+  get liquid() {
+    return tr`Sugar and liquids`;
+  },
+  get leaven() {
+    return tr`Leavens`;
+  },
+  get salt() {
+    return tr`Salt`;
+  },
+  get flour() {
+    return tr`Flour`;
+  },
+  get 'held back'() {
+    return tr`Held-back water`;
+  },
+  get extra() {
+    return tr`Seeds and the like`;
+  },
+  get oil() {
+    return tr`Oil`;
+  },
 };
 
 /** The order in which a method adds: dragged, or moved by its arrows; the mix card goes by it. */
@@ -60,9 +81,9 @@ export function AddingOrder(props: {
     if (over !== null && active.id !== over.id) put(active.id as Addition, over.id as Addition);
   };
   return (
-    <Box role="group" aria-label="Order of adding" sx={{ mt: 1.5 }}>
+    <Box role="group" aria-label={tr`Order of adding`} sx={{ mt: 1.5 }}>
       <Typography variant="h4" component="h4">
-        Order of adding
+        {tr`Order of adding`}
       </Typography>
       <DndContext
         id="adding-order"
@@ -87,7 +108,7 @@ export function AddingOrder(props: {
       </DndContext>
       {method.mix.order === undefined ? null : (
         <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set(undefined)}>
-          As its schools have it
+          {tr`As its schools have it`}
         </Button>
       )}
     </Box>
@@ -130,21 +151,21 @@ function Line(props: {
       <IconButton
         {...attributes}
         {...listeners}
-        aria-label={`Drag ${name}`}
+        aria-label={tr`Drag ${name}`}
         sx={{ cursor: 'grab', touchAction: 'none' }}
       >
         <DragIndicator fontSize="small" />
       </IconButton>
       <Typography sx={{ flex: 1, minWidth: 0 }}>{name}</Typography>
       <IconButton
-        aria-label={`${name} earlier`}
+        aria-label={tr`${name} earlier`}
         disabled={up === undefined}
         onClick={() => up !== undefined && put(id, up)}
       >
         <ArrowUpward fontSize="small" />
       </IconButton>
       <IconButton
-        aria-label={`${name} later`}
+        aria-label={tr`${name} later`}
         disabled={down === undefined}
         onClick={() => down !== undefined && put(id, down)}
       >
@@ -155,7 +176,7 @@ function Line(props: {
 }
 
 function nameOf(key: Addition, { mix }: Method): string {
-  if (key === 'rest') return `Rest, ${spanText((mix.autolyse?.minutes ?? 0) * 60_000)}`;
+  if (key === 'rest') return tr`Rest, ${spanText((mix.autolyse?.minutes ?? 0) * 60_000)}`;
   if (!key.startsWith('mix-')) return NAMES[key as Added];
   const step = mix.steps[Number(key.slice(4)) - 1];
   return step === undefined ? key : `${step.name}, ${spanText(step.minutes * 60_000)}`;

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useState } from 'react';
 import { FigureField } from '@/ui/fields/figure-field';
 
@@ -22,10 +23,10 @@ export function AnswerField(props: {
   return (
     <FigureField
       name={name}
-      label="is"
+      label={tr`is`}
       of="mass"
       value={text}
-      error={wrong ? 'Allowed: 0.01 to 1000000 g.' : undefined}
+      error={wrong ? tr`Allowed: 0.01 to 1000000 g.` : undefined}
       onChange={setText}
       onLeave={take}
       onEnterKey={take}

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -27,37 +28,37 @@ export function BatchesPanel(props: {
   const tubs = tubsFor(volumeMl, BULK_RISE, facts.tubs);
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Typography variant="h2">Batches</Typography>
+      <Typography variant="h2">{tr`Batches`}</Typography>
       {answer.kind === 'batches' ? (
         <>
           <Typography sx={{ fontSize: rem(26), fontWeight: 700, lineHeight: 1.15 }}>
             {answer.batches.count} × {massText(answer.batches.eachG, facts.units)}
           </Typography>
           <Typography variant="body2">
-            {mixer?.name} {Math.round(answer.batches.fill * 100)} % full; it takes{' '}
-            {massText(answer.batches.mixerTakesG, facts.units)} of this dough
+            {mixer?.name}
+            {tr` ${Math.round(answer.batches.fill * 100)} % full; it takes ${massText(answer.batches.mixerTakesG, facts.units)} of this dough`}
           </Typography>
         </>
       ) : (
         <Typography>
           {answer.kind === 'too little'
-            ? `Too little for ${mixer?.name}: it wants ${massText(answer.leastG, facts.units)}. Mix it by hand.`
+            ? tr`Too little for ${mixer?.name}: it wants ${massText(answer.leastG, facts.units)}. Mix it by hand.`
             : byHand
-              ? 'By hand, in one go.'
-              : 'No mixer in the shop.'}
+              ? tr`By hand, in one go.`
+              : tr`No mixer in the shop.`}
         </Typography>
       )}
       <Typography variant="body2">
         {boxes === null
-          ? 'no boxes in the shop'
+          ? tr`no boxes in the shop`
           : boxes.without > 0
-            ? `${boxes.needed} of ${boxes.there} ${boxes.boxName}: ${boxes.without} balls find no box`
-            : `${boxes.needed} of ${boxes.there} ${boxes.boxName}`}
+            ? tr`${boxes.needed} of ${boxes.there} ${boxes.boxName}: ${boxes.without} balls find no box`
+            : tr`${boxes.needed} of ${boxes.there} ${boxes.boxName}`}
         {tubs === null
           ? ''
           : tubs.fill > 1
-            ? `; ${tubs.needed} × ${tubs.tubName} wanted, ${tubs.there} there: it overflows`
-            : `; ${tubs.needed} × ${tubs.tubName} for the bulk`}
+            ? tr`; ${tubs.needed} × ${tubs.tubName} wanted, ${tubs.there} there: it overflows`
+            : tr`; ${tubs.needed} × ${tubs.tubName} for the bulk`}
       </Typography>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useShopUnits } from '@/ui/fields/shop-units';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -19,9 +20,24 @@ import { rem } from '@/ui/rem';
 import { NumberBox } from '@/ui/fields/number-box';
 
 const WISHES: readonly { readonly id: BlendWish['of']; readonly name: string }[] = [
-  { id: 'strength', name: 'strength, W' },
-  { id: 'protein', name: 'protein, %' },
-  { id: 'wholegrain', name: 'whole grain, %' },
+  {
+    id: 'strength',
+    get name() {
+      return tr`strength, W`;
+    },
+  },
+  {
+    id: 'protein',
+    get name() {
+      return tr`protein, %`;
+    },
+  },
+  {
+    id: 'wholegrain',
+    get name() {
+      return tr`whole grain, %`;
+    },
+  },
 ];
 const USUAL_SALT = 0.027;
 
@@ -29,10 +45,10 @@ const USUAL_SALT = 0.027;
 export function BlendSolver({ flours }: { flours: readonly Flour[] }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
-      <Typography variant="h2">A blend of two</Typography>
+      <Typography variant="h2">{tr`A blend of two`}</Typography>
       <BlendOfTwo flours={flours} />
       <Typography variant="h2" sx={{ mt: 2 }}>
-        One that has run out
+        {tr`One that has run out`}
       </Typography>
       <RunOut flours={flours} />
     </Box>
@@ -55,22 +71,28 @@ function BlendOfTwo({ flours }: { flours: readonly Flour[] }) {
   return (
     <>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-        <ChoiceField name="first" label="Of" value={first} options={options} onChange={setFirst} />
+        <ChoiceField
+          name="first"
+          label={tr`Of`}
+          value={first}
+          options={options}
+          onChange={setFirst}
+        />
         <ChoiceField
           name="second"
-          label="and"
+          label={tr`and`}
           value={second}
           options={options}
           onChange={setSecond}
         />
         <ChoiceField
           name="wish"
-          label="Wanted"
+          label={tr`Wanted`}
           value={of}
           options={WISHES}
           onChange={(next) => setOf(next as BlendWish['of'])}
         />
-        <NumberBox name="wanted" label="of" value={value} onValue={setValue} />
+        <NumberBox name="wanted" label={tr`of`} value={value} onValue={setValue} />
       </Box>
       <Box aria-live="polite" data-testid="blend">
         {answer === null || a === undefined ? null : (
@@ -92,14 +114,14 @@ function Blended(props: {
   if (answer.kind === 'unknown') {
     return (
       <Typography sx={{ fontWeight: 700 }}>
-        The protein of {answer.flourName} is not known.
+        {tr`The protein of ${answer.flourName} is not known.`}
       </Typography>
     );
   }
   if (answer.kind === 'out of reach') {
     return (
       <Typography sx={{ fontWeight: 700 }}>
-        These two give {shown(answer.least, of)} to {shown(answer.most, of)}.
+        {tr`These two give ${shown(answer.least, of)} to ${shown(answer.most, of)}.`}
       </Typography>
     );
   }
@@ -113,12 +135,11 @@ function Blended(props: {
         {parts.map((part) => decimals(part.share * 100, 1)).join(' : ')}
       </Typography>
       <Typography>
-        {parts
+        {tr`${parts
           .map((part) => `${decimals(part.share * 100, 1)} % ${nameOf(part.flourId)}`)
-          .join(', ')}
-        : W {Math.round(blend.strengthW)}
-        {doubt}, water {decimals(blend.absorption * 100, 1)} % ({water} points against {first.name}
-        ), lasts about {decimals(lastsH, 0)} h at {tempText(22, units, 0)} with 2.7 % salt.
+          .join(
+            ', ',
+          )}: W ${Math.round(blend.strengthW)}${doubt}, water ${decimals(blend.absorption * 100, 1)} % (${water} points against ${first.name}), lasts about ${decimals(lastsH, 0)} h at ${tempText(22, units, 0)} with 2.7 % salt.`}
       </Typography>
     </>
   );
@@ -133,15 +154,15 @@ function RunOut({ flours }: { flours: readonly Flour[] }) {
     <>
       <ChoiceField
         name="gone"
-        label="Missing"
+        label={tr`Missing`}
         value={gone}
         options={flours.map(({ id, name }) => ({ id, name }))}
         onChange={setGone}
       />
       <Typography aria-live="polite" data-testid="substitute">
         {stand === undefined
-          ? 'There is no other flour in the shop.'
-          : `${stand.parts.map((part) => `${decimals(part.share * 100, 0)} % ${nameOf(part.flourId)}`).join(', ')} in its stead: W ${strengthPoints(stand.strengthApartW)}, water ${points(stand.waterApart)} points, whole grain ${points(stand.wholegrainApart)} points.`}
+          ? tr`There is no other flour in the shop.`
+          : tr`${stand.parts.map((part) => `${decimals(part.share * 100, 0)} % ${nameOf(part.flourId)}`).join(', ')} in its stead: W ${strengthPoints(stand.strengthApartW)}, water ${points(stand.waterApart)} points, whole grain ${points(stand.wholegrainApart)} points.`}
       </Typography>
     </>
   );

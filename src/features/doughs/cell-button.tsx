@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import ButtonBase from '@mui/material/ButtonBase';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
@@ -33,7 +34,7 @@ export function CellButton(props: {
   if (text === null) {
     return (
       <ButtonBase
-        aria-label={`${label}: ${shown}, change`}
+        aria-label={tr`${label}: ${shown}, change`}
         onClick={() => setText(typed)}
         sx={{ ...look, '&:hover, &:focus-visible': { background: 'var(--lamp)' } }}
       >

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -22,21 +23,20 @@ export function DoughsList({ view }: { view: DoughsView }) {
   return (
     <Box sx={{ background: 'var(--paper)', flex: 1, p: 2.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mb: 2 }}>
-        <LinkButton href="/doughs/check">Check a recipe</LinkButton>
-        <LinkButton href="/doughs/flours">Flours and blends</LinkButton>
+        <LinkButton href="/doughs/check">{tr`Check a recipe`}</LinkButton>
+        <LinkButton href="/doughs/flours">{tr`Flours and blends`}</LinkButton>
         <LinkButton href="/bakes/new" variant="text">
-          A quick bake from a poolish
+          {tr`A quick bake from a poolish`}
         </LinkButton>
       </Box>
       {own.length === 0 ? (
         <Typography sx={{ mb: 2, maxWidth: 640 }}>
-          No method of your own yet. Open one of the starting methods, change what you do
-          differently and keep it; or paste a recipe and let Olvik read it.
+          {tr`No method of your own yet. Open one of the starting methods, change what you do differently and keep it; or paste a recipe and let Olvik read it.`}
         </Typography>
       ) : (
-        <Methods title="Your methods" rows={own} />
+        <Methods title={tr`Your methods`} rows={own} />
       )}
-      <Methods title="Starting methods" rows={starting} />
+      <Methods title={tr`Starting methods`} rows={starting} />
     </Box>
   );
 }
@@ -48,14 +48,14 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
       <Table size="small" aria-label={title} sx={{ '& td, & th': { borderColor: 'var(--line)' } }}>
         <TableHead>
           <TableRow>
-            <TableCell sx={{ width: '38%' }}>Method</TableCell>
-            <TableCell sx={{ width: '24%' }}>Raised by</TableCell>
-            <TableCell align="right">Water</TableCell>
-            <TableCell align="right">Salt</TableCell>
+            <TableCell sx={{ width: '38%' }}>{tr`Method`}</TableCell>
+            <TableCell sx={{ width: '24%' }}>{tr`Raised by`}</TableCell>
+            <TableCell align="right">{tr`Water`}</TableCell>
+            <TableCell align="right">{tr`Salt`}</TableCell>
             <TableCell align="right" sx={{ width: '16%' }}>
-              From the first step
+              {tr`From the first step`}
             </TableCell>
-            <TableCell sx={{ width: '10%' }}>To take along</TableCell>
+            <TableCell sx={{ width: '10%' }}>{tr`To take along`}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -71,8 +71,7 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
                 </Link>
                 {row.number === null ? null : (
                   <Typography component="span" variant="caption" color="text.secondary">
-                    {' '}
-                    version {row.number}
+                    {tr` version ${row.number}`}
                   </Typography>
                 )}
                 <Typography variant="body2" color="text.secondary">
@@ -87,10 +86,10 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
                 <a
                   href={`/recipes/${encodeURIComponent(row.id)}`}
                   download
-                  aria-label={`${row.method.name} as a recipe file`}
+                  aria-label={tr`${row.method.name} as a recipe file`}
                   style={{ color: 'inherit', display: 'inline-block', padding: '6px 0' }}
                 >
-                  recipe file
+                  {tr`recipe file`}
                 </a>
               </TableCell>
             </TableRow>
@@ -103,10 +102,10 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
 
 function raisedBy({ dough }: Method): string {
   const leavens = dough.leavens.map(
-    (one) => `${one.name.toLowerCase()} ${decimals(one.flourShare * 100, 0)} %`,
+    (one) => `${inSentence(one.name)} ${decimals(one.flourShare * 100, 0)} %`,
   );
   const yeast =
-    dough.yeast.freshShare > 0 ? [`yeast ${decimals(dough.yeast.freshShare * 100, 2)} %`] : [];
+    dough.yeast.freshShare > 0 ? [tr`yeast ${decimals(dough.yeast.freshShare * 100, 2)} %`] : [];
   return [...leavens, ...yeast].join(', ');
 }
 

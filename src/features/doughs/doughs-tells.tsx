@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import type { MethodAnswer } from '@/shop/doughs/method-answer';
 
@@ -29,22 +30,22 @@ function doughTells(props: Parameters<typeof DoughsTells>[0]): PlainTell[] {
   return [
     makes(method, columns, facts),
     {
-      ask: 'Water, really',
+      ask: tr`Water, really`,
       says: `${decimals(dough.hydration * 100, 1)} %`,
-      detail: `final mix alone ${finalFlourG > 0 ? decimals((100 * finalWaterG) / finalFlourG, 1) : '–'} %`,
+      detail: tr`final mix alone ${finalFlourG > 0 ? decimals((100 * finalWaterG) / finalFlourG, 1) : '–'} %`,
     },
     {
-      ask: 'Salt, really',
+      ask: tr`Salt, really`,
       says: `${decimals(dough.saltShare * 100, 2)} %`,
       detail:
         brought !== undefined && brought > 0.5
-          ? `${massText(Math.round(brought), facts.units)} come with the leaven`
-          : 'all of it weighed in',
+          ? tr`${massText(Math.round(brought), facts.units)} come with the leaven`
+          : tr`all of it weighed in`,
     },
     {
-      ask: 'Fermented before',
-      says: `${decimals(before * 100, 0)} % of flour`,
-      detail: dough.leavens.map((one) => one.name).join(' and ') || 'no leaven',
+      ask: tr`Fermented before`,
+      says: tr`${decimals(before * 100, 0)} % of flour`,
+      detail: dough.leavens.map((one) => one.name).join(tr` and `) || tr`no leaven`,
     },
     lasts(answer),
   ];
@@ -52,44 +53,45 @@ function doughTells(props: Parameters<typeof DoughsTells>[0]): PlainTell[] {
 
 function makes(method: Method, columns: DoughColumns | null, { units }: DoughFacts): PlainTell {
   const { target } = method;
-  const all = columns === null ? '' : `${massText(columns.wholeG, units)} of dough`;
+  const all = columns === null ? '' : tr`${massText(columns.wholeG, units)} of dough`;
   if (target.by === 'products') {
     const [first, ...others] = target.products;
     const says = first === undefined ? '–' : `${first.count} × ${massText(first.weightG, units)}`;
-    const more = others.map((one) => `${one.count} ${one.name.toLowerCase()}`).join(', ');
-    return { ask: 'Makes, held', says, detail: more === '' ? all : `and ${more}` };
+    const more = others.map((one) => `${one.count} ${inSentence(one.name)}`).join(', ');
+    return { ask: tr`Makes, held`, says, detail: more === '' ? all : tr`and ${more}` };
   }
   if (target.by === 'diameter') {
     return {
-      ask: 'Makes, held',
+      ask: tr`Makes, held`,
       says: `${target.count} × ${lengthText(target.diameterCm, units)}`,
       detail: all,
     };
   }
   if (target.by === 'tray') {
     return {
-      ask: 'Makes, held',
-      says: `${target.count} ${target.count === 1 ? 'tray' : 'trays'}`,
+      ask: tr`Makes, held`,
+      says: `${target.count} ${target.count === 1 ? tr`tray` : tr`trays`}`,
       detail: all,
     };
   }
-  return { ask: 'Makes', says: all || '–', detail: 'from what is there' };
+  return { ask: tr`Makes`, says: all || '–', detail: tr`from what is there` };
 }
 
 function lasts(answer: MethodAnswer | null): PlainTell {
-  const ask = 'Flour lasts?';
-  if (answer === null || answer.kind !== 'plan') return { ask, says: '…', detail: 'planned first' };
+  const ask = tr`Flour lasts?`;
+  if (answer === null || answer.kind !== 'plan')
+    return { ask, says: '…', detail: tr`planned first` };
   const { usedH, lastsH, verdict } = answer.endurance;
   const sign = verdict === 'lasts' ? ' ✓' : '';
   const words = {
     lasts: '',
-    'too strong': 'springs back',
+    'too strong': tr`springs back`,
     doubtful: 'doubtful',
-    'too weak': 'too weak',
+    'too weak': tr`too weak`,
   };
   return {
     ask,
-    says: `${decimals(usedH, 0)} of ${decimals(lastsH, 0)} h${sign}`,
+    says: tr`${decimals(usedH, 0)} of ${decimals(lastsH, 0)} h${sign}`,
     detail: words[verdict] || `W ${Math.round(answer.blend.strengthW)}`,
   };
 }

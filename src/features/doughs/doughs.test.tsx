@@ -4,7 +4,7 @@ import { DOUGH_PANTRY, FLOURS, leaven, PLAIN } from '../../../tests/fixtures/dou
 import { blendOf, enduranceOf } from '@/core/flour';
 import { doughColumns, type Dough, type Leaven } from '@/core/formula';
 import { checkRecipe, doughOfRecipe, recipeStages } from '@/core/formula/check';
-import { LIBRARY, methodSchema, type Method } from '@/core/methods';
+import { startingMethods, methodSchema, type Method } from '@/core/methods';
 import { openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from '@/server/context';
 import { doughsView } from '@/server/doughs/view';
@@ -34,7 +34,7 @@ const UNITS = {
 };
 const DOUGH: Dough = { ...PLAIN, leavens: [leaven('poolish', 0.25), leaven('carry-over', 0.06)] };
 const columns = doughColumns(DOUGH, 4000, { scaleStepG: 1, fineStepG: 0.1 }, DOUGH_PANTRY);
-const method: Method = { ...LIBRARY[1]!.method, dough: DOUGH };
+const method: Method = { ...startingMethods()[1]!.method, dough: DOUGH };
 
 const words = (element: ReactElement) =>
   renderToStaticMarkup(element)

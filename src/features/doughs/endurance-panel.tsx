@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -28,20 +29,18 @@ export function EndurancePanel(props: {
   }));
   return (
     <Box sx={{ minWidth: 0 }}>
-      <Typography variant="h2">Flour endurance</Typography>
+      <Typography variant="h2">{tr`Flour endurance`}</Typography>
       <Typography data-testid="endurance">
         <Box component="span" sx={{ fontSize: rem(30), fontWeight: 700, lineHeight: 1.1 }}>
           {decimals(usedH, 0)}
-        </Box>{' '}
-        of {decimals(lastsH, 0)} h at {tempText(22, facts.units, 0)}, blend W{' '}
-        {Math.round(blend.strengthW)}
-        {blend.strengthSd > 0 ? ` ± ${Math.round(blend.strengthSd)}` : ''}
+        </Box>
+        {tr` of ${decimals(lastsH, 0)} h at ${tempText(22, facts.units, 0)}, blend W ${Math.round(blend.strengthW)}${blend.strengthSd > 0 ? ` ± ${Math.round(blend.strengthSd)}` : ''}`}
       </Typography>
       <svg
         viewBox={`0 0 ${WIDTH} 44`}
         width="100%"
         role="img"
-        aria-label={`${decimals(usedH, 1)} hours used of ${decimals(lastsH, 0)}`}
+        aria-label={tr`${decimals(usedH, 1)} hours used of ${decimals(lastsH, 0)}`}
       >
         <Textures />
         <rect x={0} y={10} width={WIDTH} height={24} fill="var(--paper)" stroke="var(--line)" />
@@ -79,9 +78,9 @@ export function EndurancePanel(props: {
         )}
       </svg>
       <Typography variant="body2">
-        {used.map((one) => `${one.name} ${decimals(one.hours, 1)}`).join(' + ')} ={' '}
-        {decimals(usedH, 1)} h. <strong>{verdict(endurance, saltShare, facts)}</strong> A wide
-        guess: gluten is not fitted.
+        {`${used.map((one) => `${one.name} ${decimals(one.hours, 1)}`).join(' + ')} = ${decimals(usedH, 1)} h. `}
+        <strong>{verdict(endurance, saltShare, facts)}</strong>
+        {tr` A wide guess: gluten is not fitted.`}
       </Typography>
     </Box>
   );
@@ -89,19 +88,19 @@ export function EndurancePanel(props: {
 
 function verdict(endurance: Endurance, saltShare: number, facts: DoughFacts): string {
   const { verdict: found, leftH, usedH } = endurance;
-  if (found === 'lasts') return `${decimals(leftH, 0)} h are left.`;
-  if (found === 'too strong') return 'Too strong for so short a plan: it springs back.';
+  if (found === 'lasts') return tr`${decimals(leftH, 0)} h are left.`;
+  if (found === 'too strong') return tr`Too strong for so short a plan: it springs back.`;
   const flours = facts.flours.filter((flour) => flour.retiredMs === null);
   const lasting = blendThatLasts(usedH * 1.1, saltShare, flours);
   const name = (id: string) => facts.flours.find((flour) => flour.id === id)?.name ?? id;
   const would =
     lasting === null
-      ? 'No blend of the shop’s flours would last.'
-      : `W ${Math.round(lasting.strengthW)} would: ${lasting.parts
+      ? tr`No blend of the shop’s flours would last.`
+      : tr`W ${Math.round(lasting.strengthW)} would: ${lasting.parts
           .filter((part) => part.share > 0.005)
           .map((part) => `${Math.round(part.share * 100)} % ${name(part.flourId)}`)
           .join(', ')}.`;
   return found === 'too weak'
-    ? `Too weak: it slackens ${decimals(-leftH, 0)} h before the end. ${would}`
-    : `Doubtful: it may slacken before the end. ${would}`;
+    ? tr`Too weak: it slackens ${decimals(-leftH, 0)} h before the end. ${would}`
+    : tr`Doubtful: it may slacken before the end. ${would}`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -31,13 +32,48 @@ const FIELDS: readonly {
   readonly name: keyof ReturnType<typeof fieldsOf>;
   readonly label: string;
 }[] = [
-  { name: 'name', label: 'Name' },
-  { name: 'strengthW', label: 'W, if it is on the sack' },
-  { name: 'proteinPct', label: 'Protein, %' },
-  { name: 'ashPct', label: 'Ash, %' },
-  { name: 'wholegrainPct', label: 'Whole grain, %' },
-  { name: 'absorptionPct', label: 'Takes water, %' },
-  { name: 'allergens', label: 'Contains, by commas' },
+  {
+    name: 'name',
+    get label() {
+      return tr`Name`;
+    },
+  },
+  {
+    name: 'strengthW',
+    get label() {
+      return tr`W, if it is on the sack`;
+    },
+  },
+  {
+    name: 'proteinPct',
+    get label() {
+      return tr`Protein, %`;
+    },
+  },
+  {
+    name: 'ashPct',
+    get label() {
+      return tr`Ash, %`;
+    },
+  },
+  {
+    name: 'wholegrainPct',
+    get label() {
+      return tr`Whole grain, %`;
+    },
+  },
+  {
+    name: 'absorptionPct',
+    get label() {
+      return tr`Takes water, %`;
+    },
+  },
+  {
+    name: 'allergens',
+    get label() {
+      return tr`Contains, by commas`;
+    },
+  },
 ];
 
 /** A flour described, or described anew. What is not known stays empty. */
@@ -62,12 +98,12 @@ export function FlourForm(props: {
         return;
       }
       say({
-        text: `${fields.name}: ${flour === null ? 'added' : 'changed'}.`,
+        text: `${fields.name}: ${flour === null ? tr`added` : tr`changed`}.`,
         ...(flour === null
           ? {}
           : {
               action: {
-                label: 'Undo',
+                label: tr`Undo`,
                 run: () => void change({ id: flour.id, ...fieldsOf(flour) }).then(() => askAnew()),
               },
             }),
@@ -79,7 +115,7 @@ export function FlourForm(props: {
     <Box
       component="form"
       noValidate
-      aria-label={flour === null ? 'Another flour' : `Change ${flour.name}`}
+      aria-label={flour === null ? tr`Another flour` : tr`Change ${flour.name}`}
       onSubmit={(event) => {
         event.preventDefault();
         save();
@@ -104,9 +140,9 @@ export function FlourForm(props: {
       {wrong[''] === undefined ? null : <Typography role="alert">{wrong['']}</Typography>}
       <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1' }}>
         <Button type="submit" variant="contained" disabled={busy}>
-          Keep it
+          {tr`Keep it`}
         </Button>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>{tr`Leave it`}</Button>
       </Box>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -30,12 +31,12 @@ export function FloursOfDough(props: {
     <Box sx={{ display: 'grid', gap: 2 }}>
       <Flours method={method} facts={facts} set={set} />
       <Water method={method} opened={opened} facts={facts} set={set} />
-      <Box component="section" aria-label="Salt by other rules">
-        <Typography variant="h3">Salt by other rules</Typography>
+      <Box component="section" aria-label={tr`Salt by other rules`}>
+        <Typography variant="h3">{tr`Salt by other rules`}</Typography>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 0.5 }}>
           <NumberBox
             name="saltPerLitre"
-            label="g per litre of water"
+            label={tr`g per litre of water`}
             value={litreOfSalt(dough.saltShare, dough.hydration)}
             onValue={(value) =>
               guarded(() => set({ saltShare: saltOfLitre(value, dough.hydration) }))
@@ -43,7 +44,7 @@ export function FloursOfDough(props: {
           />
           <NumberBox
             name="saltPerKilo"
-            label="g per kilo of flour"
+            label={tr`g per kilo of flour`}
             value={dough.saltShare * 1000}
             onValue={(value) => guarded(() => set({ saltShare: saltOfKilo(value) }))}
           />
@@ -51,7 +52,7 @@ export function FloursOfDough(props: {
       </Box>
       <Added method={method} facts={facts} set={set} />
       <Typography variant="body2">
-        Contains {allergens(method, facts).join(', ') || 'no allergen that the shop has noted'}.
+        {tr`Contains ${allergens(method, facts).join(', ') || tr`no allergen that the shop has noted`}.`}
       </Typography>
     </Box>
   );
@@ -99,8 +100,8 @@ function Flours({ method, facts, set }: { method: Method; facts: DoughFacts; set
     });
   const name = (id: string) => facts.flours.find((one) => one.id === id)?.name ?? id;
   return (
-    <Box component="section" aria-label="Flours">
-      <Typography variant="h3">Flours</Typography>
+    <Box component="section" aria-label={tr`Flours`}>
+      <Typography variant="h3">{tr`Flours`}</Typography>
       {flours.map((part, index) => (
         <ChoiceField
           key={part.flourId}
@@ -127,7 +128,7 @@ function Flours({ method, facts, set }: { method: Method; facts: DoughFacts; set
             })
           }
         >
-          A tenth of {name(free[0].id)}
+          {tr`A tenth of ${name(free[0].id)}`}
         </Button>
       )}
       {flours.length > 1 ? (
@@ -136,7 +137,7 @@ function Flours({ method, facts, set }: { method: Method; facts: DoughFacts; set
           variant="text"
           onClick={() => set({ flours: evenly(flours.slice(0, -1)) })}
         >
-          Without {name(flours.at(-1)!.flourId)}
+          {tr`Without ${name(flours.at(-1)!.flourId)}`}
         </Button>
       ) : null}
       {retired === undefined || substitute === undefined ? null : (
@@ -159,7 +160,7 @@ function Flours({ method, facts, set }: { method: Method; facts: DoughFacts; set
             })
           }
         >
-          {retired.name} is gone: {substitute.parts.map((part) => name(part.flourId)).join(' and ')}
+          {tr`${retired.name} is gone: ${substitute.parts.map((part) => name(part.flourId)).join(tr` and `)}`}
         </Button>
       )}
     </Box>
@@ -183,24 +184,23 @@ function Water(props: { method: Method; opened: Method; facts: DoughFacts; set: 
   });
   const points = (value: number) => `${value > 0 ? '+' : '−'}${decimals(Math.abs(value * 100), 1)}`;
   return (
-    <Box component="section" aria-label="Water today">
-      <Typography variant="h3">Water today</Typography>
+    <Box component="section" aria-label={tr`Water today`}>
+      <Typography variant="h3">{tr`Water today`}</Typography>
       <Typography>
-        {decimals(today.hydration * 100, 1)} %, {decimals(today.holdBackShare * 100, 0)} % of the
-        flour held back
+        {tr`${decimals(today.hydration * 100, 1)} %, ${decimals(today.holdBackShare * 100, 0)} % of the flour held back`}
       </Typography>
       {today.reasons.map((reason) => (
         <Typography key={reason.says} variant="body2" color="text.secondary">
-          {points(reason.points)} points: {reason.says}
+          {tr`${points(reason.points)} points: ${reason.says}`}
         </Typography>
       ))}
       {today.reasons.length === 0 ? (
         <Typography variant="body2" color="text.secondary">
-          as the method has it: nothing speaks for another
+          {tr`as the method has it: nothing speaks for another`}
         </Typography>
       ) : (
         <Button size="small" onClick={() => set({ hydration: today.hydration })}>
-          Take {decimals(today.hydration * 100, 1)} %
+          {tr`Take ${decimals(today.hydration * 100, 1)} %`}
         </Button>
       )}
     </Box>
@@ -213,8 +213,8 @@ function Added({ method, facts, set }: { method: Method; facts: DoughFacts; set:
   const can = [...pantry.values()].filter((one) => ['sugar', 'liquid', 'extra'].includes(one.kind));
   const free = can.filter((one) => !added.some((line) => line.ingredientId === one.id));
   return (
-    <Box component="section" aria-label="What else goes in">
-      <Typography variant="h3">What else goes in</Typography>
+    <Box component="section" aria-label={tr`What else goes in`}>
+      <Typography variant="h3">{tr`What else goes in`}</Typography>
       {added.map((line) => (
         <Box
           key={line.ingredientId}
@@ -222,7 +222,7 @@ function Added({ method, facts, set }: { method: Method; facts: DoughFacts; set:
         >
           <NumberBox
             name={`added-${line.ingredientId}`}
-            label={`${pantry.get(line.ingredientId)?.name ?? line.ingredientId}, % of the flour`}
+            label={tr`${pantry.get(line.ingredientId)?.name ?? line.ingredientId}, % of the flour`}
             value={line.share * 100}
             onValue={(value) =>
               set({
@@ -235,7 +235,7 @@ function Added({ method, facts, set }: { method: Method; facts: DoughFacts; set:
             variant="text"
             onClick={() => set({ added: added.filter((one) => one !== line) })}
           >
-            Without
+            {tr`Without`}
           </Button>
         </Box>
       ))}
@@ -243,7 +243,7 @@ function Added({ method, facts, set }: { method: Method; facts: DoughFacts; set:
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 0.5 }}>
         <ChoiceField
           name="addThing"
-          label="Add"
+          label={tr`Add`}
           value=""
           options={[{ id: '', name: '…' }, ...free.map(({ id, name }) => ({ id, name }))]}
           onChange={(id) =>
@@ -252,13 +252,13 @@ function Added({ method, facts, set }: { method: Method; facts: DoughFacts; set:
         />
         <NumberBox
           name="yeastFinal"
-          label="Yeast at the mix, % as fresh"
+          label={tr`Yeast at the mix, % as fresh`}
           value={method.dough.yeast.freshShare * 100}
           onValue={(value) => set({ yeast: { ...method.dough.yeast, freshShare: value / 100 } })}
         />
         <NumberBox
           name="oilPct"
-          label="Oil, %"
+          label={tr`Oil, %`}
           value={method.dough.oilShare * 100}
           onValue={(value) => set({ oilShare: value / 100 })}
         />

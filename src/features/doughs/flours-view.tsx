@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -37,8 +38,8 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
       say(
         outcome.ok
           ? {
-              text: `${flour.name}: ${retired ? 'not in the shop any more' : 'back in the shop'}.`,
-              action: { label: 'Undo', run: () => retire(flour, !retired) },
+              text: `${flour.name}: ${retired ? tr`not in the shop any more` : tr`back in the shop`}.`,
+              action: { label: tr`Undo`, run: () => retire(flour, !retired) },
             }
           : { text: outcome.refusals.map((one) => one.sentence).join(' ') },
       );
@@ -54,17 +55,17 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
       }}
     >
       <Box sx={{ background: 'var(--paper)', p: 2.5, overflowX: 'auto' }}>
-        <Table size="small" aria-label="Flours">
+        <Table size="small" aria-label={tr`Flours`}>
           <TableHead>
             <TableRow>
-              <TableCell>Flour</TableCell>
+              <TableCell>{tr`Flour`}</TableCell>
               <TableCell align="right">W</TableCell>
-              <TableCell align="right">Protein</TableCell>
-              <TableCell align="right">Ash</TableCell>
-              <TableCell align="right">Whole grain</TableCell>
-              <TableCell align="right">Takes water</TableCell>
-              <TableCell>Contains</TableCell>
-              <TableCell align="right">Acts</TableCell>
+              <TableCell align="right">{tr`Protein`}</TableCell>
+              <TableCell align="right">{tr`Ash`}</TableCell>
+              <TableCell align="right">{tr`Whole grain`}</TableCell>
+              <TableCell align="right">{tr`Takes water`}</TableCell>
+              <TableCell>{tr`Contains`}</TableCell>
+              <TableCell align="right">{tr`Acts`}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -72,7 +73,7 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
               <TableRow key={flour.id} sx={{ opacity: flour.retiredMs === null ? 1 : 0.75 }}>
                 <TableCell component="th" scope="row" className="name">
                   {flour.name}
-                  {flour.retiredMs === null ? '' : ', gone'}
+                  {flour.retiredMs === null ? '' : tr`, gone`}
                 </TableCell>
                 <TableCell align="right">
                   {Math.round(strengthOf(flour))}
@@ -86,13 +87,13 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
                   {pct(absorptionOf(flour))}
                 </TableCell>
                 <TableCell>
-                  {(flour.allergens ?? ['wheat']).join(', ') || 'nothing noted'}
+                  {(flour.allergens ?? ['wheat']).join(', ') || tr`nothing noted`}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
                   {flour.retiredMs === null ? (
                     <>
                       <Button size="small" variant="text" onClick={() => setEditing(flour)}>
-                        Change
+                        {tr`Change`}
                       </Button>
                       <Button
                         size="small"
@@ -100,7 +101,7 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
                         disabled={busy}
                         onClick={() => retire(flour, true)}
                       >
-                        Gone
+                        {tr`Gone`}
                       </Button>
                     </>
                   ) : (
@@ -110,7 +111,7 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
                       disabled={busy}
                       onClick={() => retire(flour, false)}
                     >
-                      Back
+                      {tr`Back`}
                     </Button>
                   )}
                 </TableCell>
@@ -119,14 +120,12 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
           </TableBody>
         </Table>
         <Typography variant="body2" color="text.secondary" sx={{ my: 1.5 }}>
-          W with ± is worked out from protein (180 + 47 for each per cent over 10). Water with ≈ is
-          worked out from strength and whole grain. Wheat and what else is noted stands on labels
-          and sheets; local codes say what must be printed.
+          {tr`W with ± is worked out from protein (180 + 47 for each per cent over 10). Water with ≈ is worked out from strength and whole grain. Wheat and what else is noted stands on labels and sheets; local codes say what must be printed.`}
         </Typography>
         <CautionLine at="flour store" />
         <CautionLine at="contents" />
         {editing === null ? (
-          <Button onClick={() => setEditing('new')}>Another flour</Button>
+          <Button onClick={() => setEditing('new')}>{tr`Another flour`}</Button>
         ) : (
           <FlourForm
             key={editing === 'new' ? 'new' : editing.id}

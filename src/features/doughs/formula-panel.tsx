@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -64,7 +65,7 @@ export function FormulaPanel(props: {
           />
         </Box>
         <Table
-          aria-label="Formula"
+          aria-label={tr`Formula`}
           sx={{
             position: 'relative',
             tableLayout: 'fixed',
@@ -80,22 +81,22 @@ export function FormulaPanel(props: {
               </TableCell>
               <ColumnHead
                 width={WHOLE}
-                name="Whole dough"
-                says={`${units.massUnit}, % of all flour`}
+                name={tr`Whole dough`}
+                says={tr`${units.massUnit}, % of all flour`}
               />
               {columns.leavens.map(({ leaven }) => (
                 <ColumnHead
                   key={leaven.id}
                   width={column}
                   name={leaven.name}
-                  says={`${decimals(leaven.flourShare * 100, 1)} % of the flour`}
+                  says={tr`${decimals(leaven.flourShare * 100, 1)} % of the flour`}
                   peg="held"
                 />
               ))}
               <ColumnHead
                 width={column}
-                name="Final mix"
-                says={columns.leavens.length > 0 ? 'gives way: weigh this' : 'weigh this'}
+                name={tr`Final mix`}
+                says={columns.leavens.length > 0 ? tr`gives way: weigh this` : tr`weigh this`}
                 {...(columns.leavens.length > 0 ? { peg: 'gives way' as const } : {})}
               />
             </TableRow>
@@ -110,7 +111,7 @@ export function FormulaPanel(props: {
                   column: 'whole',
                   massG: row.wholeG,
                   width: WHOLE,
-                  name: 'whole dough',
+                  name: tr`whole dough`,
                 })}
                 {columns.leavens.map(({ leaven }, index) =>
                   cell(row, {
@@ -124,7 +125,7 @@ export function FormulaPanel(props: {
                   column: 'final',
                   massG: row.finalG,
                   width: column,
-                  name: 'final mix',
+                  name: tr`final mix`,
                 })}
               </TableRow>
             ))}
@@ -187,7 +188,7 @@ function Figures(props: {
         onType={fixed ? null : type('grams')}
       />
       <CellButton
-        label={`${name}, ${at.name}, % of all flour`}
+        label={tr`${name}, ${at.name}, % of all flour`}
         shown={decimals(share * 100, digits)}
         typed={String(Number((share * 100).toFixed(digits)))}
         strong={false}

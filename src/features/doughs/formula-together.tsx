@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { totals, type Pantry } from '@/core/composition';
@@ -60,10 +61,10 @@ export function Together(props: {
     >
       <Box sx={{ width: name, pl: 2 }}>
         <Typography className="name" sx={{ fontSize: rem(17), lineHeight: 1 }}>
-          Together
+          {tr`Together`}
         </Typography>
         <Typography variant="caption" color="text.secondary">
-          water on own flour
+          {tr`water on own flour`}
         </Typography>
       </Box>
       {part({

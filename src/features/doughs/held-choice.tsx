@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -12,7 +13,8 @@ export function HeldChoice({ held, onHeld }: { held: Held; onHeld: (held: Held) 
   return (
     <Box sx={{ pl: 2 }}>
       <Typography variant="caption" component="p" id="held-label">
-        <Peg state="held" /> held
+        <Peg state="held" />
+        {tr` held`}
       </Typography>
       <ToggleButtonGroup
         exclusive
@@ -22,10 +24,10 @@ export function HeldChoice({ held, onHeld }: { held: Held; onHeld: (held: Held) 
         onChange={(_, next: Held | null) => (next === null ? null : onHeld(next))}
       >
         <ToggleButton value="dough" sx={{ minHeight: 28, py: 0, px: 1 }}>
-          dough
+          {tr`dough`}
         </ToggleButton>
         <ToggleButton value="flour" sx={{ minHeight: 28, py: 0, px: 1 }}>
-          flour
+          {tr`flour`}
         </ToggleButton>
       </ToggleButtonGroup>
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { DoughFacts } from '@/shop/doughs/facts';
@@ -18,9 +19,24 @@ const KINDS: ReadonlySet<string> = new Set(['liquid', 'sugar', 'salt']);
 const FIRST = { liquid: 0.5, other: 0.01 } as const;
 
 const RIPENESS = [
-  { id: NOTHING, name: 'as where it waits' },
-  { id: 'prime', name: 'prime, at its best' },
-  { id: 'young', name: 'young, with a little yeast' },
+  {
+    id: NOTHING,
+    get name() {
+      return tr`as where it waits`;
+    },
+  },
+  {
+    id: 'prime',
+    get name() {
+      return tr`prime, at its best`;
+    },
+  },
+  {
+    id: 'young',
+    get name() {
+      return tr`young, with a little yeast`;
+    },
+  },
 ] as const;
 
 /** What one leaven has of its own: its flour, how ripe it is wanted at the mix, liquids, honey, salt. */
@@ -45,14 +61,14 @@ export function LeavenOfItsOwn(props: {
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <ChoiceField
           name={`flour-of-${leaven.id}`}
-          label="Its flour"
+          label={tr`Its flour`}
           value={flourOf(leaven)}
           options={flourChoices(leaven, facts)}
           onChange={(id) => (id === BLEND ? null : onFlour(id === NOTHING ? null : id))}
         />
         <ChoiceField
           name={`asks-${leaven.id}`}
-          label="At the mix"
+          label={tr`At the mix`}
           value={leaven.asks ?? NOTHING}
           options={RIPENESS}
           onChange={(id) => onLeaven(withAsked(leaven, id))}
@@ -66,7 +82,7 @@ export function LeavenOfItsOwn(props: {
         >
           <NumberBox
             name={`${leaven.id}-${line.ingredientId}`}
-            label={`${name(line.ingredientId)}, % of its flour`}
+            label={tr`${name(line.ingredientId)}, % of its flour`}
             value={line.share * 100}
             onValue={(value) =>
               setAdded(added.map((one) => (one === line ? { ...one, share: value / 100 } : one)))
@@ -75,17 +91,17 @@ export function LeavenOfItsOwn(props: {
           <Button
             size="small"
             variant="text"
-            aria-label={`${leaven.name} without ${name(line.ingredientId).toLowerCase()}`}
+            aria-label={tr`${leaven.name} without ${inSentence(name(line.ingredientId))}`}
             onClick={() => setAdded(added.filter((one) => one !== line))}
           >
-            Without
+            {tr`Without`}
           </Button>
         </Box>
       ))}
       {added.some((one) => one.ingredientId === 'honey') ? <CautionLine at="honey" /> : null}
       <ChoiceField
         name={`add-to-${leaven.id}`}
-        label={`Add to ${leaven.name.toLowerCase()}`}
+        label={tr`Add to ${inSentence(leaven.name)}`}
         value={NOTHING}
         options={[{ id: NOTHING, name: '…' }, ...free.map(({ id }) => ({ id, name: name(id) }))]}
         onChange={(id) => {
@@ -108,18 +124,18 @@ function Dose(props: { leaven: Leaven; weighed: Leaven; onLeaven: (leaven: Leave
     made.by === 'yeast'
       ? { ...leaven, made: { ...made, freshShare: value / 100, typed: true } }
       : { ...leaven, made: { ...made, seedShare: value / 100, typed: true } };
-  const found = made.typed === true ? 'typed' : 'found for the hour';
+  const found = made.typed === true ? 'typed' : tr`found for the hour`;
   return made.by === 'yeast' ? (
     <NumberBox
       name={`dose-${leaven.id}`}
-      label={`Yeast, % of its flour as fresh; ${found}`}
+      label={tr`Yeast, % of its flour as fresh; ${trOf(found)}`}
       value={made.freshShare * 100}
       onValue={(value) => onLeaven(typed(value))}
     />
   ) : (
     <NumberBox
       name={`seed-${leaven.id}`}
-      label={`Seed, % of its fresh flour; ${found}`}
+      label={tr`Seed, % of its fresh flour; ${trOf(found)}`}
       value={made.seedShare * 100}
       onValue={(value) => onLeaven(typed(value))}
     />
@@ -135,9 +151,9 @@ function flourOf({ flours }: Leaven): string {
 function flourChoices(leaven: Leaven, facts: DoughFacts) {
   const known = facts.flours.filter((one) => one.retiredMs === null || one.id === flourOf(leaven));
   return [
-    { id: NOTHING, name: 'the dough’s flour' },
+    { id: NOTHING, name: tr`the dough’s flour` },
     ...known.map(({ id, name }) => ({ id, name })),
-    ...(flourOf(leaven) === BLEND ? [{ id: BLEND, name: 'a blend of its own' }] : []),
+    ...(flourOf(leaven) === BLEND ? [{ id: BLEND, name: tr`a blend of its own` }] : []),
   ];
 }
 

@@ -2,7 +2,7 @@
 import { screen } from '@testing-library/react';
 import { useState } from 'react';
 import { fieldNamed, shown } from '../../../tests/fixtures/shown';
-import { LIBRARY, placedMethod, type Method } from '@/core/methods';
+import { startingMethods, placedMethod, type Method } from '@/core/methods';
 import { openShopInMemory } from '@/data';
 import { contextOver } from '@/server/context';
 import { doughFacts } from '@/server/doughs/facts';
@@ -16,7 +16,7 @@ const context = contextOver(db);
 const facts = doughFacts(context, loadShop(context));
 const { flours } = facts;
 const POOLISH = placedMethod(
-  LIBRARY.find((one) => one.id === 'poolish-day')!,
+  startingMethods().find((one) => one.id === 'poolish-day')!,
   {
     places: [...facts.planning.places.values()],
     flours,

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import { builtForItself, loneFor, takenFrom } from '@/shop/doughs/built-instead';
 import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
@@ -21,7 +22,7 @@ import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';
 import { LeavenOfItsOwn } from './leaven-of-its-own';
 
-const KINDS = LEAVEN_KINDS.map((id) => ({ id, name: USUAL_LEAVENS[id].name.toLowerCase() }));
+const KINDS = LEAVEN_KINDS.map((id) => ({ id, name: inSentence(USUAL_LEAVENS[id].name) }));
 
 /** The leavens of a method: exchanged, stronger or weaker, wetter or stiffer, one more or one less. */
 export function LeavensPanel(props: {
@@ -43,7 +44,9 @@ export function LeavensPanel(props: {
     });
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
-      {leavens.length === 0 ? <Typography>None: yeast in the final mix alone.</Typography> : null}
+      {leavens.length === 0 ? (
+        <Typography>{tr`None: yeast in the final mix alone.`}</Typography>
+      ) : null}
       {leavens.map((leaven) => (
         <Box key={leaven.id} component="section" aria-label={leaven.name}>
           <Box sx={{ display: 'grid', gridTemplateColumns: '1.4fr 1fr 1fr', gap: 1 }}>
@@ -56,13 +59,13 @@ export function LeavensPanel(props: {
             />
             <NumberBox
               name={`share-${leaven.id}`}
-              label="% of the flour"
+              label={tr`% of the flour`}
               value={leaven.flourShare * 100}
               onValue={(value) => set({ ...leaven, flourShare: value / 100 })}
             />
             <NumberBox
               name={`water-${leaven.id}`}
-              label="Its water, %"
+              label={tr`Its water, %`}
               value={leaven.hydration * 100}
               onValue={(value) => set({ ...leaven, hydration: value / 100 })}
             />
@@ -84,7 +87,7 @@ export function LeavensPanel(props: {
           <TakenFrom method={method} leaven={leaven} facts={facts} onChange={onChange} />
           {isTyped(leaven) ? (
             <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set(found(leaven))}>
-              Use calculated dose
+              {tr`Use calculated dose`}
             </Button>
           ) : null}
           <Button
@@ -93,7 +96,7 @@ export function LeavensPanel(props: {
             sx={{ px: 0 }}
             onClick={() => onChange(without(method, leaven.id))}
           >
-            Without {leaven.name.toLowerCase()}
+            {tr`Without ${inSentence(leaven.name)}`}
           </Button>
         </Box>
       ))}
@@ -103,7 +106,7 @@ export function LeavensPanel(props: {
           sx={{ justifySelf: 'start' }}
           onClick={() => onChange(withLeaven(method, 'poolish', freshId(leavens)))}
         >
-          Another leaven
+          {tr`Another leaven`}
         </Button>
       ) : null}
     </Box>
@@ -127,7 +130,7 @@ function TakenFrom(props: {
         sx={{ px: 0 }}
         onClick={() => onChange(builtForItself(method, leaven.id))}
       >
-        Build it for this dough
+        {tr`Build it for this dough`}
       </Button>
     );
   }
@@ -139,8 +142,7 @@ function TakenFrom(props: {
       sx={{ px: 0 }}
       onClick={() => onChange(takenFrom(method, leaven.id, source))}
     >
-      Take it from {source.name}, {massText(source.thereG, facts.units)}{' '}
-      {source.fromMs === undefined ? 'left' : 'planned to be left'}
+      {tr`Take it from ${source.name}, ${massText(source.thereG, facts.units)} ${source.fromMs === undefined ? tr`left` : tr`planned to be left`}`}
     </Button>
   ));
 }
@@ -158,14 +160,14 @@ function found(leaven: Leaven): Leaven {
 function madeSays(leaven: Leaven, facts: DoughFacts): string {
   const { made } = leaven;
   if (made.by === 'yeast') {
-    return isTyped(leaven) ? 'Its dose is as you typed it.' : 'Its dose is found for the hour.';
+    return isTyped(leaven) ? tr`Its dose is as you typed it.` : tr`Its dose is found for the hour.`;
   }
   const source = sourceFor(leaven, facts.sources);
-  if (source === null) return 'The shop has no culture for it yet.';
+  if (source === null) return tr`The shop has no culture for it yet.`;
   const there = massText(source.thereG, facts.units);
   return made.by === 'seed'
-    ? `Seeded from ${source.name}, its seed found for the hour; ${there} there.`
-    : `From ${source.name}, ${there} there.`;
+    ? tr`Seeded from ${source.name}, its seed found for the hour; ${there} there.`
+    : tr`From ${source.name}, ${there} there.`;
 }
 
 function exchanged(method: Method, leaven: Leaven, kind: LeavenKind): Method {

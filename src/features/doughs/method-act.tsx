@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -49,8 +50,11 @@ export function MethodAct(props: {
       }
       const { batch } = outcome.value;
       say({
-        text: `${wish.name}: planned.`,
-        action: { label: 'Undo', run: () => void actions.undo(batch).then(() => router.refresh()) },
+        text: tr`${wish.name}: planned.`,
+        action: {
+          label: tr`Undo`,
+          run: () => void actions.undo(batch).then(() => router.refresh()),
+        },
       });
       router.push('/');
     });
@@ -100,7 +104,7 @@ export function MethodAct(props: {
           className="name"
           sx={{ display: 'block', fontSize: rem(20), mt: 0.75 }}
         >
-          Plan this bake
+          {tr`Plan this bake`}
         </Box>
         <FirstWeighed first={first} facts={facts} />
       </Button>
@@ -114,12 +118,12 @@ function FirstWeighed({ first, facts }: { first: BakeStep | undefined; facts: Do
   if (act?.kind !== 'make' && act?.kind !== 'soak') return null;
   const { pantry } = facts.planning;
   const lines = act.ingredients.slice(0, 3).map((line) => {
-    const name = (pantry.get(line.ingredientId)?.name ?? line.ingredientId).toLowerCase();
+    const name = inSentence(pantry.get(line.ingredientId)?.name ?? line.ingredientId);
     return `${name} ${massText(line.massG, facts.units)}`;
   });
   return (
     <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
-      first {act.kind === 'soak' ? 'a soak' : act.name.toLowerCase()}: {lines.join(', ')}
+      {tr`first ${act.kind === 'soak' ? tr`a soak` : inSentence(act.name)}: ${lines.join(', ')}`}
     </Box>
   );
 }
@@ -149,7 +153,7 @@ function BuildInstead(props: {
         onBuilt();
       }}
     >
-      Build it of {source.name}
+      {tr`Build it of ${source.name}`}
     </Button>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -45,7 +46,7 @@ export function MethodFoot(props: {
       <Box
         ref={ref}
         component="section"
-        aria-label="Stages"
+        aria-label={tr`Stages`}
         sx={{
           borderTop: '2px solid var(--ink)',
           background: 'var(--paper)',
@@ -55,7 +56,7 @@ export function MethodFoot(props: {
       >
         {plan === null ? (
           <Typography color="text.secondary" sx={{ p: 2 }}>
-            {wrong === null ? 'Working out the hours…' : 'No hours yet.'}
+            {wrong === null ? tr`Working out the hours…` : tr`No hours yet.`}
           </Typography>
         ) : (
           <MethodStages

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Tab from '@mui/material/Tab';
@@ -38,7 +39,7 @@ export function MethodSides(props: {
   return (
     <Box
       component="section"
-      aria-label="How it is made"
+      aria-label={tr`How it is made`}
       sx={{
         borderLeft: { md: '2px solid var(--line)' },
         minWidth: 0,
@@ -66,10 +67,10 @@ export function MethodSides(props: {
         }}
       >
         {SIDES.map((one) => (
-          <Tab key={one} value={one} label={one} />
+          <Tab key={one} value={one} label={trOf(one)} />
         ))}
       </Tabs>
-      <Box role="tabpanel" aria-label={side} sx={{ p: 2 }}>
+      <Box role="tabpanel" aria-label={trOf(side)} sx={{ p: 2 }}>
         {side === 'Makes' ? (
           <Box sx={{ display: 'grid', gap: 1.25 }}>
             <TargetPanel
@@ -100,7 +101,7 @@ function Hours({ working, view }: { working: Working; view: DoughsView }) {
   return (
     <>
       <TextField
-        label="Bake"
+        label={tr`Bake`}
         name="bakeName"
         value={wish.name}
         onChange={(event) => setWish({ name: event.target.value })}
@@ -109,13 +110,12 @@ function Hours({ working, view }: { working: Working; view: DoughsView }) {
       <SpanFields
         readyFrom={wish.readyFrom}
         readyTo={wish.readyTo}
-        labels={['Ready from', 'Ready to']}
+        labels={[tr`Ready from`, tr`Ready to`]}
         onChange={setWish}
       />
       {answer?.kind === 'plan' ? (
         <Typography variant="body2" color="text.secondary">
-          Mix {momentText(answer.plan.mixAtMs, nowMs, timeZone)}, found. Once it is planned each
-          moment can be moved on the Tide.
+          {tr`Mix ${momentText(answer.plan.mixAtMs, nowMs, timeZone)}, found. Once it is planned each moment can be moved on the Tide.`}
         </Typography>
       ) : null}
     </>
@@ -143,12 +143,12 @@ function Saving(props: {
       setWrong(null);
       const { methodId, number, before } = outcome.value;
       say({
-        text: `${method.name}: version ${number} saved.`,
+        text: tr`${method.name}: version ${number} saved.`,
         ...(before === null
           ? {}
           : {
               action: {
-                label: 'Undo',
+                label: tr`Undo`,
                 run: () => void actions.restoreVersion(before).then(() => router.refresh()),
               },
             }),
@@ -160,7 +160,7 @@ function Saving(props: {
     start(async () => {
       const outcome = await actions.restoreVersion(versionId);
       say({
-        text: outcome.ok ? `Back to it, as version ${outcome.value.number}.` : 'Not possible.',
+        text: outcome.ok ? tr`Back to it, as version ${outcome.value.number}.` : tr`Not possible.`,
       });
       router.refresh();
     });
@@ -168,7 +168,7 @@ function Saving(props: {
     <Box sx={{ px: 2, pt: 1.25, pb: 0.5, display: 'grid', gap: 0.75 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField
-          label="Method"
+          label={tr`Method`}
           name="methodName"
           value={method.name}
           onChange={(event) => change({ ...method, name: event.target.value })}
@@ -177,16 +177,16 @@ function Saving(props: {
           slotProps={{ htmlInput: { maxLength: 40 } }}
         />
         <Button size="small" disabled={undo === null} onClick={() => undo?.()}>
-          Undo
+          {tr`Undo`}
         </Button>
         <Button size="small" disabled={busy || (own && !changed)} onClick={save}>
-          {own ? 'Save' : 'Keep'}
+          {own ? tr`Save` : tr`Keep`}
         </Button>
       </Box>
       {view.versions.length > 1 ? (
         <Box component="details">
           <Typography component="summary" variant="body2">
-            {view.versions.length} versions; what was baked keeps its own
+            {tr`${view.versions.length} versions; what was baked keeps its own`}
           </Typography>
           {view.versions.slice(1).map((version) => (
             <Button
@@ -196,7 +196,7 @@ function Saving(props: {
               disabled={busy}
               onClick={() => restore(version.versionId)}
             >
-              Back to {version.number}, {dateText(version.createdMs, view.facts.units.timeZone)}
+              {tr`Back to ${version.number}, ${dateText(version.createdMs, view.facts.units.timeZone)}`}
             </Button>
           ))}
         </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -38,7 +39,9 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
   return (
     <ViewFrame
       title={method.name}
-      subtitle={opened.number === null ? 'a starting method' : `method, version ${opened.number}`}
+      subtitle={
+        opened.number === null ? tr`a starting method` : tr`method, version ${opened.number}`
+      }
       clock={clockText(planning.nowMs, units.timeZone)}
       aside={<DoughsTells method={method} columns={columns} answer={answer} facts={facts} />}
     >
@@ -50,7 +53,7 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
       >
         <Box sx={{ minWidth: 0, minHeight: { md: 360 }, background: 'var(--paper)', pt: 1 }}>
           {columns === null ? (
-            <Typography sx={{ p: 2 }}>This can not be weighed as it stands.</Typography>
+            <Typography sx={{ p: 2 }}>{tr`This can not be weighed as it stands.`}</Typography>
           ) : (
             <FormulaPanel
               columns={columns}
@@ -68,7 +71,7 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
               sx={{ m: 2 }}
               action={<Mended working={working} timeZone={units.timeZone} />}
             >
-              {wrong} Nothing was lost.
+              {tr`${wrong} Nothing was lost.`}
             </Alert>
           )}
         </Box>

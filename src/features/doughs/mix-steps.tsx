@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -8,13 +9,39 @@ import { NumberBox } from '@/ui/fields/number-box';
 type Step = Method['mix']['steps'][number];
 
 const SPEEDS: readonly { readonly id: Step['speed']; readonly name: string }[] = [
-  { id: 'slow', name: 'slow' },
-  { id: 'fast', name: 'fast' },
-  { id: 'hand', name: 'by hand' },
-  { id: 'rest', name: 'rest' },
+  {
+    id: 'slow',
+    get name() {
+      return tr`slow`;
+    },
+  },
+  {
+    id: 'fast',
+    get name() {
+      return tr`fast`;
+    },
+  },
+  {
+    id: 'hand',
+    get name() {
+      return tr`by hand`;
+    },
+  },
+  {
+    id: 'rest',
+    get name() {
+      return tr`rest`;
+    },
+  },
 ];
 const MOST_STEPS = 8;
-const ANOTHER: Step = { name: 'Pause', speed: 'rest', minutes: 10 };
+const ANOTHER: Step = {
+  get name() {
+    return tr`Pause`;
+  },
+  speed: 'rest',
+  minutes: 10,
+};
 
 /** The steps of a mix in their order, each with its speed and its minutes: a machine’s programme, or hands and pauses. */
 export function MixSteps(props: { steps: readonly Step[]; set: (steps: Step[]) => void }) {
@@ -22,14 +49,14 @@ export function MixSteps(props: { steps: readonly Step[]; set: (steps: Step[]) =
   const change = (index: number, changed: Partial<Step>) =>
     set(steps.map((one, i) => (i === index ? { ...one, ...changed } : one)));
   return (
-    <Box role="group" aria-label="Steps of the mix" sx={{ mt: 1 }}>
+    <Box role="group" aria-label={tr`Steps of the mix`} sx={{ mt: 1 }}>
       {steps.map((step, index) => (
         <Box
           key={index}
           sx={{ display: 'grid', gridTemplateColumns: '1.6fr 1fr 0.8fr', gap: 1, mt: 0.5 }}
         >
           <TextField
-            label={`Step ${index + 1}`}
+            label={tr`Step ${index + 1}`}
             name={`step-name-${index}`}
             value={step.name}
             onChange={(event) => change(index, { name: event.target.value })}
@@ -37,14 +64,14 @@ export function MixSteps(props: { steps: readonly Step[]; set: (steps: Step[]) =
           />
           <ChoiceField
             name={`step-speed-${index}`}
-            label="How"
+            label={tr`How`}
             value={step.speed}
             options={SPEEDS}
             onChange={(speed) => change(index, { speed: speed as Step['speed'] })}
           />
           <NumberBox
             name={`step-${index}`}
-            label="min"
+            label={tr`min`}
             value={step.minutes}
             onValue={(minutes) => change(index, { minutes })}
           />
@@ -52,12 +79,12 @@ export function MixSteps(props: { steps: readonly Step[]; set: (steps: Step[]) =
       ))}
       {steps.length < MOST_STEPS ? (
         <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set([...steps, ANOTHER])}>
-          Then another step
+          {tr`Then another step`}
         </Button>
       ) : null}
       {steps.length > 1 ? (
         <Button size="small" variant="text" onClick={() => set(steps.slice(0, -1))}>
-          Without the last
+          {tr`Without the last`}
         </Button>
       ) : null}
     </Box>

@@ -2,11 +2,11 @@
 import { screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import { pressable, shown } from '../../../tests/fixtures/shown';
-import { LIBRARY, type Method } from '@/core/methods';
+import { startingMethods, type Method } from '@/core/methods';
 import { MixSteps } from './mix-steps';
 import { OwnMoments } from './own-moments';
 
-const STRAIGHT = LIBRARY.find((one) => one.id === 'straight')!.method;
+const STRAIGHT = startingMethods().find((one) => one.id === 'straight')!.method;
 
 function opened(view: (method: Method, change: (method: Method) => void) => React.ReactElement) {
   let now: Method = STRAIGHT;

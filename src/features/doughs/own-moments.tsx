@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -9,21 +10,97 @@ import { NumberBox } from '@/ui/fields/number-box';
 
 /** From where a moment is counted, and to which side. */
 const WHEN = [
-  { id: 'service before', name: 'before serving', from: 'service', side: -1 },
-  { id: 'balls after', name: 'after balling', from: 'balls', side: 1 },
-  { id: 'balls before', name: 'before balling', from: 'balls', side: -1 },
-  { id: 'mix after', name: 'after mixing began', from: 'mix', side: 1 },
+  {
+    id: 'service before',
+    get name() {
+      return tr`before serving`;
+    },
+    from: 'service',
+    side: -1,
+  },
+  {
+    id: 'balls after',
+    get name() {
+      return tr`after balling`;
+    },
+    from: 'balls',
+    side: 1,
+  },
+  {
+    id: 'balls before',
+    get name() {
+      return tr`before balling`;
+    },
+    from: 'balls',
+    side: -1,
+  },
+  {
+    id: 'mix after',
+    get name() {
+      return tr`after mixing began`;
+    },
+    from: 'mix',
+    side: 1,
+  },
 ] as const;
 
 const MOST_MOMENTS = 12;
 /** What bakers do beside: chosen, each comes with its hour; every figure of it can be changed. */
 const USUAL: readonly Moment[] = [
-  { name: 'Heat the oven', from: 'service', afterMin: -90, handsMin: 2, work: null },
-  { name: 'Punch it down', from: 'balls', afterMin: -30, handsMin: 2, work: 'punch down' },
-  { name: 'Ball it again', from: 'balls', afterMin: 180, handsMin: 10, work: 'ball again' },
-  { name: 'Stretch on the tray', from: 'service', afterMin: -60, handsMin: 10, work: null },
-  { name: 'Stretch to the corners', from: 'service', afterMin: -30, handsMin: 5, work: null },
-  { name: 'Bake the bases first', from: 'service', afterMin: -20, handsMin: 10, work: null },
+  {
+    get name() {
+      return tr`Heat the oven`;
+    },
+    from: 'service',
+    afterMin: -90,
+    handsMin: 2,
+    work: null,
+  },
+  {
+    get name() {
+      return tr`Punch it down`;
+    },
+    from: 'balls',
+    afterMin: -30,
+    handsMin: 2,
+    work: 'punch down',
+  },
+  {
+    get name() {
+      return tr`Ball it again`;
+    },
+    from: 'balls',
+    afterMin: 180,
+    handsMin: 10,
+    work: 'ball again',
+  },
+  {
+    get name() {
+      return tr`Stretch on the tray`;
+    },
+    from: 'service',
+    afterMin: -60,
+    handsMin: 10,
+    work: null,
+  },
+  {
+    get name() {
+      return tr`Stretch to the corners`;
+    },
+    from: 'service',
+    afterMin: -30,
+    handsMin: 5,
+    work: null,
+  },
+  {
+    get name() {
+      return tr`Bake the bases first`;
+    },
+    from: 'service',
+    afterMin: -20,
+    handsMin: 10,
+    work: null,
+  },
 ];
 const FIRST = USUAL[0] as Moment;
 
@@ -34,11 +111,11 @@ export function OwnMoments(props: { method: Method; onChange: (method: Method) =
   const pieces = target.by === 'products' ? target.products.map((one) => one.name) : [];
   const set = (next: Moment[]) => onChange({ ...method, moments: next });
   return (
-    <Box component="section" aria-label="Moments of your own">
-      <Typography variant="h3">Moments of your own</Typography>
+    <Box component="section" aria-label={tr`Moments of your own`}>
+      <Typography variant="h3">{tr`Moments of your own`}</Typography>
       {moments.length === 0 ? (
         <Typography variant="body2" color="text.secondary">
-          Heating a stone, stretching on the tray, a punch-down: with their hour on every list.
+          {tr`Heating a stone, stretching on the tray, a punch-down: with their hour on every list.`}
         </Typography>
       ) : null}
       {moments.map((moment, index) => (
@@ -53,7 +130,7 @@ export function OwnMoments(props: { method: Method; onChange: (method: Method) =
       ))}
       {moments.length < MOST_MOMENTS ? (
         <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set([...moments, FIRST])}>
-          Another moment
+          {tr`Another moment`}
         </Button>
       ) : null}
     </Box>
@@ -98,7 +175,7 @@ function MomentRow(props: {
         renderInput={(params) => (
           <TextField
             {...params}
-            label="What"
+            label={tr`What`}
             name={`moment-${index}`}
             slotProps={{
               ...params.slotProps,
@@ -109,10 +186,10 @@ function MomentRow(props: {
       />
       <ChoiceField
         name={`moment-work-${index}`}
-        label="Does"
+        label={tr`Does`}
         value={moment.work ?? ''}
         options={[
-          { id: '', name: 'nothing to the dough' },
+          { id: '', name: tr`nothing to the dough` },
           ...MOMENT_WORKS.map((work) => ({ id: work, name: WORK_NAMES[work] })),
         ]}
         onChange={(work) =>
@@ -121,13 +198,13 @@ function MomentRow(props: {
       />
       <NumberBox
         name={`moment-min-${index}`}
-        label="Minutes"
+        label={tr`Minutes`}
         value={Math.abs(moment.afterMin)}
         onValue={(minutes) => onChange({ ...moment, afterMin: when.side * Math.abs(minutes) })}
       />
       <ChoiceField
         name={`moment-when-${index}`}
-        label="When"
+        label={tr`When`}
         value={when.id}
         options={WHEN}
         onChange={(id) => {
@@ -141,18 +218,18 @@ function MomentRow(props: {
       />
       <NumberBox
         name={`moment-hands-${index}`}
-        label="Hands, min"
+        label={tr`Hands, min`}
         value={moment.handsMin}
         onValue={(handsMin) => onChange({ ...moment, handsMin })}
       />
       {pieces.length > 1 && moment.work !== null ? (
         <ChoiceField
           name={`moment-of-${index}`}
-          label="Of"
+          label={tr`Of`}
           value={moment.of !== undefined && pieces.includes(moment.of) ? moment.of : ''}
           options={[
-            { id: '', name: 'all of it' },
-            ...pieces.map((name) => ({ id: name, name: `${name.toLowerCase()} alone` })),
+            { id: '', name: tr`all of it` },
+            ...pieces.map((name) => ({ id: name, name: tr`${inSentence(name)} alone` })),
           ]}
           onChange={(of) => {
             const { name, from, afterMin, handsMin, work } = moment;
@@ -161,14 +238,21 @@ function MomentRow(props: {
         />
       ) : null}
       <Button size="small" variant="text" sx={{ alignSelf: 'end' }} onClick={onGone}>
-        Without it<span className="visually-hidden">: {moment.name}</span>
+        {tr`Without it`}
+        <span className="visually-hidden">: {moment.name}</span>
       </Button>
     </Box>
   );
 }
 
 const WORK_NAMES: Readonly<Record<(typeof MOMENT_WORKS)[number], string>> = {
-  fold: 'folds it',
-  'punch down': 'punches it down',
-  'ball again': 'balls it again',
+  get fold() {
+    return tr`folds it`;
+  },
+  get 'punch down'() {
+    return tr`punches it down`;
+  },
+  get 'ball again'() {
+    return tr`balls it again`;
+  },
 };

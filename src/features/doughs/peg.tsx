@@ -1,7 +1,9 @@
+import { trOf } from '@/words/tr';
+
 /** A peg: solid for what is held, hollow for what gives way. */
 export function Peg({ state }: { state: 'held' | 'gives way' }) {
   return (
-    <svg width={11} height={18} viewBox="0 0 11 18" role="img" aria-label={state}>
+    <svg width={11} height={18} viewBox="0 0 11 18" role="img" aria-label={trOf(state)}>
       <circle
         cx={5.5}
         cy={5.5}

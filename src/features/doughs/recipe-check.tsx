@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -37,7 +38,7 @@ function useKeep(actions: DoughActions) {
       if (method === null) return;
       const outcome = await actions.saveMethod({ methodId: null, method });
       if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      say({ text: `${method.name}: kept as a method.` });
+      say({ text: tr`${method.name}: kept as a method.` });
       router.push(`/doughs/${encodeURIComponent(outcome.value.methodId)}`);
     });
   return { keep, busy, wrong, clear: () => setWrong(null) };
@@ -77,12 +78,12 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
       <AsFound text={text} onType={type} />
       <Box sx={{ background: 'var(--paper)', p: 2, borderInline: { md: '2px solid var(--ink)' } }}>
         <Typography variant="h2" gutterBottom>
-          As Olvik understands it{open === 0 ? '' : `, ${open} open`}
+          {tr`As Olvik understands it${open === 0 ? '' : tr`, ${open} open`}`}
         </Typography>
         <Refusal sentence={checked.refused} />
         {text === '' ? (
           <Typography>
-            Paste or type a recipe on the left; every line gets its answer here.
+            {tr`Paste or type a recipe on the left; every line gets its answer here.`}
           </Typography>
         ) : (
           <RecipeLines
@@ -95,7 +96,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
         )}
       </Box>
       <Box sx={{ p: 2, display: 'grid', gap: 2, alignContent: 'start' }}>
-        <Typography variant="h2">What it truly is</Typography>
+        <Typography variant="h2">{tr`What it truly is`}</Typography>
         <RecipeTruth check={checked.check} made={made} view={view} />
         {told === null ? null : <RecipeStagesKept kept={told.kept} lost={told.lost} />}
         <Refusal sentence={wrong} />
@@ -104,7 +105,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
           sx={{ position: 'sticky', bottom: { xs: `${BAR_HEIGHT + 12}px`, sm: '12px' }, zIndex: 1 }}
         >
           <ActButton
-            title="Use as a method"
+            title={tr`Use as a method`}
             under={underAct(made !== null, open)}
             glyph="mix"
             disabled={busy || method === null}
@@ -124,38 +125,36 @@ function AsFound({ text, onType }: { text: string; onType: (next: string) => voi
   return (
     <Box sx={{ p: 2 }}>
       <Typography variant="h2" gutterBottom>
-        As it was found
+        {tr`As it was found`}
       </Typography>
       <TextField
         multiline
         minRows={12}
         maxRows={22}
         name="recipe"
-        label="A recipe, line by line"
-        placeholder={EXAMPLE}
+        label={tr`A recipe, line by line`}
+        placeholder={trOf(EXAMPLE)}
         value={text}
         onChange={(event) => onType(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 60_000, spellCheck: false } }}
       />
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
         {text === '' ? (
-          <Button onClick={() => onType(EXAMPLE)}>Show an example</Button>
+          <Button onClick={() => onType(EXAMPLE)}>{tr`Show an example`}</Button>
         ) : (
           <Button variant="text" onClick={() => onType('')}>
-            Empty it
+            {tr`Empty it`}
           </Button>
         )}
       </Box>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
-        Grams, kilos, millilitres, ounces, pounds, cups, spoons, pinches and fractions are read.
-        What is not understood is asked about, never guessed. A recipe as JSON-LD is read too. It
-        stays on this device until you keep it.
+        {tr`Grams, kilos, millilitres, ounces, pounds, cups, spoons, pinches and fractions are read. What is not understood is asked about, never guessed. A recipe as JSON-LD is read too. It stays on this device until you keep it.`}
       </Typography>
     </Box>
   );
 }
 
 function underAct(ready: boolean, open: number): string {
-  if (ready) return 'its weights and stages, your places';
-  return open > 0 ? 'first the open lines' : 'nothing to use yet';
+  if (ready) return tr`its weights and stages, your places`;
+  return open > 0 ? tr`first the open lines` : tr`nothing to use yet`;
 }

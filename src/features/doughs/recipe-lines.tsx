@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -20,7 +21,7 @@ export function RecipeLines(props: {
 }) {
   const { lines, answers, units, onAnswer, onCounts } = props;
   return (
-    <Box component="ol" aria-label="Lines" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+    <Box component="ol" aria-label={tr`Lines`} sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {lines
         .filter((line) => line.kind !== 'empty')
         .map((line) => {
@@ -72,7 +73,7 @@ export function RecipeLines(props: {
                   variant="text"
                   onClick={() => onCounts(line.index, line.kind === 'skipped')}
                 >
-                  {line.kind === 'skipped' ? 'Count it' : 'Leave it out'}
+                  {line.kind === 'skipped' ? tr`Count it` : tr`Leave it out`}
                 </Button>
               ) : null}
               {askable ? (

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -15,24 +16,24 @@ export function RecipeStagesKept({
   readonly lost: readonly string[];
 }) {
   return (
-    <Box component="section" aria-label="Its stages">
-      <Typography variant="h3">Its stages</Typography>
-      <Table size="small" aria-label="Its stages" sx={{ '& td, & th': { px: 0 } }}>
+    <Box component="section" aria-label={tr`Its stages`}>
+      <Typography variant="h3">{tr`Its stages`}</Typography>
+      <Table size="small" aria-label={tr`Its stages`} sx={{ '& td, & th': { px: 0 } }}>
         <TableBody>
           {kept.map(({ name, says, said }) => (
             <TableRow key={`${name} ${says}`} data-stage={name}>
               <TableCell component="th">{name}</TableCell>
               <TableCell align="right">{says}</TableCell>
               <TableCell align="right" sx={{ color: 'var(--ink2)' }}>
-                {said ? '' : 'usual'}
+                {said ? '' : tr`usual`}
               </TableCell>
             </TableRow>
           ))}
         </TableBody>
       </Table>
       {lost.length === 0 ? null : (
-        <Box role="note" aria-label="Not kept" sx={{ mt: 1 }}>
-          <Typography sx={{ fontWeight: 700 }}>Not kept in the method:</Typography>
+        <Box role="note" aria-label={tr`Not kept`} sx={{ mt: 1 }}>
+          <Typography sx={{ fontWeight: 700 }}>{tr`Not kept in the method:`}</Typography>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {lost.map((sentence) => (
               <Typography key={sentence} component="li" variant="body2">

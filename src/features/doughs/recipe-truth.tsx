@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -25,7 +26,7 @@ export function RecipeTruth(props: {
   const { check, made, view } = props;
   const { units } = view.facts;
   if (check === null || check.sums === null) {
-    return <Typography color="text.secondary">As soon as a flour is weighed.</Typography>;
+    return <Typography color="text.secondary">{tr`As soon as a flour is weighed.`}</Typography>;
   }
   const { sums, claims } = check;
   return (
@@ -34,11 +35,11 @@ export function RecipeTruth(props: {
       {claims.map((claim) => (
         <Box key={`${claim.of}-${claim.claimed}`} data-testid="claim">
           <Typography sx={{ fontSize: rem(19) }}>
-            {claim.of}: says {figure(claim.claimed, claim.unit, view)}{' '}
+            {tr`${claim.of}: says ${figure(claim.claimed, claim.unit, view)} `}
             {claim.agrees ? (
               '✓'
             ) : (
-              <strong>≠ is {figure(claim.truth.value, claim.unit, view)}</strong>
+              <strong>{tr`≠ is ${figure(claim.truth.value, claim.unit, view)}`}</strong>
             )}
           </Typography>
           {claim.why === null ? null : (
@@ -56,12 +57,12 @@ export function RecipeTruth(props: {
       {made === null ? null : <Hours made={made} view={view} />}
       {(made?.replaced ?? []).map((one) => (
         <Typography key={one.name} variant="body2">
-          {one.name}: {view.facts.flours.find((flour) => flour.id === one.flourId)?.name} of the
-          shop stands for it.
+          {one.name}: {view.facts.flours.find((flour) => flour.id === one.flourId)?.name}
+          {tr` of the shop stands for it.`}
         </Typography>
       ))}
       <Typography variant="body2" color="text.secondary">
-        {massText(sums.doughG.value, units)} of dough in all.
+        {tr`${massText(sums.doughG.value, units)} of dough in all.`}
       </Typography>
     </>
   );
@@ -72,25 +73,25 @@ const figure = (value: number, unit: 'share' | 'g', view: DoughsView) =>
 
 function Sums({ sums, view }: { sums: RecipeSums; view: DoughsView }) {
   const rows: readonly (readonly [string, Ranged, number])[] = [
-    ['Water', sums.hydration, 1],
-    ['Salt', sums.saltShare, 2],
-    ['Oil', sums.oilShare, 1],
-    ['Sugar', sums.sugarShare, 1],
-    ['Yeast, as fresh', sums.freshShare, 2],
-    ['Flour in the leaven', sums.leavenShare, 1],
+    [tr`Water`, sums.hydration, 1],
+    [tr`Salt`, sums.saltShare, 2],
+    [tr`Oil`, sums.oilShare, 1],
+    [tr`Sugar`, sums.sugarShare, 1],
+    [tr`Yeast, as fresh`, sums.freshShare, 2],
+    [tr`Flour in the leaven`, sums.leavenShare, 1],
   ];
   return (
-    <Table size="small" aria-label="What it truly is" sx={{ '& td, & th': { px: 0 } }}>
+    <Table size="small" aria-label={tr`What it truly is`} sx={{ '& td, & th': { px: 0 } }}>
       <TableBody>
         <TableRow>
-          <TableCell component="th">All flour</TableCell>
+          <TableCell component="th">{tr`All flour`}</TableCell>
           <TableCell align="right" sx={{ fontSize: rem(18), fontWeight: 700 }}>
             {massText(sums.flourG.value, view.facts.units)}
           </TableCell>
           <TableCell align="right" />
         </TableRow>
         {rows
-          .filter(([name, range]) => range.value > 0 || name === 'Water' || name === 'Salt')
+          .filter(([name, range]) => range.value > 0 || name === tr`Water` || name === tr`Salt`)
           .map(([name, range, digits]) => (
             <TableRow key={name} data-truth={name}>
               <TableCell component="th">{name}</TableCell>
@@ -137,11 +138,11 @@ function Hours({ made, view }: { made: RecipeAsDough; view: DoughsView }) {
   const { answer, refused } = useTypedCompute('recipeHours', asks, 250);
   const hours = (value: number | null) => (value === null ? 'never' : `${decimals(value, 1)} h`);
   return (
-    <Box component="section" aria-label="Its hours">
+    <Box component="section" aria-label={tr`Its hours`}>
       <Box sx={{ width: 130 }}>
         <NumberBox
           name="recipeC"
-          label="Hours at"
+          label={tr`Hours at`}
           of="temperature"
           value={tempC}
           onValue={setTempC}
@@ -150,13 +151,13 @@ function Hours({ made, view }: { made: RecipeAsDough; view: DoughsView }) {
       <Typography data-testid="recipe-hours" aria-live="polite">
         {refused ??
           (answer === null
-            ? 'Working it out…'
+            ? tr`Working it out…`
             : answer.opensH === null
-              ? 'It does not rise enough to open within four days at this temperature.'
-              : `From the mix: opens after ${hours(answer.opensH)}, best ${hours(answer.bestH)}${
+              ? tr`It does not rise enough to open within four days at this temperature.`
+              : tr`From the mix: opens after ${hours(answer.opensH)}, best ${hours(answer.bestH)}${
                   answer.bestBand === null
                     ? ''
-                    : ` (8 in 10 between ${decimals(answer.bestBand[0], 1)} and ${decimals(answer.bestBand[1], 1)})`
+                    : tr` (8 in 10 between ${decimals(answer.bestBand[0], 1)} and ${decimals(answer.bestBand[1], 1)})`
                 }, slack after ${hours(answer.closesH)}.`)}
       </Typography>
     </Box>

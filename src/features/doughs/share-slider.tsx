@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
@@ -31,8 +32,8 @@ export function ShareSlider({ working, facts }: { working: Working; facts: Dough
   if (leaven === undefined) {
     return (
       <Box>
-        <Typography variant="h2">Leaven</Typography>
-        <Typography>No leaven: yeast alone raises it.</Typography>
+        <Typography variant="h2">{tr`Leaven`}</Typography>
+        <Typography>{tr`No leaven: yeast alone raises it.`}</Typography>
       </Box>
     );
   }
@@ -45,7 +46,7 @@ export function ShareSlider({ working, facts }: { working: Working; facts: Dough
     <Box sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'start' }}>
         <Box>
-          <Typography variant="h2">{leaven.name} share</Typography>
+          <Typography variant="h2">{tr`${leaven.name} share`}</Typography>
           <Typography sx={{ fontSize: rem(30), fontWeight: 700, lineHeight: 1.1 }}>
             {decimals(leaven.flourShare * 100, 0)} %
           </Typography>
@@ -53,16 +54,16 @@ export function ShareSlider({ working, facts }: { working: Working; facts: Dough
         <Box sx={{ width: 150 }}>
           <ChoiceField
             name="share-kind"
-            label="hours for"
+            label={tr`hours for`}
             value={shownKind}
-            options={LEAVEN_KINDS.map((id) => ({ id, name: USUAL_LEAVENS[id].name.toLowerCase() }))}
+            options={LEAVEN_KINDS.map((id) => ({ id, name: inSentence(USUAL_LEAVENS[id].name) }))}
             onChange={(next) => setKind(next as LeavenKind)}
           />
         </Box>
       </Box>
       <Box sx={{ px: 2.5 }}>
         <Slider
-          aria-label={`${leaven.name}, per cent of the flour`}
+          aria-label={tr`${leaven.name}, per cent of the flour`}
           value={Math.round(leaven.flourShare * 100)}
           min={5}
           max={60}
@@ -104,13 +105,15 @@ function Readings({ found, busy }: { found: readonly ShareHours[] | null; busy: 
           <Typography sx={{ fontWeight: 700, lineHeight: 1.2 }}>
             {one.opensH === null
               ? one.why === null
-                ? 'never'
+                ? tr`never`
                 : '✕'
               : `${decimals(one.opensH, 1)} h`}
           </Typography>
         </Box>
       ))}
-      {found === null ? <Typography variant="body2">working out the hours…</Typography> : null}
+      {found === null ? (
+        <Typography variant="body2">{tr`working out the hours…`}</Typography>
+      ) : null}
     </Box>
   );
 }

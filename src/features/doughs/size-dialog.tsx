@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -29,8 +30,18 @@ const FIRST: { readonly [K in Size['of']]: Size } = {
   tray: { of: 'tray', lengthCm: 40, widthCm: 30 },
 };
 const SHAPES = [
-  { id: 'round', name: 'round' },
-  { id: 'tray', name: 'tray' },
+  {
+    id: 'round',
+    get name() {
+      return tr`round`;
+    },
+  },
+  {
+    id: 'tray',
+    get name() {
+      return tr`tray`;
+    },
+  },
 ];
 /** Two weights on an area are the same as near as this, g per cm². */
 const SAME_PER_CM2 = 0.005;
@@ -62,12 +73,12 @@ export function SizeDialog(props: {
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="size-title">
-      <DialogTitle id="size-title">Size of {product.name.toLowerCase()}</DialogTitle>
+      <DialogTitle id="size-title">{tr`Size of ${inSentence(product.name)}`}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(3, 1fr)', pt: 1 }}>
           <ChoiceField
             name="shape"
-            label="Shape"
+            label={tr`Shape`}
             value={size.of}
             options={SHAPES}
             onChange={(of) => resized(FIRST[of as Size['of']])}
@@ -77,14 +88,14 @@ export function SizeDialog(props: {
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 2fr' }}>
           <NumberBox
             name="weightG"
-            label="Each weighs"
+            label={tr`Each weighs`}
             of="mass"
             value={Math.round(weightG * 10) / 10}
             onValue={setWeightG}
           />
           <ChoiceField
             name="thick"
-            label="Comes out"
+            label={tr`Comes out`}
             value={chosen?.name ?? OWN}
             options={[
               ...usual.map((one) => ({
@@ -92,7 +103,7 @@ export function SizeDialog(props: {
                 name: `${one.name}, ${perAreaText(one.gPerCm2, units)}`,
               })),
               ...(chosen === undefined
-                ? [{ id: OWN, name: `as typed, ${perAreaText(gPerCm2, units)}` }]
+                ? [{ id: OWN, name: tr`as typed, ${perAreaText(gPerCm2, units)}` }]
                 : []),
             ]}
             onChange={(name) => {
@@ -111,16 +122,16 @@ export function SizeDialog(props: {
       <DialogActions>
         {product.size == null ? null : (
           <Button onClick={() => onUse({ size: null, weightG: product.weightG })}>
-            By weight alone
+            {tr`By weight alone`}
           </Button>
         )}
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{tr`Cancel`}</Button>
         <Button
           variant="contained"
           disabled={wrong !== null}
           onClick={() => onUse({ size, weightG: Math.round(weightG) })}
         >
-          Use {massText(Math.round(weightG), units)}
+          {tr`Use ${massText(Math.round(weightG), units)}`}
         </Button>
       </DialogActions>
     </Dialog>
@@ -142,11 +153,14 @@ function SizeFields(props: { size: Size; prefix?: string; onSize: (size: Size) =
     />
   );
   return size.of === 'round' ? (
-    figure('diameterCm', 'Diameter', size.diameterCm, (diameterCm) => ({ of: 'round', diameterCm }))
+    figure('diameterCm', tr`Diameter`, size.diameterCm, (diameterCm) => ({
+      of: 'round',
+      diameterCm,
+    }))
   ) : (
     <>
-      {figure('lengthCm', 'Length', size.lengthCm, (lengthCm) => ({ ...size, lengthCm }))}
-      {figure('widthCm', 'Width', size.widthCm, (widthCm) => ({ ...size, widthCm }))}
+      {figure('lengthCm', tr`Length`, size.lengthCm, (lengthCm) => ({ ...size, lengthCm }))}
+      {figure('widthCm', tr`Width`, size.widthCm, (widthCm) => ({ ...size, widthCm }))}
     </>
   );
 }
@@ -157,8 +171,8 @@ function Known({ size, onWeight }: { size: Size; onWeight: (weightG: number) => 
   const [known, setKnown] = useState<{ size: Size; weightG: number }>({ size, weightG: 250 });
   const weightG = weightAsKnown(size, known);
   return (
-    <Box component="section" aria-label="As thick as one you know">
-      <Typography sx={{ fontWeight: 700 }}>As thick as one you know</Typography>
+    <Box component="section" aria-label={tr`As thick as one you know`}>
+      <Typography sx={{ fontWeight: 700 }}>{tr`As thick as one you know`}</Typography>
       <Box
         sx={{
           display: 'grid',
@@ -170,7 +184,7 @@ function Known({ size, onWeight }: { size: Size; onWeight: (weightG: number) => 
       >
         <ChoiceField
           name="known-shape"
-          label="It is a"
+          label={tr`It is a`}
           value={known.size.of}
           options={SHAPES}
           onChange={(of) => setKnown({ ...known, size: FIRST[of as Size['of']] })}
@@ -182,7 +196,7 @@ function Known({ size, onWeight }: { size: Size; onWeight: (weightG: number) => 
         />
         <NumberBox
           name="known-weight"
-          label="It weighs"
+          label={tr`It weighs`}
           of="mass"
           value={known.weightG}
           onValue={(next) => {
@@ -190,7 +204,7 @@ function Known({ size, onWeight }: { size: Size; onWeight: (weightG: number) => 
           }}
         />
         <Button onClick={() => onWeight(weightG)}>
-          Take {massText(Math.round(weightG), units)}
+          {tr`Take ${massText(Math.round(weightG), units)}`}
         </Button>
       </Box>
     </Box>

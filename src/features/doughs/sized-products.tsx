@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -11,7 +12,14 @@ import { lengthText, perAreaText } from '@/ui/format';
 import { SizeDialog } from './size-dialog';
 
 const MOST_PRODUCTS = 6;
-const ANOTHER: Product = { name: 'Trays', count: 2, weightG: 600, keepsH: 24 };
+const ANOTHER: Product = {
+  get name() {
+    return tr`Trays`;
+  },
+  count: 2,
+  weightG: 600,
+  keepsH: 24,
+};
 
 /** The things that are made of a dough, each by its weight or by its size. */
 export function SizedProducts(props: {
@@ -34,7 +42,7 @@ export function SizedProducts(props: {
           sx={{ display: 'grid', gridTemplateColumns: '1.3fr 0.8fr 0.9fr 0.9fr', columnGap: 1 }}
         >
           <TextField
-            label="What"
+            label={tr`What`}
             name={`product-${index}`}
             value={product.name}
             onChange={(event) => change(index, { name: event.target.value })}
@@ -42,20 +50,20 @@ export function SizedProducts(props: {
           />
           <NumberBox
             name={`count-${index}`}
-            label="How many"
+            label={tr`How many`}
             value={product.count}
             onValue={(count) => change(index, { count: Math.round(count) })}
           />
           <NumberBox
             name={`weight-${index}`}
-            label="Each"
+            label={tr`Each`}
             of="mass"
             value={product.weightG}
             onValue={(weightG) => change(index, { weightG })}
           />
           <NumberBox
             name={`keeps-${index}`}
-            label="Keeps, h"
+            label={tr`Keeps, h`}
             value={product.keepsH}
             onValue={(keepsH) => change(index, { keepsH })}
           />
@@ -72,12 +80,12 @@ export function SizedProducts(props: {
       <Box sx={{ display: 'flex', gap: 1 }}>
         {products.length < MOST_PRODUCTS ? (
           <Button size="small" variant="text" onClick={() => set([...products, ANOTHER])}>
-            Another product
+            {tr`Another product`}
           </Button>
         ) : null}
         {products.length > 1 ? (
           <Button size="small" variant="text" onClick={() => set(products.slice(0, -1))}>
-            Without the last
+            {tr`Without the last`}
           </Button>
         ) : null}
       </Box>
@@ -97,7 +105,7 @@ export function SizedProducts(props: {
 
 /** A size with its weight on the area: “30 cm, 0.37 g/cm²”. */
 function sizeText({ size, weightG }: Product, units: FigureUnits): string {
-  if (size == null) return 'Weigh by size';
+  if (size == null) return tr`Weigh by size`;
   const sides =
     size.of === 'round'
       ? lengthText(size.diameterCm, units)

@@ -2,7 +2,7 @@
 import { screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import { shown } from '../../../tests/fixtures/shown';
-import { LIBRARY, type Method } from '@/core/methods';
+import { startingMethods, type Method } from '@/core/methods';
 import { openShopInMemory } from '@/data';
 import { contextOver } from '@/server/context';
 import { doughFacts } from '@/server/doughs/facts';
@@ -16,7 +16,7 @@ const db = openShopInMemory();
 ensureShop(db, 'Europe/Oslo');
 const context = contextOver(db);
 const facts = doughFacts(context, loadShop(context));
-const STRAIGHT = LIBRARY.find((one) => one.id === 'straight')!.method;
+const STRAIGHT = startingMethods().find((one) => one.id === 'straight')!.method;
 
 /** The panel over a method of its own, with the method as it stands. */
 function opened() {

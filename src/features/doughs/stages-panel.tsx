@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
@@ -42,19 +43,19 @@ export function StagesPanel(props: {
         />
       ))}
       <Stays
-        name="Bulk"
+        name={tr`Bulk`}
         stays={method.bulk}
         facts={facts}
         set={(bulk) => onChange({ ...method, bulk })}
       />
       <Stays
-        name="Balls"
+        name={tr`Balls`}
         stays={method.balls}
         facts={facts}
         set={(balls) => onChange({ ...method, balls })}
       />
       <FormControlLabel
-        label="Ball once more half-way"
+        label={tr`Ball once more half-way`}
         control={
           <Checkbox
             name="reball"
@@ -81,18 +82,18 @@ function Refreshments(props: { method: Method; onChange: (method: Method) => voi
   const set = (changed: Partial<Method['refreshments']>) =>
     onChange({ ...method, refreshments: { ...refreshments, ...changed } });
   return (
-    <Box component="section" aria-label="Refreshments">
-      <Typography variant="h3">Refreshments</Typography>
+    <Box component="section" aria-label={tr`Refreshments`}>
+      <Typography variant="h3">{tr`Refreshments`}</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 0.5 }}>
         <NumberBox
           name="refreshments"
-          label="Feeds before the levain"
+          label={tr`Feeds before the levain`}
           value={refreshments.count}
           onValue={(count) => set({ count: Math.round(count) })}
         />
         <NumberBox
           name="refreshEvery"
-          label="Hours between them"
+          label={tr`Hours between them`}
           value={refreshments.everyH}
           onValue={(everyH) => set({ everyH })}
         />
@@ -123,7 +124,7 @@ function Stays(props: {
     entered.current = { index, stay };
   };
   return (
-    <Box component="section" aria-label={`${name}, places and hours`}>
+    <Box component="section" aria-label={tr`${name}, places and hours`}>
       <Typography variant="h3">{name}</Typography>
       {stays.map((stay, index) => (
         <Box
@@ -132,7 +133,7 @@ function Stays(props: {
         >
           <ChoiceField
             name={`${name}-place-${index}`}
-            label="In"
+            label={tr`In`}
             value={stay.placeId}
             options={places}
             onChange={(placeId) => {
@@ -142,21 +143,21 @@ function Stays(props: {
           />
           <NumberBox
             name={`${name}-hours-${index}`}
-            label="Hours"
+            label={tr`Hours`}
             value={stay.hours}
             onEnter={enter(index, stay)}
             onValue={(hours) => change(index, { hours })}
           />
           <NumberBox
             name={`${name}-least-${index}`}
-            label="fewest"
+            label={tr`fewest`}
             value={stay.leastH}
             onEnter={enter(index, stay)}
             onValue={(leastH) => change(index, { leastH })}
           />
           <NumberBox
             name={`${name}-most-${index}`}
-            label="most"
+            label={tr`most`}
             value={stay.mostH}
             onEnter={enter(index, stay)}
             onValue={(mostH) => change(index, { mostH })}
@@ -171,11 +172,11 @@ function Stays(props: {
           set([...stays, { placeId: places[0]?.id ?? '', hours: 3, leastH: 1, mostH: 8 }])
         }
       >
-        Then another place
+        {tr`Then another place`}
       </Button>
       {stays.length > 1 ? (
         <Button size="small" variant="text" onClick={() => set(stays.slice(0, -1))}>
-          Without the last
+          {tr`Without the last`}
         </Button>
       ) : null}
     </Box>
@@ -205,36 +206,36 @@ function Mixing(props: {
   const set = (changed: Partial<Method['mix']>) =>
     onChange({ ...method, mix: { ...mix, ...changed } });
   return (
-    <Box component="section" aria-label="Mixing">
-      <Typography variant="h3">Mixing</Typography>
+    <Box component="section" aria-label={tr`Mixing`}>
+      <Typography variant="h3">{tr`Mixing`}</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1, mt: 0.5 }}>
         <ChoiceField
           name="mixedBy"
-          label="By"
+          label={tr`By`}
           value={mix.by}
           options={[
-            { id: 'mixer', name: 'mixer' },
-            { id: 'hand', name: 'hand' },
+            { id: 'mixer', name: tr`mixer` },
+            { id: 'hand', name: tr`hand` },
           ]}
           onChange={(by) => set({ by: by as 'hand' })}
         />
         <NumberBox
           name="aimC"
-          label="Dough at"
+          label={tr`Dough at`}
           of="temperature"
           value={mix.aimC}
           onValue={(aimC) => set({ aimC })}
         />
         <NumberBox
           name="limitC"
-          label="Pause at"
+          label={tr`Pause at`}
           of="temperature"
           value={mix.limitC}
           onValue={(limitC) => set({ limitC })}
         />
         <NumberBox
           name="autolyse"
-          label="Rest before, min"
+          label={tr`Rest before, min`}
           value={mix.autolyse?.minutes ?? 0}
           onValue={(minutes) =>
             set({
@@ -251,7 +252,7 @@ function Mixing(props: {
         {mix.autolyse === null ? null : (
           <ChoiceField
             name="autolysePlace"
-            label="Rests in"
+            label={tr`Rests in`}
             value={mix.autolyse.placeId}
             options={places}
             onChange={(placeId) =>
@@ -261,19 +262,19 @@ function Mixing(props: {
         )}
         <NumberBox
           name="heldBack"
-          label="Held-back water, %"
+          label={tr`Held-back water, %`}
           value={mix.heldBackShare * 100}
           onValue={(value) => set({ heldBackShare: value / 100 })}
         />
         <NumberBox
           name="folds"
-          label="Folds"
+          label={tr`Folds`}
           value={mix.folds.count}
           onValue={(count) => set({ folds: { ...mix.folds, count: Math.round(count) } })}
         />
         <NumberBox
           name="foldsEvery"
-          label="every, min"
+          label={tr`every, min`}
           value={mix.folds.everyMin}
           onValue={(everyMin) => set({ folds: { ...mix.folds, everyMin } })}
         />

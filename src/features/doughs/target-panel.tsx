@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
@@ -20,12 +21,42 @@ import { massText, perAreaText } from '@/ui/format';
 import { SizedProducts } from './sized-products';
 
 const WAYS: readonly { readonly id: Target['by']; readonly name: string }[] = [
-  { id: 'products', name: 'pieces by weight' },
-  { id: 'diameter', name: 'rounds by diameter' },
-  { id: 'tray', name: 'trays by area and thickness' },
-  { id: 'flour', name: 'the flour in the sack' },
-  { id: 'leaven', name: 'the leaven at hand' },
-  { id: 'dough', name: 'a weight of dough' },
+  {
+    id: 'products',
+    get name() {
+      return tr`pieces by weight`;
+    },
+  },
+  {
+    id: 'diameter',
+    get name() {
+      return tr`rounds by diameter`;
+    },
+  },
+  {
+    id: 'tray',
+    get name() {
+      return tr`trays by area and thickness`;
+    },
+  },
+  {
+    id: 'flour',
+    get name() {
+      return tr`the flour in the sack`;
+    },
+  },
+  {
+    id: 'leaven',
+    get name() {
+      return tr`the leaven at hand`;
+    },
+  },
+  {
+    id: 'dough',
+    get name() {
+      return tr`a weight of dough`;
+    },
+  },
 ];
 
 /** What the dough is made for: every way in which a baker says how much. */
@@ -42,7 +73,7 @@ export function TargetPanel(props: {
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <ChoiceField
         name="target"
-        label="Made for"
+        label={tr`Made for`}
         value={target.by}
         options={WAYS.filter((one) => one.id !== 'leaven' || method.dough.leavens.length > 0)}
         onChange={(by) => set(firstTarget(by as Target['by'], method))}
@@ -51,7 +82,7 @@ export function TargetPanel(props: {
       <Makes {...props} />
       <NumberBox
         name="loss"
-        label="Stays in the bowl, %"
+        label={tr`Stays in the bowl, %`}
         value={method.lossShare * 100}
         onValue={(value) => onChange({ ...method, lossShare: value / 100 })}
       />
@@ -62,7 +93,7 @@ export function TargetPanel(props: {
 function firstTarget(by: Target['by'], method: Method): Target {
   switch (by) {
     case 'products':
-      return { by, products: [{ name: 'Balls', count: 40, weightG: 250, keepsH: 24 }] };
+      return { by, products: [{ name: tr`Balls`, count: 40, weightG: 250, keepsH: 24 }] };
     case 'diameter':
       return { by, count: 40, diameterCm: 30, style: 'middling' };
     case 'tray':
@@ -93,17 +124,17 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
     return (
       <Two>
         <NumberBox
-          {...figure('count', 'Rounds', (count) => ({ ...target, count }))}
+          {...figure('count', tr`Rounds`, (count) => ({ ...target, count }))}
           value={target.count}
         />
         <NumberBox
-          {...figure('diameterCm', 'Diameter', (diameterCm) => ({ ...target, diameterCm }))}
+          {...figure('diameterCm', tr`Diameter`, (diameterCm) => ({ ...target, diameterCm }))}
           of="length"
           value={target.diameterCm}
         />
         <ChoiceField
           name="style"
-          label="Meant to be"
+          label={tr`Meant to be`}
           value={target.style}
           options={Object.entries(ROUND_STYLES).map(([id, perCm2]) => ({
             id,
@@ -118,21 +149,21 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
     return (
       <Two>
         <NumberBox
-          {...figure('count', 'Trays', (count) => ({ ...target, count }))}
+          {...figure('count', tr`Trays`, (count) => ({ ...target, count }))}
           value={target.count}
         />
         <NumberBox
-          {...figure('thicknessMm', 'Dough laid', (thicknessMm) => ({ ...target, thicknessMm }))}
+          {...figure('thicknessMm', tr`Dough laid`, (thicknessMm) => ({ ...target, thicknessMm }))}
           of="thickness"
           value={target.thicknessMm}
         />
         <NumberBox
-          {...figure('lengthCm', 'Length', (lengthCm) => ({ ...target, lengthCm }))}
+          {...figure('lengthCm', tr`Length`, (lengthCm) => ({ ...target, lengthCm }))}
           of="length"
           value={target.lengthCm}
         />
         <NumberBox
-          {...figure('widthCm', 'Width', (widthCm) => ({ ...target, widthCm }))}
+          {...figure('widthCm', tr`Width`, (widthCm) => ({ ...target, widthCm }))}
           of="length"
           value={target.widthCm}
         />
@@ -144,13 +175,13 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
       <Two>
         <ChoiceField
           name="leavenId"
-          label="Of which"
+          label={tr`Of which`}
           value={target.leavenId}
           options={method.dough.leavens.map(({ id, name }) => ({ id, name }))}
           onChange={(leavenId) => set({ ...target, leavenId })}
         />
         <NumberBox
-          {...figure('massG', 'There is', (massG) => ({ ...target, massG }))}
+          {...figure('massG', tr`There is`, (massG) => ({ ...target, massG }))}
           of="mass"
           value={target.massG}
         />
@@ -162,7 +193,7 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
   return target.by === 'flour' ? (
     <Two>
       <NumberBox
-        {...figure('flourG', 'Flour', (flourG) => ({ ...target, flourG }))}
+        {...figure('flourG', tr`Flour`, (flourG) => ({ ...target, flourG }))}
         of="mass"
         value={target.flourG}
       />
@@ -171,7 +202,7 @@ function Fields(props: { target: Target; method: Method; set: (target: Target) =
   ) : (
     <Two>
       <NumberBox
-        {...figure('doughG', 'Dough', (doughG) => ({ ...target, doughG }))}
+        {...figure('doughG', tr`Dough`, (doughG) => ({ ...target, doughG }))}
         of="mass"
         value={target.doughG}
       />
@@ -189,7 +220,7 @@ function PieceWeight(props: {
   return (
     <FigureField
       name="pieceG"
-      label="In pieces of"
+      label={tr`In pieces of`}
       of="mass"
       value={target.pieceG == null ? '' : String(target.pieceG)}
       placeholder="250"
@@ -214,11 +245,11 @@ function Makes(props: { method: Method; columns: DoughColumns | null; facts: Dou
   const pieces = products.map((one) => `${one.count} × ${massText(one.weightG, units)}`).join(', ');
   const over =
     remainder === 'none'
-      ? 'nothing stays over'
-      : `${massText(Math.round(remainderG), units)} stay over: ${remainder === 'small ball' ? 'a small ball' : 'carry-over'}`;
+      ? tr`nothing stays over`
+      : tr`${massText(Math.round(remainderG), units)} stay over: ${remainder === 'small ball' ? tr`a small ball` : 'carry-over'}`;
   return (
     <Typography variant="body2" data-testid="makes">
-      Divided into {pieces}; {over}.{byEyeText(products, units)}
+      {tr`Divided into ${pieces}; ${over}.${byEyeText(products, units)}`}
     </Typography>
   );
 }
@@ -231,7 +262,7 @@ function byEyeText(
   if (first === undefined || first.count < 2) return '';
   const { leastG, mostG } = dividedByEye(first.weightG, first.count);
   const text = (massG: number) => massText(Math.round(massG), units);
-  return ` By eye ${first.name.toLowerCase()} would come to ${text(leastG)} to ${text(mostG)}.`;
+  return tr` By eye ${inSentence(first.name)} would come to ${text(leastG)} to ${text(mostG)}.`;
 }
 
 function Two({ children }: { children: React.ReactNode }) {

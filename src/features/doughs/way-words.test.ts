@@ -1,4 +1,4 @@
-import { LIBRARY, variationsOf } from '@/core/methods';
+import { startingMethods, variationsOf } from '@/core/methods';
 import type { LeavenKind } from '@/core/formula';
 import { wayWords } from './way-words';
 
@@ -9,7 +9,7 @@ const SHOP: Parameters<typeof variationsOf>[1] = {
 };
 
 test('each way of a method has words of its own, none of them empty', () => {
-  for (const { method } of LIBRARY) {
+  for (const { method } of startingMethods()) {
     const ways = variationsOf(method, SHOP).map((otherwise) => wayWords({ otherwise }));
     expect(new Set(ways).size).toBe(ways.length);
     for (const words of ways) expect(words).toMatch(/^[A-Z][a-z]/);

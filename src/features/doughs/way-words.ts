@@ -1,22 +1,23 @@
+import { tr } from '@/words/tr';
 import type { Way } from '@/shop/doughs/ways';
 
 /** What is otherwise about a way, as a baker says it. */
 export function wayWords({ otherwise }: Pick<Way, 'otherwise'>): string {
-  if (otherwise === null) return 'As it stands';
+  if (otherwise === null) return tr`As it stands`;
   const { kind, hours, of } = otherwise;
   switch (kind) {
     case 'cold hours':
-      return `${capital(of)} ${hours ?? 0} h in the cold`;
+      return tr`${capital(of)} ${hours ?? 0} h in the cold`;
     case 'a night':
-      return 'Balls a night in the cold';
+      return tr`Balls a night in the cold`;
     case 'straight':
-      return 'Straight from the cold, not tempered';
+      return tr`Straight from the cold, not tempered`;
     case 'boost':
-      return 'With a little yeast in the dough';
+      return tr`With a little yeast in the dough`;
     case 'no boost':
-      return 'Without yeast in the dough';
+      return tr`Without yeast in the dough`;
     default:
-      return `With ${of} instead`;
+      return tr`With ${of} instead`;
   }
 }
 

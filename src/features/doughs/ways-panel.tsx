@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -28,31 +29,30 @@ export function WaysPanel({ working, facts }: { working: Working; facts: DoughFa
   return (
     <Box
       component="section"
-      aria-label="Other ways of this dough"
+      aria-label={tr`Other ways of this dough`}
       sx={{ borderTop: '2px solid var(--ink)', px: 2, py: 1.5, background: 'var(--paper)' }}
     >
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
-          Other ways of this dough
+          {tr`Other ways of this dough`}
         </Typography>
         {busy && opened ? (
           <Button size="small" onClick={stop}>
-            Stop
+            {tr`Stop`}
           </Button>
         ) : null}
         <Button aria-expanded={opened} onClick={() => setOpened(!opened)}>
-          {opened ? 'Put away' : 'Lay them side by side'}
+          {opened ? tr`Put away` : tr`Lay them side by side`}
         </Button>
       </Box>
       {opened ? null : (
         <Typography color="text.secondary">
-          More or fewer hours in the cold, tempered or not, a boost, another leaven: each planned
-          for the same service.
+          {tr`More or fewer hours in the cold, tempered or not, a boost, another leaven: each planned for the same service.`}
         </Typography>
       )}
       {opened && busy ? (
         <LinearProgress
-          aria-label="Ways worked out"
+          aria-label={tr`Ways worked out`}
           sx={{ my: 1 }}
           {...(share === null ? {} : { variant: 'determinate' as const, value: share * 100 })}
         />
@@ -95,7 +95,8 @@ function Ways(props: { ways: readonly Way[]; working: Working; facts: DoughFacts
               )}
               {way.otherwise === null || way.plan === null ? null : (
                 <Button onClick={() => working.change(way.method)}>
-                  Make it so<span className="visually-hidden">: {words}</span>
+                  {tr`Make it so`}
+                  <span className="visually-hidden">: {words}</span>
                 </Button>
               )}
             </Box>
@@ -119,7 +120,7 @@ function Ways(props: { ways: readonly Way[]; working: Working; facts: DoughFacts
 function saidOf({ plan, because }: Way, { planning, units }: DoughFacts): string {
   if (plan === null) return because ?? '';
   const { firstMs, moments, outside } = plan satisfies WayPlan;
-  const begins = `begins ${momentText(firstMs, planning.nowMs, units.timeZone)}`;
-  const hands = `hands ${moments === 1 ? 'once' : `${moments} times`}`;
-  return `${begins} · ${hands}${outside === 0 ? '' : `, ${outside} outside the working hours`} · balls ready all through`;
+  const begins = tr`begins ${momentText(firstMs, planning.nowMs, units.timeZone)}`;
+  const hands = tr`hands ${moments === 1 ? tr`once` : tr`${moments} times`}`;
+  return tr`${begins} · ${hands}${outside === 0 ? '' : tr`, ${outside} outside the working hours`} · balls ready all through`;
 }

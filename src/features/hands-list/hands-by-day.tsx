@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { HandsList, HandsMoment } from '@/shop/hands/hands-list';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -29,14 +30,14 @@ export function HandsByDay(props: {
       className="print-sheet"
       sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
     >
-      <PrintButton what="the hands" />
+      <PrintButton what={tr`the hands`} />
       <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
         <LinkButton
           href="/hands?who="
           variant={who === null ? 'contained' : 'outlined'}
           size="small"
         >
-          Everybody
+          {tr`Everybody`}
         </LinkButton>
         {list.people.map((one) => (
           <LinkButton
@@ -49,14 +50,14 @@ export function HandsByDay(props: {
           </LinkButton>
         ))}
         <Button href="/hands/hands.ics" size="small" data-testid="ics">
-          Calendar file
+          {tr`Calendar file`}
         </Button>
         <Button href="/hands/hands.csv" size="small">
-          CSV
+          {tr`CSV`}
         </Button>
       </Box>
       {days.length === 0 ? (
-        <Typography>Nothing is planned. Take a plan of a service under Plan first.</Typography>
+        <Typography>{tr`Nothing is planned. Take a plan of a service under Plan first.`}</Typography>
       ) : null}
       {days.map((day) => (
         <DayTable
@@ -85,7 +86,7 @@ function DayTable(props: {
       <Table size="small" aria-label={day}>
         <TableHead>
           <TableRow>
-            {['When', 'Who', 'What', 'Grams', 'Where'].map((head) => (
+            {[tr`When`, tr`Who`, tr`What`, tr`Grams`, tr`Where`].map((head) => (
               <TableCell key={head}>{head}</TableCell>
             ))}
           </TableRow>

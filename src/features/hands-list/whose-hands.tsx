@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { useRouter } from 'next/navigation';
 import { useTransition } from 'react';
@@ -24,7 +25,7 @@ export function WhoseHands(props: {
   const [busy, start] = useTransition();
   const router = useRouter();
   const say = useSay();
-  const name = who ?? 'anybody';
+  const name = who ?? tr`anybody`;
   if (people.length < 2 || !moment.assignable) return <>{name}</>;
   const give = (to: string | null) =>
     start(async () => {
@@ -34,9 +35,9 @@ export function WhoseHands(props: {
       }
       const { before } = outcome.value;
       say({
-        text: `${title}: ${to ?? 'anybody'}.`,
+        text: `${title}: ${to ?? tr`anybody`}.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => void assign({ stepId, who: before }).then(() => router.refresh()),
         },
       });
@@ -48,10 +49,10 @@ export function WhoseHands(props: {
         <ChoiceField
           name={`who-${stepId}`}
           label=""
-          says={`${title}: whose hands`}
+          says={tr`${title}: whose hands`}
           value={who ?? ANYBODY}
           options={[
-            { id: ANYBODY, name: 'anybody' },
+            { id: ANYBODY, name: tr`anybody` },
             ...people.map((one) => ({ id: one, name: one })),
           ]}
           onChange={(id) => give(id === ANYBODY ? null : id)}

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { spanText, clockText, massText, percentText, tempText } from '@/ui/format';
 import type { HoldSearch, ShownMove } from '@/shop/hold/search';
 import type { HoldView } from '@/server/hold/question';
@@ -16,73 +17,77 @@ const at = (atMs: number | null, { units }: HoldView) =>
   atMs === null ? '' : clockText(atMs, units.timeZone);
 
 const lateness = (minutes: number) =>
-  minutes === 0 ? 'on time' : `${spanText(minutes * 60_000)} ${minutes > 0 ? 'late' : 'early'}`;
+  minutes === 0
+    ? tr`on time`
+    : `${spanText(minutes * 60_000)} ${minutes > 0 ? tr`late` : tr`early`}`;
 
 const then = (move: ShownMove, view: HoldView) =>
-  move.mixAtMs === null ? '' : `then mix at ${at(move.mixAtMs, view)}, ${lateness(move.laterMin)}`;
+  move.mixAtMs === null
+    ? ''
+    : tr`then mix at ${at(move.mixAtMs, view)}, ${lateness(move.laterMin)}`;
 
 const WORDS: Readonly<Record<ShownMove['kind'], Worded>> = {
-  'as it stands': () => ['As it stands', ''],
+  'as it stands': () => [tr`As it stands`, ''],
   'other place': (move, view) => {
     const place = view.placeNames[move.placeId ?? ''] ?? '';
-    const until = move.mixAtMs === null ? '' : ` until ${at(move.mixAtMs, view)}`;
+    const until = move.mixAtMs === null ? '' : tr` until ${at(move.mixAtMs, view)}`;
     return [`${place}${until}`, then(move, view)];
   },
   'mix at best': (move, view) => [
-    `Mix ${move.laterMin > 0 ? 'later' : 'earlier'}, ${at(move.mixAtMs, view)}`,
-    `${lateness(move.laterMin)}, all of it`,
+    tr`Mix ${move.laterMin > 0 ? tr`later` : tr`earlier`}, ${at(move.mixAtMs, view)}`,
+    tr`${lateness(move.laterMin)}, all of it`,
   ],
   'mix moved': (move, view) => [
-    `Mix ${move.laterMin > 0 ? 'later' : 'earlier'}, ${at(move.mixAtMs, view)}`,
-    `${lateness(move.laterMin)}, as it is`,
+    tr`Mix ${move.laterMin > 0 ? tr`later` : tr`earlier`}, ${at(move.mixAtMs, view)}`,
+    tr`${lateness(move.laterMin)}, as it is`,
   ],
   boost: (move, view) => [
-    `Boost, ${massText(move.yeastG, view.units)} yeast`,
-    `mix on time, ${at(move.mixAtMs, view)}`,
+    tr`Boost, ${massText(move.yeastG, view.units)} yeast`,
+    tr`mix on time, ${at(move.mixAtMs, view)}`,
   ],
   'smaller share': (move, view) => [
     move.yeastG > 0
-      ? `Smaller share, ${massText(move.yeastG, view.units)} yeast`
-      : 'Smaller share of it',
-    `mix on time, ${at(move.mixAtMs, view)}`,
+      ? tr`Smaller share, ${massText(move.yeastG, view.units)} yeast`
+      : tr`Smaller share of it`,
+    tr`mix on time, ${at(move.mixAtMs, view)}`,
   ],
   water: (move, view) => [
-    `Dough out of the bowl at ${tempText(move.startC ?? 24, view.units)}`,
-    `mix on time, ${at(move.mixAtMs, view)}`,
+    tr`Dough out of the bowl at ${tempText(move.startC ?? 24, view.units)}`,
+    tr`mix on time, ${at(move.mixAtMs, view)}`,
   ],
   bulk: (move, view) => [
-    `${move.laterMin < 0 ? 'Shorter' : 'Longer'} bulk`,
-    `ball at ${at(move.ballAtMs, view)}`,
+    tr`${move.laterMin < 0 ? tr`Shorter` : tr`Longer`} bulk`,
+    tr`ball at ${at(move.ballAtMs, view)}`,
   ],
   'ball now': (move, view) => [
-    'Ball now',
-    move.outAtMs === null ? at(move.ballAtMs, view) : 'and no cold: into the warmth at once',
+    tr`Ball now`,
+    move.outAtMs === null ? at(move.ballAtMs, view) : tr`and no cold: into the warmth at once`,
   ],
-  'feed again': (move, view) => ['Feed it again', then(move, view)],
+  'feed again': (move, view) => [tr`Feed it again`, then(move, view)],
   waves: (move, view) => [
-    `${move.changes.filter((one) => one.act.kind === 'divide').length} waves of balls`,
-    `the later ones wait in ${view.placeNames[move.placeId ?? ''] ?? 'the cold'}`,
+    tr`${move.changes.filter((one) => one.act.kind === 'divide').length} waves of balls`,
+    tr`the later ones wait in ${view.placeNames[move.placeId ?? ''] ?? tr`the cold`}`,
   ],
   'boxes out': (move, view) => {
     const place = view.placeNames[move.placeId ?? ''];
-    if (place !== undefined) return [`Boxes out into ${place}`, `at ${at(move.outAtMs, view)}`];
-    return [`Boxes out at ${at(move.outAtMs, view)}`, lateness(move.laterMin)];
+    if (place !== undefined) return [tr`Boxes out into ${place}`, tr`at ${at(move.outAtMs, view)}`];
+    return [tr`Boxes out at ${at(move.outAtMs, view)}`, lateness(move.laterMin)];
   },
   'part in the cold': (move, view) => [
-    `${move.count} balls into ${view.placeNames[move.placeId ?? ''] ?? 'the cold'} now`,
-    `out again at ${at(move.outAtMs, view)}, for the second half`,
+    tr`${move.count} balls into ${view.placeNames[move.placeId ?? ''] ?? tr`the cold`} now`,
+    tr`out again at ${at(move.outAtMs, view)}, for the second half`,
   ],
   'service earlier': (move, view) => [
-    `Open at ${at(move.serviceFromMs, view)}`,
-    'everything else as it is',
+    tr`Open at ${at(move.serviceFromMs, view)}`,
+    tr`everything else as it is`,
   ],
   fewer: (move, view) => [
-    `${move.count} pizzas fewer promised`,
-    `the service ends at ${at(move.serviceToMs, view)}`,
+    tr`${move.count} pizzas fewer promised`,
+    tr`the service ends at ${at(move.serviceToMs, view)}`,
   ],
   'service later': (move, view) => [
-    `Open at ${at(move.serviceFromMs, view)}`,
-    'everything else as it is',
+    tr`Open at ${at(move.serviceFromMs, view)}`,
+    tr`everything else as it is`,
   ],
 };
 
@@ -94,41 +99,41 @@ export function moveWords(move: ShownMove, view: HoldView): MoveWords {
 
 function costsOf(move: ShownMove, { units }: HoldView): string[] {
   const grams = [
-    move.yeastG > 0 ? `${massText(move.yeastG, units)} yeast` : '',
-    move.flourG > 0 ? `${massText(move.flourG, units)} flour and its water` : '',
-    move.leftLeavenG > 0 ? `${massText(move.leftLeavenG, units)} leaven left over` : '',
+    move.yeastG > 0 ? tr`${massText(move.yeastG, units)} yeast` : '',
+    move.flourG > 0 ? tr`${massText(move.flourG, units)} flour and its water` : '',
+    move.leftLeavenG > 0 ? tr`${massText(move.leftLeavenG, units)} leaven left over` : '',
   ].filter((text) => text !== '');
   const hands =
     move.moves + move.handsMin === 0
-      ? 'no moves'
-      : `${move.moves === 1 ? '1 move' : `${move.moves} moves`}, ${move.handsMin} min of hands`;
+      ? tr`no moves`
+      : tr`${move.moves === 1 ? tr`1 move` : tr`${move.moves} moves`}, ${move.handsMin} min of hands`;
   const promise = promiseText(move);
   return [
     hands,
     ...(promise === '' ? [] : [promise]),
-    ...(grams.length === 0 ? ['no extra ingredients'] : grams),
+    ...(grams.length === 0 ? [tr`no extra ingredients`] : grams),
     weakness(move),
   ].filter((text) => text !== '');
 }
 
 /** What a move breaks of what guests were promised; empty for one that breaks nothing. */
 function promiseText({ kind }: ShownMove): string {
-  if (kind === 'fewer') return 'pizzas less than promised';
+  if (kind === 'fewer') return tr`pizzas less than promised`;
   return kind === 'service later' || kind === 'service earlier'
-    ? 'not the hour that was promised'
+    ? tr`not the hour that was promised`
     : '';
 }
 
 /** How sure the leaven is ripe when it is mixed, where that is not as good as sure; empty otherwise. */
 export function leavenText({ leaven }: ShownMove['odds']): string {
-  return leaven > LEAVEN_SURE ? '' : `leaven ripe ${percentText(leaven, 0)}`;
+  return leaven > LEAVEN_SURE ? '' : tr`leaven ripe ${percentText(leaven, 0)}`;
 }
 const LEAVEN_SURE = 0.97;
 
 /** The chance of a service as it stands, with that of its leaven: "43 % at the service, leaven ripe 8 %". */
 export function standsText(odds: ShownMove['odds']): string {
   const leaven = leavenText(odds);
-  return `${percentText(odds.service, 0)} at the service${leaven === '' ? '' : `, ${leaven}`}`;
+  return tr`${percentText(odds.service, 0)} at the service${leaven === '' ? '' : `, ${leaven}`}`;
 }
 
 /** Where its balls are weakest. */
@@ -136,8 +141,8 @@ function weakness({ odds }: ShownMove): string {
   const halves = odds.halfHours;
   const first = halves[0];
   const last = halves.at(-1);
-  if (first !== undefined && first.young > 0.3) return 'the first may spring back';
-  if (last !== undefined && last.slack > 0.3) return 'the last may be slack';
+  if (first !== undefined && first.young > 0.3) return tr`the first may spring back`;
+  if (last !== undefined && last.slack > 0.3) return tr`the last may be slack`;
   return '';
 }
 
@@ -150,13 +155,13 @@ const RIPE_AT_MIX = 0.9;
  * @param ripe chance, 0–1, that it is ripe at its mix
  */
 export function behindSays(name: string, behindMin: number | null, ripe: number): string {
-  if (behindMin === null) return `${name} as it stands.`;
-  if (Math.abs(behindMin) < 5) return `${name} is on time.`;
+  if (behindMin === null) return tr`${name} as it stands.`;
+  if (Math.abs(behindMin) < 5) return tr`${name} is on time.`;
   const span = spanText(behindMin * 60_000);
   if (ripe >= RIPE_AT_MIX) {
-    return `${name} is ripe at its mix, best ${span} ${behindMin > 0 ? 'later' : 'before'}.`;
+    return tr`${name} is ripe at its mix, best ${span} ${behindMin > 0 ? tr`later` : tr`before`}.`;
   }
-  return behindMin > 0 ? `${name} is ${span} behind.` : `${name} is ${span} ahead.`;
+  return behindMin > 0 ? tr`${name} is ${span} behind.` : tr`${name} is ${span} ahead.`;
 }
 
 /** Whether the leaven of a bake is on time; past its window nothing is ahead or behind any more. */
@@ -164,5 +169,5 @@ export function standsSays(name: string, search: HoldSearch | null): string {
   if (search === null) return behindSays(name, null, 0);
   return search.past === null
     ? behindSays(name, search.behindMin, search.stands.odds.leaven)
-    : `${name} is past its window.`;
+    : tr`${name} is past its window.`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -31,7 +32,7 @@ export function Hold({ view, actions }: { view: HoldView; actions: HoldActions }
   const search = useCompute('hold', view.facts);
   return (
     <ViewFrame
-      title="Hold or hurry"
+      title={tr`Hold or hurry`}
       subtitle={`${bake.name} · ${dateText(bake.readyFromMs, units.timeZone)}`}
       clock={clockText(nowMs, units.timeZone)}
       aside={<HoldHead view={view} search={search.answer} />}
@@ -70,8 +71,8 @@ function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null 
       </Typography>
       <Typography variant="body2">
         {search === null
-          ? 'Running what can still be done.'
-          : `${search.moves.length} moves, run through to ${clockText(view.bake.readyToMs, units.timeZone)}, best first.`}
+          ? tr`Running what can still be done.`
+          : tr`${search.moves.length} moves, run through to ${clockText(view.bake.readyToMs, units.timeZone)}, best first.`}
         {search?.past == null ? '' : ` ${pastSays(search.past)}`}
       </Typography>
     </Box>
@@ -79,10 +80,10 @@ function HoldHead({ view, search }: { view: HoldView; search: HoldSearch | null 
 }
 
 function pastSays({ pastH, ph, gluten, shareUpTo }: NonNullable<HoldSearch['past']>): string {
-  const state = `Past for ${spanText(pastH * 3_600_000)}: pH ${ph.toFixed(1)}, ${percentText(gluten, 0)} of its strength left.`;
+  const state = tr`Past for ${spanText(pastH * 3_600_000)}: pH ${ph.toFixed(1)}, ${percentText(gluten, 0)} of its strength left.`;
   return shareUpTo <= 0
-    ? `${state} Too sour for any share: throw it away.`
-    : `${state} Good for up to ${percentText(shareUpTo, 0)} of the flour; the dough will be ${ph < 4 ? 'sour' : 'mild'} and ${gluten < 0.7 ? 'weak' : 'strong enough'}.`;
+    ? tr`${state} Too sour for any share: throw it away.`
+    : tr`${state} Good for up to ${percentText(shareUpTo, 0)} of the flour; the dough will be ${ph < 4 ? tr`sour` : tr`mild`} and ${gluten < 0.7 ? tr`weak` : tr`strong enough`}.`;
 }
 
 const AS_GOOD = 0.02;
@@ -146,11 +147,11 @@ function Running({ share, onStop }: { share: number | null; onStop: () => void }
       <LinearProgress
         variant="determinate"
         value={100 * (share ?? 0)}
-        aria-label="Moves run"
+        aria-label={tr`Moves run`}
         sx={{ flex: 1 }}
       />
       <Button size="small" onClick={onStop}>
-        Stop
+        {tr`Stop`}
       </Button>
     </Box>
   );
@@ -177,8 +178,8 @@ function Moves(props: {
       const outcome = await actions.take(asked);
       if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
       const undo = () => void actions.undo(asked.batch).then(() => router.refresh());
-      const text = `${moveWords(move, view).title}: taken, with what follows.`;
-      say({ text, action: { label: 'Undo', run: undo } });
+      const text = tr`${moveWords(move, view).title}: taken, with what follows.`;
+      say({ text, action: { label: tr`Undo`, run: undo } });
       router.push('/');
     });
   const leave = () => {
@@ -214,17 +215,17 @@ function Moves(props: {
       >
         {open.length > FIRST_SHOWN && !left ? (
           <Button onClick={() => setMore(!more)}>
-            {more ? 'Only the best' : `${open.length - FIRST_SHOWN} more moves`}
+            {more ? tr`Only the best` : tr`${open.length - FIRST_SHOWN} more moves`}
           </Button>
         ) : null}
         <Button onClick={leave} data-testid="leave-it">
-          {left ? 'Show the moves again' : 'Leave it as it is'}
+          {left ? tr`Show the moves again` : tr`Leave it as it is`}
         </Button>
-        <LinkButton href="/">To the Tide</LinkButton>
+        <LinkButton href="/">{tr`To the Tide`}</LinkButton>
         <Typography variant="body2">
           {left
-            ? 'Left as it is: you are asked again when the odds fall by five points.'
-            : 'Tap a move to take it. What follows goes along; undo puts it back.'}
+            ? tr`Left as it is: you are asked again when the odds fall by five points.`
+            : tr`Tap a move to take it. What follows goes along; undo puts it back.`}
         </Typography>
       </Box>
     </>
@@ -240,12 +241,10 @@ function Stands({ search }: { search: HoldSearch | null }) {
   return (
     <Box sx={{ p: 2, width: { xs: '100%', md: SIDE_PX }, background: 'var(--paper)' }}>
       <Typography variant="h3" component="h2">
-        As it stands
+        {tr`As it stands`}
       </Typography>
       <Typography variant="body2">
-        Odds are the chance that the balls open right through the service; moves stand by that and a
-        ripe leaven together
-        {search === null ? '.' : `, ${search.stands.odds.draws} runs each.`}
+        {tr`Odds are the chance that the balls open right through the service; moves stand by that and a ripe leaven together${search === null ? '.' : tr`, ${search.stands.odds.draws} runs each.`}`}
       </Typography>
       <Typography
         component="p"
@@ -289,8 +288,7 @@ function Ruler(props: { view: HoldView; scale: ReturnType<typeof holdScale>; wid
           textAnchor="middle"
           fill="var(--paper)"
         >
-          {dayText(view.bake.readyFromMs, timeZone)} {clockText(view.bake.readyFromMs, timeZone)}{' '}
-          service
+          {tr`${dayText(view.bake.readyFromMs, timeZone)} ${clockText(view.bake.readyFromMs, timeZone)} service`}
         </text>
       </svg>
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { area, line } from 'd3';
 import type { HoldView } from '@/server/hold/question';
 import { clockText, riseText } from '@/ui/format';
@@ -40,7 +41,7 @@ export function LeavenCurve(props: {
       width={width}
       height={HEIGHT}
       role="img"
-      aria-label={`${strand.name}: best ${bestMs === null ? 'not known' : clockText(bestMs, units.timeZone)}`}
+      aria-label={tr`${strand.name}: best ${bestMs === null ? tr`not known` : clockText(bestMs, units.timeZone)}`}
     >
       <rect width={scale.x(nowMs)} height={HEIGHT} fill="var(--dry)" />
       {phaseCuts(strand).map(({ phase, fromMs, toMs }) => (
@@ -109,7 +110,7 @@ export function LeavenCurve(props: {
             fill="var(--ink)"
             className="halo"
           >
-            {clockText(mixAtMs, units.timeZone)} mix, as planned
+            {tr`${clockText(mixAtMs, units.timeZone)} mix, as planned`}
           </text>
         </g>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { HoldView } from '@/server/hold/question';
@@ -75,7 +76,7 @@ export function MoveRow(props: {
             {words.title}
           </Box>
           <Box component="span" sx={{ fontSize: rem(14) }}>
-            {asGood ? 'as good as the first; ' : ''}
+            {asGood ? tr`as good as the first; ` : ''}
             {[words.under, leavenText(move.odds)].filter((text) => text !== '').join('; ')}
           </Box>
         </span>

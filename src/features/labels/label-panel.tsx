@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -34,7 +35,9 @@ export function LabelPanel(props: {
       if (!outcome.ok) return setRefused(outcome.refusals.map((one) => one.sentence).join(' '));
       setRefused(null);
       const { printed } = outcome.value;
-      say({ text: `${printed} ${printed === 1 ? 'label' : 'labels'} of ${content.code} printed.` });
+      say({
+        text: tr`${printed} ${printed === 1 ? tr`label` : tr`labels`} of ${content.code} printed.`,
+      });
     });
   const query = new URLSearchParams({ size: sizeId, copies }).toString();
   return (
@@ -50,7 +53,7 @@ export function LabelPanel(props: {
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <TextField
           select
-          label="Size"
+          label={tr`Size`}
           name="size"
           value={sizeId}
           onChange={(event) => setSize(event.target.value)}
@@ -62,7 +65,7 @@ export function LabelPanel(props: {
           ))}
         </TextField>
         <TextField
-          label="How many"
+          label={tr`How many`}
           name="copies"
           value={copies}
           onChange={(event) => setCopies(event.target.value)}
@@ -72,7 +75,7 @@ export function LabelPanel(props: {
         {refused === null ? null : <Alert severity="warning">{refused}</Alert>}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button variant="contained" size="large" disabled={busy} onClick={send}>
-            Print
+            {tr`Print`}
           </Button>
           <Button
             component="a"
@@ -80,15 +83,14 @@ export function LabelPanel(props: {
             download={`${content.code}.pdf`}
             size="large"
           >
-            As PDF
+            {tr`As PDF`}
           </Button>
           <LinkButton href={`/lots/${encodeURIComponent(content.code)}`} variant="text">
-            The lot
+            {tr`The lot`}
           </LinkButton>
         </Box>
         <Typography variant="body2" color="text.secondary">
-          The square holds the code {content.code}; scanned or typed under Labels it opens the lot.
-          Allergens are those of its flour; what else goes on it, and local food codes, come first.
+          {tr`The square holds the code ${content.code}; scanned or typed under Labels it opens the lot. Allergens are those of its flour; what else goes on it, and local food codes, come first.`}
         </Typography>
       </Box>
     </Box>

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { LabelContent } from '@/server/labels/label';
 import { guessWidth, labelLayout } from '@/shop/labels/layout';
 import type { QrSquares } from '@/shop/labels/qr';
@@ -15,7 +16,7 @@ export function LabelPicture(props: { content: LabelContent; size: LabelSize; qr
     <svg
       viewBox={`0 0 ${size.width} ${size.height}`}
       role="img"
-      aria-label={`Label of ${content.name}, ${content.code}`}
+      aria-label={tr`Label of ${content.name}, ${content.code}`}
       style={{
         background: '#fff',
         display: 'block',

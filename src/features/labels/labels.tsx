@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -40,25 +41,25 @@ export function Labels({
       }}
     >
       <OpenByCode codes={view.codes} />
-      <Box component="section" aria-label="Printed">
+      <Box component="section" aria-label={tr`Printed`}>
         <Typography variant="h2" gutterBottom>
-          Printed
+          {tr`Printed`}
         </Typography>
         <PrinterLine printer={view.printer} handle={handlePrinter} />
         {view.printed.length === 0 ? (
           <Typography>
-            Nothing yet. Every lot has its label: open the lot and choose Label.
+            {tr`Nothing yet. Every lot has its label: open the lot and choose Label.`}
           </Typography>
         ) : (
           <TableContainer>
-            <Table size="small" aria-label="Printed labels">
+            <Table size="small" aria-label={tr`Printed labels`}>
               <TableHead>
                 <TableRow>
-                  <TableCell>When</TableCell>
-                  <TableCell>Lot</TableCell>
-                  <TableCell sx={WIDE_ONLY}>As it was printed</TableCell>
-                  <TableCell align="right">How many</TableCell>
-                  <TableCell sx={WIDE_ONLY}>Size</TableCell>
+                  <TableCell>{tr`When`}</TableCell>
+                  <TableCell>{tr`Lot`}</TableCell>
+                  <TableCell sx={WIDE_ONLY}>{tr`As it was printed`}</TableCell>
+                  <TableCell align="right">{tr`How many`}</TableCell>
+                  <TableCell sx={WIDE_ONLY}>{tr`Size`}</TableCell>
                 </TableRow>
               </TableHead>
               <TableBody>

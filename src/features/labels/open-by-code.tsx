@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -18,7 +19,7 @@ export function OpenByCode({ codes }: { codes: readonly string[] }) {
     const lotId = lotOfCode(said, codes);
     if (lotId === null) {
       setWrong(
-        `Code: “${said.trim()}” is no lot of this shop. Allowed: a code from a label, such as ${codes.at(-1) ?? 'S1127-1'}.`,
+        tr`Code: “${said.trim()}” is no lot of this shop. Allowed: a code from a label, such as ${codes.at(-1) ?? 'S1127-1'}.`,
       );
       return;
     }
@@ -29,14 +30,14 @@ export function OpenByCode({ codes }: { codes: readonly string[] }) {
     const { codeInPhoto } = await import('./code-in-photo');
     const said = await codeInPhoto(file);
     if (said === null)
-      setWrong('Photo: no code was found in it. Allowed: the square, whole and sharp.');
+      setWrong(tr`Photo: no code was found in it. Allowed: the square, whole and sharp.`);
     else open(said);
   };
   return (
     <Box
       component="form"
       noValidate
-      aria-label="Open a lot"
+      aria-label={tr`Open a lot`}
       onSubmit={(event) => {
         event.preventDefault();
         open(text);
@@ -44,7 +45,7 @@ export function OpenByCode({ codes }: { codes: readonly string[] }) {
       sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-end' }}
     >
       <TextField
-        label="Code on the label"
+        label={tr`Code on the label`}
         name="code"
         autoFocus
         value={text}
@@ -57,10 +58,10 @@ export function OpenByCode({ codes }: { codes: readonly string[] }) {
         sx={{ width: 260 }}
       />
       <Button type="submit" variant="contained" size="large">
-        Open
+        {tr`Open`}
       </Button>
       <Button size="large" onClick={() => photo.current?.click()}>
-        Photo of a label
+        {tr`Photo of a label`}
       </Button>
       <input
         ref={photo}

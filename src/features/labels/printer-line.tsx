@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -28,7 +29,7 @@ export function PrinterLine({ printer, handle }: { printer: PrinterState; handle
       </Typography>
       {simulated ? (
         <Button size="small" disabled={busy} onClick={turn}>
-          {ready ? 'Take the roll out' : 'Put a roll in'}
+          {ready ? tr`Take the roll out` : tr`Put a roll in`}
         </Button>
       ) : null}
     </Box>
@@ -36,8 +37,9 @@ export function PrinterLine({ printer, handle }: { printer: PrinterState; handle
 }
 
 function stateText({ simulated, ready }: PrinterState): string {
-  if (simulated) return ready ? 'it keeps what a real one would have printed.' : 'no roll in it.';
+  if (simulated)
+    return ready ? tr`it keeps what a real one would have printed.` : tr`no roll in it.`;
   return ready
-    ? 'asks for its labels.'
-    : 'does not ask for its labels; is it on, and what stands by it running?';
+    ? tr`asks for its labels.`
+    : tr`does not ask for its labels; is it on, and what stands by it running?`;
 }

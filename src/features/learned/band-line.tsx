@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { scaleLinear, scaleLog } from 'd3';
 import type { ShopUnits } from '@/core/units';
@@ -36,7 +37,7 @@ export function BandLine({ row, units }: { row: LearnedRow; units: ShopUnits }) 
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`${text(row.value)}, 8 in 10 between ${text(row.low)} and ${text(row.high)}, the book has ${text(row.book)}`}
+        aria-label={tr`${text(row.value)}, 8 in 10 between ${text(row.low)} and ${text(row.high)}, the book has ${text(row.book)}`}
         style={{ display: 'block' }}
       >
         <line
@@ -58,7 +59,7 @@ export function BandLine({ row, units }: { row: LearnedRow; units: ShopUnits }) 
               strokeWidth={mark === row.book ? 2.5 : 1}
             />
             <text x={x(mark)} y={64} fontSize={rem(14)} textAnchor="middle" fill="var(--ink)">
-              {mark === row.book ? 'book' : text(mark)}
+              {mark === row.book ? tr`book` : text(mark)}
             </text>
           </g>
         ))}

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
@@ -13,7 +14,7 @@ export function HowItFared({ record, units }: { record: ForecastRecord; units: S
   return (
     <Box
       component="section"
-      aria-label="How the forecasts fared"
+      aria-label={tr`How the forecasts fared`}
       sx={{
         display: 'grid',
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '460px minmax(0, 1fr)' },
@@ -22,17 +23,17 @@ export function HowItFared({ record, units }: { record: ForecastRecord; units: S
       }}
     >
       <Box sx={{ minWidth: 0, overflowX: 'auto' }}>
-        <Typography variant="h2">Minutes off, week by week</Typography>
+        <Typography variant="h2">{tr`Minutes off, week by week`}</Typography>
         <Weeks record={record} units={units} />
       </Box>
       <Box>
-        <Typography variant="h2">Does the band hold?</Typography>
+        <Typography variant="h2">{tr`Does the band hold?`}</Typography>
         <Typography data-testid="band-held">{bandText(record)}</Typography>
         <Typography variant="h2" sx={{ mt: 2 }}>
-          Hard to believe
+          {tr`Hard to believe`}
         </Typography>
         {record.odd.length === 0 ? (
-          <Typography>No look was further off than one in a hundred is.</Typography>
+          <Typography>{tr`No look was further off than one in a hundred is.`}</Typography>
         ) : (
           record.odd.map((one) => (
             <Typography key={one.lotId}>
@@ -49,17 +50,18 @@ export function HowItFared({ record, units }: { record: ForecastRecord; units: S
 }
 
 function bandText({ inside, seen }: ForecastRecord): string {
-  if (seen === 0) return 'No lot was looked at so that it could be said.';
+  if (seen === 0) return tr`No lot was looked at so that it could be said.`;
   const held = Math.round((inside / seen) * 100);
-  const few = seen < FEW ? ' They are few: one more or less moves that by much.' : '';
-  return `${inside} of ${seen} lots were seen inside the band that should hold 8 of 10: ${held} %.${few}`;
+  const few = seen < FEW ? tr` They are few: one more or less moves that by much.` : '';
+  return tr`${inside} of ${seen} lots were seen inside the band that should hold 8 of 10: ${held} %.${few}`;
 }
 const FEW = 20;
 
 function oddText({ errorMin, later }: OddLook): string {
   const way = later ? 'later' : 'earlier';
-  const off = errorMin === null ? `far ${way}` : `${Math.round(errorMin)} min ${way}`;
-  return `${off} than forecast. A wrong hour, jar or mark? Take the look back where it is.`;
+  const off =
+    errorMin === null ? tr`far ${trOf(way)}` : tr`${Math.round(errorMin)} min ${trOf(way)}`;
+  return tr`${off} than forecast. A wrong hour, jar or mark? Take the look back where it is.`;
 }
 
 const WIDTH = 440;
@@ -129,7 +131,7 @@ function weeksText({ weeks }: ForecastRecord, units: ShopUnits): string {
   const said = weeks.flatMap(({ fromMs, errorMin, lots }) =>
     errorMin === null
       ? []
-      : [`from ${dateText(fromMs, units.timeZone)} ${Math.round(errorMin)} min, ${lots} lots`],
+      : [tr`from ${dateText(fromMs, units.timeZone)} ${Math.round(errorMin)} min, ${lots} lots`],
   );
-  return `Minutes off: ${said.join('; ')}`;
+  return tr`Minutes off: ${said.join('; ')}`;
 }

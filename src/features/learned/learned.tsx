@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -22,9 +23,7 @@ export function Learned(props: { view: LearnedView; reset: Change; undo: Change 
   if (view.rows.length === 0) {
     return (
       <Typography sx={{ p: 3 }}>
-        Nothing learned yet. Log a look at a starter or a poolish, a temperature measured in a
-        place, or the warmth of a dough out of the bowl: from then on the forecasts follow what you
-        see.
+        {tr`Nothing learned yet. Log a look at a starter or a poolish, a temperature measured in a place, or the warmth of a dough out of the bowl: from then on the forecasts follow what you see.`}
       </Typography>
     );
   }
@@ -49,9 +48,9 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
       say(
         outcome.ok
           ? {
-              text: `${row.name}: back to the book.`,
+              text: tr`${row.name}: back to the book.`,
               action: {
-                label: 'Undo',
+                label: tr`Undo`,
                 run: () => void undo(row.key).then(() => askAnew()),
               },
             }
@@ -86,8 +85,9 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
       <BandLine row={row} units={view.units} />
       <Box>
         <Typography variant="body2">
-          Off by {errorText(row, row.bookError, view.units)} by the book,{' '}
-          <strong>{errorText(row, row.learnedError, view.units)}</strong> as learned so far.
+          {tr`Off by ${errorText(row, row.bookError, view.units)} by the book, `}
+          <strong>{errorText(row, row.learnedError, view.units)}</strong>
+          {tr` as learned so far.`}
         </Typography>
         {row.lessons.slice(0, row.about === 'culture' ? 3 : 1).map((lesson) => (
           <Typography key={`${lesson.atMs} ${lesson.label}`} variant="caption" component="p">
@@ -97,8 +97,8 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
           </Typography>
         ))}
       </Box>
-      <Button size="small" disabled={busy} onClick={forget} aria-label={`Reset ${row.name}`}>
-        Reset
+      <Button size="small" disabled={busy} onClick={forget} aria-label={tr`Reset ${row.name}`}>
+        {tr`Reset`}
       </Button>
     </Box>
   );

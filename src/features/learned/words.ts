@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopUnits } from '@/core/units';
 import type { LearnedRow } from '@/server/learned/learned';
 import { decimals, degreesApartText, percentText } from '@/ui/format';
@@ -8,31 +9,39 @@ type Units = Pick<ShopUnits, 'tempUnit'>;
 export function verdictText(row: LearnedRow, units: Units): string {
   if (row.about === 'culture') return speedText(row.value);
   if (row.about === 'place') return offsetText(row.value, units);
-  if (row.about === 'mixer') return `warms by ${degreesApartText(row.value, units)}`;
-  return `${percentText(row.value)} of the dough`;
+  if (row.about === 'mixer') return tr`warms by ${degreesApartText(row.value, units)}`;
+  return tr`${percentText(row.value)} of the dough`;
 }
 
 function speedText(speed: number): string {
   const percent = Math.round(Math.abs(1 - speed) * 100);
-  return percent === 0 ? 'as the book' : `${percent} % ${speed < 1 ? 'slower' : 'faster'}`;
+  return percent === 0 ? tr`as the book` : `${percent} % ${speed < 1 ? tr`slower` : tr`faster`}`;
 }
 
 function offsetText(offsetC: number, units: Units): string {
-  if (Math.abs(offsetC) < 0.05) return 'as set';
-  return `${degreesApartText(Math.abs(offsetC), units)} ${offsetC > 0 ? 'warmer' : 'colder'} than set`;
+  if (Math.abs(offsetC) < 0.05) return tr`as set`;
+  return tr`${degreesApartText(Math.abs(offsetC), units)} ${offsetC > 0 ? tr`warmer` : tr`colder`} than set`;
 }
 
 const FROM: Readonly<Record<LearnedRow['about'], readonly [one: string, many: string]>> = {
-  culture: ['looks at 1 lot, or its score', 'looks at # lots, or their scores'],
-  place: ['readings on 1 day', 'readings on # days'],
-  mixer: ['1 dough measured', '# doughs measured'],
-  loss: ['1 dough balled', '# doughs balled'],
+  get culture() {
+    return [tr`looks at 1 lot, or its score`, tr`looks at # lots, or their scores`] as const;
+  },
+  get place() {
+    return [tr`readings on 1 day`, tr`readings on # days`] as const;
+  },
+  get mixer() {
+    return [tr`1 dough measured`, tr`# doughs measured`] as const;
+  },
+  get loss() {
+    return [tr`1 dough balled`, tr`# doughs balled`] as const;
+  },
 };
 
 /** From how much it was learned. */
 export function fromText(row: LearnedRow): string {
   const [one, many] = FROM[row.about];
-  return `from ${row.count === 1 ? one : many.replace('#', String(row.count))}`;
+  return tr`from ${row.count === 1 ? one : many.replace('#', String(row.count))}`;
 }
 
 /** A value on the line. */

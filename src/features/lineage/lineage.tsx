@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import type { Lineage, LineageLot } from '@/shop/lineage';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -23,17 +24,22 @@ export function LineageTree({ lineage }: { lineage: Lineage }) {
     >
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
         <Way
-          title="It came from"
-          empty="Nothing of the shop: flour and water, or brought in."
+          title={tr`It came from`}
+          empty={tr`Nothing of the shop: flour and water, or brought in.`}
           lots={back}
           of={lot}
           lineage={lineage}
         />
-        <Way title="It went into" empty="Nothing yet." lots={forward} of={lot} lineage={lineage} />
+        <Way
+          title={tr`It went into`}
+          empty={tr`Nothing yet.`}
+          lots={forward}
+          of={lot}
+          lineage={lineage}
+        />
       </Box>
       <Typography variant="body2">
-        In {lot.name} itself: {floursText(lot, lineage) || 'no flour was weighed into it'}.
-        {cut ? ' The line is longer than is shown here.' : ''}
+        {tr`In ${lot.name} itself: ${floursText(lot, lineage) || tr`no flour was weighed into it`}.${cut ? tr` The line is longer than is shown here.` : ''}`}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
@@ -42,9 +48,9 @@ export function LineageTree({ lineage }: { lineage: Lineage }) {
           variant="contained"
           download
         >
-          As CSV
+          {tr`As CSV`}
         </Button>
-        <LinkButton href={`/lots/${encodeURIComponent(lot.lotId)}`}>The lot</LinkButton>
+        <LinkButton href={`/lots/${encodeURIComponent(lot.lotId)}`}>{tr`The lot`}</LinkButton>
       </Box>
     </Box>
   );
@@ -102,11 +108,7 @@ function Branch({
               <strong>{one.name}</strong> {one.lotId}
             </Link>
             <Typography variant="body2" color="text.secondary">
-              {Math.abs(one.step) === 1 ? 'one step' : `${Math.abs(one.step)} steps`}
-              {one.massG === null ? '' : ` · ${massText(one.massG, lineage.units)}`} · made{' '}
-              {dateText(one.madeAtMs, lineage.units.timeZone)}{' '}
-              {clockText(one.madeAtMs, lineage.units.timeZone)}
-              {one.flours.length === 0 ? '' : ` · ${floursText(one, lineage)}`}
+              {tr`${Math.abs(one.step) === 1 ? tr`one step` : tr`${Math.abs(one.step)} steps`}${one.massG === null ? '' : ` · ${massText(one.massG, lineage.units)}`} · made ${dateText(one.madeAtMs, lineage.units.timeZone)} ${clockText(one.madeAtMs, lineage.units.timeZone)}${one.flours.length === 0 ? '' : ` · ${floursText(one, lineage)}`}`}
             </Typography>
           </Box>
           <Branch under={one.lotId} lots={lots} lineage={lineage} />
@@ -120,6 +122,6 @@ const floursText = (lot: LineageLot, { units }: Lineage) =>
   lot.flours
     .map(
       (one) =>
-        `${massText(one.massG, units)} ${one.name.toLowerCase()}${one.sack === null ? '' : `, sack ${one.sack}`}`,
+        `${massText(one.massG, units)} ${inSentence(one.name)}${one.sack === null ? '' : tr`, sack ${one.sack}`}`,
     )
     .join(', ');

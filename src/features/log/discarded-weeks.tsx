@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
@@ -18,7 +19,7 @@ export function DiscardedWeeks({ view }: { view: LogView }) {
   const said = weeks
     .map(
       (week) =>
-        `week of ${dateText(week.fromMs, units.timeZone)}: ${massText(Math.round(week.thrownG), units)} thrown away, ${massText(Math.round(week.collectedG), units)} set aside`,
+        tr`week of ${dateText(week.fromMs, units.timeZone)}: ${massText(Math.round(week.thrownG), units)} thrown away, ${massText(Math.round(week.collectedG), units)} set aside`,
     )
     .join('; ');
   return (
@@ -67,11 +68,10 @@ export function DiscardedWeeks({ view }: { view: LogView }) {
       </svg>
       <Box sx={{ minWidth: 0 }}>
         <Typography className="name" sx={{ fontSize: rem(18), lineHeight: 1.2 }}>
-          {massText(Math.round(now.thrownG), units)} flour thrown away this week
+          {tr`${massText(Math.round(now.thrownG), units)} flour thrown away this week`}
         </Typography>
         <Typography variant="caption" component="p">
-          {massText(Math.round(now.collectedG), units)} more set aside; eight weeks, the dark is
-          thrown away
+          {tr`${massText(Math.round(now.collectedG), units)} more set aside; eight weeks, the dark is thrown away`}
         </Typography>
       </Box>
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputAdornment from '@mui/material/InputAdornment';
@@ -48,7 +49,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
   return (
     <Box
       component="search"
-      aria-label="Search the journal"
+      aria-label={tr`Search the journal`}
       sx={{
         display: 'flex',
         flexWrap: 'wrap',
@@ -60,7 +61,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
     >
       <TextField
         fullWidth={false}
-        label="Words, a name, a lot’s code"
+        label={tr`Words, a name, a lot’s code`}
         value={words}
         onChange={(event) => {
           typed.current = true;
@@ -81,27 +82,27 @@ export function LogSearchBar({ view }: { view: LogView }) {
       <TextField
         fullWidth={false}
         select
-        label="Show"
+        label={tr`Show`}
         value={search.part ?? 'everything'}
         onChange={(event) => ask({ part: event.target.value })}
         sx={{ minWidth: { xs: 140, sm: 180 }, flex: { xs: '1 1 100%', sm: 'none' } }}
       >
         {LOG_PART_NAMES.map((name) => (
           <MenuItem key={name} value={name}>
-            {name}
+            {trOf(name)}
           </MenuItem>
         ))}
       </TextField>
       <Box sx={{ width: { xs: 'calc(50% - 6px)', sm: 190 } }}>
         <DayField
-          label="From"
+          label={tr`From`}
           value={search.from ?? ''}
           onChange={(from) => ask({ from, ...(isBefore(search.to, from) ? { to: from } : {}) })}
         />
       </Box>
       <Box sx={{ width: { xs: 'calc(50% - 6px)', sm: 190 } }}>
         <DayField
-          label="To"
+          label={tr`To`}
           value={search.to ?? ''}
           from={search.from}
           onChange={(to) => ask({ to })}
@@ -111,12 +112,12 @@ export function LogSearchBar({ view }: { view: LogView }) {
         <TextField
           fullWidth={false}
           select
-          label="Who"
+          label={tr`Who`}
           value={search.by ?? ''}
           onChange={(event) => ask({ by: event.target.value })}
           sx={{ minWidth: 120 }}
         >
-          <MenuItem value="">anybody</MenuItem>
+          <MenuItem value="">{tr`anybody`}</MenuItem>
           {people.map((name) => (
             <MenuItem key={name} value={name}>
               {name}
@@ -124,7 +125,7 @@ export function LogSearchBar({ view }: { view: LogView }) {
           ))}
         </TextField>
       )}
-      {asked ? <Button onClick={clear}>Show all again</Button> : null}
+      {asked ? <Button onClick={clear}>{tr`Show all again`}</Button> : null}
     </Box>
   );
 }

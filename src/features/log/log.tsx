@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useAskAnew } from '@/ui/ask-anew';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -67,7 +68,7 @@ export function Log(props: {
       {view.olderBefore === null ? null : (
         <Box sx={{ p: 2 }}>
           <LinkButton href={olderHref(view)} data-testid="log-older">
-            Older entries
+            {tr`Older entries`}
           </LinkButton>
         </Box>
       )}
@@ -80,8 +81,8 @@ function Nothing({ view }: { view: LogView }) {
   return (
     <Typography sx={{ p: 3 }}>
       {asked
-        ? 'Nothing in the journal answers this. Fewer words find more; “Show all again” brings back the rest.'
-        : 'Nothing logged yet. What the hands do on the Tide is written here and can be taken back.'}
+        ? tr`Nothing in the journal answers this. Fewer words find more; “Show all again” brings back the rest.`
+        : tr`Nothing logged yet. What the hands do on the Tide is written here and can be taken back.`}
     </Typography>
   );
 }
@@ -92,19 +93,19 @@ function Rows(props: { view: LogView; busy: boolean; takeBack: (batch: string) =
     <TableContainer>
       <Table
         size="small"
-        aria-label="Journal"
+        aria-label={tr`Journal`}
         sx={{
           '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)', px: { xs: 1, sm: 2 } },
         }}
       >
         <TableHead>
           <TableRow>
-            <TableCell>When</TableCell>
-            <TableCell>What</TableCell>
-            <TableCell sx={WIDE_ONLY}>Who</TableCell>
-            <TableCell sx={WIDE_ONLY}>Lot or bake</TableCell>
+            <TableCell>{tr`When`}</TableCell>
+            <TableCell>{tr`What`}</TableCell>
+            <TableCell sx={WIDE_ONLY}>{tr`Who`}</TableCell>
+            <TableCell sx={WIDE_ONLY}>{tr`Lot or bake`}</TableCell>
             <TableCell>
-              <span className="visually-hidden">Take back</span>
+              <span className="visually-hidden">{tr`Take back`}</span>
             </TableCell>
           </TableRow>
         </TableHead>
@@ -146,7 +147,7 @@ function Day(props: {
               onClick={() => setOpen(!open)}
               sx={{ ml: 2, textDecoration: 'underline', fontWeight: 400 }}
             >
-              {open ? 'Fold the plans' : `${day.plans.length} planned`}
+              {open ? tr`Fold the plans` : tr`${day.plans.length} planned`}
             </Button>
           )}
         </TableCell>
@@ -176,7 +177,7 @@ function Row(props: {
       <TableCell>
         {row.says}
         {row.doesNotCount === null || row.struck ? null : (
-          <strong> · does not count: {row.doesNotCount}</strong>
+          <strong>{tr` · does not count: ${row.doesNotCount}`}</strong>
         )}
       </TableCell>
       <TableCell sx={WIDE_ONLY}>{row.by ?? ''}</TableCell>
@@ -185,7 +186,7 @@ function Row(props: {
       </TableCell>
       <TableCell align="right">
         {row.struck ? (
-          'taken back'
+          tr`taken back`
         ) : (
           <Button
             size="small"
@@ -194,7 +195,7 @@ function Row(props: {
             onClick={() => takeBack(row.batch)}
             sx={QUIET_ACT}
           >
-            Take back
+            {tr`Take back`}
           </Button>
         )}
       </TableCell>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -45,7 +46,7 @@ export function NoteLine(props: {
       setText('');
       const { batch } = outcome.value;
       const run = () => void undo(batch).then(askAnew);
-      say({ text: 'Note written.', action: { label: 'Undo', run } });
+      say({ text: tr`Note written.`, action: { label: tr`Undo`, run } });
       askAnew();
     });
   };
@@ -59,7 +60,7 @@ export function NoteLine(props: {
       <TextField
         fullWidth={false}
         name="note"
-        label={lot === undefined ? 'Note of the day' : `Note on ${lot}`}
+        label={lot === undefined ? tr`Note of the day` : tr`Note on ${lot}`}
         value={text}
         onChange={(event) => setText(event.target.value)}
         error={wrong !== null}
@@ -71,12 +72,12 @@ export function NoteLine(props: {
         <TextField
           select
           fullWidth={false}
-          label="By"
+          label={tr`By`}
           value={by}
           onChange={(event) => setBy(event.target.value)}
           sx={{ minWidth: 120 }}
         >
-          <MenuItem value="">nobody named</MenuItem>
+          <MenuItem value="">{tr`nobody named`}</MenuItem>
           {view.people.map((who) => (
             <MenuItem key={who} value={who}>
               {who}
@@ -85,7 +86,7 @@ export function NoteLine(props: {
         </TextField>
       )}
       <Button type="submit" disabled={busy} sx={{ mt: 1 }} data-testid="write-note">
-        Write it
+        {tr`Write it`}
       </Button>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -35,7 +36,7 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
   return (
     <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
       <Typography variant="h3" component="h2">
-        Do something to it now
+        {tr`Do something to it now`}
       </Typography>
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
       <SureQuestion
@@ -46,7 +47,7 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField
           select
-          label="Place"
+          label={tr`Place`}
           value={placeId}
           onChange={(event) => setPlaceId(event.target.value)}
         >
@@ -59,22 +60,22 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
         <Button
           size="small"
           disabled={busy}
-          onClick={() => act({ kind: 'move', placeId }, `${name}: moved.`)}
+          onClick={() => act({ kind: 'move', placeId }, tr`${name}: moved.`)}
         >
-          Move
+          {tr`Move`}
         </Button>
         <Button
           size="small"
           disabled={busy}
-          onClick={() => act({ kind: 'fold' }, `${name}: folded.`)}
+          onClick={() => act({ kind: 'fold' }, tr`${name}: folded.`)}
         >
-          Fold
+          {tr`Fold`}
         </Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField
           select
-          label="Add"
+          label={tr`Add`}
           value={ingredientId}
           onChange={(event) => setIngredientId(event.target.value)}
         >
@@ -91,11 +92,11 @@ export function ActPanel({ view, actions }: { view: LotView; actions: HandsActio
           onClick={() =>
             act(
               { kind: 'add', ingredientId, massG },
-              `${name}: ${massText(Number(massG.replace(',', '.')) || 0, view.units)} added.`,
+              tr`${name}: ${massText(Number(massG.replace(',', '.')) || 0, view.units)} added.`,
             )
           }
         >
-          Add
+          {tr`Add`}
         </Button>
       </Box>
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -19,31 +20,31 @@ export function AimPanel(props: { view: LotView; aim: LotAim; actions: HandsActi
     run(
       () => actions.setAim({ lotId: view.code, batch: newBatch(), targetRise }),
       ({ bestMs }) =>
-        `${view.strand.name}: ${targetRise === null ? 'target as the table has it' : `target ×${targetRise}`}${
-          bestMs === null ? '' : `, best ${momentText(bestMs, view.nowMs, view.units.timeZone)}`
+        `${view.strand.name}: ${targetRise === null ? tr`target as the table has it` : tr`target ×${targetRise}`}${
+          bestMs === null ? '' : tr`, best ${momentText(bestMs, view.nowMs, view.units.timeZone)}`
         }.`,
     );
   const wrong = refused['targetRise'] ?? refused[''] ?? refused['lotId'];
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Typography variant="h3" component="h2">
-        Best at a rise of
+        {tr`Best at a rise of`}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
         <TextField
-          label="Target, × just mixed"
+          label={tr`Target, × just mixed`}
           value={text}
           onChange={(event) => setText(event.target.value)}
           error={wrong !== undefined}
-          helperText={wrong ?? `up to ×${decimals(aim.greatest, 2)}`}
+          helperText={wrong ?? tr`up to ×${decimals(aim.greatest, 2)}`}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
         />
         <Button size="small" disabled={busy} onClick={() => set(text)}>
-          Set
+          {tr`Set`}
         </Button>
         {aim.own === null ? null : (
           <Button size="small" disabled={busy} onClick={() => set(null)}>
-            As the table
+            {tr`As the table`}
           </Button>
         )}
       </Box>

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -13,19 +14,19 @@ export function HoursTable(props: { hours: LotHours; units: ShopUnits; nowMs: nu
   const { hours, units, nowMs } = props;
   const rows = [
     ...hours.stages,
-    ...(hours.stages.length > 1 ? [{ ...hours, name: 'in all', fromMs: null }] : []),
+    ...(hours.stages.length > 1 ? [{ ...hours, name: tr`in all`, fromMs: null }] : []),
   ];
   return (
     <Table
       size="small"
-      aria-label="Hours by stage"
+      aria-label={tr`Hours by stage`}
       sx={{ maxWidth: 380, '& td, & th': { px: 0.5, py: 0.25, fontSize: rem(15), border: 0 } }}
     >
       <TableHead>
         <TableRow>
-          <TableCell>Stage</TableCell>
-          <TableCell align="right">gone</TableCell>
-          <TableCell align="right">to go</TableCell>
+          <TableCell>{tr`Stage`}</TableCell>
+          <TableCell align="right">{tr`gone`}</TableCell>
+          <TableCell align="right">{tr`to go`}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -33,11 +34,13 @@ export function HoursTable(props: { hours: LotHours; units: ShopUnits; nowMs: nu
           <TableRow key={`${row.name} ${row.fromMs}`}>
             <TableCell>
               {row.name}
-              {row.fromMs === null ? '' : `, from ${momentText(row.fromMs, nowMs, units.timeZone)}`}
+              {row.fromMs === null
+                ? ''
+                : tr`, from ${momentText(row.fromMs, nowMs, units.timeZone)}`}
             </TableCell>
             <TableCell align="right">{spanText(row.goneH * MS_PER_HOUR)}</TableCell>
             <TableCell align="right">
-              {row.leftH === null ? 'no end planned' : spanText(row.leftH * MS_PER_HOUR)}
+              {row.leftH === null ? tr`no end planned` : spanText(row.leftH * MS_PER_HOUR)}
             </TableCell>
           </TableRow>
         ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { LotView } from '@/server/lots/lot-view';
 import type { WhatIfOffer } from '@/shop/lots/what-if-base';
 import { massText, tempText } from '@/ui/format';
@@ -50,7 +51,7 @@ function turnsOf(view: LotView, offer: WhatIfOffer): Turn[] {
   const warm = offer.places.map((place) => place.tempC).filter((tempC) => tempC > COLD_RULE_C);
   const place: Turn = {
     turns: 'place',
-    label: 'Place',
+    label: tr`Place`,
     least: Math.min(COLD_RULE_C + 1, ...warm),
     most: Math.max(COLD_RULE_C + 2, ...warm),
     linear: true,
@@ -68,7 +69,7 @@ const COLD_RULE_C = 8;
 function doseTurn(offer: WhatIfOffer, view: LotView): Turn {
   return {
     turns: 'dose',
-    label: 'Yeast',
+    label: tr`Yeast`,
     ...DOSE_RANGE,
     linear: false,
     text: (value) => massText(offer.yeastG * value, view.units),
@@ -78,7 +79,7 @@ function doseTurn(offer: WhatIfOffer, view: LotView): Turn {
 function seedTurn(offer: WhatIfOffer): Turn {
   return {
     turns: 'seed',
-    label: 'Ratio',
+    label: tr`Ratio`,
     least: seedForParts(offer, PARTS_RANGE.most),
     most: seedForParts(offer, PARTS_RANGE.least),
     linear: false,

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -59,7 +60,7 @@ export function Lot({ view, actions }: { view: LotView; actions: HandsActions })
     };
     run(
       () => actions.applyWhatIf(form),
-      () => `${view.strand.name}: changed. ${headline.says}`,
+      () => tr`${view.strand.name}: changed. ${headline.says}`,
       () => setHandles(null),
     );
   };
@@ -189,19 +190,23 @@ function LastLook({ view, onLook }: { view: LotView; onLook: () => void }) {
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start', justifyItems: 'start' }}>
       <Typography variant="h3" component="h2">
-        {last !== undefined ? 'Last look' : view.pastMs === null ? 'No look yet' : 'No look at it'}
+        {last !== undefined
+          ? tr`Last look`
+          : view.pastMs === null
+            ? tr`No look yet`
+            : tr`No look at it`}
       </Typography>
       {last === undefined ? null : <Typography>{lookSentence(last)}</Typography>}
       {view.pastMs !== null ? (
         <LinkButton size="small" href={`/log?lot=${encodeURIComponent(view.code)}`}>
-          Its entries
+          {tr`Its entries`}
         </LinkButton>
       ) : view.strand.tense === 'done' ? (
         <Button variant="contained" size="large" onClick={onLook}>
-          Log a look
+          {tr`Log a look`}
         </Button>
       ) : (
-        <Typography color="text.secondary">Planned; not made yet.</Typography>
+        <Typography color="text.secondary">{tr`Planned; not made yet.`}</Typography>
       )}
     </Box>
   );
@@ -210,8 +215,8 @@ function LastLook({ view, onLook }: { view: LotView; onLook: () => void }) {
 function lookSentence(look: LookMark): string {
   const seen = [...(look.rise === null ? [] : [`×${look.rise}`]), ...look.words].join(', ');
   const moved = look.aheadMinutes;
-  if (moved === null || moved === 0) return `${seen}. As forecast.`;
-  return `${seen}. ${Math.abs(moved)} min ${moved > 0 ? 'ahead' : 'behind'}.`;
+  if (moved === null || moved === 0) return tr`${seen}. As forecast.`;
+  return tr`${seen}. ${Math.abs(moved)} min ${moved > 0 ? tr`ahead` : 'behind'}.`;
 }
 
 /** What is in the lot, where it came from and where it went. */
@@ -219,8 +224,7 @@ function Contents({ view }: { view: LotView }) {
   return (
     <Box>
       <Typography variant="h3" component="h2" gutterBottom>
-        In it: {massText(view.massG, view.units)}
-        {view.balls === null ? '' : `, ${view.balls} balls`}
+        {tr`In it: ${massText(view.massG, view.units)}${view.balls === null ? '' : tr`, ${view.balls} balls`}`}
       </Typography>
       {view.composition.map((line) => (
         <Box
@@ -233,22 +237,21 @@ function Contents({ view }: { view: LotView }) {
       ))}
       {view.phNow === null ? null : (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-          About pH {view.phNow} {view.pastMs === null ? 'now' : 'then'}; gluten{' '}
-          {percentText(view.glutenNow ?? 1, 0)} whole.
+          {tr`About pH ${view.phNow} ${view.pastMs === null ? tr`now` : tr`then`}; gluten ${percentText(view.glutenNow ?? 1, 0)} whole.`}
         </Typography>
       )}
-      <Lineage label="From" lots={view.madeFrom} />
-      <Lineage label="Into" lots={view.becomes} />
+      <Lineage label={tr`From`} lots={view.madeFrom} />
+      <Lineage label={tr`Into`} lots={view.becomes} />
       {view.strand.tense === 'done' ? (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
           <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/lineage`}>
-            Lineage
+            {tr`Lineage`}
           </LinkButton>
           <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/label`}>
-            Label
+            {tr`Label`}
           </LinkButton>
           <LinkButton size="small" href={`/compare/lots?lot=${encodeURIComponent(view.code)}`}>
-            Beside another
+            {tr`Beside another`}
           </LinkButton>
         </Box>
       ) : null}

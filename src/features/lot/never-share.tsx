@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -24,9 +25,9 @@ export function NeverShare(props: { base: WhatIfBase; handles: WhatIfHandles }) 
   if (busy) {
     return (
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-        <Typography>Calculating</Typography>
+        <Typography>{tr`Calculating`}</Typography>
         <LinearProgress
-          aria-label="Runs drawn"
+          aria-label={tr`Runs drawn`}
           variant="determinate"
           value={100 * (share ?? 0)}
           sx={{ flex: 1, maxWidth: 300 }}
@@ -38,7 +39,7 @@ export function NeverShare(props: { base: WhatIfBase; handles: WhatIfHandles }) 
             setAsking(false);
           }}
         >
-          Stop
+          {tr`Stop`}
         </Button>
       </Box>
     );
@@ -46,8 +47,7 @@ export function NeverShare(props: { base: WhatIfBase; handles: WhatIfHandles }) 
   if (answer === null) return null;
   return (
     <Typography>
-      In {percentText(answer.neverShare, 0)} of {answer.runs} runs with drawn doubts it never gets
-      there.
+      {tr`In ${percentText(answer.neverShare, 0)} of ${answer.runs} runs with drawn doubts it never gets there.`}
     </Typography>
   );
 }

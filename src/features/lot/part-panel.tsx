@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { ChoiceField } from '@/ui/fields/choice-field';
 
 import Alert from '@mui/material/Alert';
@@ -40,7 +41,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           ...service,
         }),
       ({ lotId, outMs }) =>
-        `${lotId} kept; out of there ${momentText(outMs, view.nowMs, view.units.timeZone)}, planned.`,
+        tr`${lotId} kept; out of there ${momentText(outMs, view.nowMs, view.units.timeZone)}, planned.`,
       () => setAmount(''),
     );
   const part = () =>
@@ -52,15 +53,15 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           as,
           ...partForm(view, { amount, as, placeId, flatMm, chainId }),
         }),
-      (value) => (as === 'gone' ? `${name}: gone.` : `${name}: ${value.lotId} stored.`),
+      (value) => (as === 'gone' ? tr`${name}: gone.` : tr`${name}: ${value.lotId} stored.`),
       // What was taken is taken: the next part is said anew.
       () => setAmount(''),
     );
   const wrong = Object.values(refused)[0];
   return (
-    <Box component="section" aria-label="A part of it" sx={{ display: 'grid', gap: 1.25 }}>
+    <Box component="section" aria-label={tr`A part of it`} sx={{ display: 'grid', gap: 1.25 }}>
       <Typography variant="h3" component="h2">
-        A part of it
+        {tr`A part of it`}
       </Typography>
       <Typography variant="body2" color="text.secondary">
         {leftText(view)}
@@ -75,7 +76,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           onChange={setAmount}
         />
         <ChoiceField
-          label="Goes on"
+          label={tr`Goes on`}
           value={as}
           options={waysOf(view)}
           onChange={(value) => setAs(value as As)}
@@ -87,7 +88,7 @@ export function PartPanel({ view, actions }: { view: LotView; actions: HandsActi
           onClick={take}
           sx={{ minHeight: 48 }}
         >
-          {as === 'gone' ? 'It is gone' : 'Store it'}
+          {as === 'gone' ? tr`It is gone` : tr`Store it`}
         </Button>
       </Box>
     </Box>
@@ -123,7 +124,7 @@ function WhereTo(props: {
   return (
     <>
       <ChoiceField
-        label="To"
+        label={tr`To`}
         value={to.placeId}
         options={view.places}
         onChange={(placeId) => change({ placeId })}
@@ -137,7 +138,7 @@ function WhereTo(props: {
       ) : null}
       {as === 'carry-over' ? (
         <ChoiceField
-          label="Chain"
+          label={tr`Chain`}
           value={to.chainId}
           options={[...view.chains, NO_CHAIN]}
           onChange={(chainId) => change({ chainId })}
@@ -145,7 +146,7 @@ function WhereTo(props: {
       ) : null}
       {as === 'another service' ? null : (
         <FigureField
-          label="Flat bag"
+          label={tr`Flat bag`}
           of="thickness"
           value={to.flatMm}
           onChange={(flatMm) => change({ flatMm })}
@@ -170,21 +171,36 @@ function FreezeLine({ view, as, placeId }: { view: LotView; as: As; placeId: str
 function freezeText({ nowMs, units }: LotView, when: NonNullable<LotView['freeze']>): string {
   const { fromMs, untilMs, risenNow } = when;
   const at = (atMs: number) => momentText(atMs, nowMs, units.timeZone);
-  const risen = `${percentText(risenNow, 0)} of its rise to its best now`;
+  const risen = tr`${percentText(risenNow, 0)} of its rise to its best now`;
   if (nowMs > untilMs) {
-    return `Best frozen until ${at(untilMs)}; ${risen}: the more it holds, the more is lost in the thaw.`;
+    return tr`Best frozen until ${at(untilMs)}; ${risen}: the more it holds, the more is lost in the thaw.`;
   }
   return fromMs !== null && nowMs < fromMs
-    ? `Best frozen ${at(fromMs)} to ${at(untilMs)}, with its cells grown and food left; ${risen}.`
-    : `Now is a good moment to freeze it, until ${at(untilMs)}; ${risen}.`;
+    ? tr`Best frozen ${at(fromMs)} to ${at(untilMs)}, with its cells grown and food left; ${risen}.`
+    : tr`Now is a good moment to freeze it, until ${at(untilMs)}; ${risen}.`;
 }
 
 const leftText = ({ ballsLeft, leftG, units }: LotView) =>
-  `${ballsLeft === null ? massText(leftG, units) : `${ballsLeft} balls`} left of it.`;
+  tr`${ballsLeft === null ? massText(leftG, units) : tr`${ballsLeft} balls`} left of it.`;
 
-const OF_MASS = { label: 'Part', of: 'mass' } as const;
-const OF_BALLS = { label: 'Balls taken', whole: true } as const;
-const NO_CHAIN = { id: '', name: 'none' };
+const OF_MASS = {
+  get label() {
+    return tr`Part`;
+  },
+  of: 'mass',
+} as const;
+const OF_BALLS = {
+  get label() {
+    return tr`Balls taken`;
+  },
+  whole: true,
+} as const;
+const NO_CHAIN = {
+  id: '',
+  get name() {
+    return tr`none`;
+  },
+};
 
 /** Tomorrow at this hour, to the half hour, for three hours: what another service begins with. */
 function nextService({ nowMs, units }: LotView): { readyFrom: string; readyTo: string } {
@@ -209,11 +225,13 @@ function partForm(
 
 function waysOf(view: LotView): { id: As; name: string }[] {
   return [
-    { id: 'as it is', name: 'as it is' },
+    { id: 'as it is', name: tr`as it is` },
     ...(view.ballsLeft === null
       ? []
-      : [{ id: 'another service' as const, name: 'for another service' }]),
-    ...(DOUGHS.has(view.strand.kind) ? [{ id: 'carry-over' as const, name: 'as carry-over' }] : []),
-    { id: 'gone', name: 'baked, given, thrown' },
+      : [{ id: 'another service' as const, name: tr`for another service` }]),
+    ...(DOUGHS.has(view.strand.kind)
+      ? [{ id: 'carry-over' as const, name: tr`as carry-over` }]
+      : []),
+    { id: 'gone', name: tr`baked, given, thrown` },
   ];
 }

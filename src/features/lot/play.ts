@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import {
   BAKERS_YEAST,
   bookSpeedLnSd,
@@ -40,7 +41,9 @@ interface Play {
 
 /** Doses run over two powers of ten: the slider moves in their logarithm. */
 const byDose = {
-  handle: 'Fresh yeast, of flour',
+  get handle() {
+    return tr`Fresh yeast, of flour`;
+  },
   range: [-4, 1.5, 0.05] as const,
   text: (amount: number) => `${decimals(amount, 2)} %`,
   toSlider: (amount: number) => Math.log(amount),
@@ -50,7 +53,9 @@ const byDose = {
 /** The masses of the playground with their usual make-up. */
 export const PLAY_KINDS: Readonly<Record<PlayKind, Play>> = {
   poolish: {
-    name: 'Poolish, 2 kg',
+    get name() {
+      return tr`Poolish, 2 kg`;
+    },
     lotKind: 'poolish',
     hydration: 1,
     massG: 2000,
@@ -59,20 +64,26 @@ export const PLAY_KINDS: Readonly<Record<PlayKind, Play>> = {
     ...byDose,
   },
   starter: {
-    name: 'Liquid starter, 250 g',
+    get name() {
+      return tr`Liquid starter, 250 g`;
+    },
     lotKind: 'starter',
     hydration: 1,
     massG: 250,
     saltPct: 0,
     amount: 5,
-    handle: 'Fed 1 : flour : water',
+    get handle() {
+      return tr`Fed 1 : flour : water`;
+    },
     range: [1, 12, 0.5],
     text: (amount) => `1:${decimals(amount, 1)}:${decimals(amount, 1)}`,
     toSlider: (amount) => amount,
     fromSlider: (value) => value,
   },
   biga: {
-    name: 'Biga, 3 kg',
+    get name() {
+      return tr`Biga, 3 kg`;
+    },
     lotKind: 'biga',
     hydration: 0.46,
     massG: 3000,
@@ -81,7 +92,9 @@ export const PLAY_KINDS: Readonly<Record<PlayKind, Play>> = {
     ...byDose,
   },
   balls: {
-    name: 'Balls, straight, 250 g',
+    get name() {
+      return tr`Balls, straight, 250 g`;
+    },
     lotKind: 'balls',
     hydration: 0.65,
     massG: 250,

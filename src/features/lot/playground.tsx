@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
@@ -71,7 +72,7 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
         >
           <TextField
             select
-            label="What"
+            label={tr`What`}
             value={form.kind}
             onChange={(event) => choose(event.target.value as PlayKind)}
           >
@@ -82,7 +83,7 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
             ))}
           </TextField>
           <Handle
-            label="Stands at"
+            label={tr`Stands at`}
             text={tempText(form.placeC, units)}
             value={form.placeC}
             range={[4, 32, 0.5]}
@@ -107,7 +108,7 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
           turns={playTurns(form, units)}
           onAdopt={(turns, value) => setForm(adopted(form, turns, value))}
         />
-        {headline.says === NOT_IN_SIGHT ? <NeverShare base={base} handles={handles} /> : null}
+        {headline.says === NOT_IN_SIGHT() ? <NeverShare base={base} handles={handles} /> : null}
       </Box>
     </>
   );
@@ -118,7 +119,7 @@ function playTurns(form: PlayForm, units: ShopUnits): Turn[] {
   const kind = PLAY_KINDS[form.kind];
   const place: Turn = {
     turns: 'place',
-    label: 'Place',
+    label: tr`Place`,
     least: 9,
     most: 30,
     linear: true,
@@ -127,12 +128,12 @@ function playTurns(form: PlayForm, units: ShopUnits): Turn[] {
   if (form.kind === 'starter') {
     const [least, most] = [playSeed(kind.range[1]), playSeed(kind.range[0])];
     const text = (value: number) => kind.text(playParts(value));
-    return [{ turns: 'seed', label: 'Ratio', least, most, linear: false, text }, place];
+    return [{ turns: 'seed', label: tr`Ratio`, least, most, linear: false, text }, place];
   }
   const factor = (at: number) => kind.fromSlider(at) / form.amount;
   const dose: Turn = {
     turns: 'dose',
-    label: 'Yeast',
+    label: tr`Yeast`,
     least: factor(kind.range[0]),
     most: factor(kind.range[1]),
     linear: false,

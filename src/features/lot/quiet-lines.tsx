@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { line } from 'd3';
 import type { LotView } from '@/server/lots/lot-view';
 import { decimals, percentText } from '@/ui/format';
@@ -51,8 +52,8 @@ export function QuietLines(props: { view: LotView; scales: Scales; top: number; 
         strokeWidth={1.6}
         strokeDasharray="9 4"
       />
-      {label(acidY, `acid, pH ${decimals(quiet.ph.at(-1) ?? SWEET_PH, 1)}`)}
-      {label(strengthY, `strength ${percentText(quiet.gluten.at(-1) ?? 1, 0)}`)}
+      {label(acidY, tr`acid, pH ${decimals(quiet.ph.at(-1) ?? SWEET_PH, 1)}`)}
+      {label(strengthY, tr`strength ${percentText(quiet.gluten.at(-1) ?? 1, 0)}`)}
     </g>
   );
 }

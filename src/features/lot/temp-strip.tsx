@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { extent, line, scaleLinear, scaleTime } from 'd3';
 import type { LotView } from '@/server/lots/lot-view';
 import { tempText } from '@/ui/format';
@@ -38,7 +39,7 @@ export function TempStrip({ view, width }: { view: LotView; width: number }) {
       height={HEIGHT}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
-      aria-label={`Temperatures: core ${tempText(nowCore, units)}, place ${tempText(nowPlace, units)}; at the end core ${said(temps.core)}, place ${said(temps.place)}`}
+      aria-label={tr`Temperatures: core ${tempText(nowCore, units)}, place ${tempText(nowPlace, units)}; at the end core ${said(temps.core)}, place ${said(temps.place)}`}
       style={{ display: 'block', background: 'var(--paper)', borderTop: '1px solid var(--line)' }}
       data-testid="temps"
     >
@@ -64,12 +65,12 @@ export function TempStrip({ view, width }: { view: LotView; width: number }) {
         strokeDasharray="3 4"
       />
       <path d={path([...temps.core]) ?? ''} fill="none" stroke="var(--ink)" strokeWidth={2.4} />
-      <Label x={endX} y={y(temps.core.at(-1) ?? 0)} width={width} text="core" strong />
+      <Label x={endX} y={y(temps.core.at(-1) ?? 0)} width={width} text={tr`core`} strong />
       <Label
         x={endX}
         y={y(temps.place.at(-1) ?? 0) + labelApart(temps, y)}
         width={width}
-        text="place"
+        text={tr`place`}
       />
     </svg>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -19,11 +20,21 @@ import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { FigureField } from '@/ui/fields/figure-field';
 
 const NAMES: Readonly<Record<TrialThing, string>> = {
-  place: 'another place',
-  flour: 'another flour',
-  yeast: 'more or less yeast',
-  water: 'more or less water',
-  start: 'warmer or colder mixed',
+  get place() {
+    return tr`another place`;
+  },
+  get flour() {
+    return tr`another flour`;
+  },
+  get yeast() {
+    return tr`more or less yeast`;
+  },
+  get water() {
+    return tr`more or less water`;
+  },
+  get start() {
+    return tr`warmer or colder mixed`;
+  },
 };
 
 /** A trial beside a lot: the same once more, one thing different, and a look at both. */
@@ -58,14 +69,14 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
         }),
       ({ lotId }) => {
         setSecondId(lotId);
-        return `Trial ${lotId} planned beside ${view.code}, with a look at both.`;
+        return tr`Trial ${lotId} planned beside ${view.code}, with a look at both.`;
       },
     );
   const wrong = Object.values(refused)[0];
   return (
-    <Box component="section" aria-label="A trial beside it" sx={{ display: 'grid', gap: 1.25 }}>
+    <Box component="section" aria-label={tr`A trial beside it`} sx={{ display: 'grid', gap: 1.25 }}>
       <Typography variant="h3" component="h2">
-        A trial beside it
+        {tr`A trial beside it`}
       </Typography>
       <Typography variant="body2" color="text.secondary">
         {saysOf(view, trial)}
@@ -74,7 +85,7 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', alignItems: 'end' }}>
         <TextField
           select
-          label="Different"
+          label={tr`Different`}
           value={thing}
           onChange={(event) => setThing(event.target.value as TrialThing)}
         >
@@ -93,14 +104,14 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
           onFigure={(typed) => setFigure({ ...figure, [thing]: typed })}
         />
         <FigureField
-          label="Trial lot"
+          label={tr`Trial lot`}
           of="mass"
           name="trial-grams"
           value={massG}
           onChange={setMassG}
         />
         <Box sx={{ gridColumn: '1 / -1' }}>
-          <WallTimeField label="Look at both" value={lookAt} onChange={setLookAt} />
+          <WallTimeField label={tr`Look at both`} value={lookAt} onChange={setLookAt} />
         </Box>
         <Button
           size="small"
@@ -109,7 +120,7 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
           sx={{ minHeight: 48 }}
           data-testid="plan-trial"
         >
-          Plan the trial
+          {tr`Plan the trial`}
         </Button>
         {secondId === null ? null : (
           <LinkButton
@@ -119,7 +130,7 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
               ['lot', secondId],
             ]).toString()}`}
           >
-            Both side by side
+            {tr`Both side by side`}
           </LinkButton>
         )}
       </Box>
@@ -129,8 +140,8 @@ export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: H
 
 const saysOf = ({ units }: LotView, { pieceG }: TrialOffer) =>
   pieceG === null
-    ? 'The same once more, one thing different; you are reminded to look at both.'
-    : `Some of it, one thing different: divided, kept and baked beside the rest, ${massText(pieceG, units)} each.`;
+    ? tr`The same once more, one thing different; you are reminded to look at both.`
+    : tr`Some of it, one thing different: divided, kept and baked beside the rest, ${massText(pieceG, units)} each.`;
 
 /** What is different: another place or flour of those there are, or a figure. */
 function ThingField(props: {
@@ -146,7 +157,7 @@ function ThingField(props: {
     return (
       <TextField
         select
-        label={thing === 'place' ? 'Place' : 'Flour'}
+        label={thing === 'place' ? tr`Place` : tr`Flour`}
         value={chosen}
         onChange={(event) => onChoose(event.target.value)}
       >
@@ -171,9 +182,15 @@ function ThingField(props: {
 }
 
 const LABELS: Readonly<Record<Exclude<TrialThing, 'place' | 'flour'>, string>> = {
-  yeast: 'Yeast, % of the first',
-  water: 'Water, points more',
-  start: 'Just mixed',
+  get yeast() {
+    return tr`Yeast, % of the first`;
+  },
+  get water() {
+    return tr`Water, points more`;
+  },
+  get start() {
+    return tr`Just mixed`;
+  },
 };
 
 /** The figure under the name that the server knows it by. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { Curve } from '@/shop/lots/curve';
 import { scaleLinear, scaleTime } from 'd3';
 import { Fragment } from 'react';
@@ -46,7 +47,7 @@ export function VesselChart(props: {
   const scales: Scales = { x: (atMs) => time(atMs), y: (rise) => level(rise), base };
   return (
     <ChartFrame
-      label={`Level of ${strand.name} over time`}
+      label={tr`Level of ${strand.name} over time`}
       width={width}
       height={height}
       background="var(--paper)"

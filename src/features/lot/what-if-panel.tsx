@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
@@ -36,7 +37,7 @@ export function WhatIfPanel(props: {
   return (
     <Box
       component="section"
-      aria-label="What if"
+      aria-label={tr`What if`}
       sx={{
         display: 'grid',
         gap: 3,
@@ -46,16 +47,16 @@ export function WhatIfPanel(props: {
     >
       <Box sx={{ px: 2 }}>
         <Typography variant="h3" component="h2" sx={{ ml: -2 }}>
-          Place, from {offer.open === null ? 'now' : 'the start'} on
+          {tr`Place, from ${offer.open === null ? tr`now` : tr`the start`} on`}
         </Typography>
         <Typography sx={{ ml: -2, fontSize: rem(25), fontWeight: 700 }}>
           {tempText(places[place]?.tempC ?? 0, units)} {places[place]?.name}{' '}
           <Box component="span" sx={{ fontSize: rem(16), fontWeight: 400, color: 'var(--ink2)' }}>
-            plan {planned?.name ?? ''}
+            {tr`plan ${planned?.name ?? ''}`}
           </Box>
         </Typography>
         <Slider
-          aria-label="Place"
+          aria-label={tr`Place`}
           value={Math.max(0, place)}
           onChange={(_, value) => onChange({ ...handles, placeId: places[value]?.id ?? '' })}
           min={0}
@@ -70,22 +71,22 @@ export function WhatIfPanel(props: {
       <AmountHandle offer={offer} made={made} handles={handles} units={units} onChange={onChange} />
       <Box sx={{ display: 'grid', gap: 1 }}>
         <Button variant="contained" size="large" disabled={!touched || busy} onClick={onUse}>
-          Use this
+          {tr`Use this`}
         </Button>
         <Button disabled={!touched} onClick={onBack}>
-          Back to plan
+          {tr`Back to plan`}
         </Button>
       </Box>
     </Box>
   );
 }
 
-const MIXED = 'It is mixed: its dose can not be changed any more. Its place can.';
-const NO_YEAST =
-  'No yeast of its own goes in: what raises it is found with its bake. Its place can be tried.';
+const MIXED = () => tr`It is mixed: its dose can not be changed any more. Its place can.`;
+const NO_YEAST = () =>
+  tr`No yeast of its own goes in: what raises it is found with its bake. Its place can be tried.`;
 
 function NothingOpen({ made }: { made: boolean }) {
-  return <Typography color="text.secondary">{made ? MIXED : NO_YEAST}</Typography>;
+  return <Typography color="text.secondary">{made ? MIXED() : NO_YEAST()}</Typography>;
 }
 
 function AmountHandle(props: {
@@ -106,16 +107,16 @@ function AmountHandle(props: {
   return (
     <Box sx={{ px: 2 }}>
       <Typography variant="h3" component="h2" sx={{ ml: -2 }}>
-        {seed ? 'Feed ratio' : 'Yeast'}
+        {seed ? tr`Feed ratio` : tr`Yeast`}
       </Typography>
       <Typography sx={{ ml: -2, fontSize: rem(25), fontWeight: 700 }}>
         {shown}{' '}
         <Box component="span" sx={{ fontSize: rem(16), fontWeight: 400, color: 'var(--ink2)' }}>
-          plan {plan}
+          {tr`plan ${plan}`}
         </Box>
       </Typography>
       <Slider
-        aria-label={seed ? 'Flour for one part of mother' : 'Yeast against the plan'}
+        aria-label={seed ? tr`Flour for one part of mother` : tr`Yeast against the plan`}
         value={seed ? handles.parts : Math.log2(handles.dose)}
         onChange={(_, value) =>
           onChange(seed ? { ...handles, parts: value } : { ...handles, dose: 2 ** value })

@@ -1,5 +1,6 @@
 'use client';
 
+import { inSentence, tr, trOf } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -58,17 +59,17 @@ export function WishRow(props: WishRowProps) {
   return (
     <Box
       component="section"
-      aria-label="Ripe at a wanted hour"
+      aria-label={tr`Ripe at a wanted hour`}
       sx={{ display: 'grid', gap: 1, borderTop: '1px solid var(--line)', pt: 1.5 }}
     >
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
         <Box sx={{ flex: '0 1 250px' }}>
-          <WallTimeField label="To be best at" value={wish} onChange={setWish} />
+          <WallTimeField label={tr`To be best at`} value={wish} onChange={setWish} />
         </Box>
         {turns.length > 1 ? (
           <ToggleButtonGroup
             exclusive
-            aria-label="What may be turned"
+            aria-label={tr`What may be turned`}
             value={chosen}
             onChange={(_, value: Turn['turns'] | null) => setChosen(value ?? chosen)}
           >
@@ -79,12 +80,16 @@ export function WishRow(props: WishRowProps) {
             ))}
           </ToggleButtonGroup>
         ) : (
-          <Typography sx={{ pb: 1 }}>by its {turns[0]?.label.toLowerCase()} from now on</Typography>
+          <Typography sx={{ pb: 1 }}>
+            {tr`by its `}
+            {inSentence(turns[0]?.label)}
+            {tr` from now on`}
+          </Typography>
         )}
         <Button onClick={find} disabled={busy}>
-          Find
+          {tr`Find`}
         </Button>
-        {busy ? <Button onClick={stop}>Stop</Button> : null}
+        {busy ? <Button onClick={stop}>{tr`Stop`}</Button> : null}
       </Box>
       {refused === null ? null : <Alert severity="warning">{refused}</Alert>}
       {answer === null || asked === null || busy ? null : (
@@ -99,7 +104,7 @@ export function WishRow(props: WishRowProps) {
               )
             }
           >
-            Try it
+            {tr`Try it`}
           </Button>
         </Typography>
       )}
@@ -118,8 +123,8 @@ function says(
   const moment = (hour: number | null) =>
     hour === null ? 'never' : momentText(addHours(at.fromMs, hour), at.nowMs, at.units.timeZone);
   const { atLeastH, atMostH } = answer.range;
-  const reach = `${turn.text(turn.most)} gives ${moment(atMostH)}, ${turn.text(turn.least)} gives ${moment(atLeastH)}.`;
-  if (answer.kind === 'found') return `${turn.text(answer.value)} would do. ${reach}`;
-  const why = answer.bound === 'most' ? 'too soon' : 'too late';
-  return `That is ${why}: the nearest is ${turn.text(answer.nearest)}. ${reach}`;
+  const reach = tr`${turn.text(turn.most)} gives ${moment(atMostH)}, ${turn.text(turn.least)} gives ${moment(atLeastH)}.`;
+  if (answer.kind === 'found') return tr`${turn.text(answer.value)} would do. ${reach}`;
+  const why = answer.bound === 'most' ? tr`too soon` : tr`too late`;
+  return tr`That is ${trOf(why)}: the nearest is ${turn.text(answer.nearest)}. ${reach}`;
 }

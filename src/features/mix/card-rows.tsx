@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { MixView } from '@/shop/mix/view';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -23,7 +24,7 @@ export function CardRows(props: {
 }) {
   const { view, card, nowMs, currentId, onTick, onChoose, write } = props;
   return (
-    <Box component="ol" aria-label="Lines of the mix" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+    <Box component="ol" aria-label={tr`Lines of the mix`} sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {card.lines.map((line, index) => (
         <Row
           key={line.item.id}
@@ -135,7 +136,7 @@ function Disc({ number, faded }: { number: number; faded: boolean }) {
 
 function RowName({ line, size, state }: { line: CardLine; size: number; state: RowState }) {
   const units = useShopUnits();
-  const more = line.topUpG > 0 ? `add ${massText(line.topUpG, units)} more` : line.item.says;
+  const more = line.topUpG > 0 ? tr`add ${massText(line.topUpG, units)} more` : line.item.says;
   return (
     <Box sx={{ minWidth: 0, py: 0.5 }}>
       <Typography className="name" sx={{ fontSize: rem(size), lineHeight: 1.1 }}>
@@ -157,7 +158,7 @@ function RowEnd(props: RowProps & { readonly state: RowState }) {
   const { item } = line;
   const square = { border: '2px solid currentcolor', borderRadius: 2, justifySelf: 'end' };
   if (state === 'current') {
-    const act = item.kind === 'weigh' ? 'weighed in' : line.startedMs === null ? 'start' : 'done';
+    const act = item.kind === 'weigh' ? tr`weighed in` : line.startedMs === null ? 'start' : 'done';
     return (
       <ButtonBase
         onClick={onTick}
@@ -170,7 +171,7 @@ function RowEnd(props: RowProps & { readonly state: RowState }) {
     return (
       <ButtonBase
         onClick={onTopUp}
-        aria-label={`${item.name}: ${massText(line.topUpG, units)} more added`}
+        aria-label={tr`${item.name}: ${massText(line.topUpG, units)} more added`}
         sx={{ ...square, width: 44, height: 44 }}
       >
         +
@@ -181,7 +182,7 @@ function RowEnd(props: RowProps & { readonly state: RowState }) {
     return (
       <ButtonBase
         onClick={onChoose}
-        aria-label={`${item.name}: take it now`}
+        aria-label={tr`${item.name}: take it now`}
         sx={{ ...square, width: 44, height: 44, borderColor: 'var(--line)' }}
       />
     );
@@ -189,7 +190,7 @@ function RowEnd(props: RowProps & { readonly state: RowState }) {
   return (
     <Box
       role="img"
-      aria-label="done"
+      aria-label={tr`done`}
       sx={{ justifySelf: 'end', fontSize: rem(22), color: 'var(--olive)', pr: 1.5 }}
     >
       ✓
@@ -209,7 +210,7 @@ function amount(line: CardLine, nowMs: number, units: FigureUnits): string {
   if (line.done || line.endsMs === null) return `${item.minutes} min`;
   return line.endsMs > nowMs
     ? spanLeft(line.endsMs - nowMs)
-    : `over ${spanText(nowMs - line.endsMs)}`;
+    : tr`over ${spanText(nowMs - line.endsMs)}`;
 }
 
 /** "4:05": minutes and seconds. */

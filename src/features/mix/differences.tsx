@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { MixView } from '@/shop/mix/view';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -17,22 +18,22 @@ export function Differences({ view }: { view: MixView }) {
       : [],
   );
   const felt = card.felt.map((one) => ({
-    name: `${one.ingredientId === 'water' ? 'Water' : 'Flour'}, by feel`,
+    name: tr`${one.ingredientId === 'water' ? tr`Water` : tr`Flour`}, by feel`,
     plannedG: 0,
     weighedG: one.massG,
   }));
   const all = [...lines, ...felt];
   if (all.length === 0) {
-    return <Typography variant="body2">Every line was weighed as planned.</Typography>;
+    return <Typography variant="body2">{tr`Every line was weighed as planned.`}</Typography>;
   }
   const grams = (massG: number) => decimals(massG, massG < 100 ? 1 : 0);
   return (
-    <Table size="small" aria-label="Weighed beside planned">
+    <Table size="small" aria-label={tr`Weighed beside planned`}>
       <TableHead>
         <TableRow>
-          <TableCell>Line</TableCell>
-          <TableCell align="right">planned, g</TableCell>
-          <TableCell align="right">weighed, g</TableCell>
+          <TableCell>{tr`Line`}</TableCell>
+          <TableCell align="right">{tr`planned, g`}</TableCell>
+          <TableCell align="right">{tr`weighed, g`}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { DivideFact, MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -29,7 +30,7 @@ export function FinishPane(props: { view: MixView; working: CardWork; actions: M
   if (view.written !== null) return <Divide view={view} actions={actions} />;
   return (
     <>
-      <Typography variant="h2">Out of the bowl</Typography>
+      <Typography variant="h2">{tr`Out of the bowl`}</Typography>
       {card.salt === 'missing' ? (
         <SaltGuard working={working} />
       ) : (
@@ -47,13 +48,13 @@ export function FinishPane(props: { view: MixView; working: CardWork; actions: M
 export function SaltGuard({ working }: { working: CardWork }) {
   return (
     <Alert severity="warning" data-testid="salt-guard">
-      The salt was not weighed in. Is it in the dough?
+      {tr`The salt was not weighed in. Is it in the dough?`}
       <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
         <Button size="small" onClick={() => working.write({ kind: 'salt', answer: 'it is in' })}>
-          It is in
+          {tr`It is in`}
         </Button>
         <Button size="small" onClick={() => working.write({ kind: 'salt', answer: 'left out' })}>
-          Left out on purpose
+          {tr`Left out on purpose`}
         </Button>
       </Box>
     </Alert>
@@ -69,15 +70,15 @@ function Out({ view, working }: { view: MixView; working: CardWork }) {
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
         <FigureField
-          label="Dough"
+          label={tr`Dough`}
           of="temperature"
-          more={` (wanted ${tempText(view.mix.aimC, view.units)})`}
+          more={tr` (wanted ${tempText(view.mix.aimC, view.units)})`}
           name="outC"
           value={tempC}
           onChange={setTempC}
         />
         <FigureField
-          label="It weighs"
+          label={tr`It weighs`}
           of="mass"
           name="doughG"
           value={doughG}
@@ -94,7 +95,7 @@ function Out({ view, working }: { view: MixView; working: CardWork }) {
           })
         }
       >
-        {out === null ? 'Note it' : 'Note it anew'}
+        {out === null ? tr`Note it` : tr`Note it anew`}
       </Button>
     </Box>
   );
@@ -116,8 +117,8 @@ function Finish(props: { view: MixView; working: CardWork; actions: MixActions }
         }),
       (value) =>
         value.written
-          ? `${view.title}: mixed.`
-          : `Batch ${view.batchNumber} is ready; ${value.waitsFor} to come.`,
+          ? tr`${view.title}: mixed.`
+          : tr`Batch ${view.batchNumber} is ready; ${value.waitsFor} to come.`,
       (value) => {
         if (!value.written)
           router.push(`/mix/${encodeURIComponent(view.stepId)}?batch=${view.batchNumber + 1}`);
@@ -128,13 +129,12 @@ function Finish(props: { view: MixView; working: CardWork; actions: MixActions }
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <Typography data-testid="out">
-        Out at {tempText(card.out?.tempC ?? 0, view.units)}
-        {card.out?.doughG == null ? '' : `, ${massText(card.out.doughG, view.units)}`}.
+        {tr`Out at ${tempText(card.out?.tempC ?? 0, view.units)}${card.out?.doughG == null ? '' : `, ${massText(card.out.doughG, view.units)}`}.`}
       </Typography>
       {view.people.length === 0 ? null : (
         <ChoiceField
           name="by"
-          label="Mixed by"
+          label={tr`Mixed by`}
           value={by}
           options={view.people.map((name) => ({ id: name, name }))}
           onChange={setBy}
@@ -142,7 +142,7 @@ function Finish(props: { view: MixView; working: CardWork; actions: MixActions }
       )}
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
       <Button size="large" variant="contained" disabled={busy} onClick={finish}>
-        Finish this mix
+        {tr`Finish this mix`}
       </Button>
     </Box>
   );
@@ -163,16 +163,15 @@ function AtPlannedWeight(props: {
     asPlanned.remainder === 'none'
       ? ''
       : asPlanned.remainder === 'small ball'
-        ? ` and a small ball of ${over}`
-        : `, ${over} to carry-over`;
+        ? tr` and a small ball of ${over}`
+        : tr`, ${over} to carry-over`;
   return (
     <Button
       variant="text"
       disabled={busy}
       onClick={() => onDivide(fact, asPlanned.count, plannedG)}
     >
-      Or {asPlanned.count} × {massText(Math.round(plannedG), units)}
-      {rest}
+      {tr`Or ${asPlanned.count} × ${massText(Math.round(plannedG), units)}${rest}`}
     </Button>
   );
 }
@@ -192,13 +191,13 @@ function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
           // Worked out from the dough as it was weighed, and shown: nothing to ask.
           sure: true,
         }),
-      () => `${fact.name}: ${count} divided.`,
+      () => tr`${fact.name}: ${count} divided.`,
     );
   return (
     <>
-      <Typography variant="h2">It stands in the Log</Typography>
+      <Typography variant="h2">{tr`It stands in the Log`}</Typography>
       <Typography>
-        With what was really weighed, at its real time. Take it back there and the card opens again.
+        {tr`With what was really weighed, at its real time. Take it back there and the card opens again.`}
       </Typography>
       <Differences view={view} />
       {view.divides.map((fact) => (
@@ -213,28 +212,28 @@ function Divide({ view, actions }: { view: MixView; actions: MixActions }) {
             {fact.name}
             {fact.weightG === null || fact.weightG === fact.plannedG
               ? ''
-              : `: so it is used up; planned were ${massText(Math.round(fact.plannedG), view.units)}`}
+              : tr`: so it is used up; planned were ${massText(Math.round(fact.plannedG), view.units)}`}
           </Typography>
           <Button
             size="large"
             disabled={busy}
             onClick={() => divide(fact, fact.count, fact.weightG ?? fact.plannedG)}
           >
-            Divided now
+            {tr`Divided now`}
           </Button>
           <AtPlannedWeight fact={fact} busy={busy} onDivide={divide} />
         </Box>
       ))}
       {view.remainderG !== null && view.remainderG >= 1 ? (
         <Typography variant="body2">
-          {massText(Math.round(view.remainderG), view.units)} are left over.
+          {tr`${massText(Math.round(view.remainderG), view.units)} are left over.`}
         </Typography>
       ) : null}
       {view.divides.length === 0 ? (
-        <Typography>Divided already, or nothing to divide.</Typography>
+        <Typography>{tr`Divided already, or nothing to divide.`}</Typography>
       ) : null}
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
-      <LinkButton href="/">Back to the Tide</LinkButton>
+      <LinkButton href="/">{tr`Back to the Tide`}</LinkButton>
     </>
   );
 }

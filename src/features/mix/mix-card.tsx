@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import type { MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -42,7 +43,7 @@ export function MixCardView({ view, actions }: { view: MixView; actions: MixActi
       title={view.title}
       subtitle={[
         view.methodName,
-        view.batches > 1 ? `batch ${view.batchNumber} of ${view.batches}` : null,
+        view.batches > 1 ? tr`batch ${view.batchNumber} of ${view.batches}` : null,
       ]
         .filter(Boolean)
         .join(' · ')}
@@ -51,25 +52,25 @@ export function MixCardView({ view, actions }: { view: MixView; actions: MixActi
         <TellsList
           tells={[
             {
-              ask: 'water in total',
+              ask: tr`water in total`,
               says: percentText(sums.waterG / Math.max(1, sums.flourG)),
-              detail: 'of every source',
+              detail: tr`of every source`,
             },
             {
               ask: 'salt',
               says: percentText(sums.saltG / Math.max(1, sums.flourG), 2),
-              detail: 'of all flour',
+              detail: tr`of all flour`,
             },
             waterTell(view),
             {
-              ask: 'dough should be',
+              ask: tr`dough should be`,
               says: tempText(mix.aimC, units),
-              detail: `pause at ${tempText(mix.limitC, units)}`,
+              detail: tr`pause at ${tempText(mix.limitC, units)}`,
             },
             {
-              ask: 'mix',
-              says: mix.steps.map((step) => `${step.minutes} ${step.speed}`).join(' + '),
-              detail: `mixing adds ${decimals(water?.mixingC ?? 0, 1)}°`,
+              ask: tr`mix`,
+              says: mix.steps.map((step) => `${step.minutes} ${trOf(step.speed)}`).join(' + '),
+              detail: tr`mixing adds ${decimals(water?.mixingC ?? 0, 1)}°`,
             },
           ]}
         />
@@ -144,7 +145,7 @@ function Pane(props: PaneProps) {
       <SureQuestion question={working.question} onYes={working.yes} />
       {pauseProposed(card, mix.limitC) ? (
         <Alert severity="warning" data-testid="pause">
-          The dough is at your limit of {tempText(mix.limitC, units)}: pause, let it cool, go on.
+          {tr`The dough is at your limit of ${tempText(mix.limitC, units)}: pause, let it cool, go on.`}
         </Alert>
       ) : null}
       {current === null ? (
@@ -176,13 +177,13 @@ function WayOut(props: {
   if (ended) {
     return (
       <Button variant="text" onClick={() => onChoose(null)}>
-        Back to what is left
+        {tr`Back to what is left`}
       </Button>
     );
   }
   return atLine && begun ? (
     <Button variant="text" onClick={() => onChoose(AT_END)}>
-      The dough leaves the bowl
+      {tr`The dough leaves the bowl`}
     </Button>
   ) : null;
 }
@@ -255,9 +256,11 @@ function Foot({ view, kept }: { view: MixView; kept: boolean }) {
     >
       <Box sx={{ flex: '1 1 22rem' }}>
         <Typography>
-          Per cent of all flour, <strong>{massText(sums.flourG, units)}</strong>. Dough{' '}
-          <strong>{massText(sums.massG, units)}</strong>. Contains{' '}
-          {allergens.join(', ') || 'nothing noted'}.
+          {tr`Per cent of all flour, `}
+          <strong>{massText(sums.flourG, units)}</strong>
+          {tr`. Dough `}
+          <strong>{massText(sums.massG, units)}</strong>
+          {tr`. Contains ${allergens.join(', ') || tr`nothing noted`}.`}
         </Typography>
         {view.notes.map((note) => (
           <Typography key={note} variant="body2">
@@ -270,7 +273,7 @@ function Foot({ view, kept }: { view: MixView; kept: boolean }) {
           </Typography>
         )}
         <Typography variant="body2" aria-live="polite" data-testid="kept">
-          {kept ? 'Every line is kept.' : 'Keeping it…'}
+          {kept ? tr`Every line is kept.` : tr`Keeping it…`}
         </Typography>
         <CautionLine at="mix" />
       </Box>
@@ -279,7 +282,7 @@ function Foot({ view, kept }: { view: MixView; kept: boolean }) {
         variant="text"
         size="small"
       >
-        On paper
+        {tr`On paper`}
       </LinkButton>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -13,8 +14,8 @@ export function MixSheetView({ stepId, sheets }: { stepId: string; sheets: reado
   return (
     <Box component="main" sx={{ background: 'var(--paper)', minHeight: '100dvh', p: 3 }}>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
-        <LinkButton href={path}>Back to the card</LinkButton>
-        <Button onClick={() => window.print()}>Print</Button>
+        <LinkButton href={path}>{tr`Back to the card`}</LinkButton>
+        <Button onClick={() => window.print()}>{tr`Print`}</Button>
         {sheets.map((sheet, index) => (
           <Button
             key={sheet.under}
@@ -22,7 +23,7 @@ export function MixSheetView({ stepId, sheets }: { stepId: string; sheets: reado
             variant="text"
             href={`${path}/sheet.pdf?batch=${index + 1}`}
           >
-            {sheets.length === 1 ? 'As PDF' : `Batch ${index + 1} as PDF`}
+            {sheets.length === 1 ? tr`As PDF` : tr`Batch ${index + 1} as PDF`}
           </Button>
         ))}
       </Box>

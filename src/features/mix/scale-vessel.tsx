@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { Textures } from '@/ui/marks/textures';
 
 const W = 300;
@@ -22,7 +23,7 @@ export function ScaleVessel(props: {
       width="100%"
       style={{ maxHeight: 158 }}
       role="img"
-      aria-label={`${Math.round(share * 100)} per cent, ${state}`}
+      aria-label={tr`${Math.round(share * 100)} per cent, ${trOf(state)}`}
       data-state={state}
     >
       <Textures />

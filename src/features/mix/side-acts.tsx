@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { MixView } from '@/shop/mix/view';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -18,7 +19,7 @@ const number = (text: string) => Number(text.replace(',', '.'));
 /** Water or flour by feel, beyond the card: it becomes part of the true formula. */
 export function ByFeel({ view, working }: { view: MixView; working: CardWork }) {
   const flours = view.items.flatMap((item) =>
-    item.kind === 'weigh' && 'ingredientId' in item.of && item.says === 'in parts, slow'
+    item.kind === 'weigh' && 'ingredientId' in item.of && item.says === tr`in parts, slow`
       ? [{ id: item.of.ingredientId, name: item.name }]
       : [],
   );
@@ -30,9 +31,9 @@ export function ByFeel({ view, working }: { view: MixView; working: CardWork }) 
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end' }}>
         <ChoiceField
           name="felt"
-          label="Added by feel"
+          label={tr`Added by feel`}
           value={what}
-          options={[{ id: 'water', name: 'water' }, ...flours]}
+          options={[{ id: 'water', name: tr`water` }, ...flours]}
           onChange={setWhat}
         />
         <FigureField label="" of="mass" name="feltG" value={massG} onChange={setMassG} />
@@ -44,11 +45,11 @@ export function ByFeel({ view, working }: { view: MixView; working: CardWork }) 
             setMassG('');
           }}
         >
-          Add
+          {tr`Add`}
         </Button>
       </Box>
       {felt > 0 ? (
-        <Typography variant="body2">{massText(felt, view.units)} by feel so far.</Typography>
+        <Typography variant="body2">{tr`${massText(felt, view.units)} by feel so far.`}</Typography>
       ) : null}
     </Box>
   );
@@ -64,7 +65,7 @@ export function DoughLook({ working }: { working: CardWork }) {
     <Box>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end' }}>
         <FigureField
-          label="Dough now"
+          label={tr`Dough now`}
           of="temperature"
           name="lookC"
           value={tempC}
@@ -72,13 +73,13 @@ export function DoughLook({ working }: { working: CardWork }) {
         />
         <ChoiceField
           name="windowpane"
-          label="Windowpane"
+          label={tr`Windowpane`}
           value={windowpane}
           options={[
-            { id: '', name: 'not tried' },
-            { id: 'tears', name: 'tears' },
-            { id: 'holds', name: 'holds' },
-            { id: 'clear', name: 'clear' },
+            { id: '', name: tr`not tried` },
+            { id: 'tears', name: tr`tears` },
+            { id: 'holds', name: tr`holds` },
+            { id: 'clear', name: tr`clear` },
           ]}
           onChange={setWindowpane}
         />
@@ -95,13 +96,12 @@ export function DoughLook({ working }: { working: CardWork }) {
             setWindowpane('');
           }}
         >
-          Note it
+          {tr`Note it`}
         </Button>
       </Box>
       {last === undefined ? null : (
         <Typography variant="body2" data-testid="last-look">
-          Last look: {last.tempC === undefined ? '' : `${tempText(last.tempC, units)} `}
-          {last.windowpane === undefined ? '' : `windowpane ${last.windowpane}`}
+          {tr`Last look: ${last.tempC === undefined ? '' : `${tempText(last.tempC, units)} `}${last.windowpane === undefined ? '' : tr`windowpane ${last.windowpane}`}`}
         </Typography>
       )}
     </Box>
@@ -119,7 +119,7 @@ export function UndoLast({ working }: { working: CardWork }) {
       disabled={lastMarkId === null}
       onClick={() => lastMarkId !== null && working.write({ kind: 'undo', markId: lastMarkId })}
     >
-      Take the last one back
+      {tr`Take the last one back`}
     </Button>
   );
 }

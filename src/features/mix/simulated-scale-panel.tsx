@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -16,26 +17,26 @@ export function SimulatedScalePanel(props: {
   return (
     <Box component="details" className="no-print">
       <Typography component="summary" variant="body2">
-        Simulated scale
+        {tr`Simulated scale`}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button size="small" onClick={() => pour(wantedG)}>
-          Pour all of it
+          {tr`Pour all of it`}
         </Button>
         <Button size="small" onClick={() => pour(wantedG / 2)}>
-          Half
+          {tr`Half`}
         </Button>
         <Button size="small" onClick={() => pour(wantedG * 1.08)}>
-          8 % too much
+          {tr`8 % too much`}
         </Button>
         <Button size="small" onClick={() => pour(-wantedG * 0.05)}>
-          A spoon off
+          {tr`A spoon off`}
         </Button>
         <Button size="small" onClick={() => void handle({ act: 'clear' })}>
-          Everything off
+          {tr`Everything off`}
         </Button>
         <Button size="small" onClick={() => void handle({ act: 'connect', connected: !connected })}>
-          {connected ? 'Pull the plug' : 'Plug it in'}
+          {connected ? tr`Pull the plug` : tr`Plug it in`}
         </Button>
       </Box>
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { MixView } from '@/shop/mix/view';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -38,16 +39,16 @@ export function TimePane(props: {
       </Typography>
       <LinearProgress
         variant="determinate"
-        aria-label={`${item.name}, done`}
+        aria-label={tr`${item.name}, done`}
         value={Math.min(100, Math.max(0, share))}
         sx={{ height: 14, borderRadius: 1, background: 'var(--under)' }}
       />
       <Typography>
         {endsMs === null
-          ? `${item.minutes} minutes`
+          ? tr`${item.minutes} minutes`
           : left >= 0
-            ? `until ${clockText(endsMs, view.units.timeZone)}`
-            : `over since ${clockText(endsMs, view.units.timeZone)}`}
+            ? tr`until ${clockText(endsMs, view.units.timeZone)}`
+            : tr`over since ${clockText(endsMs, view.units.timeZone)}`}
       </Typography>
       <Button
         size="large"
@@ -60,7 +61,7 @@ export function TimePane(props: {
           )
         }
       >
-        {startedMs === null ? 'Start' : 'Done'}
+        {startedMs === null ? tr`Start` : tr`Done`}
       </Button>
       {startedMs === null ? (
         <Button
@@ -69,7 +70,7 @@ export function TimePane(props: {
             working.write({ kind: 'start', itemId: item.id }, { kind: 'done', itemId: item.id })
           }
         >
-          It is done already
+          {tr`It is done already`}
         </Button>
       ) : null}
       {item.what === 'rest' ? null : <DoughLook working={working} />}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { MixView } from '@/shop/mix/view';
 import { useMemo, useState, useTransition } from 'react';
 import { mixCard, type Mark, type MarkWhat } from '@/core/mixing';
@@ -67,7 +68,7 @@ async function writeOne(
       asks: outcome.refusals[0]?.field === 'sure',
     };
   } catch {
-    const sentence = 'Olvik does not answer: it is not known whether this line was stored.';
+    const sentence = tr`Olvik does not answer: it is not known whether this line was stored.`;
     return { sentence, asks: false };
   }
 }

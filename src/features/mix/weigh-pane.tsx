@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { MixView } from '@/shop/mix/view';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -48,7 +49,7 @@ export function WeighPane(props: {
     <>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
         <Typography>
-          {item.name}, {found.state === 'over' ? 'too much by' : 'still to pour'}
+          {item.name}, {found.state === 'over' ? tr`too much by` : tr`still to pour`}
         </Typography>
         <ScaleState shown={shown} />
       </Box>
@@ -57,20 +58,20 @@ export function WeighPane(props: {
         share={wantedG > 0 ? onScaleG / wantedG : 0}
         state={found.state}
         mark={told(wantedG)}
-        tolerance={`±${massText(item.toleranceG, view.units)} is fine`}
+        tolerance={tr`±${massText(item.toleranceG, view.units)} is fine`}
       />
       <Over found={found} shown={shown} told={told} onTake={takeOver} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1.6fr 1fr', gap: 1 }}>
         <Button size="large" variant="contained" onClick={onTick}>
-          {item.heldBack ? 'This portion is in' : 'It is in'}
+          {item.heldBack ? tr`This portion is in` : tr`It is in`}
         </Button>
         <Button size="large" onClick={() => void actions.handleScale({ act: 'tare' })}>
-          Tare
+          {tr`Tare`}
         </Button>
       </Box>
       {item.heldBack ? (
         <Button onClick={() => write({ kind: 'enough', itemId: item.id })}>
-          The dough wants no more
+          {tr`The dough wants no more`}
         </Button>
       ) : null}
       <Typed key={item.id} line={line} wantedG={wantedG} write={write} />
@@ -104,17 +105,19 @@ function Pouring(props: { found: Weighing; onScaleG: number; wantedG: number; to
         </Box>
       </Typography>
       <Typography sx={{ fontSize: rem(19) }}>
-        on the scale <strong>{told(onScaleG)}</strong> of {told(wantedG)}
+        {tr`on the scale `}
+        <strong>{told(onScaleG)}</strong>
+        {tr` of ${told(wantedG)}`}
       </Typography>
     </>
   );
 }
 
 function ScaleState({ shown }: { shown: Shown }) {
-  const moves = shown?.stable === false ? 'scale moves' : 'scale connected';
+  const moves = shown?.stable === false ? tr`scale moves` : tr`scale connected`;
   return (
     <Typography variant="body2" data-testid="scale-state">
-      {shown === null ? 'scale not connected' : moves}
+      {shown === null ? tr`scale not connected` : moves}
     </Typography>
   );
 }
@@ -131,18 +134,19 @@ function Over(props: {
   if (found.state !== 'over' || shown?.stable !== true) return null;
   return (
     <Alert severity="warning" data-testid="over">
-      {told(-found.leftG)} over.{' '}
-      {scaleBy === null
-        ? 'Take some off, or take it as it is.'
-        : `Take some off, or weigh in ${decimals((scaleBy - 1) * 100, 1)} % more of all the rest.`}
+      {tr`${told(-found.leftG)} over. ${
+        scaleBy === null
+          ? tr`Take some off, or take it as it is.`
+          : tr`Take some off, or weigh in ${decimals((scaleBy - 1) * 100, 1)} % more of all the rest.`
+      }`}
       <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
         {scaleBy === null ? null : (
           <Button size="small" onClick={() => onTake(scaleBy)}>
-            Scale the rest
+            {tr`Scale the rest`}
           </Button>
         )}
         <Button size="small" onClick={() => onTake(null)}>
-          Leave the rest
+          {tr`Leave the rest`}
         </Button>
       </Box>
     </Alert>
@@ -172,7 +176,7 @@ function Typed(props: {
   return (
     <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end' }}>
       <FigureField
-        label="Weighed elsewhere"
+        label={tr`Weighed elsewhere`}
         of="mass"
         name="typedG"
         value={massG}
@@ -180,7 +184,7 @@ function Typed(props: {
       />
       {isWater ? (
         <FigureField
-          label="Water"
+          label={tr`Water`}
           of="temperature"
           name="waterC"
           value={tempC}
@@ -193,7 +197,7 @@ function Typed(props: {
         onClick={take}
         sx={{ whiteSpace: 'nowrap' }}
       >
-        Take it
+        {tr`Take it`}
       </Button>
     </Box>
   );

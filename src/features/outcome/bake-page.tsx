@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
@@ -21,7 +22,7 @@ export function BakePage({ view, actions }: { view: BakePageView; actions: Score
       clock={clockText(view.nowMs, units.timeZone)}
       aside={
         <Typography sx={{ px: 2 }}>
-          {view.state === 'baked' ? `${view.balls} baked` : STATE_SAYS[view.state]}
+          {view.state === 'baked' ? tr`${view.balls} baked` : STATE_SAYS[view.state]}
         </Typography>
       }
     >
@@ -37,14 +38,14 @@ export function BakePage({ view, actions }: { view: BakePageView; actions: Score
             <ScoreForm view={view} actions={actions} />
           ) : (
             <Typography sx={{ p: 3 }}>
-              Nothing of it was baked yet. Once it is, how it turned out is written here.
+              {tr`Nothing of it was baked yet. Once it is, how it turned out is written here.`}
             </Typography>
           )}
         </Box>
         <Box component="aside" sx={{ p: 2, borderLeft: { md: '2px solid var(--line)' } }}>
           {view.state === 'baked' ? <Beside view={view} /> : null}
           <Typography variant="h2" sx={{ mt: 2 }}>
-            What was done for it
+            {tr`What was done for it`}
           </Typography>
           {view.rows.map((row) => (
             <Typography key={row.batch} variant="body2" sx={{ py: 0.25 }}>
@@ -53,7 +54,7 @@ export function BakePage({ view, actions }: { view: BakePageView; actions: Score
             </Typography>
           ))}
           <LinkButton href={`/log?q=${encodeURIComponent(view.name)}`} variant="text">
-            All of it in the Log
+            {tr`All of it in the Log`}
           </LinkButton>
         </Box>
       </Box>
@@ -61,16 +62,24 @@ export function BakePage({ view, actions }: { view: BakePageView; actions: Score
   );
 }
 
-const STATE_SAYS = { planned: 'still to come', withdrawn: 'withdrawn', baked: '' } as const;
+const STATE_SAYS = {
+  get planned() {
+    return tr`still to come`;
+  },
+  get withdrawn() {
+    return tr`withdrawn`;
+  },
+  baked: '',
+} as const;
 
 /** Other bakes to lay beside this one. */
 function Beside({ view }: { view: BakePageView }) {
   const { timeZone } = view.units;
   return (
     <>
-      <Typography variant="h2">Lay it beside</Typography>
+      <Typography variant="h2">{tr`Lay it beside`}</Typography>
       {view.others.length === 0 ? (
-        <Typography variant="body2">another bake, once there is one.</Typography>
+        <Typography variant="body2">{tr`another bake, once there is one.`}</Typography>
       ) : null}
       {view.others.slice(0, 8).map((one) => (
         <Typography key={one.bakeId} sx={{ py: 0.75 }}>
@@ -83,7 +92,7 @@ function Beside({ view }: { view: BakePageView }) {
           </Link>
           {one.score?.score.opening === undefined
             ? ''
-            : `: ${one.score.score.opening.first}, then ${one.score.score.opening.last}`}
+            : tr`: ${trOf(one.score.score.opening.first)}, then ${trOf(one.score.score.opening.last)}`}
         </Typography>
       ))}
     </>

@@ -1,3 +1,5 @@
+import { tr } from '@/words/tr';
+
 /** Longer side of a photo as it is sent, px. */
 const SIDE_PX = 1600;
 const QUALITY = 0.85;
@@ -19,13 +21,13 @@ export async function smallJpeg(file: File): Promise<Blob | null> {
 export async function sendPhoto(file: File): Promise<{ name: string } | { sentence: string }> {
   const small = await smallJpeg(file);
   if (small === null) {
-    return { sentence: `Photo: ${file.name} is no picture that can be read. Nothing was kept.` };
+    return { sentence: tr`Photo: ${file.name} is no picture that can be read. Nothing was kept.` };
   }
   const response = await fetch('/photos', { method: 'POST', body: small }).catch(() => null);
   if (response === null)
-    return { sentence: 'Photo: the shop can not be reached. Nothing was kept.' };
+    return { sentence: tr`Photo: the shop can not be reached. Nothing was kept.` };
   const answer = (await response.json()) as { name?: string; sentence?: string };
   return answer.name === undefined
-    ? { sentence: answer.sentence ?? 'Photo: it could not be kept.' }
+    ? { sentence: answer.sentence ?? tr`Photo: it could not be kept.` }
     : { name: answer.name };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import AddAPhoto from '@mui/icons-material/AddAPhoto';
 import Delete from '@mui/icons-material/Delete';
 import Box from '@mui/material/Box';
@@ -36,11 +37,11 @@ export function Photos(props: {
           <Box
             component="img"
             src={`/photos/${name}`}
-            alt={`Photo ${index + 1} of the bake`}
+            alt={tr`Photo ${index + 1} of the bake`}
             sx={{ height: 96, borderRadius: 1, display: 'block' }}
           />
           <IconButton
-            aria-label={`Leave photo ${index + 1} out`}
+            aria-label={tr`Leave photo ${index + 1} out`}
             onClick={() => onChange(photos.filter((one) => one !== name))}
             sx={{
               position: 'absolute',
@@ -64,7 +65,7 @@ export function Photos(props: {
           disabled={busy}
           onFiles={(files) => void add(files)}
         >
-          {busy ? 'Keeping …' : 'Add a photo'}
+          {busy ? tr`Keeping …` : tr`Add a photo`}
         </FileButton>
       )}
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -44,38 +45,38 @@ export function ScoreForm({ view, actions }: { view: BakePageView; actions: Scor
       setRefusals([]);
       const { batch } = outcome.value;
       const undo = () => void actions.undo(batch).then(askAnew);
-      say({ text: `${view.name} scored.`, action: { label: 'Undo', run: undo } });
+      say({ text: tr`${view.name} scored.`, action: { label: tr`Undo`, run: undo } });
       askAnew();
     });
-  const tap = (key: string, label: string, values: readonly string[]) => (
+  const tap = (key: string, label: string, values: readonly ScoreWord[]) => (
     <Taps key={key} name={key} label={label} values={values} fields={fields} set={set} />
   );
   return (
     <Box component="section" aria-labelledby="score-title" sx={{ p: 2, display: 'grid', gap: 1.5 }}>
       <Typography variant="h2" id="score-title">
-        How did it turn out?
+        {tr`How did it turn out?`}
       </Typography>
-      {tap('first', 'The first one opened', OPENINGS)}
-      {tap('lastOpening', 'The last one opened', OPENINGS)}
-      {tap('sticky', 'Sticky', STICKINESS)}
-      {tap('colour', 'Colour', COLOURS)}
-      {tap('crumb', 'Crumb', CRUMBS)}
-      {tap('taste', 'Taste', TASTES)}
-      {tap('last', 'The last pizza against the first', LAST_ONES)}
+      {tap('first', tr`The first one opened`, OPENINGS)}
+      {tap('lastOpening', tr`The last one opened`, OPENINGS)}
+      {tap('sticky', tr`Sticky`, STICKINESS)}
+      {tap('colour', tr`Colour`, COLOURS)}
+      {tap('crumb', tr`Crumb`, CRUMBS)}
+      {tap('taste', tr`Taste`, TASTES)}
+      {tap('last', tr`The last pizza against the first`, LAST_ONES)}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
-        <Figure name="rimMm" label="Rim" of="thickness" fields={fields} set={set} />
-        <Figure name="floorC" label="Oven floor" of="temperature" fields={fields} set={set} />
-        <Figure name="bakeS" label="Seconds a pizza" fields={fields} set={set} />
+        <Figure name="rimMm" label={tr`Rim`} of="thickness" fields={fields} set={set} />
+        <Figure name="floorC" label={tr`Oven floor`} of="temperature" fields={fields} set={set} />
+        <Figure name="bakeS" label={tr`Seconds a pizza`} fields={fields} set={set} />
         {view.people.length === 0 ? null : (
           <TextField
             fullWidth={false}
             select
-            label="Judged by"
+            label={tr`Judged by`}
             value={fields['by'] ?? ''}
             onChange={(event) => set('by', event.target.value || null)}
             sx={{ minWidth: 150 }}
           >
-            <MenuItem value="">nobody named</MenuItem>
+            <MenuItem value="">{tr`nobody named`}</MenuItem>
             {view.people.map((name) => (
               <MenuItem key={name} value={name}>
                 {name}
@@ -85,7 +86,7 @@ export function ScoreForm({ view, actions }: { view: BakePageView; actions: Scor
         )}
       </Box>
       <TextField
-        label="Note: what would you tell the next hands?"
+        label={tr`Note: what would you tell the next hands?`}
         value={fields['note'] ?? ''}
         onChange={(event) => set('note', event.target.value)}
         multiline
@@ -106,7 +107,7 @@ export function ScoreForm({ view, actions }: { view: BakePageView; actions: Scor
           disabled={busy}
           data-testid="save-score"
         >
-          {view.score === null ? 'Write the score' : 'Write it anew'}
+          {view.score === null ? tr`Write the score` : tr`Write it anew`}
         </Button>
       </Box>
     </Box>
@@ -139,7 +140,16 @@ interface FieldProps {
   readonly set: (key: string, value: string | null) => void;
 }
 
-function Taps({ name, label, values, fields, set }: FieldProps & { values: readonly string[] }) {
+/** A word that something of a bake is scored with. */
+type ScoreWord =
+  | (typeof OPENINGS)[number]
+  | (typeof STICKINESS)[number]
+  | (typeof COLOURS)[number]
+  | (typeof CRUMBS)[number]
+  | (typeof TASTES)[number]
+  | (typeof LAST_ONES)[number];
+
+function Taps({ name, label, values, fields, set }: FieldProps & { values: readonly ScoreWord[] }) {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2 }}>
       <Typography id={`score-${name}`} sx={{ flex: '0 0 220px', fontSize: rem(16) }}>
@@ -154,7 +164,7 @@ function Taps({ name, label, values, fields, set }: FieldProps & { values: reado
       >
         {values.map((value) => (
           <ToggleButton key={value} value={value} sx={{ minWidth: 88, minHeight: 44 }}>
-            {value}
+            {trOf(value)}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>

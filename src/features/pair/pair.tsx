@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -8,7 +9,8 @@ import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore, useTransition } from 'react';
 import { rem } from '@/ui/rem';
 
-const LOST = 'The shop did not answer. Are both devices on the same network? Then try again.';
+const LOST = () =>
+  tr`The shop did not answer. Are both devices on the same network? Then try again.`;
 
 const never = () => () => undefined;
 /** The code that a camera brought, behind the address, where no server sees it. */
@@ -44,13 +46,12 @@ export function Pair() {
     >
       <Typography variant="h1">Olvik</Typography>
       <Typography>
-        On a device that is in: More, Other devices, “Show a code”. It is good once, for two
-        minutes.
+        {tr`On a device that is in: More, Other devices, “Show a code”. It is good once, for two minutes.`}
       </Typography>
       <TextField
         key={brought}
         name="code"
-        label="Code"
+        label={tr`Code`}
         defaultValue={brought}
         slotProps={{
           htmlInput: {
@@ -62,14 +63,14 @@ export function Pair() {
         }}
       />
       <TextField
-        label="Name of this device"
+        label={tr`Name of this device`}
         name="name"
-        placeholder="bench tablet"
+        placeholder={tr`bench tablet`}
         slotProps={{ htmlInput: { maxLength: 40 } }}
       />
       {wrong === null ? null : <Alert severity="warning">{wrong}</Alert>}
       <Button type="submit" variant="contained" size="large" disabled={busy || !isAlive}>
-        Let this device in
+        {tr`Let this device in`}
       </Button>
     </Box>
   );
@@ -85,8 +86,8 @@ async function pairedBy(form: { code: string; name: string }): Promise<string | 
     });
     if (response.ok) return null;
     const said = (await response.json().catch(() => null)) as { sentence?: string } | null;
-    return said?.sentence ?? LOST;
+    return said?.sentence ?? LOST();
   } catch {
-    return LOST;
+    return LOST();
   }
 }

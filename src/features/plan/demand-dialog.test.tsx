@@ -2,7 +2,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ComponentProps } from 'react';
 import { fieldNamed, GRAMS, pressable, shown, SIX_MS } from '../../../tests/fixtures/shown';
-import { LIBRARY } from '@/core/methods';
+import { startingMethods } from '@/core/methods';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { DemandDialog } from './demand-dialog';
 import { newForm } from './demand-form';
@@ -14,7 +14,9 @@ const view = {
   nowMs: SIX_MS,
   days: [{ fromMs: SIX_MS - 22_200_000 }, { fromMs: SIX_MS + 64_200_000 }],
   services: [],
-  methods: LIBRARY.slice(0, 2).map(({ id, method }) => ({ key: `start-${id}`, method })),
+  methods: startingMethods()
+    .slice(0, 2)
+    .map(({ id, method }) => ({ key: `start-${id}`, method })),
 } as unknown as PlanView;
 
 const FRIDAY: DemandRow = {

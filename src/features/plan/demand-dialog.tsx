@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -54,8 +55,8 @@ export function DemandDialog(props: {
       if (days.length > 0) {
         const why = Object.values(asked.refused ?? {}).join(' ');
         say({
-          text: `${asked.ids.length === 1 ? '1 service' : `${asked.ids.length} services`} asked for.${why === '' ? '' : ` Not the next: ${why}`}`,
-          action: { label: 'Undo', run: () => void takeBack(asked.ids) },
+          text: tr`${asked.ids.length === 1 ? tr`1 service` : tr`${asked.ids.length} services`} asked for.${why === '' ? '' : tr` Not the next: ${why}`}`,
+          action: { label: tr`Undo`, run: () => void takeBack(asked.ids) },
         });
       }
       onSaved(first);
@@ -72,9 +73,9 @@ export function DemandDialog(props: {
         return setWrong({ '': outcome.refusals.map((one) => one.sentence).join(' ') });
       }
       say({
-        text: `${demand.name}: removed. A bake that is planned for it stays.`,
+        text: tr`${demand.name}: removed. A bake that is planned for it stays.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => void actions.withdrawDemand(demand.id, false).then(askAnew),
         },
       });
@@ -90,9 +91,9 @@ export function DemandDialog(props: {
         return setWrong({ '': outcome.refusals.map((one) => one.sentence).join(' ') });
       }
       say({
-        text: `${demand.name}: not on ${dayName(date)}.`,
+        text: tr`${demand.name}: not on ${dayName(date)}.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => void actions.skipDemandDay({ ...skip, skipped: false }).then(askAnew),
         },
       });
@@ -111,18 +112,18 @@ export function DemandDialog(props: {
   );
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="demand-title">
-      <DialogTitle id="demand-title">{demand === null ? 'A service' : demand.name}</DialogTitle>
+      <DialogTitle id="demand-title">{demand === null ? tr`A service` : demand.name}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr' } }}>
-        {text('name', 'Name')}
-        {text('balls', 'Pizzas')}
+        {text('name', tr`Name`)}
+        {text('balls', tr`Pizzas`)}
         <SpanFields
           readyFrom={form.readyFrom}
           readyTo={form.readyTo}
           wrong={wrong}
           onChange={set}
         />
-        {text('perHour', 'Pizzas in each hour', 'such as 8 14 14 8; empty: even')}
-        {text('doughs', 'Doughs', 'more than 1: each for its own stretch')}
+        {text('perHour', tr`Pizzas in each hour`, tr`such as 8 14 14 8; empty: even`)}
+        {text('doughs', tr`Doughs`, tr`more than 1: each for its own stretch`)}
         <FormControlLabel
           control={
             <Checkbox
@@ -130,7 +131,7 @@ export function DemandDialog(props: {
               onChange={(event) => set({ weekly: event.target.checked })}
             />
           }
-          label="every week"
+          label={tr`every week`}
         />
         {demand === null ? (
           <SameOn readyFrom={form.readyFrom} days={days} onChange={setDays} />
@@ -148,19 +149,19 @@ export function DemandDialog(props: {
             sx={{ mr: 'auto' }}
             data-testid="remove-demand"
           >
-            {demand.weekly ? 'Remove it, every week' : 'Remove this service'}
+            {demand.weekly ? tr`Remove it, every week` : tr`Remove this service`}
           </Button>
         )}
         {demand?.weekly === true && date !== null ? (
           <Button variant="text" disabled={busy} onClick={leaveOut} data-testid="skip-day">
-            Not on {dayName(date)}
+            {tr`Not on ${dayName(date)}`}
           </Button>
         ) : null}
         <Button variant="text" onClick={onClose}>
-          Cancel
+          {tr`Cancel`}
         </Button>
         <Button variant="contained" disabled={busy} onClick={save} data-testid="save-demand">
-          {demand === null ? 'Ask for it' : 'Save'}
+          {demand === null ? tr`Ask for it` : tr`Save`}
         </Button>
       </DialogActions>
     </Dialog>
@@ -178,7 +179,7 @@ function MethodChoice(props: {
   return (
     <Box sx={{ gridColumn: '1 / -1' }}>
       <Typography variant="body2" color="text.secondary">
-        Methods that will do; none marked: any of them
+        {tr`Methods that will do; none marked: any of them`}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' } }}>
         {view.methods.map((one) => (

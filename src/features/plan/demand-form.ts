@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { toLocalText } from '@/core/units';
 import type { PlanSearch } from '@/shop/plan/search';
 import type { DemandRow, PlanView } from '@/server/plan/view';
@@ -40,7 +41,7 @@ export function newForm(view: PlanView): DemandForm {
   const fromMs = free ?? evenings[0] ?? view.nowMs;
   return {
     id: null,
-    name: 'Evening',
+    name: tr`Evening`,
     readyFrom: local(fromMs),
     readyTo: local(fromMs + USUAL.hours * HOUR_MS),
     balls: String(USUAL.balls),

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -28,24 +29,27 @@ export function LadderFoot(props: {
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <Chance
           share={ladder.windows.length === 0 ? null : odds.leaven}
-          says={ladder.windows.length === 0 ? 'no leaven to ripen' : 'leaven ripe at the mix'}
+          says={ladder.windows.length === 0 ? tr`no leaven to ripen` : tr`leaven ripe at the mix`}
           detail={window === undefined ? '' : `${clock(window.opensMs)}–${clock(window.closesMs)}`}
         />
         <Chance
           share={odds.service}
-          says={`balls ready to ${clock(last?.toMs)}`}
-          detail={`${percentText(last?.ready ?? 0, 0)} in the last ½ h`}
+          says={tr`balls ready to ${clock(last?.toMs)}`}
+          detail={tr`${percentText(last?.ready ?? 0, 0)} in the last ½ h`}
         />
       </Box>
       <Typography variant="body2" sx={{ display: 'flex', justifyContent: 'space-between' }}>
         <span>
-          hands <b>{spanText(costs.handsMin * 60_000)}</b>
+          {tr`hands `}
+          <b>{spanText(costs.handsMin * 60_000)}</b>
         </span>
         <span>
-          night <b>{costs.nightMoments}</b>
+          {tr`night `}
+          <b>{costs.nightMoments}</b>
         </span>
         <span>
-          discard <b>{massText(costs.discardG, units)}</b>
+          {tr`discard `}
+          <b>{massText(costs.discardG, units)}</b>
         </span>
       </Typography>
       <Button
@@ -55,7 +59,7 @@ export function LadderFoot(props: {
         onClick={onTake}
         data-testid={best ? 'take-best' : 'take-plan'}
       >
-        {broken.length === 0 ? 'Take this plan' : 'Take it all the same'}
+        {broken.length === 0 ? tr`Take this plan` : tr`Take it all the same`}
       </Button>
     </Box>
   );

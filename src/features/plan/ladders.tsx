@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import Box from '@mui/material/Box';
 import type { ShopUnits } from '@/core/units';
@@ -202,11 +203,11 @@ function RungMark(props: {
 function sideText(rung: Ladder['rungs'][number], timeZone: string): string {
   if (rung.glyph === 'mix' && rung.ripe) {
     const off = rung.offPeakMin;
-    if (off === null) return 'ripe ✓';
-    return off <= PEAK_MIN ? 'peak ✓' : `ripe, ${off} min off`;
+    if (off === null) return tr`ripe ✓`;
+    return off <= PEAK_MIN ? tr`peak ✓` : tr`ripe, ${off} min off`;
   }
   if (rung.alsoMs.length > 0) {
-    return `then ${rung.alsoMs.map((atMs) => clockText(atMs, timeZone)).join(' ')}`;
+    return tr`then ${rung.alsoMs.map((atMs) => clockText(atMs, timeZone)).join(' ')}`;
   }
   return rung.amount === '' ? (rung.who ?? '') : rung.amount;
 }
@@ -269,7 +270,7 @@ export function ClockColumn(props: {
         fill="var(--ink)"
         className="name"
       >
-        Service
+        {tr`Service`}
       </text>
       <text x={10} y={clock.height + 36} fontSize={13} fill="var(--ink2)">
         {clockText(service.fromMs, units.timeZone)}–{clockText(service.toMs, units.timeZone)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -24,9 +25,9 @@ export function PlanSide(props: {
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', minWidth: 0 }}>
       <Box sx={{ p: 2, borderBottom: '2px solid var(--line)' }}>
-        <Typography variant="h2">Since yesterday</Typography>
+        <Typography variant="h2">{tr`Since yesterday`}</Typography>
         {view.changes.length === 0 ? (
-          <Typography variant="body2">nothing changed</Typography>
+          <Typography variant="body2">{tr`nothing changed`}</Typography>
         ) : null}
         {view.changes.slice(0, MOST_CHANGES).map((change) => (
           <Typography key={change.says} variant="body2">
@@ -34,7 +35,7 @@ export function PlanSide(props: {
           </Typography>
         ))}
         {view.changes.length > MOST_CHANGES ? (
-          <Typography variant="body2">and {view.changes.length - MOST_CHANGES} more</Typography>
+          <Typography variant="body2">{tr`and ${view.changes.length - MOST_CHANGES} more`}</Typography>
         ) : null}
       </Box>
       <InTheWay view={view} search={search} onNearest={onNearest} />
@@ -47,7 +48,7 @@ export function PlanSide(props: {
 function KeepAlive({ view, onFeeds }: { view: PlanView; onFeeds: () => void }) {
   return (
     <Box sx={{ px: 2, pb: 1 }} data-testid="keep-alive">
-      <Typography variant="h2">To keep alive</Typography>
+      <Typography variant="h2">{tr`To keep alive`}</Typography>
       {view.feeds.slice(0, MOST_LINES).map((feed) => (
         <Typography key={feed.cultureId} variant="body2">
           <Link
@@ -57,12 +58,12 @@ function KeepAlive({ view, onFeeds }: { view: PlanView; onFeeds: () => void }) {
             sx={{ fontWeight: 700 }}
           >
             {feed.name}
-          </Link>{' '}
-          wants a feed by {dayHour(feed.atMs, view.units.timeZone)}
+          </Link>
+          {tr` wants a feed by ${dayHour(feed.atMs, view.units.timeZone)}`}
         </Typography>
       ))}
       <Button sx={{ mt: 1 }} fullWidth onClick={onFeeds} data-testid="plan-feeds">
-        Plan their feeds
+        {tr`Plan their feeds`}
       </Button>
     </Box>
   );
@@ -80,8 +81,8 @@ function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest:
   if (knot === null && none) {
     return (
       <Box sx={{ p: 2 }} data-testid="no-method">
-        <Typography variant="h2">In the way</Typography>
-        <Typography variant="body2">every method, for the reason beside it</Typography>
+        <Typography variant="h2">{tr`In the way`}</Typography>
+        <Typography variant="body2">{tr`every method, for the reason beside it`}</Typography>
         <Nearest search={search} timeZone={timeZone} onNearest={onNearest} />
       </Box>
     );
@@ -89,11 +90,11 @@ function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest:
   if (knot === null) {
     return (
       <Box sx={{ p: 2 }} data-testid="no-knot">
-        <Typography variant="h2">In the way</Typography>
+        <Typography variant="h2">{tr`In the way`}</Typography>
         <Typography variant="body2">
           {view.broken.length === 0
-            ? 'nothing'
-            : `of the plans as they stand: ${view.broken.length}`}
+            ? tr`nothing`
+            : tr`of the plans as they stand: ${view.broken.length}`}
         </Typography>
         {view.broken.slice(0, 3).map((broken) => (
           <Typography key={`${broken.key} ${broken.atMs}`} variant="body2">
@@ -111,7 +112,7 @@ function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest:
   const [out] = knot.waysOut;
   return (
     <Box sx={{ p: 2 }} data-testid="knot">
-      <Typography variant="h2">In the way</Typography>
+      <Typography variant="h2">{tr`In the way`}</Typography>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', my: 1 }}>
         <Rope tied lines={lines.length} />
         <Box>
@@ -124,8 +125,9 @@ function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest:
       </Box>
       {out === undefined ? null : (
         <Typography variant="body2">
-          The smallest way out: {brokenLines(out.condition, timeZone)[0]}, and {out.name} can be
-          taken.
+          {tr`The smallest way out: `}
+          {brokenLines(out.condition, timeZone)[0]}
+          {tr`, and ${out.name} can be taken.`}
         </Typography>
       )}
       <Nearest search={search} timeZone={timeZone} onNearest={onNearest} />
@@ -141,23 +143,26 @@ function Nearest(props: { search: PlanSearch | null; timeZone: string; onNearest
   if (nearest === null) {
     return (
       <Typography variant="body2">
-        {(search?.share ?? 0) < 1 ? 'Looking for the nearest that fits.' : 'Nothing near it fits.'}
+        {(search?.share ?? 0) < 1
+          ? tr`Looking for the nearest that fits.`
+          : tr`Nothing near it fits.`}
       </Typography>
     );
   }
   const when =
     nearest.doughs > 1
-      ? `${nearest.doughs} doughs, each for its own stretch`
+      ? tr`${nearest.doughs} doughs, each for its own stretch`
       : nearest.laterMs === 0
-        ? `${nearest.balls} pizzas`
-        : `${dayHour(nearest.readyFromMs, timeZone)}, ${spanText(nearest.laterMs)} later`;
+        ? tr`${nearest.balls} pizzas`
+        : tr`${dayHour(nearest.readyFromMs, timeZone)}, ${spanText(nearest.laterMs)} later`;
   return (
     <>
       <Typography variant="body2" data-testid="nearest">
-        Left tied, the nearest that fits: <b>{when}</b>, {nearest.name}.
+        {tr`Left tied, the nearest that fits: `}
+        <b>{when}</b>, {nearest.name}.
       </Typography>
       <Button sx={{ mt: 1 }} fullWidth onClick={onNearest}>
-        Ask for that instead
+        {tr`Ask for that instead`}
       </Button>
     </>
   );

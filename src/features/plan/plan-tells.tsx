@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -16,9 +17,15 @@ import { WeightsDialog } from './weights-dialog';
 
 /** What plans are weighed by, as a baker says it. */
 const WISH_NAMES: Readonly<Record<string, string>> = {
-  'sure dough': 'safest dough',
-  sleep: 'whole nights',
-  'little waste': 'least waste',
+  get 'sure dough'() {
+    return tr`safest dough`;
+  },
+  get sleep() {
+    return tr`whole nights`;
+  },
+  get 'little waste'() {
+    return tr`least waste`;
+  },
 };
 
 /** The header of the Plan: the service, until when to choose, how much is planned, and what plans are weighed by. */
@@ -45,7 +52,7 @@ export function PlanTells(props: {
   );
 }
 
-const waysText = (count: number) => (count === 1 ? '1 way' : `${count} ways`);
+const waysText = (count: number) => (count === 1 ? '1 way' : tr`${count} ways`);
 
 function tellsOf(
   view: PlanView,
@@ -60,24 +67,24 @@ function tellsOf(
   const firstMs = best?.rungs[0]?.atMs;
   return [
     service === null
-      ? { ask: 'Service', says: 'none', detail: 'ask for one' }
+      ? { ask: tr`Service`, says: tr`none`, detail: tr`ask for one` }
       : {
           ask: `${dateText(service.fromMs, units.timeZone)}, ${clockText(service.fromMs, units.timeZone)}–${clockText(service.toMs, units.timeZone)}`,
-          says: `${service.balls} pizzas${search === null ? '' : `, ${waysText(search.shown.length)}`}`,
+          says: tr`${service.balls} pizzas${search === null ? '' : `, ${waysText(search.shown.length)}`}`,
           detail:
             service.state === 'open'
-              ? `${service.name}: none taken yet`
-              : `${service.name}: ${service.state}`,
+              ? tr`${service.name}: none taken yet`
+              : `${service.name}: ${trOf(service.state)}`,
         },
     {
-      ask: 'Choose by',
+      ask: tr`Choose by`,
       says: firstMs === undefined ? '–' : momentText(firstMs, nowMs, units.timeZone),
-      detail: firstMs === undefined ? 'no plan to choose' : 'then the best is too late',
+      detail: firstMs === undefined ? tr`no plan to choose` : tr`then the best is too late`,
     },
     {
-      ask: 'Services planned',
-      says: `${planned} of ${ahead.length}`,
-      detail: closed === 0 ? 'open all week' : `closed ${closedDays(view)}`,
+      ask: tr`Services planned`,
+      says: tr`${planned} of ${ahead.length}`,
+      detail: closed === 0 ? tr`open all week` : tr`closed ${closedDays(view)}`,
     },
   ];
 }
@@ -93,9 +100,9 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
   const [, start] = useTransition();
   const [weighing, setWeighing] = useState(false);
   const askAnew = useAskAnew();
-  const wish = typeof view.wish === 'string' ? view.wish : OWN;
+  const wish = typeof view.wish === 'string' ? view.wish : OWN();
   const choose = (value: string) => {
-    if (value === OWN) return setWeighing(true);
+    if (value === OWN()) return setWeighing(true);
     start(async () => {
       await actions.setWish(value);
       askAnew();
@@ -104,24 +111,24 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
   return (
     <Box sx={{ width: 170, px: 1.25, borderLeft: '2px solid var(--line)' }}>
       <Typography variant="caption" component="p" color="text.secondary">
-        Priority
+        {tr`Priority`}
       </Typography>
       <TextField
         select
         name="wish"
         value={wish}
         onChange={(event) => choose(event.target.value)}
-        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Priority' } }}
+        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': tr`Priority` } }}
       >
-        {[...Object.keys(WISHES), OWN].map((one) => (
+        {[...Object.keys(WISHES), OWN()].map((one) => (
           <option key={one} value={one}>
             {WISH_NAMES[one] ?? one}
           </option>
         ))}
       </TextField>
-      {wish === OWN ? (
+      {wish === OWN() ? (
         <Button size="small" variant="text" onClick={() => setWeighing(true)}>
-          Change them
+          {tr`Change them`}
         </Button>
       ) : null}
       {weighing ? (
@@ -138,4 +145,4 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
     </Box>
   );
 }
-const OWN = 'own weights';
+const OWN = () => tr`own weights`;

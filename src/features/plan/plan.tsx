@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -29,7 +30,7 @@ export function Plan(props: { view: PlanView; actions: PlanActions; opened: stri
   const { units, nowMs, shopName } = view;
   return (
     <ViewFrame
-      title="Plan"
+      title={tr`Plan`}
       subtitle={`${shopName} · ${dateText(nowMs, units.timeZone)}`}
       clock={clockText(nowMs, units.timeZone)}
       aside={
@@ -189,15 +190,15 @@ function Aside(props: {
       />
       <Box sx={{ p: 2, display: 'grid', gap: 1 }}>
         {changing.demand === null ? null : (
-          <Button onClick={() => setAsking('change')}>Change this service</Button>
+          <Button onClick={() => setAsking('change')}>{tr`Change this service`}</Button>
         )}
         {open.length < 2 ? null : (
           <Button onClick={() => setTogether(true)} data-testid="plan-all">
-            Plan all {open.length} open ones
+            {tr`Plan all ${open.length} open ones`}
           </Button>
         )}
         <Button startIcon={<Add />} onClick={() => setAsking('new')} data-testid="new-demand">
-          Ask for a service
+          {tr`Ask for a service`}
         </Button>
       </Box>
       {together ? (
@@ -231,10 +232,9 @@ function Aside(props: {
 function NoService() {
   return (
     <Box sx={{ p: 3 }}>
-      <Typography variant="h2">No service in this week</Typography>
+      <Typography variant="h2">{tr`No service in this week`}</Typography>
       <Typography>
-        Ask for a service: how many pizzas, from when to when. Olvik finds the plans that have its
-        dough ready, side by side.
+        {tr`Ask for a service: how many pizzas, from when to when. Olvik finds the plans that have its dough ready, side by side.`}
       </Typography>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import PushPin from '@mui/icons-material/PushPin';
 import PushPinOutlined from '@mui/icons-material/PushPinOutlined';
 import Box from '@mui/material/Box';
@@ -40,8 +41,8 @@ export function PlannedService(props: {
       if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
       const { batch } = outcome.value;
       say({
-        text: `${service.name}: plan withdrawn.`,
-        action: { label: 'Undo', run: () => undo(batch) },
+        text: tr`${service.name}: plan withdrawn.`,
+        action: { label: tr`Undo`, run: () => undo(batch) },
       });
       askAnew();
     });
@@ -52,8 +53,8 @@ export function PlannedService(props: {
       if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
       const { bakeId, batch } = outcome.value;
       say({
-        text: `${service.name}: planned anew.`,
-        action: { label: 'Undo', run: () => undo(batch) },
+        text: tr`${service.name}: planned anew.`,
+        action: { label: tr`Undo`, run: () => undo(batch) },
       });
       onReplanned(bakeId);
       askAnew();
@@ -64,7 +65,10 @@ export function PlannedService(props: {
       const outcome = await actions.move({ stepId, at, batch: newId() });
       if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
       const { batch } = outcome.value;
-      say({ text: 'Moved, with what follows.', action: { label: 'Undo', run: () => undo(batch) } });
+      say({
+        text: tr`Moved, with what follows.`,
+        action: { label: tr`Undo`, run: () => undo(batch) },
+      });
       askAnew();
     });
   const pin = (stepId: string, pinned: boolean) =>
@@ -75,9 +79,9 @@ export function PlannedService(props: {
     });
   return (
     <Box sx={{ p: 2 }} data-testid="planned-service">
-      <Typography variant="h2">{service.name}: what is still to be done</Typography>
+      <Typography variant="h2">{tr`${service.name}: what is still to be done`}</Typography>
       {moments.length === 0 ? (
-        <Typography>Everything of it is done. What was done is never moved.</Typography>
+        <Typography>{tr`Everything of it is done. What was done is never moved.`}</Typography>
       ) : null}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, my: 1 }}>
         {moments.map((one) => (
@@ -106,7 +110,7 @@ export function PlannedService(props: {
                 <Button
                   size="small"
                   disabled={busy}
-                  aria-label={`${one.title} 15 minutes earlier`}
+                  aria-label={tr`${one.title} 15 minutes earlier`}
                   onClick={() => nudge(one.ref, one.atMs - NUDGE_MS)}
                 >
                   −15
@@ -114,14 +118,14 @@ export function PlannedService(props: {
                 <Button
                   size="small"
                   disabled={busy}
-                  aria-label={`${one.title} 15 minutes later`}
+                  aria-label={tr`${one.title} 15 minutes later`}
                   onClick={() => nudge(one.ref, one.atMs + NUDGE_MS)}
                 >
                   +15
                 </Button>
                 <IconButton
                   aria-pressed={one.pinned}
-                  aria-label={`${one.title}: ${one.pinned ? 'pinned' : 'pin'}`}
+                  aria-label={`${one.title}: ${one.pinned ? tr`pinned` : tr`pin`}`}
                   disabled={busy}
                   onClick={() => pin(one.ref, !one.pinned)}
                 >
@@ -136,14 +140,14 @@ export function PlannedService(props: {
         {moments.length === 0 ? null : (
           <>
             <Button disabled={busy} onClick={replan} data-testid="replan">
-              Plan it anew around the pins
+              {tr`Plan it anew around the pins`}
             </Button>
             <Button disabled={busy} onClick={withdraw}>
-              Withdraw this plan
+              {tr`Withdraw this plan`}
             </Button>
           </>
         )}
-        <LinkButton href="/">See it on the Tide</LinkButton>
+        <LinkButton href="/">{tr`See it on the Tide`}</LinkButton>
       </Box>
     </Box>
   );

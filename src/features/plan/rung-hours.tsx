@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -55,7 +56,7 @@ export function RungHours(props: {
       {told.map((rung) => (
         <ButtonBase
           key={`${rung.atMs} ${rung.title}`}
-          aria-label={`${ladder.name}, ${clockText(rung.atMs, units.timeZone)} ${rung.title}: why this hour${rung.holds === null ? '' : ', or another'}`}
+          aria-label={tr`${ladder.name}, ${clockText(rung.atMs, units.timeZone)} ${rung.title}: why this hour${rung.holds === null ? '' : tr`, or another`}`}
           onClick={({ currentTarget }) => {
             if (!justDragged.current) setAsked({ rung, anchor: currentTarget });
             justDragged.current = false;
@@ -141,7 +142,7 @@ function OtherHour(props: { rung: Rung; units: ShopUnits; onHour: (atMs: number)
     try {
       onHour(fromLocalText(typed, units.timeZone));
     } catch {
-      setWrong(`“${typed}” is no day and hour. Allowed: such as ${before.replace('T', ' ')}.`);
+      setWrong(tr`“${typed}” is no day and hour. Allowed: such as ${before.replace('T', ' ')}.`);
     }
   };
   return (
@@ -154,7 +155,7 @@ function OtherHour(props: { rung: Rung; units: ShopUnits; onHour: (atMs: number)
       sx={{ display: 'flex', gap: 1, alignItems: 'end', mt: 1.5 }}
     >
       <WallTimeField
-        label="Another hour"
+        label={tr`Another hour`}
         name="held-hour"
         value={typed}
         onChange={setTyped}
@@ -166,7 +167,7 @@ function OtherHour(props: { rung: Rung; units: ShopUnits; onHour: (atMs: number)
         disabled={typed === before}
         sx={{ flex: 'none', whiteSpace: 'nowrap' }}
       >
-        Hold it
+        {tr`Hold it`}
       </Button>
     </Box>
   );

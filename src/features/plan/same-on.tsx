@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
@@ -50,9 +51,9 @@ export function SameOn(props: {
   const toggle = (day: number) =>
     onChange(days.includes(day) ? days.filter((one) => one !== day) : [...days, day]);
   return (
-    <Box role="group" aria-label="The same on" sx={{ gridColumn: '1 / -1' }}>
+    <Box role="group" aria-label={tr`The same on`} sx={{ gridColumn: '1 / -1' }}>
       <Typography variant="body2" color="text.secondary">
-        The same on
+        {tr`The same on`}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
         {Array.from({ length: DAYS }, (_, index) => index + 1).map((day) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -18,8 +19,8 @@ function WhyNone(props: {
     <Box sx={{ p: 2 }} data-testid="why-none">
       <Typography>
         {refused.length === 0
-          ? 'None of the shop’s methods makes what this service asks for. Allow others under “Change this service”, or make one under Doughs.'
-          : 'No method can be ready for this service:'}
+          ? tr`None of the shop’s methods makes what this service asks for. Allow others under “Change this service”, or make one under Doughs.`
+          : tr`No method can be ready for this service:`}
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 3 }}>
         {refused.map(({ name, because, mend }) => (
@@ -28,9 +29,9 @@ function WhyNone(props: {
             {mend === null ? null : (
               <Button size="small" variant="text" onClick={() => onInstead(mend)}>
                 {mend.laterMs > 0
-                  ? `Serve from ${dayHour(mend.readyFromMs, timeZone)}`
-                  : `Ask for ${mend.balls} pizzas`}
-                <span className="visually-hidden"> with {name}</span>
+                  ? tr`Serve from ${dayHour(mend.readyFromMs, timeZone)}`
+                  : tr`Ask for ${mend.balls} pizzas`}
+                <span className="visually-hidden">{tr` with ${name}`}</span>
               </Button>
             )}
           </li>
@@ -65,10 +66,10 @@ export function Searching(props: {
       sx={{ display: 'flex', gap: 2, alignItems: 'center', px: 2, minHeight: 48 }}
       data-testid="searching"
     >
-      <Typography variant="body2">Looking for plans</Typography>
+      <Typography variant="body2">{tr`Looking for plans`}</Typography>
       <Share share={search.share} />
       <Button size="small" onClick={search.stop}>
-        Stop
+        {tr`Stop`}
       </Button>
     </Box>
   );
@@ -79,10 +80,10 @@ export function SearchShare({ search, found }: { search: Search; found: number }
   if (!search.busy) return null;
   return (
     <Box sx={{ display: 'grid', gap: 1, mt: 1 }} data-testid="searching">
-      <Typography variant="body2">{found} found, others to come</Typography>
+      <Typography variant="body2">{tr`${found} found, others to come`}</Typography>
       <Share share={search.share} />
       <Button size="small" onClick={search.stop}>
-        Stop
+        {tr`Stop`}
       </Button>
     </Box>
   );
@@ -93,7 +94,7 @@ function Share({ share }: { share: number | null }) {
     <LinearProgress
       variant="determinate"
       value={100 * (share ?? 0)}
-      aria-label="Methods looked through"
+      aria-label={tr`Methods looked through`}
       sx={{ flex: 1 }}
     />
   );

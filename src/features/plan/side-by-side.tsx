@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -79,7 +80,7 @@ export function SideBySide(props: {
           sx={{ px: 1.25, py: 1, background: 'var(--flour)', borderBottom: '2px solid var(--ink)' }}
         >
           <Typography variant="h3" component="h2">
-            Backwards
+            {tr`Backwards`}
           </Typography>
         </Box>
         {shown.map((ladder, index) => (
@@ -90,7 +91,7 @@ export function SideBySide(props: {
             number={page * across + index + 1}
             held={
               holding.heldIn.has(ladder.key)
-                ? (holding.refused.get(ladder.key) ?? 'Hours held by you.')
+                ? (holding.refused.get(ladder.key) ?? tr`Hours held by you.`)
                 : null
             }
             onFree={() => holding.free(ladder.key)}
@@ -185,13 +186,13 @@ function Head(props: {
       </Box>
       {held === null ? (
         <Typography variant="body2" noWrap title={ladder.says}>
-          {number}. {Math.round(ladder.lengthH)} h, {ladder.length}. {reasonOf(ladder)}
+          {`${number}. ${Math.round(ladder.lengthH)} h, ${trOf(ladder.length)}. ${reasonOf(ladder)}`}
         </Typography>
       ) : (
         <Typography variant="body2" role="status" sx={{ minWidth: 0 }}>
           {held}{' '}
           <Link component="button" variant="body2" onClick={onFree} sx={{ fontWeight: 700 }}>
-            As found
+            {tr`As found`}
           </Link>
         </Typography>
       )}
@@ -201,9 +202,9 @@ function Head(props: {
 
 function Tag({ broken, best }: { broken: number; best: boolean }) {
   if (broken > 0) {
-    return <Ink filled>{broken === 1 ? 'one knot' : `${broken} knots`}</Ink>;
+    return <Ink filled>{broken === 1 ? tr`one knot` : tr`${broken} knots`}</Ink>;
   }
-  return best ? <Ink filled={false}>best that fits</Ink> : null;
+  return best ? <Ink filled={false}>{tr`best that fits`}</Ink> : null;
 }
 
 function Ink({ filled, children }: { filled: boolean; children: React.ReactNode }) {
@@ -229,16 +230,16 @@ function Ink({ filled, children }: { filled: boolean; children: React.ReactNode 
 
 /** The reason for a plan in one line: what it spares, and where it is weak. */
 function reasonOf({ costs, odds, waves }: Ladder): string {
-  const night = costs.nightMoments === 0 ? '' : `${costs.nightMoments} at night. `;
+  const night = costs.nightMoments === 0 ? '' : tr`${costs.nightMoments} at night. `;
   const halves = odds.halfHours;
   const worst = [...halves].sort((a, b) => a.ready - b.ready)[0];
   const weak =
     worst === undefined || worst.ready > 0.8
-      ? 'Even to the end.'
+      ? tr`Even to the end.`
       : worst.slack > worst.young
-        ? 'May go slack.'
-        : 'May be tight.';
-  return `${night}${waves > 1 ? `${waves} waves. ` : ''}${weak}`;
+        ? tr`May go slack.`
+        : tr`May be tight.`;
+  return `${night}${waves > 1 ? tr`${waves} waves. ` : ''}${weak}`;
 }
 
 function Pages({
@@ -252,7 +253,7 @@ function Pages({
 }) {
   return (
     <Button size="small" onClick={() => onPage((page + 1) % pages)} sx={{ mt: 0.5, px: 1 }}>
-      {page + 1} of {pages}
+      {tr`${page + 1} of ${pages}`}
     </Button>
   );
 }

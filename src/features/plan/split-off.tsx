@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -46,26 +47,26 @@ function Split(props: About) {
       if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
       const { id, before } = outcome.value;
       say({
-        text: `${demand.name}: ${balls} split off, a service of their own.`,
-        action: { label: 'Undo', run: () => void back(id, before) },
+        text: tr`${demand.name}: ${balls} split off, a service of their own.`,
+        action: { label: tr`Undo`, run: () => void back(id, before) },
       });
       onSaved(id);
     });
-  const always = demand.weekly ? ', every week' : '';
+  const always = demand.weekly ? tr`, every week` : '';
   return (
     <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, alignItems: 'start' }}>
       <TextField
         name="splitOff"
-        label="Split off, pizzas"
+        label={tr`Split off, pizzas`}
         value={balls}
         onChange={(event) => setBalls(event.target.value)}
         error={wrong !== null}
-        helperText={wrong ?? `a service of their own${always}, to be changed by itself`}
+        helperText={wrong ?? tr`a service of their own${trOf(always)}, to be changed by itself`}
         slotProps={{ htmlInput: { inputMode: 'numeric', maxLength: 8 } }}
         sx={{ flex: 1 }}
       />
       <Button size="small" disabled={busy || balls.trim() === ''} onClick={split} sx={{ mt: 1.5 }}>
-        Split
+        {tr`Split`}
       </Button>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useMemo, useState, useTransition } from 'react';
 import type { Demand } from '@/core/planner/week';
 import type { PlanView, WeekService } from '@/server/plan/view';
@@ -43,7 +44,10 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
       const { bakeId, batch } = outcome.value;
       setKey(bakeId);
       const undo = () => void actions.undo(batch).then(askAnew);
-      say({ text: `${service.name}: ${ladder.name} taken.`, action: { label: 'Undo', run: undo } });
+      say({
+        text: tr`${service.name}: ${ladder.name} taken.`,
+        action: { label: tr`Undo`, run: undo },
+      });
       askAnew();
     });
   const planFeeds = () =>
@@ -56,8 +60,8 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
       const { batch, feeds } = outcome.value;
       const undo = () => void actions.undo(batch).then(askAnew);
       say({
-        text: feeds === 1 ? '1 feed planned.' : `${feeds} feeds planned.`,
-        action: { label: 'Undo', run: undo },
+        text: feeds === 1 ? tr`1 feed planned.` : tr`${feeds} feeds planned.`,
+        action: { label: tr`Undo`, run: undo },
       });
       askAnew();
     });

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -66,16 +67,16 @@ export function WeekDialog(props: {
   const found = rows.filter((one) => one.ladder !== null).length;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="week-title">
-      <DialogTitle id="week-title">All open services together</DialogTitle>
+      <DialogTitle id="week-title">{tr`All open services together`}</DialogTitle>
       <DialogContent>
         {searching ? (
           <LinearProgress
             variant="determinate"
             value={100 * (share ?? 0)}
-            aria-label="Services looked through"
+            aria-label={tr`Services looked through`}
           />
         ) : null}
-        <Table size="small" aria-label="Plans">
+        <Table size="small" aria-label={tr`Plans`}>
           <TableBody>
             {rows.map(({ service, ladder }) => (
               <TableRow key={service.key}>
@@ -86,8 +87,8 @@ export function WeekDialog(props: {
                   {ladder === null
                     ? searching
                       ? '…'
-                      : 'nothing fits: look at it alone'
-                    : `${ladder.name}, from ${momentText(ladder.rungs[0]?.atMs ?? service.fromMs, view.nowMs, view.units.timeZone)}`}
+                      : tr`nothing fits: look at it alone`
+                    : tr`${ladder.name}, from ${momentText(ladder.rungs[0]?.atMs ?? service.fromMs, view.nowMs, view.units.timeZone)}`}
                 </TableCell>
               </TableRow>
             ))}
@@ -95,9 +96,9 @@ export function WeekDialog(props: {
         </Table>
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
-        {searching ? <Button onClick={stop}>Stop</Button> : null}
+        {searching ? <Button onClick={stop}>{tr`Stop`}</Button> : null}
         <Button variant="text" onClick={onClose}>
-          Cancel
+          {tr`Cancel`}
         </Button>
         <Button
           variant="contained"
@@ -105,7 +106,7 @@ export function WeekDialog(props: {
           onClick={takeAll}
           data-testid="take-all"
         >
-          Take {found} of {rows.length}
+          {tr`Take ${found} of ${rows.length}`}
         </Button>
       </DialogActions>
     </Dialog>

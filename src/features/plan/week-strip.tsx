@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { scaleLinear } from 'd3';
 import type { PlanView, WeekService } from '@/server/plan/view';
@@ -77,7 +78,7 @@ export function WeekStrip(props: {
             stroke="var(--ink)"
             strokeWidth={3}
           />
-          {left > 50 ? <StripLabels fullest={view.fullest?.name ?? 'Places'} /> : null}
+          {left > 50 ? <StripLabels fullest={view.fullest?.name ?? tr`Places`} /> : null}
         </svg>
         {arches.map(({ service, ...at }) => (
           <ArchButton
@@ -102,13 +103,13 @@ function StripLabels({ fullest }: { fullest: string }) {
     <g>
       <rect width={LABELS_PX - 6} height={HEIGHT} fill="var(--flour)" />
       <text x={14} y={58} {...text} fontWeight={700}>
-        Services
+        {tr`Services`}
       </text>
       <text x={14} y={75} {...text} fill="var(--ink2)">
-        pizzas, odds
+        {tr`pizzas, odds`}
       </text>
       <text x={14} y={HANDS_Y + 4} {...text} fontWeight={700}>
-        Hands
+        {tr`Hands`}
       </text>
       <text x={14} y={GAUGE.y + 13} {...text} fontWeight={700}>
         {fullest.slice(0, 12)}
@@ -169,7 +170,7 @@ function Day({ day, view, x }: { day: PlanView['days'][number]; view: PlanView; 
         fill="var(--ink)"
         className="name"
       >
-        {day.closed ? `${name} closed` : `${name} ${number}`}
+        {day.closed ? tr`${name} closed` : `${name} ${number}`}
       </text>
     </g>
   );
@@ -208,14 +209,14 @@ function ArchButton(props: {
 }) {
   const { service, at, selected, day, onSelect } = props;
   const { state, odds, balls } = service;
-  const says = state === 'baked' ? 'baked' : odds === null ? 'no plan' : chanceText(odds);
+  const says = state === 'baked' ? tr`baked` : odds === null ? tr`no plan` : chanceText(odds);
   const touch = Math.max(44, at.width);
   return (
     <Box
       component="button"
       type="button"
       aria-pressed={selected}
-      aria-label={`${balls} ${service.changed ? '▼ ' : ''}${says}, pizzas: ${day} ${service.name}`}
+      aria-label={tr`${balls} ${service.changed ? '▼ ' : ''}${says}, pizzas: ${day} ${service.name}`}
       data-testid={`service-${service.state}`}
       onClick={onSelect}
       sx={{

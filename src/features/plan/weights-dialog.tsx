@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -14,12 +15,24 @@ import type { PlanActions } from './plan-actions';
 
 /** What each weight is, in points. */
 const LABELS: Readonly<Record<keyof Weights, string>> = {
-  odds: 'Each per cent that the odds lack',
-  offPeakHour: 'An hour off the leaven’s peak',
-  nightMoment: 'A moment at night',
-  move: 'A move to another place',
-  discard100G: '100 g thrown away',
-  trip: 'A trip to the kitchen',
+  get odds() {
+    return tr`Each per cent that the odds lack`;
+  },
+  get offPeakHour() {
+    return tr`An hour off the leaven’s peak`;
+  },
+  get nightMoment() {
+    return tr`A moment at night`;
+  },
+  get move() {
+    return tr`A move to another place`;
+  },
+  get discard100G() {
+    return tr`100 g thrown away`;
+  },
+  get trip() {
+    return tr`A trip to the kitchen`;
+  },
 };
 const KEYS = Object.keys(LABELS) as (keyof Weights)[];
 
@@ -42,7 +55,7 @@ export function WeightsDialog(props: {
     const bad = values.find(([, value]) => !(value >= 0 && value <= 1000));
     if (bad !== undefined) {
       return setWrong(
-        `${LABELS[bad[0]]}: “${texts[bad[0]] ?? ''}” is not possible. Allowed: 0 to 1000.`,
+        tr`${LABELS[bad[0]]}: “${texts[bad[0]] ?? ''}” is not possible. Allowed: 0 to 1000.`,
       );
     }
     start(async () => {
@@ -53,10 +66,10 @@ export function WeightsDialog(props: {
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="weights-title">
-      <DialogTitle id="weights-title">Weights of your own</DialogTitle>
+      <DialogTitle id="weights-title">{tr`Weights of your own`}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr' } }}>
         <Typography sx={{ gridColumn: '1 / -1', fontSize: rem(15) }}>
-          In points: the plan with the fewest is the best.
+          {tr`In points: the plan with the fewest is the best.`}
         </Typography>
         {KEYS.map((key) => (
           <TextField
@@ -76,10 +89,10 @@ export function WeightsDialog(props: {
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
         <Button variant="text" onClick={onClose}>
-          Cancel
+          {tr`Cancel`}
         </Button>
         <Button variant="contained" disabled={busy} onClick={save}>
-          Weigh plans by these
+          {tr`Weigh plans by these`}
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import { tempAt } from '@/core/forecast';
 import Box from '@mui/material/Box';
@@ -65,7 +66,8 @@ export function DoughBench(props: {
           <JarPicture kind={SEEN_AS[mass.kind]} sight={sight} />
         </Box>
         <Typography sx={{ mt: 1 }}>
-          Smells <strong>{sight.smell}</strong>; {sight.touch}.
+          {tr`Smells `}
+          <strong>{sight.smell}</strong>; {sight.touch}.
         </Typography>
       </Box>
       <Box sx={{ minWidth: 0, display: 'grid', gap: 2, alignContent: 'start', pb: 3 }}>
@@ -84,13 +86,13 @@ export function DoughBench(props: {
             {clockText(atMs, timeZone)}
           </Typography>
           <Typography sx={{ minWidth: rem(150) }}>
-            {dateText(atMs, timeZone)}, {spanText(atMs - start.fromMs)} gone
+            {tr`${dateText(atMs, timeZone)}, ${spanText(atMs - start.fromMs)} gone`}
           </Typography>
           <Button size="large" onClick={() => clock.go(!clock.going)} data-testid="go">
-            {clock.going ? 'Stop' : atMs >= endMs ? 'Once more' : 'Let it go'}
+            {clock.going ? tr`Stop` : atMs >= endMs ? tr`Once more` : tr`Let it go`}
           </Button>
           <Slider
-            aria-label="Hours, turned by hand"
+            aria-label={tr`Hours, turned by hand`}
             value={atMs}
             min={start.fromMs}
             max={endMs}
@@ -126,12 +128,10 @@ export function DoughBench(props: {
               over={atMs >= endMs}
             />
           ) : (
-            <Typography color="text.secondary">How it turned out is told at the end.</Typography>
+            <Typography color="text.secondary">{tr`How it turned out is told at the end.`}</Typography>
           )}
           <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-            Keys: space lets it go or stops it, Enter does the next thing now, L puts it off, 1–
-            {places.length} carry it, Z takes back. The whole goes by in a minute. Nothing here is
-            kept.
+            {tr`Keys: space lets it go or stops it, Enter does the next thing now, L puts it off, 1–${places.length} carry it, Z takes back. The whole goes by in a minute. Nothing here is kept.`}
           </Typography>
         </Box>
       </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { area, line, scaleLinear, scaleTime } from 'd3';
 import { useMemo } from 'react';
@@ -169,7 +170,7 @@ function RipeSpan(props: { mass: RanMass; x: TimeScale; ahead: boolean; atMs: nu
         opacity={0.35}
       />
       <text x={x(opensMs) + 4} y={43} fontSize={13} fill="var(--ink)" className="halo">
-        ripe
+        {tr`ripe`}
       </text>
     </>
   );
@@ -249,6 +250,6 @@ function tickText(atMs: number, timeZone: string): string {
 
 function saidOf({ masses }: DoughRun, atMs: number): string {
   const there = masses.filter((one) => one.fromMs <= atMs && atMs <= one.toMs).at(-1);
-  if (there === undefined) return 'Levels of a dough over its hours';
-  return `Levels of a dough over its hours; now ${there.name} at ${riseText(massSight(there, atMs).rise)}`;
+  if (there === undefined) return tr`Levels of a dough over its hours`;
+  return tr`Levels of a dough over its hours; now ${there.name} at ${riseText(massSight(there, atMs).rise)}`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -35,17 +36,17 @@ export function DoughHands(props: {
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
         {next === null ? (
-          <Typography>Nothing is left to do.</Typography>
+          <Typography>{tr`Nothing is left to do.`}</Typography>
         ) : (
           <>
             <Button variant="contained" size="large" onClick={props.onNow} data-testid="do-now">
-              {momentWords(next, nameOf)} now
+              {tr`${momentWords(next, nameOf)} now`}
             </Button>
             <Button onClick={props.onLater} data-testid="put-off">
-              ½ h later
+              {tr`½ h later`}
             </Button>
             <Typography>
-              planned{' '}
+              {tr`planned `}
               <strong>
                 {next.atMs - atMs < DAY_MS
                   ? clockText(next.atMs, timeZone)
@@ -56,14 +57,14 @@ export function DoughHands(props: {
         )}
         <Box sx={{ flex: 1 }} />
         <Button disabled={!canUndo} onClick={props.onUndo}>
-          Take the last back
+          {tr`Take the last back`}
         </Button>
       </Box>
       <ToggleButtonGroup
         exclusive
         value={placeId}
         onChange={(_, value: string | null) => value !== null && props.onPlace(value)}
-        aria-label="Where it stands"
+        aria-label={tr`Where it stands`}
         sx={{ flexWrap: 'wrap' }}
       >
         {places.map((place, index) => (

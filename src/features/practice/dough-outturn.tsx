@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { DoughRun } from '@/core/practice';
@@ -22,12 +23,12 @@ export function DoughOutturn(props: {
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}
     >
       <Side
-        title={over ? 'How it turned out' : 'As it stands, it will come to'}
+        title={over ? tr`How it turned out` : tr`As it stands, it will come to`}
         run={run}
         timeZone={timeZone}
         strong
       />
-      <Side title="Left to its plan" run={asPlanned} timeZone={timeZone} />
+      <Side title={tr`Left to its plan`} run={asPlanned} timeZone={timeZone} />
     </Box>
   );
 }
@@ -46,7 +47,7 @@ function Side(props: { title: string; run: DoughRun; timeZone: string; strong?: 
         {openingSentence(run, timeZone)}
       </Typography>
       <Typography color="text.secondary">
-        Strength left at the last ball: {percentText(run.glutenLeft, 0)}.
+        {tr`Strength left at the last ball: ${percentText(run.glutenLeft, 0)}.`}
       </Typography>
     </Box>
   );

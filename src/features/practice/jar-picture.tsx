@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import type { SightKind, Sight } from '@/core/practice';
 
@@ -29,10 +30,14 @@ export function JarPicture({ kind, sight }: { kind: SightKind; sight: Sight }) {
 
 function jarSaid(kind: SightKind, { rise, dome, bubbles }: Sight): string {
   const how =
-    bubbles < 0.15 ? 'hardly any bubbles' : bubbles < 0.6 ? 'some bubbles' : 'full of bubbles';
+    bubbles < 0.15
+      ? tr`hardly any bubbles`
+      : bubbles < 0.6
+        ? tr`some bubbles`
+        : tr`full of bubbles`;
   return kind === 'balls'
-    ? `A ball, about ${rise.toFixed(1)} times its volume when it was made`
-    : `A jar, its level at ${rise.toFixed(1)} times the mark, ${dome}, ${how}`;
+    ? tr`A ball, about ${rise.toFixed(1)} times its volume when it was made`
+    : tr`A jar, its level at ${rise.toFixed(1)} times the mark, ${trOf(dome)}, ${trOf(how)}`;
 }
 
 function Jar({ sight }: { sight: Sight }) {
@@ -59,7 +64,7 @@ function Jar({ sight }: { sight: Sight }) {
       />
       <path d={`M${LEFT - 8} ${mark}H${RIGHT + 8}`} stroke="var(--ink)" strokeWidth={5} />
       <text x={RIGHT + 12} y={mark + 5} fontSize={14} fill="var(--ink)">
-        mark
+        {tr`mark`}
       </text>
     </>
   );
@@ -110,7 +115,7 @@ function Ball({ sight }: { sight: Sight }) {
         clipPath={`inset(0 0 ${HEIGHT - FLOOR}px 0)`}
       />
       <text x={16} y={FLOOR + 17} fontSize={14} fill="var(--ink2)">
-        dotted: when it was made
+        {tr`dotted: when it was made`}
       </text>
     </>
   );

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { scaleLinear } from 'd3';
@@ -9,7 +10,7 @@ const HEIGHT = 44;
 /** The last rounds as bars: points of each, a wrong judgement hatched. */
 export function Past({ rounds }: { rounds: PracticeView['rounds'] }) {
   if (rounds.length === 0) {
-    return <Typography sx={{ px: 2 }}>Read the jar, say what it is, and see why.</Typography>;
+    return <Typography sx={{ px: 2 }}>{tr`Read the jar, say what it is, and see why.`}</Typography>;
   }
   const y = scaleLinear([0, 100], [2, HEIGHT]);
   const right = rounds.filter((one) => one.right).length;
@@ -20,7 +21,7 @@ export function Past({ rounds }: { rounds: PracticeView['rounds'] }) {
         width={rounds.length * BAR}
         height={HEIGHT}
         role="img"
-        aria-label={`Points of the last ${rounds.length} jars: ${rounds.map((one) => one.points).join(', ')}`}
+        aria-label={tr`Points of the last ${rounds.length} jars: ${rounds.map((one) => one.points).join(', ')}`}
       >
         {rounds.map((one, index) => (
           <rect
@@ -35,8 +36,8 @@ export function Past({ rounds }: { rounds: PracticeView['rounds'] }) {
         ))}
       </svg>
       <Typography>
-        <strong>{right}</strong> of the last {rounds.length} right, {Math.round(mean)} points on
-        average
+        <strong>{right}</strong>
+        {tr` of the last ${rounds.length} right, ${Math.round(mean)} points on average`}
       </Typography>
     </Box>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { useShopUnits } from '@/ui/fields/shop-units';
 import Box from '@mui/material/Box';
@@ -39,14 +40,14 @@ export function Practice({ view, log }: { view: PracticeView; log: Log }) {
   const { units, level, rounds } = view;
   return (
     <ViewFrame
-      title="Practice"
-      subtitle={`level ${level} of 5`}
+      title={tr`Practice`}
+      subtitle={tr`level ${level} of 5`}
       clock={clockText(view.nowMs, units.timeZone)}
       aside={
         <>
           <Past rounds={rounds} />
           <Box sx={{ ml: 'auto', px: 1 }}>
-            <LinkButton href="/practice/dough">Run a whole dough</LinkButton>
+            <LinkButton href="/practice/dough">{tr`Run a whole dough`}</LinkButton>
           </Box>
         </>
       }
@@ -68,7 +69,8 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
   const askAnew = useAskAnew();
   const judged = points !== null;
   const submit = async () => {
-    if (judgement === null) return say({ text: 'Say first: not yet, use, or late. Keys 1, 2, 3.' });
+    if (judgement === null)
+      return say({ text: tr`Say first: not yet, use, or late. Keys 1, 2, 3.` });
     const outcome = await log({ seed, level, judgement, bestInH, choice });
     if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
     setPoints(outcome.value.points);
@@ -95,14 +97,16 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
     >
       <Box sx={{ p: 2.5, background: 'var(--flour)', borderRight: { md: '2px solid var(--ink)' } }}>
         <Typography sx={{ fontWeight: 700, minHeight: rem(52) }}>
-          {sentenceInUnits(scene.label, units)}. {toldH} h since it was mixed.
+          {tr`${sentenceInUnits(scene.label, units)}. ${toldH} h since it was mixed.`}
         </Typography>
         <JarPicture kind={scene.kind} sight={sight} />
       </Box>
       <Box sx={{ p: 2.5, display: 'grid', gap: 2, alignContent: 'start', minWidth: 0 }}>
         <Typography sx={{ fontSize: rem(18) }}>
-          Smells <strong>{sight.smell}</strong>; {sight.touch}. The top is{' '}
-          <strong>{sight.dome}</strong>.
+          {tr`Smells `}
+          <strong>{sight.smell}</strong>
+          {tr`; ${sight.touch}. The top is `}
+          <strong>{trOf(sight.dome)}</strong>.
         </Typography>
         {judged ? (
           <>
@@ -111,12 +115,12 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
               role="status"
               data-testid="points"
             >
-              {points} points{judgement === round.truth ? '' : `: you said ${judgement}`}
+              {tr`${points} points${judgement === round.truth ? '' : tr`: you said ${trOf(judgement)}`}`}
             </Typography>
             <Truth round={round} hour={hour} onHour={setHour} choice={choice} />
             <Box>
               <Button variant="contained" size="large" onClick={askAnew} data-testid="next-jar">
-                Next jar
+                {tr`Next jar`}
               </Button>
             </Box>
           </>
@@ -156,7 +160,7 @@ function Question(props: {
         exclusive
         value={judgement}
         onChange={(_, value: Judgement | null) => onJudgement(value)}
-        aria-label="Your judgement"
+        aria-label={tr`Your judgement`}
       >
         {JUDGEMENTS.map((one, index) => (
           <ToggleButton
@@ -165,13 +169,14 @@ function Question(props: {
             aria-keyshortcuts={String(index + 1)}
             sx={{ minWidth: 120, minHeight: 56, fontSize: rem(18) }}
           >
-            {index + 1} {one}
+            {index + 1} {trOf(one)}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
       <Box>
         <Typography id="best-in">
-          Its best: <strong>{guessWords(bestInH)}</strong>
+          {tr`Its best: `}
+          <strong>{guessWords(bestInH)}</strong>
         </Typography>
         <Slider
           aria-labelledby="best-in"
@@ -183,7 +188,7 @@ function Question(props: {
           getAriaValueText={guessWords}
           marks={[-12, -8, -4, 0, 4, 8, 12].map((value) => ({
             value,
-            label: value === 0 ? 'now' : `${value > 0 ? '+' : '−'}${Math.abs(value)} h`,
+            label: value === 0 ? tr`now` : `${value > 0 ? '+' : '−'}${Math.abs(value)} h`,
           }))}
           sx={{ maxWidth: 620 }}
         />
@@ -191,12 +196,11 @@ function Question(props: {
       <ChoiceRow {...props} />
       <Box>
         <Button variant="contained" size="large" onClick={onSubmit} data-testid="judge">
-          That is my judgement
+          {tr`That is my judgement`}
         </Button>
       </Box>
       <Typography variant="body2" color="text.secondary">
-        Keys: 1, 2, 3 judge; arrows on the slider; 4 to 7 choose; Enter goes on. Nothing here counts
-        as a look at the shop’s own jars.
+        {tr`Keys: 1, 2, 3 judge; arrows on the slider; 4 to 7 choose; Enter goes on. Nothing here counts as a look at the shop’s own jars.`}
       </Typography>
     </>
   );
@@ -213,8 +217,9 @@ function ChoiceRow(props: {
   return (
     <Box>
       <Typography id="choice" sx={{ mb: 0.5 }}>
-        {isBalls ? 'They are baked' : 'It is mixed'} in{' '}
-        <strong>{spanText(neededInH * HOUR_MS)}</strong>. What do you do?
+        {tr`${isBalls ? tr`They are baked` : tr`It is mixed`} in `}
+        <strong>{spanText(neededInH * HOUR_MS)}</strong>
+        {tr`. What do you do?`}
       </Typography>
       <ToggleButtonGroup
         exclusive
@@ -230,7 +235,7 @@ function ChoiceRow(props: {
             aria-keyshortcuts={String(index + 1 + JUDGEMENTS.length)}
             sx={{ minHeight: 52 }}
           >
-            {index + 1 + JUDGEMENTS.length} {one}
+            {index + 1 + JUDGEMENTS.length} {trOf(one)}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
@@ -239,9 +244,9 @@ function ChoiceRow(props: {
 }
 
 function guessWords(hours: number): string {
-  if (hours === 0) return 'now';
+  if (hours === 0) return tr`now`;
   const apart = spanText(Math.abs(hours) * HOUR_MS);
-  return hours > 0 ? `in ${apart}` : `${apart} ago`;
+  return hours > 0 ? tr`in ${apart}` : tr`${apart} ago`;
 }
 
 /** 1, 2, 3 judge, 4 to 7 choose; Enter goes on, unless it is on something that takes it. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
@@ -36,7 +37,7 @@ export function Truth(props: {
   return (
     <Box data-testid="truth">
       <Typography variant="h2" sx={{ fontSize: rem(26) }}>
-        It was: {truth}
+        {tr`It was: ${trOf(truth)}`}
       </Typography>
       {whyOf(round).map((sentence) => (
         <Typography key={sentence}>{sentence}</Typography>
@@ -44,15 +45,16 @@ export function Truth(props: {
       <Typography>{bestWords(round)}</Typography>
       {dough === null ? null : (
         <Typography>
-          A dough with a quarter of its flour from it doubles at 21° in{' '}
-          <strong>{hoursWords(dough.now)}</strong>; from one at its best in{' '}
+          {tr`A dough with a quarter of its flour from it doubles at 21° in `}
+          <strong>{hoursWords(dough.now)}</strong>
+          {tr`; from one at its best in `}
           <strong>{hoursWords(dough.best)}</strong>.
         </Typography>
       )}
       <Outcomes round={round} choice={choice} />
       <Curve round={round} lastH={lastH} hour={hour} />
       <Typography id="lapse-label" variant="body2">
-        Turn the hours by hand
+        {tr`Turn the hours by hand`}
       </Typography>
       <Slider
         aria-labelledby="lapse-label"
@@ -61,7 +63,7 @@ export function Truth(props: {
         max={lastH}
         step={0.1}
         onChange={(_, value) => onHour(value)}
-        getAriaValueText={(value) => `${decimals(value, 1)} hours`}
+        getAriaValueText={(value) => tr`${decimals(value, 1)} hours`}
         sx={{ maxWidth: WIDTH }}
       />
     </Box>
@@ -77,13 +79,12 @@ function Outcomes({ round, choice }: { round: PracticeRound; choice: Choice | nu
       component="ul"
       sx={{ m: 0, my: 0.5, pl: 2.5 }}
       data-testid="choices"
-      aria-label={`In ${needed}`}
+      aria-label={tr`In ${needed}`}
     >
       {outcomes.map((one, index) => (
         <Typography component="li" key={one.choice}>
-          <strong>{one.choice}</strong>
-          {one.choice === choice ? ' (yours)' : ''}: {outcomeWords(one)} in {needed}
-          {index === 0 ? ', the best there is' : ''}.
+          <strong>{trOf(one.choice)}</strong>
+          {tr`${one.choice === choice ? tr` (yours)` : ''}: ${outcomeWords(one)} in ${needed}${index === 0 ? tr`, the best there is` : ''}.`}
         </Typography>
       ))}
     </Box>
@@ -91,23 +92,23 @@ function Outcomes({ round, choice }: { round: PracticeRound; choice: Choice | nu
 }
 
 function outcomeWords({ was, offBestH, outsideH }: ChoiceOutcome): string {
-  if (!Number.isFinite(outsideH)) return 'not ripe at all';
+  if (!Number.isFinite(outsideH)) return tr`not ripe at all`;
   const apart = (hours: number) => spanText(Math.abs(hours) * HOUR_MS);
-  if (was === 'not yet') return `still ${apart(outsideH)} before its window`;
-  if (was === 'late') return `${apart(outsideH)} past its window`;
-  if (offBestH === null || Math.abs(offBestH) < 0.1) return 'ripe, at its best';
-  return `ripe, ${apart(offBestH)} ${offBestH < 0 ? 'before' : 'past'} its best`;
+  if (was === 'not yet') return tr`still ${apart(outsideH)} before its window`;
+  if (was === 'late') return tr`${apart(outsideH)} past its window`;
+  if (offBestH === null || Math.abs(offBestH) < 0.1) return tr`ripe, at its best`;
+  return tr`ripe, ${apart(offBestH)} ${offBestH < 0 ? tr`before` : 'past'} its best`;
 }
 
 function bestWords({ bestInH, window }: PracticeRound): string {
-  const what = window.bestH === null ? 'It opens' : 'Its best';
+  const what = window.bestH === null ? tr`It opens` : tr`Its best`;
   const apart = spanText(Math.abs(bestInH) * HOUR_MS);
-  if (Math.abs(bestInH) < 0.1) return `${what} is now.`;
-  return bestInH > 0 ? `${what} comes in ${apart}.` : `${what} was ${apart} ago.`;
+  if (Math.abs(bestInH) < 0.1) return tr`${trOf(what)} is now.`;
+  return bestInH > 0 ? tr`${trOf(what)} comes in ${apart}.` : tr`${trOf(what)} was ${apart} ago.`;
 }
 
 const hoursWords = (hours: number | null) =>
-  hours === null ? 'more than 40 h' : `${decimals(hours, 1)} h`;
+  hours === null ? tr`more than 40 h` : `${decimals(hours, 1)} h`;
 
 function Curve({ round, lastH, hour }: { round: PracticeRound; lastH: number; hour: number }) {
   const { window, atH } = round;
@@ -131,7 +132,7 @@ function Curve({ round, lastH, hour }: { round: PracticeRound; lastH: number; ho
     <Box
       component="svg"
       role="img"
-      aria-label={`Level over ${Math.round(lastH)} hours, its window marked, the look at ${decimals(atH, 1)} h`}
+      aria-label={tr`Level over ${Math.round(lastH)} hours, its window marked, the look at ${decimals(atH, 1)} h`}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       sx={{ display: 'block', width: '100%', maxWidth: WIDTH }}
     >
@@ -148,7 +149,7 @@ function Curve({ round, lastH, hour }: { round: PracticeRound; lastH: number; ho
       <path d={path ?? ''} fill="none" stroke="var(--ink)" strokeWidth={3} />
       {x.ticks(7).map((at) => (
         <text key={at} x={x(at)} y={HEIGHT - 6} fontSize={13} textAnchor="middle" fill="var(--ink)">
-          {at} h
+          {`${at} h`}
         </text>
       ))}
       <line

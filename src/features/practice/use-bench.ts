@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import { useMemo, useState } from 'react';
 import {
@@ -44,7 +45,7 @@ export function useBench(of: {
   const placeId = mass === null ? null : placeAt(mass, atMs);
   const doing = (deed: Deed) => {
     if (afterDeed(steps, deed) === null) {
-      say({ text: 'That is too late: the balls would not be made when they are wanted.' });
+      say({ text: tr`That is too late: the balls would not be made when they are wanted.` });
       return;
     }
     // What was done later than where the clock stands now is no longer done.

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -29,12 +30,12 @@ export function WholeDough({ view }: { view: WholeDoughView }) {
   const { answer: start, busy, refused } = useCompute('doughStart', asks);
   return (
     <ViewFrame
-      title="A whole dough"
-      subtitle="from leaven to last ball"
+      title={tr`A whole dough`}
+      subtitle={tr`from leaven to last ball`}
       clock={clockText(nowMs, units.timeZone)}
       aside={
         <Box sx={{ px: 2 }}>
-          <LinkButton href="/practice">Judge single jars</LinkButton>
+          <LinkButton href="/practice">{tr`Judge single jars`}</LinkButton>
         </Box>
       }
     >
@@ -51,7 +52,7 @@ export function WholeDough({ view }: { view: WholeDoughView }) {
       >
         <TextField
           select
-          label="Dough"
+          label={tr`Dough`}
           value={key}
           onChange={(event) => setKey(event.target.value)}
           data-testid="dough-choice"
@@ -64,7 +65,8 @@ export function WholeDough({ view }: { view: WholeDoughView }) {
         </TextField>
         <Box>
           <Typography id="warmer">
-            Rooms: <strong>{warmWords(warmerC, units)}</strong>
+            {tr`Rooms: `}
+            <strong>{warmWords(warmerC, units)}</strong>
           </Typography>
           <Slider
             aria-labelledby="warmer"
@@ -78,15 +80,15 @@ export function WholeDough({ view }: { view: WholeDoughView }) {
         </Box>
         <FormControlLabel
           control={<Switch checked={ahead} onChange={(_, value) => setAhead(value)} />}
-          label="Show what is to come"
+          label={tr`Show what is to come`}
         />
       </Box>
-      {busy ? <LinearProgress aria-label="Planning the dough" /> : null}
+      {busy ? <LinearProgress aria-label={tr`Planning the dough`} /> : null}
       {refused === null ? null : <Typography sx={{ p: 2 }}>{refused}</Typography>}
       {start?.kind === 'none' ? <Typography sx={{ p: 2 }}>{start.because}</Typography> : null}
       {methods.length === 0 ? (
         <Typography sx={{ p: 2 }}>
-          No dough can be run yet: make a method in Doughs, or a culture that one can take from.
+          {tr`No dough can be run yet: make a method in Doughs, or a culture that one can take from.`}
         </Typography>
       ) : null}
       {start?.kind === 'start' ? (
@@ -110,6 +112,6 @@ function firstKey({ methods }: WholeDoughView): string {
 }
 
 function warmWords(apartC: number, units: WholeDoughView['units']): string {
-  if (apartC === 0) return 'as they are';
-  return `${degreesApartText(Math.abs(apartC), units)} ${apartC > 0 ? 'warmer' : 'colder'}`;
+  if (apartC === 0) return tr`as they are`;
+  return `${degreesApartText(Math.abs(apartC), units)} ${apartC > 0 ? tr`warmer` : tr`colder`}`;
 }

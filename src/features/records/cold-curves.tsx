@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { area, curveMonotoneX, extent, line, scaleLinear } from 'd3';
@@ -26,16 +27,14 @@ export function ColdCurves(props: {
   const { cold, nowMs, units } = props;
   const { ref, width } = useWidth(560);
   if (cold.length === 0) {
-    return <Typography>No place of the shop is cold: nothing is to be logged.</Typography>;
+    return <Typography>{tr`No place of the shop is cold: nothing is to be logged.`}</Typography>;
   }
   return (
     <Box ref={ref} sx={{ display: 'grid', gap: 1.5, my: 1 }}>
       {cold.map((store) => (
         <Box key={store.placeId} component="section" aria-label={store.name}>
           <Typography variant="body2" sx={{ display: 'flex', justifyContent: 'space-between' }}>
-            <b>
-              {store.name}, at most {tempText(store.limitC, units)}
-            </b>
+            <b>{tr`${store.name}, at most ${tempText(store.limitC, units)}`}</b>
             <span>{missingText(store, nowMs, units)}</span>
           </Typography>
           <StoreCurve store={store} nowMs={nowMs} units={units} width={width} />
@@ -48,15 +47,15 @@ export function ColdCurves(props: {
 /** What a log lacks, in words: readings above all, then what was too warm. */
 export function missingText(store: ColdStoreLog, nowMs: number, units: ShopUnits): string {
   const gap = store.gaps.at(-1);
-  if (store.curve.length === 0) return 'nothing measured';
+  if (store.curve.length === 0) return tr`nothing measured`;
   if (gap !== undefined) {
-    const more = store.gaps.length > 1 ? `, ${store.gaps.length} gaps in all` : '';
-    const to = gap.toMs >= nowMs ? '' : ` to ${momentText(gap.toMs, nowMs, units.timeZone)}`;
-    return `no reading from ${momentText(gap.fromMs, nowMs, units.timeZone)}${to}${more}`;
+    const more = store.gaps.length > 1 ? tr`, ${store.gaps.length} gaps in all` : '';
+    const to = gap.toMs >= nowMs ? '' : tr` to ${momentText(gap.toMs, nowMs, units.timeZone)}`;
+    return tr`no reading from ${momentText(gap.fromMs, nowMs, units.timeZone)}${to}${more}`;
   }
   const warm = store.excursions.at(-1);
-  if (warm === undefined) return 'complete, never over';
-  return `complete; ${tempText(warm.mostC, units)} on ${momentText(warm.fromMs, nowMs, units.timeZone)}`;
+  if (warm === undefined) return tr`complete, never over`;
+  return tr`complete; ${tempText(warm.mostC, units)} on ${momentText(warm.fromMs, nowMs, units.timeZone)}`;
 }
 
 function StoreCurve(props: {
@@ -86,7 +85,7 @@ function StoreCurve(props: {
     .curve(curveMonotoneX);
   return (
     <ChartFrame
-      label={`Temperatures of ${store.name}: ${missingText(store, nowMs, units)}`}
+      label={tr`Temperatures of ${store.name}: ${missingText(store, nowMs, units)}`}
       width={width}
       height={HEIGHT}
       background="var(--flour)"

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useRouter } from 'next/navigation';
 import { DayField } from '@/ui/fields/day-field';
 
@@ -8,7 +9,7 @@ export function DayChoice({ day }: { day: string }) {
   const router = useRouter();
   return (
     <DayField
-      label="Day"
+      label={tr`Day`}
       name="day"
       value={day}
       onChange={(next) => {

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -19,22 +20,22 @@ export function DayTrace({ view }: { view: DayTraceView }) {
   const { units, day } = view;
   return (
     <ViewFrame
-      title="Trace of a day"
+      title={tr`Trace of a day`}
       subtitle={`${view.shopName}, ${dateText(view.dayMs, units.timeZone)} ${day.slice(0, 4)}`}
       clock={clockText(view.nowMs, units.timeZone)}
       aside={
         <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          <LinkButton href={hrefOf(view.before)}>Day before</LinkButton>
+          <LinkButton href={hrefOf(view.before)}>{tr`Day before`}</LinkButton>
           <DayChoice day={day} />
           {view.after === null ? null : (
-            <LinkButton href={hrefOf(view.after)}>Day after</LinkButton>
+            <LinkButton href={hrefOf(view.after)}>{tr`Day after`}</LinkButton>
           )}
-          <PrintButton what="the trace" />
+          <PrintButton what={tr`the trace`} />
           <Button component="a" href={`/records/trace.pdf?day=${day}`} download>
-            As PDF
+            {tr`As PDF`}
           </Button>
           <Button component="a" href={`/records/trace.csv?day=${day}`} download>
-            As CSV
+            {tr`As CSV`}
           </Button>
         </Box>
       }
@@ -42,15 +43,25 @@ export function DayTrace({ view }: { view: DayTraceView }) {
       <Box sx={{ p: 2.5, background: 'var(--paper)', flex: 1 }}>
         {view.remark === null ? null : <Typography role="alert">{view.remark}</Typography>}
         <Typography sx={{ fontWeight: 700, mb: 2 }}>{view.codesFirst}</Typography>
-        <Sales title="Sold on that day" sales={view.sold} view={view} none="Nothing was baked." />
-        <Lots title="Back to the flour" lots={view.back} view={view} />
+        <Sales
+          title={tr`Sold on that day`}
+          sales={view.sold}
+          view={view}
+          none={tr`Nothing was baked.`}
+        />
+        <Lots title={tr`Back to the flour`} lots={view.back} view={view} />
         {view.older.length === 0 ? null : (
           <Typography variant="body2" sx={{ mb: 2 }}>
-            Older lots in the line: {view.older.join(' ')}
+            {tr`Older lots in the line: ${view.older.join(' ')}`}
           </Typography>
         )}
-        <Lots title="Made on that day, and what came of it" lots={view.on} view={view} />
-        <Sales title="Where that was sold" sales={view.soldLater} view={view} none="Nowhere yet." />
+        <Lots title={tr`Made on that day, and what came of it`} lots={view.on} view={view} />
+        <Sales
+          title={tr`Where that was sold`}
+          sales={view.soldLater}
+          view={view}
+          none={tr`Nowhere yet.`}
+        />
       </Box>
     </ViewFrame>
   );
@@ -80,7 +91,7 @@ function Sales(props: {
               <NextLink href={`/bakes/${encodeURIComponent(one.bakeId)}`}>{one.name}</NextLink>
             )}
           </strong>
-          : {one.balls} pizzas, of {one.lotIds.join(' ')}
+          {tr`: ${one.balls} pizzas, of ${one.lotIds.join(' ')}`}
         </Typography>
       ))}
     </Box>
@@ -100,17 +111,17 @@ function Lots({
   return (
     <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
       <Typography variant="h2">{title}</Typography>
-      {lots.length === 0 ? <Typography>No lot.</Typography> : null}
+      {lots.length === 0 ? <Typography>{tr`No lot.`}</Typography> : null}
       {lots.length === 0 ? null : (
         <Table size="small" aria-label={title}>
           <TableHead>
             <TableRow>
-              <TableCell>Lot</TableCell>
-              <TableCell>Made</TableCell>
-              <TableCell>By</TableCell>
-              <TableCell>Weighed in</TableCell>
-              <TableCell>From</TableCell>
-              <TableCell>Into</TableCell>
+              <TableCell>{tr`Lot`}</TableCell>
+              <TableCell>{tr`Made`}</TableCell>
+              <TableCell>{tr`By`}</TableCell>
+              <TableCell>{tr`Weighed in`}</TableCell>
+              <TableCell>{tr`From`}</TableCell>
+              <TableCell>{tr`Into`}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -128,7 +139,7 @@ function Lots({
                   {lot.weighed
                     .map(
                       (one) =>
-                        `${one.name} ${massText(one.massG, units)}${one.sack === null ? '' : `, sack ${one.sack}`}`,
+                        `${one.name} ${massText(one.massG, units)}${one.sack === null ? '' : tr`, sack ${one.sack}`}`,
                     )
                     .join('; ')}
                 </TableCell>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -57,7 +58,7 @@ async function ask<T>(asked: Asked, store: boolean, batch: string): Promise<Outc
     .catch(() => ({
       ok: false,
       refusals: [
-        { field: null, sentence: 'Readings: the shop can not be reached. Nothing was stored.' },
+        { field: null, sentence: tr`Readings: the shop can not be reached. Nothing was stored.` },
       ],
     }));
 }
@@ -80,7 +81,7 @@ export function ReadingsImport(props: {
     setPreview(null);
     if (found === null || found.head.length < 2) {
       setAsked(null);
-      return setRefusal(`Readings: ${file.name} is no table of readings. Nothing was stored.`);
+      return setRefusal(tr`Readings: ${file.name} is no table of readings. Nothing was stored.`);
     }
     setRefusal(null);
     setAsked(askedOf(text, found, view));
@@ -104,15 +105,15 @@ export function ReadingsImport(props: {
     setAsked(null);
     setPreview(null);
     say({
-      text: `${stored} readings stored.`,
-      action: { label: 'Undo', run: () => void undo(batch).then(askAnew) },
+      text: tr`${stored} readings stored.`,
+      action: { label: tr`Undo`, run: () => void undo(batch).then(askAnew) },
     });
     askAnew();
   };
   return (
     <Box sx={{ mt: 1, display: 'grid', gap: 1.5 }}>
       <Typography>
-        Any table with a time and a temperature. Nothing is stored before you have seen it.
+        {tr`Any table with a time and a temperature. Nothing is stored before you have seen it.`}
       </Typography>
       {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
       <Box>
@@ -121,7 +122,7 @@ export function ReadingsImport(props: {
           testId="logger-file"
           onFiles={([file]) => void open(file)}
         >
-          Choose a file
+          {tr`Choose a file`}
         </FileButton>
       </Box>
       {asked === null ? null : <Columns asked={asked} view={view} change={change} />}
@@ -132,7 +133,7 @@ export function ReadingsImport(props: {
             disabled={asked.unit === ''}
             data-testid="look-at-readings"
           >
-            Look at them first
+            {tr`Look at them first`}
           </Button>
         </Box>
       )}
@@ -148,7 +149,7 @@ function rangeIn(asked: Asked, unit: 'C' | 'F', { units }: RecordsView): string 
   const read = readLogger(asked.text.slice(0, LOOKED_AT), { ...asked, unit });
   if (read.kind === 'refused' || read.rows.length === 0) return '';
   const temps = read.rows.map((one) => one.tempC);
-  return `: ${tempText(Math.min(...temps), units)} to ${tempText(Math.max(...temps), units)}`;
+  return tr`: ${tempText(Math.min(...temps), units)} to ${tempText(Math.max(...temps), units)}`;
 }
 /** Letters of a file that are read to show its range. */
 const LOOKED_AT = 40_000;
@@ -182,25 +183,25 @@ function Columns(props: {
   const columns = asked.head.map((one) => [one, one] as const);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
-      {choose('Time stands in', 'time', columns)}
-      {choose('Temperature in', 'temperature', columns)}
-      {choose('Degrees', 'unit', [
+      {choose(tr`Time stands in`, 'time', columns)}
+      {choose(tr`Temperature in`, 'temperature', columns)}
+      {choose(tr`Degrees`, 'unit', [
         ['', 'choose'],
         ['C', `°C${rangeIn(asked, 'C', view)}`],
         ['F', `°F${rangeIn(asked, 'F', view)}`],
       ])}
-      {choose('Dates have', 'order', [
-        ['day first', 'the day first'],
-        ['month first', 'the month first'],
+      {choose(tr`Dates have`, 'order', [
+        [tr`day first`, tr`the day first`],
+        [tr`month first`, tr`the month first`],
       ])}
       {choose(
-        'Measured in',
+        tr`Measured in`,
         'placeId',
         view.places.map(({ id, name }) => [id, name] as const),
       )}
       <TextField
         fullWidth={false}
-        label="Zone of times without one"
+        label={tr`Zone of times without one`}
         value={asked.timeZone}
         onChange={(event) => change({ timeZone: event.target.value })}
       />
@@ -217,9 +218,8 @@ function Preview(props: { preview: ReadingsPreview; view: RecordsView; store: ()
   return (
     <Box data-testid="readings-preview">
       <Typography>
-        <strong>{preview.rows} readings</strong> from {at(preview.fromMs)} to {at(preview.toMs)},
-        between {temp(preview.leastC)} and {temp(preview.mostC)}
-        {preview.known === 0 ? '' : `; ${preview.known} of them are in the journal already`}.
+        <strong>{tr`${preview.rows} readings`}</strong>
+        {tr` from ${at(preview.fromMs)} to ${at(preview.toMs)}, between ${temp(preview.leastC)} and ${temp(preview.mostC)}${preview.known === 0 ? '' : tr`; ${preview.known} of them are in the journal already`}.`}
       </Typography>
       {preview.unlikely === null ? null : (
         <Alert severity="warning" sx={{ my: 1 }}>
@@ -232,7 +232,7 @@ function Preview(props: { preview: ReadingsPreview; view: RecordsView; store: ()
         </Typography>
       ))}
       <Button variant="contained" onClick={store} sx={{ mt: 1 }} data-testid="store-readings">
-        Store {preview.rows - preview.known} readings
+        {tr`Store ${preview.rows - preview.known} readings`}
       </Button>
     </Box>
   );

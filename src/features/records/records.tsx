@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf, word } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -21,13 +22,26 @@ export interface RecordActions extends BackupActions {
   readonly undo: (batch: string) => Promise<Outcome<{ batch: string }>>;
 }
 
+/** Tables by what they hold. */
+const TABLES: Readonly<Record<string, string>> = {
+  journal: word('journal'),
+  lots: word('lots'),
+  looks: word('looks'),
+  scores: word('scores and notes'),
+  readings: word('readings'),
+  'flour-use': word('flour use'),
+  'cold-stores': word('cold stores'),
+  traces: word('traces'),
+  allergens: word('allergens'),
+};
+
 /** Everything that leaves the shop and comes back: sheets, tables, the archive, back-ups, a logger’s readings. */
 export function Records({ view, actions }: { view: RecordsView; actions: RecordActions }) {
   const { timeZone } = view.units;
   return (
     <ViewFrame
-      title="Records"
-      subtitle="what is kept, what goes out"
+      title={tr`Records`}
+      subtitle={tr`what is kept, what goes out`}
       clock={clockText(view.nowMs, timeZone)}
     >
       <Box
@@ -40,25 +54,24 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
         <Box
           sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '2px solid var(--ink)' } }}
         >
-          <Typography variant="h2">Sheets for food safety</Typography>
+          <Typography variant="h2">{tr`Sheets for food safety`}</Typography>
           <ColdCurves cold={view.cold} nowMs={view.nowMs} units={view.units} />
           <Typography sx={{ my: 1 }}>
-            The sheets hold this with gaps and excursions, the trace of each sack, allergens. The
-            shop’s own plan and local codes come first.
+            {tr`The sheets hold this with gaps and excursions, the trace of each sack, allergens. The shop’s own plan and local codes come first.`}
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            <LinkButton href="/records/sheets">Open the sheets</LinkButton>
+            <LinkButton href="/records/sheets">{tr`Open the sheets`}</LinkButton>
             <Button component="a" href="/records/sheets.pdf" download>
-              As PDF
+              {tr`As PDF`}
             </Button>
           </Box>
           <Typography variant="h2" sx={{ mt: 4 }}>
-            Tables, as CSV
+            {tr`Tables, as CSV`}
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
             {view.tables.map((name) => (
               <Button key={name} component="a" href={`/shop/export/${name}.csv`} download>
-                {name.replace('-', ' ')}
+                {trOf(TABLES[name] ?? name)}
               </Button>
             ))}
           </Box>
@@ -66,11 +79,11 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
         <Box sx={{ p: 2.5 }}>
           <ArchivePanel view={view} />
           <Typography variant="h2" sx={{ mt: 4 }}>
-            Back-ups
+            {tr`Back-ups`}
           </Typography>
           <BackupsPanel backups={view.backups} timeZone={view.units.timeZone} actions={actions} />
           <Typography variant="h2" sx={{ mt: 4 }}>
-            Readings of a logger
+            {tr`Readings of a logger`}
           </Typography>
           <ReadingsImport view={view} undo={actions.undo} />
         </Box>
@@ -90,21 +103,20 @@ function ArchivePanel({ view }: { view: RecordsView }) {
       .then((response) => response.json() as Promise<Outcome<{ entries: number }>>)
       .catch(() => null);
     setBusy(false);
-    if (answer === null) setRefusal('Archive: the shop can not be reached. Nothing was changed.');
+    if (answer === null) setRefusal(tr`Archive: the shop can not be reached. Nothing was changed.`);
     else if (answer.ok) router.push('/');
     else setRefusal(answer.refusals.map((one) => one.sentence).join(' '));
   };
   return (
-    <section aria-label="Archive">
-      <Typography variant="h2">The whole shop in one file</Typography>
+    <section aria-label={tr`Archive`}>
+      <Typography variant="h2">{tr`The whole shop in one file`}</Typography>
       <Typography sx={{ my: 1 }}>
-        The archive holds everything: journal, cultures, methods, settings, photos. It is open JSON,
-        and an empty shop reads it back to the same state.
+        {tr`The archive holds everything: journal, cultures, methods, settings, photos. It is open JSON, and an empty shop reads it back to the same state.`}
       </Typography>
       {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
         <Button component="a" href="/shop/archive.json" download variant="contained" size="large">
-          Take the archive
+          {tr`Take the archive`}
         </Button>
         {view.empty ? (
           <FileButton
@@ -113,7 +125,7 @@ function ArchivePanel({ view }: { view: RecordsView }) {
             disabled={busy}
             onFiles={([file]) => void read(file)}
           >
-            {busy ? 'Reading …' : 'Read an archive in'}
+            {busy ? tr`Reading …` : tr`Read an archive in`}
           </FileButton>
         ) : null}
       </Box>

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { DailyPoint } from '@/core/forecast';
 import { celsiusToFahrenheit, readQuantity, type ShopUnits } from '@/core/units';
 
@@ -36,7 +37,7 @@ export function readDaily(text: string, units: Degrees): DailyPoint[] | string {
       ...units,
     });
     if (match === null || tempC === null || hour > 23 || minute > 59) {
-      return `Over the day: “${part}” is not an hour and a temperature. Allowed: for example ${dailyExample(units)}.`;
+      return tr`Over the day: “${part}” is not an hour and a temperature. Allowed: for example ${dailyExample(units)}.`;
     }
     points.push({ minute: hour * 60 + minute, tempC: Number(tempC.toFixed(2)) });
   }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
@@ -9,11 +10,11 @@ import { useState, useSyncExternalStore } from 'react';
 import { DARK_FROM_HOUR, DARK_UNTIL_HOUR, useAppearance, type Appearance } from '@/ui/appearance';
 import { preference, setPreference, type NoticePreference } from '@/ui/notice-preferences';
 
-const LOOKS: readonly (readonly [Appearance, string])[] = [
-  ['light', 'Light'],
-  ['dark', 'Dark'],
-  ['clock', `By the clock: dark from ${DARK_FROM_HOUR} to ${DARK_UNTIL_HOUR}`],
-  ['system', 'As the device'],
+const LOOKS = (): readonly (readonly [Appearance, string])[] => [
+  ['light', tr`Light`],
+  ['dark', tr`Dark`],
+  ['clock', tr`By the clock: dark from ${DARK_FROM_HOUR} to ${DARK_UNTIL_HOUR}`],
+  ['system', tr`As the device`],
 ];
 
 /** What holds on this device alone: how it looks, and what goes with a notice. */
@@ -23,19 +24,19 @@ export function DevicePanel() {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <RadioGroup
-        aria-label="Light or dark"
+        aria-label={tr`Light or dark`}
         name="appearance"
         value={here ? appearance : 'system'}
         onChange={(_, value) => choose(value as Appearance)}
       >
-        {LOOKS.map(([value, name]) => (
+        {LOOKS().map(([value, name]) => (
           <FormControlLabel key={value} value={value} control={<Radio />} label={name} />
         ))}
       </RadioGroup>
       {here ? (
         <>
-          <Preference which="sound" name="Sound with notices" />
-          <Preference which="system" name="Notices of the device" />
+          <Preference which="sound" name={tr`Sound with notices`} />
+          <Preference which="system" name={tr`Notices of the device`} />
         </>
       ) : null}
     </Box>

@@ -1,5 +1,7 @@
 'use client';
 
+import { perLanguage } from '@/words/per-language';
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -22,12 +24,15 @@ export interface EquipmentActions {
 }
 
 /** Each kind with what its sizes count. */
-const KINDS: Readonly<Record<EquipmentKind, { name: string; least?: string; most: string }>> = {
-  mixer: { name: 'Mixer', least: 'Least dough, kg', most: 'Most dough, kg' },
-  oven: { name: 'Oven', most: 'Pizzas at once' },
-  box: { name: 'Box', most: 'Balls in it' },
-  tub: { name: 'Tub', most: 'Litres' },
-};
+type KindNames = Readonly<
+  Record<EquipmentKind, { readonly name: string; readonly least?: string; readonly most: string }>
+>;
+const kinds = perLanguage((): KindNames => ({
+  mixer: { name: tr`Mixer`, least: tr`Least dough, kg`, most: tr`Most dough, kg` },
+  oven: { name: tr`Oven`, most: tr`Pizzas at once` },
+  box: { name: tr`Box`, most: tr`Balls in it` },
+  tub: { name: tr`Tub`, most: tr`Litres` },
+}));
 
 const NEW_THING = {
   kind: 'mixer',
@@ -48,7 +53,7 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
     <Box sx={{ display: 'grid', gap: 2 }}>
       {things.length === 0 && !adding ? (
         <Typography color="text.secondary">
-          Nothing said yet: no batch is split, no box counted.
+          {tr`Nothing said yet: no batch is split, no box counted.`}
         </Typography>
       ) : null}
       {things.map((thing) =>
@@ -76,7 +81,7 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
               , {sizeText(thing)}
               {thing.broken === undefined ? null : (
                 <Typography component="span" variant="body2" sx={{ display: 'block' }}>
-                  {thing.count === 1 ? 'Out of order.' : `${thing.broken} out of order.`}
+                  {thing.count === 1 ? tr`Out of order.` : tr`${thing.broken} out of order.`}
                 </Typography>
               )}
             </Typography>
@@ -84,10 +89,10 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
             <Button
               size="small"
               variant="text"
-              aria-label={`Change ${thing.name}`}
+              aria-label={tr`Change ${thing.name}`}
               onClick={() => setChanging(thing.id)}
             >
-              Change
+              {tr`Change`}
             </Button>
           </Box>
         ),
@@ -96,7 +101,7 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
         <ThingForm thing={null} actions={actions} onSaved={() => setAdding(false)} />
       ) : (
         <Button onClick={() => setAdding(true)} sx={{ justifySelf: 'start' }}>
-          Add a mixer, oven, box or tub
+          {tr`Add a mixer, oven, box or tub`}
         </Button>
       )}
     </Box>
@@ -115,7 +120,7 @@ function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
       const outcome = await actions.changeEquipment({ ...thing, broken: next });
       if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
       const back = () => void actions.changeEquipment({ ...thing, broken }).then(askAnew);
-      say({ text: `${name}: ${said}.`, action: { label: 'Undo', run: back } });
+      say({ text: `${name}: ${said}.`, action: { label: tr`Undo`, run: back } });
       askAnew();
     });
   return (
@@ -125,10 +130,10 @@ function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
           size="small"
           variant="text"
           disabled={busy}
-          aria-label={`Out of order: ${name}`}
+          aria-label={tr`Out of order: ${name}`}
           onClick={() => set(broken + 1, 'out of order')}
         >
-          Out of order
+          {tr`Out of order`}
         </Button>
       ) : null}
       {broken > 0 ? (
@@ -136,10 +141,10 @@ function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
           size="small"
           variant="text"
           disabled={busy}
-          aria-label={`Works again: ${name}`}
+          aria-label={tr`Works again: ${name}`}
           onClick={() => set(broken - 1, 'works again')}
         >
-          Works again
+          {tr`Works again`}
         </Button>
       ) : null}
     </Box>
@@ -148,10 +153,10 @@ function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
 
 /** "2 to 12 kg of dough", "4 pizzas at once, hot in 75 min". */
 function sizeText({ kind, least, most, heatMin, bakeMin }: Equipment): string {
-  if (kind === 'mixer') return `${least} to ${most} kg of dough`;
+  if (kind === 'mixer') return tr`${least} to ${most} kg of dough`;
   if (kind === 'oven')
-    return `${most} pizzas at once, hot in ${heatMin} min, each in ${bakeMin} min`;
-  return kind === 'box' ? `${most} balls` : `${most} l`;
+    return tr`${most} pizzas at once, hot in ${heatMin} min, each in ${bakeMin} min`;
+  return kind === 'box' ? tr`${most} balls` : `${most} l`;
 }
 
 type Fields = Record<'name' | 'count' | 'least' | 'most' | 'heatMin' | 'bakeMin', string> & {
@@ -181,7 +186,7 @@ function ThingForm(props: {
   const askAnew = useAskAnew();
   const say = useSay();
   const kindName = useWatch({ control, name: 'kind' });
-  const kind = KINDS[kindName];
+  const kind = kinds()[kindName];
   const putBack = (before: Equipment) => void actions.changeEquipment(before).then(askAnew);
   const save = (fields: Fields) =>
     start(async () => {
@@ -195,9 +200,9 @@ function ThingForm(props: {
       setWrong({});
       const { id, before } = outcome.value;
       say({
-        text: `${fields.name}: saved.`,
+        text: tr`${fields.name}: saved.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () =>
             before === null ? void actions.removeEquipment(id).then(askAnew) : putBack(before),
         },
@@ -211,8 +216,8 @@ function ThingForm(props: {
       if (!outcome.ok) return;
       const { before } = outcome.value;
       say({
-        text: `${before.name}: taken out.`,
-        action: { label: 'Undo', run: () => putBack(before) },
+        text: tr`${before.name}: taken out.`,
+        action: { label: tr`Undo`, run: () => putBack(before) },
       });
       askAnew();
     });
@@ -229,7 +234,7 @@ function ThingForm(props: {
     <Box
       component="form"
       noValidate
-      aria-label={thing?.name ?? 'New equipment'}
+      aria-label={thing?.name ?? tr`New equipment`}
       onSubmit={handleSubmit(save)}
       sx={{
         display: 'grid',
@@ -241,8 +246,8 @@ function ThingForm(props: {
       }}
     >
       {thing === null ? (
-        <TextField select label="Kind" defaultValue={first.kind} {...register('kind')}>
-          {Object.entries(KINDS).map(([value, { name }]) => (
+        <TextField select label={tr`Kind`} defaultValue={first.kind} {...register('kind')}>
+          {Object.entries(kinds()).map(([value, { name }]) => (
             <MenuItem key={value} value={value}>
               {name}
             </MenuItem>
@@ -251,23 +256,23 @@ function ThingForm(props: {
       ) : (
         <Typography sx={{ alignSelf: 'center', fontWeight: 700 }}>{kind.name}</Typography>
       )}
-      {field('name', 'Name')}
-      {field('count', 'How many')}
+      {field('name', tr`Name`)}
+      {field('count', tr`How many`)}
       {kind.least === undefined ? null : field('least', kind.least)}
       {field('most', kind.most)}
-      {kindName === 'oven' ? field('heatMin', 'Hot in, min') : null}
-      {kindName === 'oven' ? field('bakeMin', 'A pizza takes, min') : null}
+      {kindName === 'oven' ? field('heatMin', tr`Hot in, min`) : null}
+      {kindName === 'oven' ? field('bakeMin', tr`A pizza takes, min`) : null}
       <Box sx={{ display: 'flex', gap: 1, mt: 1, gridColumn: 'span 2', whiteSpace: 'nowrap' }}>
         <Button
           type="submit"
           size="small"
           disabled={busy || (thing !== null && !formState.isDirty)}
         >
-          Save
+          {tr`Save`}
         </Button>
         {thing === null ? null : (
           <Button size="small" variant="text" disabled={busy} onClick={() => remove(thing.id)}>
-            Take out
+            {tr`Take out`}
           </Button>
         )}
       </Box>

@@ -1,5 +1,7 @@
 'use client';
 
+import { weekdaysShort } from '@/words/days';
+import { tr, trOf } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -13,8 +15,6 @@ import type { ShopHours } from '@/server/shop/hours';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useSay } from '@/ui/snack';
 import { hoursText, readHours } from './hours-text';
-
-const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
 /** What the hours’ form can do. */
 export interface HoursActions {
@@ -41,12 +41,12 @@ export function HoursPanel(props: {
       if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
       setWrong(null);
       const { before } = outcome.value;
-      say({ text: 'Hours: saved.', action: { label: 'Undo', run: () => put(before) } });
+      say({ text: tr`Hours: saved.`, action: { label: tr`Undo`, run: () => put(before) } });
       askAnew();
     });
   const save = () => {
     const presences = people.flatMap((who) =>
-      WEEKDAYS.map((day, index) => ({
+      weekdaysShort().map((day, index) => ({
         who,
         day,
         weekday: index + 1,
@@ -56,7 +56,7 @@ export function HoursPanel(props: {
     const bad = presences.find((one) => readHours(one.text) === null);
     if (bad !== undefined) {
       return setWrong(
-        `${bad.who}, ${bad.day}: “${bad.text}” is not understood. Allowed: for example 6–14 or 10–14, 17–22; empty: not there.`,
+        tr`${bad.who}, ${trOf(bad.day)}: “${bad.text}” is not understood. Allowed: for example 6–14 or 10–14, 17–22; empty: not there.`,
       );
     }
     put({
@@ -68,9 +68,9 @@ export function HoursPanel(props: {
     });
   };
   return (
-    <Box component="section" aria-label="Hours of each person">
+    <Box component="section" aria-label={tr`Hours of each person`}>
       <Typography variant="body2" sx={{ mb: 1 }}>
-        Left empty everywhere, everybody is there in the shop’s hours.
+        {tr`Left empty everywhere, everybody is there in the shop’s hours.`}
       </Typography>
       {people.map((who) => (
         <Box
@@ -85,10 +85,10 @@ export function HoursPanel(props: {
           <Typography sx={{ fontWeight: 700, minHeight: 44, alignContent: 'center' }}>
             {who}
           </Typography>
-          {WEEKDAYS.map((day, index) => (
+          {weekdaysShort().map((day, index) => (
             <TextField
               key={day}
-              label={day}
+              label={trOf(day)}
               value={texts[who]?.[index] ?? ''}
               onChange={(event) => {
                 const changed = [...(texts[who] ?? [])];
@@ -100,12 +100,12 @@ export function HoursPanel(props: {
           ))}
         </Box>
       ))}
-      <Typography sx={{ mt: 2 }}>Closed on</Typography>
+      <Typography sx={{ mt: 2 }}>{tr`Closed on`}</Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
-        {WEEKDAYS.map((day, index) => (
+        {weekdaysShort().map((day, index) => (
           <FormControlLabel
             key={day}
-            label={day}
+            label={trOf(day)}
             control={
               <Checkbox
                 checked={weekdays.includes(index + 1)}
@@ -122,7 +122,7 @@ export function HoursPanel(props: {
         ))}
       </Box>
       <TextField
-        label="And on these days, with commas"
+        label={tr`And on these days, with commas`}
         placeholder="2026-12-24, 2026-12-25"
         value={dates}
         onChange={(event) => setDates(event.target.value)}
@@ -134,7 +134,7 @@ export function HoursPanel(props: {
         </Alert>
       )}
       <Button size="small" disabled={busy} onClick={save} sx={{ mt: 1 }}>
-        Save hours
+        {tr`Save hours`}
       </Button>
     </Box>
   );
@@ -144,7 +144,7 @@ function textsOf(people: readonly string[], { presences }: ShopHours): Record<st
   return Object.fromEntries(
     people.map((who) => [
       who,
-      WEEKDAYS.map((_, index) =>
+      weekdaysShort().map((_, index) =>
         hoursText(presences.filter((one) => one.who === who && one.weekday === index + 1)),
       ),
     ]),

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -76,12 +77,12 @@ export function PlaceForm(props: {
       setWrong({});
       const { before } = outcome.value;
       say({
-        text: `${fields.name}: ${daily.length > 0 ? 'its curve holds' : tempText(Number(fields.tempC.replace(',', '.')), units)} from now on.`,
+        text: tr`${fields.name}: ${daily.length > 0 ? tr`its curve holds` : tempText(Number(fields.tempC.replace(',', '.')), units)} from now on.`,
         ...(before === null
           ? {}
           : {
               action: {
-                label: 'Undo',
+                label: tr`Undo`,
                 run: () => void change({ ...was, id: before.id }).then(() => askAnew()),
               },
             }),
@@ -109,7 +110,7 @@ export function PlaceForm(props: {
     <Box
       component="form"
       noValidate
-      aria-label={place?.name ?? 'New place'}
+      aria-label={place?.name ?? tr`New place`}
       onSubmit={handleSubmit(save)}
       sx={{
         display: 'grid',
@@ -118,29 +119,29 @@ export function PlaceForm(props: {
         alignItems: 'start',
       }}
     >
-      {field('name', 'Place')}
+      {field('name', tr`Place`)}
       <FigureField
-        label="Stands at"
+        label={tr`Stands at`}
         of="temperature"
         name="tempC"
         value={typedC}
         error={wrong['tempC']}
         onChange={(typed) => setValue('tempC', typed, { shouldDirty: true })}
       />
-      {field('capacityL', 'Room for, l')}
-      {field('insulation', 'Insulation, × air')}
+      {field('capacityL', tr`Room for, l`)}
+      {field('insulation', tr`Insulation, × air`)}
       <Button
         type="submit"
         size="small"
         disabled={busy || (place !== null && !formState.isDirty)}
         sx={{ mt: 1 }}
       >
-        Save
+        {tr`Save`}
       </Button>
       <Box sx={{ gridColumn: { sm: '1 / 4' }, display: 'grid' }}>
-        {field('daily', 'Over the day, if it changes')}
+        {field('daily', tr`Over the day, if it changes`)}
       </Box>
-      <Box sx={{ display: 'grid' }}>{field('follows', 'Warms with weather, 0–1')}</Box>
+      <Box sx={{ display: 'grid' }}>{field('follows', tr`Warms with weather, 0–1`)}</Box>
       {wrong[''] === undefined ? null : (
         <Alert severity="warning" sx={{ gridColumn: '1 / -1' }}>
           {wrong['']}

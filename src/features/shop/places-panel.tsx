@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -45,10 +46,10 @@ export function PlacesPanel(props: {
               <Button
                 size="small"
                 variant="text"
-                aria-label={`Change ${place.name}`}
+                aria-label={tr`Change ${place.name}`}
                 onClick={() => setChanging(place.id)}
               >
-                Change
+                {tr`Change`}
               </Button>
             </Box>
           )}
@@ -73,7 +74,7 @@ export function PlacesPanel(props: {
         />
       ) : (
         <Button onClick={() => setAdding(true)} sx={{ justifySelf: 'start' }}>
-          Add a place
+          {tr`Add a place`}
         </Button>
       )}
     </Box>
@@ -82,7 +83,7 @@ export function PlacesPanel(props: {
 
 /** "set to 21°, room for 30 l", with its curve and its insulation where it has them. */
 function placeText({ tempC, capacityL, daily, insulation }: PlaceRow, units: ShopUnits): string {
-  const set = daily === null ? `set to ${tempText(tempC, units)}` : 'by a curve over the day';
-  const holds = insulation === 1 ? '' : `, holds warmth ×${insulation}`;
-  return `${set}, room for ${capacityL} l${holds}`;
+  const set = daily === null ? tr`set to ${tempText(tempC, units)}` : tr`by a curve over the day`;
+  const holds = insulation === 1 ? '' : tr`, holds warmth ×${insulation}`;
+  return tr`${set}, room for ${capacityL} l${holds}`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -14,11 +15,21 @@ import type { PlaceActions } from './place-actions';
 
 /** What a simulated probe can be told to do, in words. */
 const FAULTS: Readonly<Record<ProbeState['fault'], string>> = {
-  none: 'works',
-  'door open': 'door left open',
-  failing: 'the place fails',
-  lost: 'the probe is lost',
-  frozen: 'the probe is frozen',
+  get none() {
+    return tr`works`;
+  },
+  get 'door open'() {
+    return tr`door left open`;
+  },
+  get failing() {
+    return tr`the place fails`;
+  },
+  get lost() {
+    return tr`the probe is lost`;
+  },
+  get frozen() {
+    return tr`the probe is frozen`;
+  },
 };
 
 /** The probe of a place: what it says, whether it can be believed, and what the simulator is told. */
@@ -42,9 +53,9 @@ export function ProbeLine(props: {
       }
       const { before } = outcome.value;
       say({
-        text: `${place.name}: ${FAULTS[fault as ProbeState['fault']]} from now on.`,
+        text: tr`${place.name}: ${FAULTS[fault as ProbeState['fault']]} from now on.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => void trouble({ placeId: place.id, fault: before }).then(askAnew),
         },
       });
@@ -54,7 +65,7 @@ export function ProbeLine(props: {
     <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
       <TextField
         select
-        label="Simulated probe"
+        label={tr`Simulated probe`}
         value={probe.fault}
         disabled={busy}
         onChange={(event) => tell(event.target.value)}
@@ -80,10 +91,10 @@ function probeWords(
   nowMs: number,
   units: ShopUnits,
 ): string {
-  const asSet = `taken as set, ${tempText(place.tempC, units)}`;
-  if (last === null) return `Not heard yet: ${asSet}.`;
+  const asSet = tr`taken as set, ${tempText(place.tempC, units)}`;
+  if (last === null) return tr`Not heard yet: ${asSet}.`;
   const when = momentText(last.atMs, nowMs, units.timeZone);
-  if (says === 'lost') return `Not heard since ${when}: ${asSet}.`;
-  if (says === 'frozen') return `Says the same since ${when}, not believed: ${asSet}.`;
-  return `Reads ${tempText(last.tempC, units)} at ${when}.`;
+  if (says === 'lost') return tr`Not heard since ${when}: ${asSet}.`;
+  if (says === 'frozen') return tr`Says the same since ${when}, not believed: ${asSet}.`;
+  return tr`Reads ${tempText(last.tempC, units)} at ${when}.`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -41,9 +42,9 @@ export function ReadingForm(props: {
       setText('');
       const { batch, offsetC } = outcome.value;
       say({
-        text: `${place.name}: ${tempText(Number(text.replace(',', '.')), units)} measured, ${offsetWords(offsetC, units)}.`,
+        text: tr`${place.name}: ${tempText(Number(text.replace(',', '.')), units)} measured, ${offsetWords(offsetC, units)}.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => void actions.undo(batch).then(() => askAnew()),
         },
       });
@@ -53,7 +54,7 @@ export function ReadingForm(props: {
     <Box
       component="form"
       noValidate
-      aria-label={`Reading in ${place.name}`}
+      aria-label={tr`Reading in ${place.name}`}
       onSubmit={(event) => {
         event.preventDefault();
         log();
@@ -61,7 +62,7 @@ export function ReadingForm(props: {
       sx={{ display: 'flex', gap: 1.5, alignItems: 'start', flexWrap: 'wrap' }}
     >
       <FigureField
-        label="Measured now"
+        label={tr`Measured now`}
         of="temperature"
         value={text}
         onChange={setText}
@@ -69,7 +70,7 @@ export function ReadingForm(props: {
         width={150}
       />
       <Button type="submit" size="small" disabled={busy || text === ''} sx={{ mt: 1 }}>
-        Log it
+        {tr`Log it`}
       </Button>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
         {measuredWords(place, nowMs, units)}
@@ -79,12 +80,12 @@ export function ReadingForm(props: {
 }
 
 function measuredWords({ reading, offsetC }: PlaceRow, nowMs: number, units: ShopUnits): string {
-  if (reading === null) return 'Nothing measured yet: taken to be as set, ±1°.';
+  if (reading === null) return tr`Nothing measured yet: taken to be as set, ±1°.`;
   const when = momentText(reading.atMs, nowMs, units.timeZone);
-  return `${tempText(reading.tempC, units)} at ${when}; ${offsetWords(offsetC ?? 0, units)}.`;
+  return tr`${tempText(reading.tempC, units)} at ${when}; ${offsetWords(offsetC ?? 0, units)}.`;
 }
 
 function offsetWords(offsetC: number, units: ShopUnits): string {
-  if (Math.abs(offsetC) < 0.05) return 'taken to be as set';
-  return `taken to be ${degreesApartText(Math.abs(offsetC), units)} ${offsetC > 0 ? 'warmer' : 'colder'} than set`;
+  if (Math.abs(offsetC) < 0.05) return tr`taken to be as set`;
+  return tr`taken to be ${degreesApartText(Math.abs(offsetC), units)} ${offsetC > 0 ? tr`warmer` : tr`colder`} than set`;
 }

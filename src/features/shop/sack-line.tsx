@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -39,9 +40,9 @@ export function SackLine(props: {
       setCode('');
       const { id } = outcome.value;
       say({
-        text: `${flour.name}: sack ${code} from now on.`,
+        text: tr`${flour.name}: sack ${code} from now on.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => void actions.takeSackBack(id).then(() => askAnew()),
         },
       });
@@ -51,7 +52,7 @@ export function SackLine(props: {
     <Box
       component="form"
       noValidate
-      aria-label={`Sack of ${flour.name}`}
+      aria-label={tr`Sack of ${flour.name}`}
       onSubmit={(event) => {
         event.preventDefault();
         open();
@@ -59,24 +60,22 @@ export function SackLine(props: {
       sx={{ display: 'flex', gap: 1.5, alignItems: 'end', flexWrap: 'wrap', mb: 1 }}
     >
       <Box sx={{ flex: '1 1 14rem' }}>
-        <Typography>
-          {flour.name}, W {flour.strengthW ?? 'unknown'}
-        </Typography>
+        <Typography>{`${flour.name}, W ${flour.strengthW ?? tr`unknown`}`}</Typography>
         <Typography variant="body2" color="text.secondary">
           {flour.code === null || flour.sinceMs === null
-            ? 'no sack noted'
-            : `sack ${flour.code} since ${dateText(flour.sinceMs, units.timeZone)}`}
+            ? tr`no sack noted`
+            : tr`sack ${flour.code} since ${dateText(flour.sinceMs, units.timeZone)}`}
         </Typography>
       </Box>
       <TextField
-        label="New sack"
+        label={tr`New sack`}
         value={code}
         onChange={(event) => setCode(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 40 } }}
         sx={{ width: 140 }}
       />
       <Button type="submit" size="small" disabled={busy || code.trim() === ''}>
-        Note it
+        {tr`Note it`}
       </Button>
       {wrong === null ? null : (
         <Alert severity="warning" sx={{ flexBasis: '100%' }}>

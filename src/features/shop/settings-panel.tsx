@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -9,10 +10,12 @@ import type { Shop } from '@/server/shop/shop';
 import { useAskAnew } from '@/ui/ask-anew';
 import { changedOnly } from '@/ui/changed';
 import { useSay } from '@/ui/snack';
+import { LANGUAGES } from '@/words/speaker';
 import { FigureField } from '@/ui/fields/figure-field';
 import type { QuantityKind } from '@/core/units';
 
 const CHOICES = {
+  language: Object.entries(LANGUAGES),
   massUnit: [
     ['g', 'grams'],
     ['oz', 'ounces'],
@@ -25,14 +28,18 @@ const CHOICES = {
     ['cm', 'centimetres'],
     ['in', 'inches'],
   ],
-  mixedBy: [
-    ['mixer', 'a mixer'],
-    ['hand', 'hand'],
-  ],
-  waste: [
-    ['with discard', 'with what is left used or thrown'],
-    ['without discard', 'without discard: all of the jar goes in'],
-  ],
+  get mixedBy() {
+    return [
+      ['mixer', tr`a mixer`],
+      ['hand', 'hand'],
+    ];
+  },
+  get waste() {
+    return [
+      ['with discard', tr`with what is left used or thrown`],
+      ['without discard', tr`without discard: all of the jar goes in`],
+    ];
+  },
   yeastType: [
     ['fresh', 'fresh'],
     ['active dry', 'active dry'],
@@ -55,21 +62,54 @@ type Texts = Record<
 >;
 
 const LABELS: Readonly<Record<keyof Texts, string>> = {
-  name: 'Shop',
-  timeZone: 'Time zone',
-  scaleStepG: 'Scale step',
-  fineStepG: 'Yeast scale step',
-  workFrom: 'Working hours from',
-  workUntil: 'Working hours to',
-  people: 'People, with commas',
-  tapC: 'Tap water',
-  surePct: 'A service is covered from, %',
-  mixedBy: 'Doughs are mixed by',
-  waste: 'Starters are fed',
-  massUnit: 'Weights in',
-  tempUnit: 'Degrees in',
-  lengthUnit: 'Lengths in',
-  yeastType: 'Yeast in the house',
+  get name() {
+    return tr`Shop`;
+  },
+  get timeZone() {
+    return tr`Time zone`;
+  },
+  get scaleStepG() {
+    return tr`Scale step`;
+  },
+  get fineStepG() {
+    return tr`Yeast scale step`;
+  },
+  get workFrom() {
+    return tr`Working hours from`;
+  },
+  get workUntil() {
+    return tr`Working hours to`;
+  },
+  get people() {
+    return tr`People, with commas`;
+  },
+  get tapC() {
+    return tr`Tap water`;
+  },
+  get surePct() {
+    return tr`A service is covered from, %`;
+  },
+  get mixedBy() {
+    return tr`Doughs are mixed by`;
+  },
+  get waste() {
+    return tr`Starters are fed`;
+  },
+  get massUnit() {
+    return tr`Weights in`;
+  },
+  get tempUnit() {
+    return tr`Degrees in`;
+  },
+  get lengthUnit() {
+    return tr`Lengths in`;
+  },
+  get yeastType() {
+    return tr`Yeast in the house`;
+  },
+  get language() {
+    return tr`Language`;
+  },
 };
 
 /** What is typed in the shop’s units. */
@@ -93,6 +133,7 @@ function textsOf(shop: Shop): Texts {
     name: shop.name,
     timeZone: shop.timeZone,
     massUnit: shop.massUnit,
+    language: shop.language,
     tempUnit: shop.tempUnit,
     lengthUnit: shop.lengthUnit,
     mixedBy: shop.mixedBy,
@@ -149,10 +190,15 @@ export function SettingsPanel(props: {
       }
       setWrong({});
       setOpened(texts);
+      // Everything on the page is said anew, what it has worked out before too.
+      if (changed.language !== undefined) {
+        window.location.reload();
+        return;
+      }
       say({
-        text: 'Saved.',
+        text: tr`Saved.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () => {
             setTexts(opened);
             setOpened(opened);
@@ -197,7 +243,7 @@ export function SettingsPanel(props: {
       >
         {options?.map(([value, label]) => (
           <option key={value} value={value}>
-            {label}
+            {trOf(label)}
           </option>
         ))}
       </TextField>
@@ -207,7 +253,7 @@ export function SettingsPanel(props: {
     <Box
       component="form"
       noValidate
-      aria-label="Shop settings"
+      aria-label={tr`Shop settings`}
       onSubmit={(event) => {
         event.preventDefault();
         save();
@@ -222,7 +268,7 @@ export function SettingsPanel(props: {
         disabled={busy}
         sx={{ justifySelf: 'start' }}
       >
-        Save
+        {tr`Save`}
       </Button>
     </Box>
   );

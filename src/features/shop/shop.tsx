@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Outcome } from '@/shop/outcome';
@@ -35,12 +36,12 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
     >
       <Box sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '3px solid var(--ink)' } }}>
         <Typography variant="h2" gutterBottom>
-          Places
+          {tr`Places`}
         </Typography>
         <PlacesPanel places={view.places} actions={actions} nowMs={view.nowMs} units={view.shop} />
         <CautionLine at="cold store" />
         <Typography variant="h2" sx={{ mt: 3 }} gutterBottom>
-          Flours
+          {tr`Flours`}
         </Typography>
         {view.flours.map((flour) => (
           <SackLine key={flour.flourId} flour={flour} units={view.shop} actions={actions} />
@@ -48,29 +49,29 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
       </Box>
       <Box sx={{ p: 2.5 }}>
         <Typography variant="h2" gutterBottom>
-          Hours, scales, units
+          {tr`Hours, scales, units`}
         </Typography>
         <SettingsPanel shop={view.shop} change={actions.changeShop} />
         <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          Who is there when
+          {tr`Who is there when`}
         </Typography>
         <HoursPanel people={view.shop.people} hours={view.hours} actions={actions} />
         <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          Mixers, ovens, boxes, tubs
+          {tr`Mixers, ovens, boxes, tubs`}
         </Typography>
         <EquipmentPanel things={view.equipment} actions={actions} />
         <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          This device
+          {tr`This device`}
         </Typography>
         <DevicePanel />
         <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          Back-ups
+          {tr`Back-ups`}
         </Typography>
         <BackupsPanel backups={view.backups} timeZone={view.shop.timeZone} actions={actions} />
         {view.isDemo ? null : (
           <>
             <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-              A demo shop
+              {tr`A demo shop`}
             </Typography>
             <DemoLook look={actions.lookAtDemo} />
           </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import TableCell from '@mui/material/TableCell';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition, type ReactNode } from 'react';
@@ -50,9 +51,9 @@ export function StockRowFields(props: {
       setTyped((all) => ({ ...all, [which]: undefined }));
       const before = outcome.value.before?.[which] ?? '';
       say({
-        text: which === 'thereG' ? `${name}: counted.` : `${name}: priced.`,
+        text: which === 'thereG' ? tr`${name}: counted.` : tr`${name}: priced.`,
         action: {
-          label: 'Undo',
+          label: tr`Undo`,
           run: () =>
             void actions.noteStock({ ingredientId, [which]: before }).then(() => router.refresh()),
         },
@@ -73,9 +74,9 @@ export function StockRowFields(props: {
   );
   return (
     <>
-      <TableCell sx={{ minWidth: 130 }}>{field('thereG', `${name}, there`)}</TableCell>
+      <TableCell sx={{ minWidth: 130 }}>{field('thereG', tr`${name}, there`)}</TableCell>
       {toBuy}
-      <TableCell sx={{ minWidth: 120 }}>{field('pricePerKg', `${name}, a kilo`)}</TableCell>
+      <TableCell sx={{ minWidth: 120 }}>{field('pricePerKg', tr`${name}, a kilo`)}</TableCell>
     </>
   );
 }

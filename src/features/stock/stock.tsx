@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -19,30 +20,29 @@ export function Stock({ view, actions }: { view: StockView; actions: StockAction
       className="print-sheet"
       sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
     >
-      <PrintButton what="what to buy" />
+      <PrintButton what={tr`what to buy`} />
       <Box className="no-print" sx={{ mb: 2 }}>
         <Button href="/stock/to-buy.csv" size="small">
-          CSV
+          {tr`CSV`}
         </Button>
       </Box>
       {rows.length === 0 ? (
         <Typography>
-          Nothing is planned for the next {view.days} days. Take a plan of a service under Plan
-          first.
+          {tr`Nothing is planned for the next ${view.days} days. Take a plan of a service under Plan first.`}
         </Typography>
       ) : (
-        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label="What to buy">
-          <Table size="small" aria-label="What to buy">
+        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={tr`What to buy`}>
+          <Table size="small" aria-label={tr`What to buy`}>
             <TableHead>
               <TableRow>
                 {[
-                  'What',
-                  'Plans take',
-                  'There',
-                  'To buy',
-                  'Short from',
-                  'A kilo costs',
-                  'Cost',
+                  tr`What`,
+                  tr`Plans take`,
+                  tr`There`,
+                  tr`To buy`,
+                  tr`Short from`,
+                  tr`A kilo costs`,
+                  tr`Cost`,
                 ].map((head) => (
                   <TableCell key={head}>{head}</TableCell>
                 ))}
@@ -83,8 +83,8 @@ export function Stock({ view, actions }: { view: StockView; actions: StockAction
 }
 
 function toBuyText({ missingG }: StockView['rows'][number], { units }: StockView): string {
-  if (missingG === null) return 'not counted';
-  return missingG === 0 ? 'enough' : massText(missingG, units);
+  if (missingG === null) return tr`not counted`;
+  return missingG === 0 ? tr`enough` : massText(missingG, units);
 }
 
 /** What the planned bakes and the week’s discard cost, once something has a price. */
@@ -93,24 +93,23 @@ function Costs({ view }: { view: StockView }) {
   if (rows.every((row) => row.pricePerKg === null)) {
     return (
       <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
-        With what a kilo costs, the cost of a ball and of what is thrown away stand here.
+        {tr`With what a kilo costs, the cost of a ball and of what is thrown away stand here.`}
       </Typography>
     );
   }
   return (
-    <Box component="section" aria-label="Costs" sx={{ mt: 3 }}>
-      <Typography variant="h2">Ingredients of the planned bakes</Typography>
+    <Box component="section" aria-label={tr`Costs`} sx={{ mt: 3 }}>
+      <Typography variant="h2">{tr`Ingredients of the planned bakes`}</Typography>
       {bakes.map((bake) => (
         <Typography key={bake.bakeId}>
           <b>{bake.name}</b>, {momentText(bake.atMs, view.nowMs, units.timeZone)}:{' '}
           {decimals(bake.cost, 2)}
-          {bake.balls === 0 ? '' : `, a ball ${decimals(bake.cost / bake.balls, 3)}`}
-          {bake.without.length === 0 ? '' : `; without ${bake.without.join(', ').toLowerCase()}`}
+          {bake.balls === 0 ? '' : tr`, a ball ${decimals(bake.cost / bake.balls, 3)}`}
+          {bake.without.length === 0 ? '' : tr`; without ${inSentence(bake.without.join(', '))}`}
         </Typography>
       ))}
       <Typography sx={{ mt: 1 }}>
-        Flour thrown away this week: {massText(thrown.flourG, units)}
-        {thrown.cost === null ? '' : `, about ${decimals(thrown.cost, 2)}`}
+        {tr`Flour thrown away this week: ${massText(thrown.flourG, units)}${thrown.cost === null ? '' : tr`, about ${decimals(thrown.cost, 2)}`}`}
       </Typography>
     </Box>
   );

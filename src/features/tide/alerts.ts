@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import { riskKey } from '@/shop/hold/risk-key';
 import type { TideView } from '@/server/tide';
@@ -44,7 +45,7 @@ export function noticesOf(
 function riskNotices(view: TideView): Notice[] {
   return view.risks.map(({ bakeId, name, lotId, behindMin, chance }) => ({
     id: riskKey({ bakeId, chance }),
-    text: `${name} may slip${behindText(behindMin)}: hold or hurry`,
+    text: tr`${name} may slip${behindText(behindMin)}: hold or hurry`,
     sinceMs: 0,
     lotId,
     href: `/hold/${encodeURIComponent(bakeId)}`,
@@ -55,7 +56,7 @@ function riskNotices(view: TideView): Notice[] {
 function hotNotices(view: TideView, nowMs: number): Notice[] {
   return view.hot.map(({ placeId, name, atMs, tempC, setC }) => ({
     id: `hot ${placeId} ${Math.floor(atMs / (24 * MS_PER_HOUR))}`,
-    text: `${name} gets to ${Math.round(tempC)}°, not ${Math.round(setC)}°: ${momentText(atMs, nowMs, view.units.timeZone)}`,
+    text: tr`${name} gets to ${Math.round(tempC)}°, not ${Math.round(setC)}°: ${momentText(atMs, nowMs, view.units.timeZone)}`,
     sinceMs: 0,
     lotId: null,
     href: '/plan',
@@ -64,7 +65,7 @@ function hotNotices(view: TideView, nowMs: number): Notice[] {
 
 function behindText(behindMin: number | null): string {
   if (behindMin === null || behindMin === 0) return '';
-  return `, ${spanText(behindMin * MS_PER_MINUTE)} ${behindMin > 0 ? 'behind' : 'ahead'}`;
+  return `, ${spanText(behindMin * MS_PER_MINUTE)} ${behindMin > 0 ? 'behind' : tr`ahead`}`;
 }
 
 function dueNotices(view: TideView, nowMs: number, person: string | null): Notice[] {
@@ -73,7 +74,7 @@ function dueNotices(view: TideView, nowMs: number, person: string | null): Notic
     .filter(({ plannedMs }) => plannedMs <= nowMs && nowMs - plannedMs < DUE_FOR_MS)
     .map((moment) => ({
       id: `due ${moment.ref} ${moment.plannedMs}`,
-      text: `${moment.title} is due`,
+      text: tr`${moment.title} is due`,
       sinceMs: moment.plannedMs,
       lotId: moment.lotId,
     }));
@@ -88,11 +89,11 @@ function windowNotices(view: TideView, nowMs: number): Notice[] {
       if (opensMs === null || opensMs > nowMs || (closesMs !== null && closesMs <= nowMs))
         return [];
       if (closesMs !== null && closesMs - nowMs < CLOSING_MS) {
-        const text = `${name} is past in ${spanText(closesMs - nowMs)}, ${at(closesMs)}`;
+        const text = tr`${name} is past in ${spanText(closesMs - nowMs)}, ${at(closesMs)}`;
         return [{ id: `closes ${lotId}`, text, sinceMs: closesMs - CLOSING_MS, lotId }];
       }
-      const until = closesMs === null ? '' : ` until ${at(closesMs)}`;
-      return [{ id: `opens ${lotId}`, text: `${name} is ripe${until}`, sinceMs: opensMs, lotId }];
+      const until = closesMs === null ? '' : tr` until ${at(closesMs)}`;
+      return [{ id: `opens ${lotId}`, text: tr`${name} is ripe${until}`, sinceMs: opensMs, lotId }];
     });
 }
 
@@ -104,7 +105,7 @@ function fullNotices(view: TideView, nowMs: number): Notice[] {
     });
     if (over < 0) return [];
     const atMs = band.fromMs + over * band.stepMs;
-    const text = `${band.name} overflows ${clockText(atMs, view.units.timeZone)}`;
+    const text = tr`${band.name} overflows ${clockText(atMs, view.units.timeZone)}`;
     return [{ id: `full ${band.placeId} ${atMs}`, text, sinceMs: nowMs, lotId: null }];
   });
 }
@@ -113,10 +114,10 @@ function probeNotices(view: TideView): Notice[] {
   return view.silentProbes.map(({ placeId, says, sinceMs }) => {
     const band = view.bands.find((one) => one.placeId === placeId);
     const since = clockText(sinceMs, view.units.timeZone);
-    const how = says === 'lost' ? 'is not heard' : 'says the same';
+    const how = says === 'lost' ? tr`is not heard` : tr`says the same`;
     return {
       id: `probe ${placeId} ${says} ${sinceMs}`,
-      text: `The probe in ${band?.name ?? placeId} ${how} since ${since}: taken as set`,
+      text: tr`The probe in ${band?.name ?? placeId} ${trOf(how)} since ${since}: taken as set`,
       sinceMs,
       lotId: null,
     };

@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ShopUnits } from '@/core/units';
@@ -9,7 +10,7 @@ import { waterDegrees } from '@/ui/water-text';
 /** Lines that have a row of their own on a card; what is left is said in one row. */
 const ROWS = 3;
 /** How the pantry calls water. */
-const WATER_LABEL = 'Water';
+const WATER_LABEL = () => tr`Water`;
 const SIZE = { fontSize: rem(15), lineHeight: 1.2 } as const;
 
 /** What a moment takes: the first things a row each, the salt and what else is little in one row below them. */
@@ -27,7 +28,7 @@ export function CardLines({ moment, units }: { moment: Moment; units: ShopUnits 
         >
           <Typography component="span" noWrap sx={SIZE}>
             {line.label}
-            {line.label === WATER_LABEL && water !== null ? ` ${waterDegrees(water, units)}` : ''}
+            {line.label === WATER_LABEL() && water !== null ? ` ${waterDegrees(water, units)}` : ''}
           </Typography>
           <Box component="strong" sx={{ whiteSpace: 'nowrap' }}>
             {amount(line)}
@@ -39,7 +40,7 @@ export function CardLines({ moment, units }: { moment: Moment; units: ShopUnits 
           {rest.map((line, index) => (
             <span key={line.label}>
               {index === 0 ? '' : ', '}
-              {index === 0 ? line.label : line.label.toLowerCase()} <strong>{amount(line)}</strong>
+              {index === 0 ? line.label : inSentence(line.label)} <strong>{amount(line)}</strong>
             </span>
           ))}
         </Typography>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useTransition } from 'react';
@@ -23,7 +24,7 @@ export function DemoClockControl(props: {
     <ToggleButtonGroup
       exclusive
       size="small"
-      aria-label="Speed of the demo clock"
+      aria-label={tr`Speed of the demo clock`}
       value={rate}
       disabled={busy}
       onChange={(_, value: number | null) => {

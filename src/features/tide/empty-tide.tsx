@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -22,13 +23,15 @@ export function EmptyTide(props: { view: TideView; left: number; tall: boolean }
       }}
     >
       <Button component={Link} href="/plan" variant="contained" size="large" sx={{ px: 5, py: 2 }}>
-        Choose a plan
+        {tr`Choose a plan`}
       </Button>
       <Typography>
-        Nothing alive yet. The plan that you take starts its strands here.
+        {tr`Nothing alive yet. The plan that you take starts its strands here.`}
         <br />
-        By its grams instead: <Link href="/bakes/new">Plan a first bake</Link>. New here?{' '}
-        <Link href="/words">The words and the first steps</Link>.
+        {tr`By its grams instead: `}
+        <Link href="/bakes/new">{tr`Plan a first bake`}</Link>
+        {tr`. New here? `}
+        <Link href="/words">{tr`The words and the first steps`}</Link>.
       </Typography>
     </Box>
   );

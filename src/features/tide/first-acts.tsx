@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Moment } from '@/server/tide';
@@ -31,7 +32,7 @@ export function FirstActs(props: { moment: Moment; onDone: () => void; onOpen: (
           whiteSpace: 'nowrap',
         }}
       >
-        Done now
+        {tr`Done now`}
       </Button>
       <Button
         size="small"
@@ -40,7 +41,7 @@ export function FirstActs(props: { moment: Moment; onDone: () => void; onOpen: (
         onClick={onOpen}
         sx={{ px: 0.75, minWidth: 0, textDecoration: 'underline', whiteSpace: 'nowrap' }}
       >
-        Other time
+        {tr`Other time`}
       </Button>
       <ToCard moment={moment} />
     </Box>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -40,7 +41,7 @@ export function HandsStrip(props: {
   return (
     <Box
       component="section"
-      aria-label="Hands"
+      aria-label={tr`Hands`}
       sx={{
         display: 'flex',
         flexDirection: tall ? 'column' : { xs: 'column', md: 'row' },
@@ -61,10 +62,10 @@ export function HandsStrip(props: {
         {notice ?? (
           <>
             <Typography variant="caption" sx={{ fontWeight: 700, display: 'block' }}>
-              Just done
+              {tr`Just done`}
             </Typography>
             <Typography variant="body2" noWrap>
-              {last === undefined ? 'Nothing logged yet' : lastText(last, view, nowMs)}
+              {last === undefined ? tr`Nothing logged yet` : lastText(last, view, nowMs)}
             </Typography>
           </>
         )}
@@ -78,7 +79,7 @@ export function HandsStrip(props: {
           }}
         >
           <Button size="large" onClick={onLook} aria-keyshortcuts="l" sx={{ flex: 'none' }}>
-            Log a look
+            {tr`Log a look`}
           </Button>
           <Key />
         </Box>
@@ -91,7 +92,7 @@ export function HandsStrip(props: {
             sx={{ mt: 0.5, px: 1, textAlign: 'left' }}
             data-testid="score-bake"
           >
-            How did {view.toScore.name} turn out?
+            {tr`How did ${view.toScore.name} turn out?`}
           </Button>
         )}
       </Box>
@@ -145,9 +146,9 @@ function NothingPlanned() {
       sx={{ gridColumn: '1 / -1', display: 'flex', gap: 3, alignItems: 'center', pl: 2 }}
     >
       <Button component={Link} href="/bakes/new" variant="contained" size="large">
-        Plan a bake
+        {tr`Plan a bake`}
       </Button>
-      <Typography>Nothing is planned: say how many balls and when.</Typography>
+      <Typography>{tr`Nothing is planned: say how many balls and when.`}</Typography>
     </Box>
   );
 }
@@ -192,7 +193,7 @@ function HandsCard(props: {
           {clockText(moment.plannedMs, view.units.timeZone)}
         </Typography>
         <Typography component="span" variant="caption" noWrap sx={{ ml: 'auto', opacity: 0.85 }}>
-          {late ? 'due' : (moment.by ?? dayOf(moment, nowMs, view))}
+          {late ? tr`due` : (moment.by ?? dayOf(moment, nowMs, view))}
         </Typography>
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, mt: 0.5, minWidth: 0 }}>
@@ -223,7 +224,7 @@ function HandsCard(props: {
       )}
       {first ? null : (
         <Button
-          aria-label={`Open ${moment.title}`}
+          aria-label={tr`Open ${moment.title}`}
           onClick={onOpen}
           sx={{
             position: 'absolute',
@@ -258,5 +259,5 @@ function whereText({ vessel, foot }: Moment): string {
 
 function peakText(moment: Moment): string {
   if (moment.offPeakMinutes === null) return '';
-  return `${isAtPeak(moment) ? 'ripe ✓ ' : 'not at peak: '}${offPeakText(moment.offPeakMinutes)}`;
+  return `${isAtPeak(moment) ? tr`ripe ✓ ` : tr`not at peak: `}${offPeakText(moment.offPeakMinutes)}`;
 }

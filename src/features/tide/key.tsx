@@ -1,3 +1,4 @@
+import { trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { PHASE_FILL, Textures, type Phase } from '@/ui/marks/textures';
 import { rem } from '@/ui/rem';
@@ -37,7 +38,7 @@ export function Key() {
                 strokeWidth="1.5"
               />
             </svg>
-            {phase}
+            {trOf(phase)}
           </Box>
         ))}
       </Box>

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -8,30 +9,33 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 
-const KEYS: readonly (readonly [string, string])[] = [
-  ['d', 'Next step: done now'],
-  ['o', 'Next step: other time, grams, move'],
-  ['l', 'Log a look'],
-  ['u', 'Take back what was done last'],
-  ['n', 'New bake'],
-  ['g, then t p c d l', 'Tide, Plan, Cultures, Doughs, Log; the others’ letters stand under More'],
-  ['/', 'Find a lot, a bake, a word'],
-  ['← →', 'Through the moments to come'],
-  ['↑ ↓', 'Through the strands'],
-  ['Enter', 'Open the lit moment or strand'],
-  ['Esc', 'Leave; let go of a dragged moment; back to now'],
-  ['?', 'This list'],
+const KEYS = (): readonly (readonly [string, string])[] => [
+  ['d', tr`Next step: done now`],
+  ['o', tr`Next step: other time, grams, move`],
+  ['l', tr`Log a look`],
+  ['u', tr`Take back what was done last`],
+  ['n', tr`New bake`],
+  [
+    tr`g, then t p c d l`,
+    tr`Tide, Plan, Cultures, Doughs, Log; the others’ letters stand under More`,
+  ],
+  ['/', tr`Find a lot, a bake, a word`],
+  ['← →', tr`Through the moments to come`],
+  ['↑ ↓', tr`Through the strands`],
+  [tr`Enter`, tr`Open the lit moment or strand`],
+  [tr`Esc`, tr`Leave; let go of a dragged moment; back to now`],
+  ['?', tr`This list`],
 ];
 
 /** The keys of the home view. */
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogTitle id="keys-title">{tr`Keys`}</DialogTitle>
       <DialogContent>
         <Table size="small">
           <TableBody>
-            {KEYS.map(([key, says]) => (
+            {KEYS().map(([key, says]) => (
               <TableRow key={key}>
                 <TableCell component="th" sx={{ fontWeight: 700 }}>
                   {key}
@@ -43,7 +47,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
         </Table>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{tr`Close`}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { TideView } from '@/server/tide';
@@ -21,7 +22,7 @@ export function LotsFilter(props: {
       value={shown}
       onChange={(event) => onChange(event.target.value as Shown)}
       slotProps={{
-        htmlInput: { 'aria-label': 'Lots shown' },
+        htmlInput: { 'aria-label': tr`Lots shown` },
         input: { sx: { fontSize: rem(15), minHeight: 44 } },
       }}
       sx={{
@@ -34,8 +35,8 @@ export function LotsFilter(props: {
         background: 'var(--flour)',
       }}
     >
-      <MenuItem value="all">All {view.strands.length}</MenuItem>
-      <MenuItem value="cultures">Starters and kept dough</MenuItem>
+      <MenuItem value="all">{tr`All ${view.strands.length}`}</MenuItem>
+      <MenuItem value="cultures">{tr`Starters and kept dough`}</MenuItem>
       {view.services.map((service) => (
         <MenuItem key={service.bakeId} value={`bake:${service.bakeId}`}>
           {dayText(service.fromMs, timeZone)} {service.name}

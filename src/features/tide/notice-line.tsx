@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -37,7 +38,7 @@ export function NoticeLine(props: {
         {notice.text}
       </Button>
       <Button size="small" sx={{ px: 1, minWidth: 0 }} onClick={() => onSeen(notice)}>
-        Seen
+        {tr`Seen`}
       </Button>
       <Button
         size="small"
@@ -45,7 +46,7 @@ export function NoticeLine(props: {
         sx={{ px: 0.75, minWidth: 0, whiteSpace: 'nowrap' }}
         onClick={() => onLater(notice)}
       >
-        10 min
+        {tr`10 min`}
       </Button>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { TideView } from '@/server/tide';
@@ -11,7 +12,9 @@ export function PlanBy({ view, nowMs }: { view: TideView; nowMs: number }) {
   if (first === undefined) return null;
   const at = (ms: number) => momentText(ms, nowMs, view.units.timeZone);
   const by =
-    first.planBy === null ? 'no method fits as it usually is' : `plan by ${at(first.planBy.atMs)}`;
+    first.planBy === null
+      ? tr`no method fits as it usually is`
+      : tr`plan by ${at(first.planBy.atMs)}`;
   return (
     <Button
       component={Link}

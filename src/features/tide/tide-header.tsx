@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -75,7 +76,7 @@ const WIDE_COLUMNS = 'repeat(5, minmax(0, 1fr))';
 
 /** What stands under the clock: since when the picture is old, or how fast the demo runs. */
 function clockNote(view: TideView, stale: boolean): { note?: string } {
-  if (stale) return { note: `as of ${clockText(view.clock.nowMs, view.units.timeZone)}` };
+  if (stale) return { note: tr`as of ${clockText(view.clock.nowMs, view.units.timeZone)}` };
   return view.clock.rate > 1 ? { note: `×${view.clock.rate}` } : {};
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -72,7 +73,7 @@ export function TideStage(props: {
       const near = nearDiscs(picture.discs, momentRef);
       if (near.length < 2) return onMoment(momentRef);
       setAsking({
-        label: 'Which moment',
+        label: tr`Which moment`,
         at,
         choices: near.map(({ moment }) => ({
           key: moment.ref,
@@ -85,7 +86,7 @@ export function TideStage(props: {
     },
     raft: ({ lotIds }, at) =>
       setAsking({
-        label: 'Which lot',
+        label: tr`Which lot`,
         at,
         choices: lotIds.map((lotId) => ({
           key: lotId,
@@ -139,7 +140,7 @@ export function TideStage(props: {
           variant="contained"
           sx={{ position: 'absolute', right: 12, top: 60 }}
         >
-          Open {nameOf(lit)}
+          {tr`Open ${nameOf(lit)}`}
         </Button>
       )}
       {problem === '' ? null : <Problem text={problem} onClose={props.onProblemSeen} />}
@@ -160,7 +161,7 @@ function Scroller(props: {
   return (
     <Box
       onScroll={(event) => onScrolled(event.currentTarget.scrollTop)}
-      {...(scrolls ? { tabIndex: 0, role: 'region', 'aria-label': 'All places' } : {})}
+      {...(scrolls ? { tabIndex: 0, role: 'region', 'aria-label': tr`All places` } : {})}
       sx={{
         height: frame.tall ? 'auto' : '100%',
         overflowX: 'hidden',
@@ -192,7 +193,7 @@ function Problem({ text, onClose }: { text: string; onClose: () => void }) {
     >
       <Typography sx={{ flex: 1 }}>{text}</Typography>
       <Button size="small" onClick={onClose}>
-        Close
+        {tr`Close`}
       </Button>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ReactNode } from 'react';
 import { Textures } from '@/ui/marks/textures';
 import { BandsLayer } from './layers/bands-layer';
@@ -48,7 +49,7 @@ export function TideSvg(props: {
       height={picture.height}
       viewBox={`0 0 ${frame.width} ${picture.height}`}
       role="group"
-      aria-label="The Tide: places by temperature, lots over time"
+      aria-label={tr`The Tide: places by temperature, lots over time`}
       data-text={frame.text}
       style={{
         display: 'block',

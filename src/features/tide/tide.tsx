@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useRouter } from 'next/navigation';
 import Box from '@mui/material/Box';
 import dynamic from 'next/dynamic';
@@ -69,14 +70,14 @@ export function Tide(props: {
           batch: newBatch(),
           at: toLocalText(atMs, view.units.timeZone),
         }),
-      () => `${moment.title}: moved to ${clockText(atMs, view.units.timeZone)}.`,
+      () => tr`${moment.title}: moved to ${clockText(atMs, view.units.timeZone)}.`,
     );
   const doneNow = (stepId: string) => {
     const step = planned.find((moment) => moment.ref === stepId);
     if (step?.glyph === 'look') return setLooking({ lotId: step.lotId });
     run(
       () => actions.doStep({ stepId, batch: newBatch() }),
-      () => `${step?.title ?? 'Step'}: done.`,
+      () => tr`${step?.title ?? tr`Step`}: done.`,
     );
   };
   const openMoment = (momentRef: string) =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { Moment } from '@/server/tide';
@@ -16,7 +17,7 @@ export function ToCard({ moment }: { moment: Moment }) {
       color="inherit"
       sx={{ textDecoration: 'underline', whiteSpace: 'nowrap', px: 1 }}
     >
-      Card
+      {tr`Card`}
     </Button>
   );
 }

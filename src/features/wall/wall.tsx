@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
@@ -55,31 +56,31 @@ export function Wall({ view, stale }: { view: TideView; stale: boolean }) {
           </Box>
           <Box sx={{ fontSize: rem(30), color: 'var(--ink2)' }}>
             {stale
-              ? `as of ${clockText(view.clock.nowMs, timeZone)}: the shop can not be reached`
+              ? tr`as of ${clockText(view.clock.nowMs, timeZone)}: the shop can not be reached`
               : dateText(nowMs, timeZone)}
           </Box>
           <Box component={Link} href="/" sx={{ ml: 'auto', color: 'inherit', fontSize: rem(22) }}>
             {view.shopName}
           </Box>
         </Box>
-        <Part title="Next">
-          {next.length === 0 ? <Line>Nothing is planned.</Line> : null}
+        <Part title={tr`Next`}>
+          {next.length === 0 ? <Line>{tr`Nothing is planned.`}</Line> : null}
           {next.map((moment) => (
             <Act key={moment.ref} moment={moment} view={view} at={at} />
           ))}
         </Part>
         <Box sx={{ display: 'grid', gap: 3, alignContent: 'start' }}>
-          <Part title="Ripe">
-            {ripe.length === 0 ? <Line>Nothing now.</Line> : null}
+          <Part title={tr`Ripe`}>
+            {ripe.length === 0 ? <Line>{tr`Nothing now.`}</Line> : null}
             {ripe.map((one) => (
               <Line key={one.lotId}>
                 <b>{one.name}</b>{' '}
-                {one.untilMs === null ? 'until it is used' : `until ${at(one.untilMs)}`}
+                {one.untilMs === null ? tr`until it is used` : tr`until ${at(one.untilMs)}`}
               </Line>
             ))}
           </Part>
-          <Part title="Services">
-            {services.length === 0 ? <Line>None planned.</Line> : null}
+          <Part title={tr`Services`}>
+            {services.length === 0 ? <Line>{tr`None planned.`}</Line> : null}
             {services.map((one) => (
               <Line key={one.bakeId}>
                 <b>{at(one.fromMs)}</b> {one.name}, {one.wanted} · {coverText(one.odds)}
@@ -119,7 +120,7 @@ function Act(props: { moment: Moment; view: TideView; at: (ms: number) => string
   const { units } = view;
   const takes = moment.lines.map((line) => {
     const warm =
-      line.label === 'Water' && moment.water !== null
+      line.label === tr`Water` && moment.water !== null
         ? ` ${waterDegrees(moment.water, units)}`
         : '';
     const amount = line.massG === undefined ? (line.text ?? '') : massText(line.massG, units);

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { WeekDay, WeekView } from '@/server/hands-list/week';
@@ -17,7 +18,7 @@ export function Week({ view }: { view: WeekView }) {
     <Box className="print-sheet print-wide" sx={{ background: 'var(--paper)', flex: 1 }}>
       <RefreshWhenKnown waits={waits} />
       <Box className="no-print" sx={{ position: 'relative', height: 72 }}>
-        <PrintButton what="the week" />
+        <PrintButton what={tr`the week`} />
       </Box>
       <Box
         sx={{
@@ -52,7 +53,7 @@ function Day({ day, units }: { day: WeekDay; units: ShopUnits }) {
     >
       <Typography variant="h3" component="h2">
         {name}
-        {day.closed ? ', closed' : ''}
+        {day.closed ? tr`, closed` : ''}
       </Typography>
       {day.services.map((one) => (
         <Box
@@ -64,7 +65,7 @@ function Day({ day, units }: { day: WeekDay; units: ShopUnits }) {
           </Typography>
           <Typography variant="body2">
             {clockText(one.fromMs, timeZone)}–{clockText(one.toMs, timeZone)}{' '}
-            <b>{one.state === 'open' ? 'no plan' : coverText(one.odds)}</b>
+            <b>{one.state === 'open' ? tr`no plan` : coverText(one.odds)}</b>
           </Typography>
         </Box>
       ))}
@@ -72,7 +73,7 @@ function Day({ day, units }: { day: WeekDay; units: ShopUnits }) {
         <Line key={one.stepId} moment={one} units={units} />
       ))}
       {day.moments.length === 0 && day.services.length === 0 ? (
-        <Typography variant="body2">nothing</Typography>
+        <Typography variant="body2">{tr`nothing`}</Typography>
       ) : null}
     </Box>
   );

@@ -1,5 +1,7 @@
 'use client';
 
+import { language } from '@/words/speaker';
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import TextField from '@mui/material/TextField';
@@ -9,16 +11,20 @@ import { useState } from 'react';
 import { termsFor } from '@/core/glossary';
 import { rem } from '@/ui/rem';
 
-const FIRST_STEPS: readonly (readonly [href: string, name: string, does: string])[] = [
-  ['/shop', 'Shop', 'say how warm your places are and which hours you work; two minutes will do.'],
+const FIRST_STEPS = (): readonly (readonly [href: string, name: string, does: string])[] => [
+  [
+    '/shop',
+    tr`Shop`,
+    tr`say how warm your places are and which hours you work; two minutes will do.`,
+  ],
   [
     '/cultures',
-    'Cultures',
-    'enter your starter, if you keep one; without one, take a method with yeast.',
+    tr`Cultures`,
+    tr`enter your starter, if you keep one; without one, take a method with yeast.`,
   ],
-  ['/plan', 'Plan', 'ask for a service: how many, when. Take the plan that suits you.'],
-  ['/', 'Tide', 'the next act stands inverted at the bottom; tap Done when it is.'],
-  ['/practice', 'Practice', 'meanwhile learn to read a jar, on jars that cost no flour.'],
+  ['/plan', tr`Plan`, tr`ask for a service: how many, when. Take the plan that suits you.`],
+  ['/', tr`Tide`, tr`the next act stands inverted at the bottom; tap Done when it is.`],
+  ['/practice', tr`Practice`, tr`meanwhile learn to read a jar, on jars that cost no flour.`],
 ];
 
 /** What each word means, and the way from an empty shop to a first bake. */
@@ -36,19 +42,19 @@ export function Words() {
     >
       <Box sx={{ p: 2.5 }}>
         <TextField
-          label="A word"
+          label={tr`A word`}
           value={text}
           onChange={(event) => setText(event.target.value)}
           sx={{ maxWidth: 420 }}
         />
         {terms.length === 0 ? (
-          <Typography sx={{ mt: 2 }}>Olvik does not use this word.</Typography>
+          <Typography sx={{ mt: 2 }}>{tr`Olvik does not use this word.`}</Typography>
         ) : null}
         <Box component="dl" sx={{ columns: { md: 2 }, columnGap: 4, mt: 2 }}>
           {terms.map((one) => (
             <Box
               key={one.word}
-              id={one.word.replaceAll(' ', '-')}
+              id={one.id}
               sx={{
                 breakInside: 'avoid',
                 mb: 1.5,
@@ -63,7 +69,7 @@ export function Words() {
                 <Link component={NextLink} href={one.at === '/mix' ? '/' : one.at} color="inherit">
                   {one.word}
                 </Link>
-                {one.also.length === 0 ? null : (
+                {one.also.length === 0 || language() !== 'en' ? null : (
                   <Typography component="span" variant="body2" color="text.secondary">
                     {' '}
                     {one.also.join(', ')}
@@ -81,9 +87,9 @@ export function Words() {
         component="aside"
         sx={{ p: 2.5, background: 'var(--flour)', borderLeft: { md: '2px solid var(--ink)' } }}
       >
-        <Typography variant="h2">From an empty shop to a first bake</Typography>
+        <Typography variant="h2">{tr`From an empty shop to a first bake`}</Typography>
         <Box component="ol" sx={{ pl: 2.5 }}>
-          {FIRST_STEPS.map(([href, name, does]) => (
+          {FIRST_STEPS().map(([href, name, does]) => (
             <Typography component="li" key={href} sx={{ mb: 1 }}>
               <Link component={NextLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
                 {name}

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { z } from '@/core/parse';
 import { rowSchema, TABLE_NAMES, type ArchiveTable } from './tables';
 
@@ -52,7 +53,7 @@ const archiveSchema = z.strictObject({
 /** The published JSON Schema of the archive (draft 2020-12). */
 export function archiveJsonSchema(): object {
   return {
-    title: 'A shop of Olvik',
+    title: tr`A shop of Olvik`,
     ...z.toJSONSchema(archiveSchema, { io: 'input', unrepresentable: 'any' }),
   };
 }
@@ -62,23 +63,23 @@ export type ReadArchive =
   | { readonly kind: 'archive'; readonly archive: Archive }
   | { readonly kind: 'refused'; readonly sentence: string };
 
-const NOTHING = 'Nothing was changed.';
+const NOTHING = () => tr`Nothing was changed.`;
 
 /** Reads an archive from its text; whatever is not one is refused with the place where it is wrong. */
 export function readArchive(text: string): ReadArchive {
   const value = parsedJson(text);
   if (value === undefined) {
-    return refused(`Archive: the file is not JSON, or it is cut off. ${NOTHING}`);
+    return refused(tr`Archive: the file is not JSON, or it is cut off. ${NOTHING()}`);
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(value);
   if (!head.success || head.data.format !== ARCHIVE_FORMAT) {
     return refused(
-      `Archive: the file is not an archive of a shop. Allowed: a file whose “format” is “${ARCHIVE_FORMAT}”. ${NOTHING}`,
+      tr`Archive: the file is not an archive of a shop. Allowed: a file whose “format” is “${ARCHIVE_FORMAT}”. ${NOTHING()}`,
     );
   }
   if (head.data.version !== ARCHIVE_VERSION) {
     return refused(
-      `Archive: version ${head.data.version} is not known. Allowed: version ${ARCHIVE_VERSION}. ${NOTHING}`,
+      tr`Archive: version ${head.data.version} is not known. Allowed: version ${ARCHIVE_VERSION}. ${NOTHING()}`,
     );
   }
   const parsed = archiveSchema.safeParse(value);
@@ -100,14 +101,14 @@ function parsedJson(text: string): unknown {
 function placeOf(error: z.ZodError, value: unknown): string {
   const { path, message } = error.issues[0] ?? { path: [], message: '' };
   const found = shortened(valueAt(value, path));
-  return `Archive: ${whereOf(path)}: ${found} is not possible (${message}). ${NOTHING}`;
+  return tr`Archive: ${whereOf(path)}: ${found} is not possible (${message}). ${NOTHING()}`;
 }
 
 function whereOf(path: readonly PropertyKey[]): string {
   const [section, table, row, ...column] = path.map(String);
-  if (section !== 'tables' || typeof path[2] !== 'number') return path.join('.') || 'the file';
+  if (section !== 'tables' || typeof path[2] !== 'number') return path.join('.') || tr`the file`;
   const where = column.length === 0 ? '' : `, ${column.join('.')}`;
-  return `${table}, row ${Number(row) + 1}${where}`;
+  return tr`${table}, row ${Number(row) + 1}${where}`;
 }
 
 function valueAt(value: unknown, path: readonly PropertyKey[]): unknown {
@@ -119,7 +120,7 @@ function valueAt(value: unknown, path: readonly PropertyKey[]): unknown {
 }
 
 function shortened(value: unknown): string {
-  if (value === undefined) return 'nothing';
+  if (value === undefined) return tr`nothing`;
   const text = JSON.stringify(value) ?? String(value);
   return `“${text.length > 60 ? `${text.slice(0, 60)}…` : text}”`;
 }

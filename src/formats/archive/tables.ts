@@ -11,6 +11,7 @@ export type ColumnKind =
   | 'int=1'
   | 'int=80'
   | 'text=cm'
+  | 'text=en'
   | 'int?'
   | 'real'
   | 'real?'
@@ -29,6 +30,7 @@ export const ARCHIVE_TABLES = {
     mass_unit: 'text',
     temp_unit: 'text',
     length_unit: 'text=cm',
+    language: 'text=en',
     scale_step_g: 'real',
     fine_step_g: 'real',
     work_from_minute: 'int',
@@ -192,6 +194,7 @@ function columnSchema(table: ArchiveTable, column: string, kind: ColumnKind): z.
   if (kind === 'int=80') return KINDS.int.default(80);
   if (kind === 'text?=null') return KINDS.text.nullable().default(null);
   if (kind === 'text=cm') return KINDS.text.default('cm');
+  if (kind === 'text=en') return KINDS.text.default('en');
   const plain = BODIES[`${table}.${column}`] ?? KINDS[kind.replace('?', '') as keyof typeof KINDS];
   return kind.endsWith('?') ? plain.nullable() : plain;
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { dropPhoto, fillFromArchive, isEmptyShop, savePhoto, type Db } from '@/data';
 import { readArchive } from '@/formats/archive/archive';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -10,7 +11,7 @@ export function takeArchive(db: Db, text: string): Outcome<{ entries: number }> 
   if (!isEmptyShop(db)) {
     return refused(
       null,
-      'Archive: this shop has a journal of its own, and two shops are not merged. Allowed: an empty shop; start Olvik with another folder in OLVIK_DATA. Nothing was changed.',
+      tr`Archive: this shop has a journal of its own, and two shops are not merged. Allowed: an empty shop; start Olvik with another folder in OLVIK_DATA. Nothing was changed.`,
     );
   }
   const read = readArchive(text);
@@ -28,7 +29,7 @@ export function takeArchive(db: Db, text: string): Outcome<{ entries: number }> 
     const why = cause instanceof Error ? cause.message : String(cause);
     return refused(
       null,
-      `Archive: ${at.table}, row ${at.row}: it breaks a rule of the shop (${why}). Nothing was changed.`,
+      tr`Archive: ${at.table}, row ${at.row}: it breaks a rule of the shop (${why}). Nothing was changed.`,
     );
   }
   return done({ entries: tables.journal.length });
@@ -46,6 +47,6 @@ function keepPhotos(db: Db, photos: Readonly<Record<string, string>>): string | 
   } catch (cause) {
     for (const name of kept) dropPhoto(db, name);
     const why = cause instanceof Error ? cause.message : String(cause);
-    return `Archive: its photos could not be written (${why}). Nothing was changed.`;
+    return tr`Archive: its photos could not be written (${why}). Nothing was changed.`;
   }
 }

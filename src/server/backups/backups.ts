@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import path from 'node:path';
 import {
   addBackup,
@@ -48,7 +49,7 @@ export async function keepBackup(
 ): Promise<Outcome<{ backup: Backup; dropped: number }>> {
   const folder = dataFolder(context.db);
   if (folder === null) {
-    return refused(null, 'Back-up: this shop is in memory only. Nothing was kept.');
+    return refused(null, tr`Back-up: this shop is in memory only. Nothing was kept.`);
   }
   let backup: Backup;
   try {

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import path from 'node:path';
 import {
   backupsFolder,
@@ -36,9 +37,9 @@ export async function restoreShop(
   if (!parsed.ok) return parsed;
   const { name } = parsed.value;
   const folder = dataFolder(context.db);
-  if (folder === null) return refused(null, 'Back-up: this shop is in memory only.');
+  if (folder === null) return refused(null, tr`Back-up: this shop is in memory only.`);
   if (!listBackups(folder).some((one) => one.name === name)) {
-    return refused('name', `Back-up: “${name}” is not among those that are kept.`);
+    return refused('name', tr`Back-up: “${name}” is not among those that are kept.`);
   }
   try {
     await stageBackup(folder, path.join(backupsFolder(folder), name));

@@ -1,3 +1,5 @@
+import { weekdaysLong } from '@/words/days';
+import { tr } from '@/words/tr';
 import { tempAt } from '@/core/forecast';
 import {
   addHours,
@@ -33,15 +35,6 @@ export interface NewBakeView {
 
 const EVENING_MINUTE = 18 * 60;
 const SERVICE_H = 3;
-const WEEKDAY_NAMES = [
-  'Monday',
-  'Tuesday',
-  'Wednesday',
-  'Thursday',
-  'Friday',
-  'Saturday',
-  'Sunday',
-];
 /** Places colder than this are not where a poolish is started by default, °C. */
 const WARM_FROM_C = 15;
 
@@ -62,7 +55,7 @@ export function newBakeView(context: ShopContext): NewBakeView {
     units: unitsOf(shop),
     flours: flours.map(({ id, name }) => ({ id, name })),
     defaults: {
-      name: WEEKDAY_NAMES[weekday - 1] ?? 'Bake',
+      name: weekdaysLong()[weekday - 1] ?? tr`Bake`,
       placeId: place?.id ?? '',
       roomC:
         place === undefined ? 21 : toHalf(tempAt(state.placeMap.get(place.id) ?? place, nowMs)),

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { addPlaceSetting } from '@/data';
 import { bakeFormSchema, type BakeForm } from '@/shop/doughs/bake-form';
@@ -49,11 +50,11 @@ export function takeBake(
 /** What the form names has to be in the shop. */
 function refuseUnknown(form: BakeForm, { pantry, placeMap }: ShopState): Outcome<never> | null {
   if (pantry.get(form.flourId)?.kind !== 'flour') {
-    return refused('flourId', `Flour: “${form.flourId}” is not a flour of the shop.`);
+    return refused('flourId', tr`Flour: “${form.flourId}” is not a flour of the shop.`);
   }
   for (const field of ['poolishPlaceId', 'doughPlaceId'] as const) {
     if (!placeMap.has(form[field])) {
-      return refused(field, `Place: “${form[field]}” is not in the shop.`);
+      return refused(field, tr`Place: “${form[field]}” is not in the shop.`);
     }
   }
   return null;

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopState } from '@/shop/state';
 import { isDeepStrictEqual } from 'node:util';
 import {
@@ -94,7 +95,7 @@ function wavePieces({ plan }: PlanToStore, state: ShopState) {
   const weightG = piece?.weightG ?? 0;
   const keepsH = piece?.keepsH ?? 0;
   return (plan.waves ?? []).map((wave, index) => ({
-    name: `Balls ${index + 1}`,
+    name: tr`Balls ${index + 1}`,
     count: wave.count,
     weightG,
     keepsH,

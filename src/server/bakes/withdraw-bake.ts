@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopContext } from '../context';
 import { batchOf, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -7,7 +8,8 @@ import { loadShop } from '../shop/load-shop';
 export function withdrawBake(context: ShopContext, bakeId: string): Outcome<{ batch: string }> {
   const { folded, nowMs } = loadShop(context);
   const steps = folded.plan.filter((step) => step.bakeId === bakeId);
-  if (steps.length === 0) return refused(null, 'Withdraw: nothing of this bake is still planned.');
+  if (steps.length === 0)
+    return refused(null, tr`Withdraw: nothing of this bake is still planned.`);
   const entries = batchOf(
     context,
     context.newId(),

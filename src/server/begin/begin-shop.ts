@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { isCold } from '@/core/forecast';
 import { numberField, z } from '@/core/parse';
 import { addPlaceSetting, listCultures, listDemands, listFlours, listPlaces } from '@/data';
@@ -13,7 +14,7 @@ import { loadShop } from '../shop/load-shop';
 import { beforeOf, changeShop } from '../shop/shop';
 
 /** A room that bakers work in, °C. */
-const ROOM_RULE = { name: 'Room', unit: '°C', min: 8, max: 45 } as const;
+const ROOM_RULE = { name: word('Room'), unit: '°C', min: 8, max: 45 } as const;
 
 const beginSchema = z.object({
   batch: z.string().min(8).max(80),
@@ -52,14 +53,14 @@ export function beginShop(context: ShopContext, form: unknown): Outcome<{ demand
   if (firstQuestions(context, loadShop(context)) === null) {
     return refused(
       null,
-      'This shop has begun already: its places, starters and services stand in their views.',
+      tr`This shop has begun already: its places, starters and services stand in their views.`,
     );
   }
   const { batch, roomC, shop, service, starter } = parsed.value;
   const changed = changeShop(context, shop);
   if (!changed.ok) return changed;
   const room = roomOf(listPlaces(context.db));
-  if (room === null) return refused('roomC', 'Room: the shop has no place that is not cold.');
+  if (room === null) return refused('roomC', tr`Room: the shop has no place that is not cold.`);
   addPlaceSetting(context.db, { placeId: room.id, fromMs: 0, tempC: roomC });
   if (starter !== null) {
     const brought = describeCulture(context, broughtStarter(context, room.id, batch, starter));

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { shopContext, type ShopContext } from '../context';
 import { refused, type Outcome } from '@/shop/outcome';
 import { roleRefusal } from './roles';
@@ -53,15 +54,15 @@ async function carriedOut(
   const { name } = asked;
   const id = commandId.safeParse(asked.id);
   if (typeof name !== 'string' || !Object.hasOwn(COMMANDS, name) || !Array.isArray(asked.args)) {
-    return refused(null, 'Command: Olvik knows none of that name. Nothing was stored.');
+    return refused(null, tr`Command: Olvik knows none of that name. Nothing was stored.`);
   }
   if (!id.success) {
-    return refused(null, 'Command: its id is missing. Allowed: 8 to 80 letters and digits.');
+    return refused(null, tr`Command: its id is missing. Allowed: 8 to 80 letters and digits.`);
   }
   if (holdsNul(asked.args)) {
     return refused(
       null,
-      'Text: it holds a character that nobody can read (NUL). Nothing was stored.',
+      tr`Text: it holds a character that nobody can read (NUL). Nothing was stored.`,
     );
   }
   const forbidden = roleRefusal(asking.getStore()?.role ?? 'all', name);

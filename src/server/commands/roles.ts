@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { DeviceRole } from '@/shop/kept/device';
 import type { CommandName } from './registry';
 
@@ -32,9 +33,9 @@ export const mayBegin = (role: DeviceRole): boolean => roleRefusal(role, 'beginS
 export function roleRefusal(role: DeviceRole, name: string): string | null {
   if (role === 'all') return null;
   if (role === 'wall') {
-    return 'This device looks and writes nothing. Nothing was stored. Its role is given under Other devices.';
+    return tr`This device looks and writes nothing. Nothing was stored. Its role is given under Other devices.`;
   }
   return OF_HANDS.has(name as CommandName)
     ? null
-    : 'This device does the work of the hands; plans, methods and the shop are changed from another. Nothing was stored. Its role is given under Other devices.';
+    : tr`This device does the work of the hands; plans, methods and the shop are changed from another. Nothing was stored. Its role is given under Other devices.`;
 }

@@ -1,9 +1,10 @@
+import { tr } from '@/words/tr';
 import { DomainError } from '@/core/units';
 import { z } from '@/core/parse';
 import {
   databaseVersion,
   addCommand,
-  DISK_SENTENCE,
+  diskSentence,
   dropCommandsBefore,
   isDiskError,
   maybeOneCommand,
@@ -66,7 +67,7 @@ export function answerOf<T>(context: ShopContext, { name, id }: Call): Outcome<T
   const known = maybeOneCommand(context.db, id);
   if (known === null) return null;
   if (known.name !== name)
-    return refused(null, 'This was sent for something else. Nothing was stored.');
+    return refused(null, tr`This was sent for something else. Nothing was stored.`);
   return JSON.parse(known.answer) as Outcome<T>;
 }
 
@@ -89,8 +90,8 @@ export function keepAnswer(
   dropCommandsBefore(context.db, atMs - KEPT_MS);
 }
 
-const MISSING =
-  'Something that this names is not in the shop (a place, a bake, a method). Nothing was stored; open the view anew.';
+const MISSING = () =>
+  tr`Something that this names is not in the shop (a place, a bake, a method). Nothing was stored; open the view anew.`;
 
 /** True where the database has nothing of a name that was to be written. */
 function isMissingReference(error: unknown): boolean {
@@ -101,12 +102,13 @@ function isMissingReference(error: unknown): boolean {
 export function refusalOf(error: unknown, name: string): Outcome<never> {
   if (error instanceof Refused) return error.outcome;
   if (error instanceof DomainError) return refused(null, error.message);
-  if (error instanceof NotFoundError) return refused(null, `${error.message} Nothing was stored.`);
-  if (isMissingReference(error)) return refused(null, MISSING);
+  if (error instanceof NotFoundError)
+    return refused(null, tr`${error.message} Nothing was stored.`);
+  if (isMissingReference(error)) return refused(null, MISSING());
   shopLog.error({ command: name, err: error }, 'command failed');
-  if (isDiskError(error)) return refused(null, DISK_SENTENCE);
+  if (isDiskError(error)) return refused(null, diskSentence());
   return refused(
     null,
-    'Olvik could not do this: a fault of its own, not of what was typed. Nothing was stored, nothing was lost.',
+    tr`Olvik could not do this: a fault of its own, not of what was typed. Nothing was stored, nothing was lost.`,
   );
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { isStarter, type Culture } from '@/core/cultures';
 import type { ShopState } from '@/shop/state';
@@ -100,7 +101,7 @@ export const gramsOf = (lot: Lot) => massOf(lot.composition);
 export function starterNamed(context: ShopContext, state: ShopState, id: string): Outcome<Culture> {
   const culture = culturesOf(context, state).find((one) => one.id === id);
   if (culture === undefined || !isStarter(culture)) {
-    return refused('cultureId', `Culture: “${id}” is not a starter of the shop.`);
+    return refused('cultureId', tr`Culture: “${id}” is not a starter of the shop.`);
   }
   return done(culture);
 }

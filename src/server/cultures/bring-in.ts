@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { placeTempC } from '@/core/forecast';
 import type { Act } from '@/core/journal';
 import { numberField, wholeNumberField, z } from '@/core/parse';
@@ -21,18 +22,23 @@ const placeId = text.min(1).max(80);
 const mixed = {
   batch: z.string().min(8).max(80),
   name: text
-    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
-    .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
-  mixedAt: text.min(1, { error: 'Mixed: an hour is needed.' }),
+    .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 40 letters.` })
+    .max(40, { error: () => tr`Name: too long. Allowed: 1 to 40 letters.` }),
+  mixedAt: text.min(1, { error: () => tr`Mixed: an hour is needed.` }),
   flourId: text.min(1).max(80),
-  waterPct: numberField({ name: 'Water', unit: '% of flour', min: 40, max: 130 }),
-  saltPct: numberField({ name: 'Salt', unit: '% of flour', min: 0, max: 6 }),
-  freshPct: numberField({ name: 'Fresh yeast', unit: '% of flour', min: 0.005, max: 6 }),
-  roomH: numberField({ name: 'In the room first', unit: 'h', min: 0, max: 72 }),
+  waterPct: numberField({ name: word('Water'), unit: word('% of flour'), min: 40, max: 130 }),
+  saltPct: numberField({ name: word('Salt'), unit: word('% of flour'), min: 0, max: 6 }),
+  freshPct: numberField({
+    name: word('Fresh yeast'),
+    unit: word('% of flour'),
+    min: 0.005,
+    max: 6,
+  }),
+  roomH: numberField({ name: word('In the room first'), unit: 'h', min: 0, max: 72 }),
   roomId: placeId,
   placeId,
 };
-const grams = numberField({ name: 'Weight', unit: 'g', min: 20, max: 500_000 });
+const grams = numberField({ name: word('Weight'), unit: 'g', min: 20, max: 500_000 });
 
 const bringSchema = z.discriminatedUnion('what', [
   z.object({
@@ -45,8 +51,8 @@ const bringSchema = z.discriminatedUnion('what', [
   z.object({
     what: z.literal('balls'),
     ...mixed,
-    count: wholeNumberField({ name: 'Balls', unit: '', min: 1, max: 5000 }),
-    ballG: numberField({ name: 'Each', unit: 'g', min: 20, max: 5000 }),
+    count: wholeNumberField({ name: word('Balls'), unit: '', min: 1, max: 5000 }),
+    ballG: numberField({ name: word('Each'), unit: 'g', min: 20, max: 5000 }),
   }),
   z.object({
     what: z.literal('frozen'),
@@ -55,7 +61,7 @@ const bringSchema = z.discriminatedUnion('what', [
     flatMm: z
       .preprocess(
         (value) => (value === '' ? null : value),
-        numberField({ name: 'Thickness', unit: 'mm', min: 2, max: 300 }).nullable(),
+        numberField({ name: word('Thickness'), unit: 'mm', min: 2, max: 300 }).nullable(),
       )
       .default(null),
   }),
@@ -100,13 +106,13 @@ function refuseParts(state: ShopState, brought: Brought): Outcome<never> | null 
     (field) => !state.placeMap.has(brought[field]),
   );
   if (strange !== undefined) {
-    return refused(strange, `Place: “${brought[strange]}” is not in the shop.`);
+    return refused(strange, tr`Place: “${brought[strange]}” is not in the shop.`);
   }
   if (state.pantry.get(brought.flourId)?.kind !== 'flour') {
-    return refused('flourId', `Flour: “${brought.flourId}” is not a flour of the shop.`);
+    return refused('flourId', tr`Flour: “${brought.flourId}” is not a flour of the shop.`);
   }
   if (brought.what === 'frozen' && !isFrozen({ placeId: brought.placeId }, { state })) {
-    return refused('placeId', 'Place: it is no freezer. Allowed: a place below −5°.');
+    return refused('placeId', tr`Place: it is no freezer. Allowed: a place below −5°.`);
   }
   return null;
 }
@@ -118,14 +124,14 @@ function hoursOf(state: ShopState, brought: Brought, mixedMs: number): Outcome<n
   if (!(mixedMs <= nowMs && mixedMs >= nowMs - longestH * MS_PER_HOUR)) {
     return refused(
       'mixedAt',
-      `Mixed: ${brought.mixedAt.replace('T', ' ')} is not possible. Allowed: the last ${longestH / 24} days, up to now.`,
+      tr`Mixed: ${brought.mixedAt.replace('T', ' ')} is not possible. Allowed: the last ${longestH / 24} days, up to now.`,
     );
   }
   const awayMs = addHours(mixedMs, brought.roomH);
   if (brought.what !== 'dough' && awayMs > nowMs) {
     return refused(
       'roomH',
-      `In the room first: ${brought.roomH} h are not over yet. Allowed: less, or another hour of mixing.`,
+      tr`In the room first: ${brought.roomH} h are not over yet. Allowed: less, or another hour of mixing.`,
     );
   }
   return done(Math.min(awayMs, nowMs));
@@ -143,7 +149,7 @@ function chainOf(
     const chain = culturesOf(context, state).find((one) => one.id === cultureId);
     return chain?.kind === 'carry-over'
       ? done(chain.id)
-      : refused('cultureId', `Chain: “${cultureId}” is not a carry-over of the shop.`);
+      : refused('cultureId', tr`Chain: “${cultureId}” is not a carry-over of the shop.`);
   }
   const begun = describeCulture(context, {
     batch: brought.batch,

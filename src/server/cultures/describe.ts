@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { CULTURE_KINDS, leavenAimC, type Culture } from '@/core/cultures';
 import type { Act } from '@/core/journal';
@@ -24,47 +25,56 @@ const describedSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
-    .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
-  hydrationPct: numberField({ name: 'Water', unit: '% of flour', min: 40, max: 200 }),
-  saltPct: numberField({ name: 'Salt', unit: '% of flour', min: 0, max: 6 }).default(0),
+    .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 40 letters.` })
+    .max(40, { error: () => tr`Name: too long. Allowed: 1 to 40 letters.` }),
+  hydrationPct: numberField({ name: word('Water'), unit: word('% of flour'), min: 40, max: 200 }),
+  saltPct: numberField({ name: word('Salt'), unit: word('% of flour'), min: 0, max: 6 }).default(0),
   flourId: z.string().min(1).max(80),
   secondFlourId: z.string().max(80).nullish(),
-  secondPct: numberField({ name: 'Of the second flour', unit: '%', min: 0, max: 100 }).default(0),
-  keepG: grams('Mother to keep', 0).default(0),
+  secondPct: numberField({
+    name: word('Of the second flour'),
+    unit: '%',
+    min: 0,
+    max: 100,
+  }).default(0),
+  keepG: grams(word('Mother to keep'), 0).default(0),
   placeId: z.string().min(1).max(80),
-  vesselTareG: grams('Empty vessel', 0).default(0),
-  vesselMl: numberField({ name: 'Vessel', unit: 'ml', min: 50, max: 500_000 }).default(1000),
-  everyH: numberField({ name: 'Fed every', unit: 'h', min: 4, max: 2160 }).default(24),
+  vesselTareG: grams(word('Empty vessel'), 0).default(0),
+  vesselMl: numberField({ name: word('Vessel'), unit: 'ml', min: 50, max: 500_000 }).default(1000),
+  everyH: numberField({ name: word('Fed every'), unit: 'h', min: 4, max: 2160 }).default(24),
   usualRatio: numberField({
-    name: 'Flour per 1 of starter',
-    unit: 'parts',
+    name: word('Flour per 1 of starter'),
+    unit: word('parts'),
     min: 0.5,
     max: 20,
   }).default(4),
   discardTo: z.string().max(80).nullish(),
   keepsDays: optional(
-    numberField({ name: 'Keeps', unit: 'days', min: 1, max: 365 }).nullable(),
+    numberField({ name: word('Keeps'), unit: word('days'), min: 1, max: 365 }).nullable(),
   ).default(null),
   limitG: optional(
-    numberField({ name: 'Holds', unit: 'g', min: 10, max: 500_000 }).nullable(),
+    numberField({ name: word('Holds'), unit: 'g', min: 10, max: 500_000 }).nullable(),
   ).default(null),
   start: z
     .discriminatedUnion('how', [
       z.object({ how: z.literal('empty') }),
-      z.object({ how: z.literal('begin'), flourG: grams('Flour', 5), waterG: grams('Water', 5) }),
+      z.object({
+        how: z.literal('begin'),
+        flourG: grams(word('Flour'), 5),
+        waterG: grams(word('Water'), 5),
+      }),
       z.object({
         how: z.literal('bring'),
-        fedAt: z.string().min(1, { error: 'Last fed: an hour is needed.' }),
-        massG: grams('In the jar', 5),
+        fedAt: z.string().min(1, { error: () => tr`Last fed: an hour is needed.` }),
+        massG: grams(word('In the jar'), 5),
         ratio: numberField({
-          name: 'Flour per 1 of starter then',
-          unit: 'parts',
+          name: word('Flour per 1 of starter then'),
+          unit: word('parts'),
           min: 0.25,
           max: 50,
         }),
         rise: optional(
-          numberField({ name: 'Risen to', unit: '×', min: 0.5, max: 8 }).nullable(),
+          numberField({ name: word('Risen to'), unit: '×', min: 0.5, max: 8 }).nullable(),
         ).default(null),
       }),
     ])
@@ -90,7 +100,7 @@ export function describeCulture(
     const cultures = culturesOf(context, state);
     const before = cultures.find((one) => one.id === described.id) ?? null;
     if (described.id != null && before === null) {
-      return refused('id', 'This culture is not in the shop any more.');
+      return refused('id', tr`This culture is not in the shop any more.`);
     }
     const wrong = refuseParts(state, described, cultures);
     if (wrong !== null) return wrong;
@@ -110,26 +120,29 @@ function refuseParts(
   cultures: readonly Culture[],
 ): Outcome<never> | null {
   if (!state.placeMap.has(described.placeId)) {
-    return refused('placeId', `Home: “${described.placeId}” is not in the shop.`);
+    return refused('placeId', tr`Home: “${described.placeId}” is not in the shop.`);
   }
   const second = described.secondPct > 0 ? [described.secondFlourId ?? ''] : [];
   const strange = [described.flourId, ...second].find(
     (flourId) => state.pantry.get(flourId)?.kind !== 'flour',
   );
   if (strange !== undefined) {
-    return refused('flourId', `Flour: “${strange}” is not a flour of the shop.`);
+    return refused('flourId', tr`Flour: “${strange}” is not a flour of the shop.`);
   }
   const taken = cultures.find(
     (one) => one.id !== described.id && one.name.toLowerCase() === described.name.toLowerCase(),
   );
   if (taken !== undefined) {
-    return refused('name', `Name: “${described.name}” is there already. Allowed: another name.`);
+    return refused('name', tr`Name: “${described.name}” is there already. Allowed: another name.`);
   }
   const { discardTo } = described;
   if (discardTo != null && discardTo !== '') {
     const jar = cultures.find((one) => one.id === discardTo);
     if (jar?.kind !== 'discard') {
-      return refused('discardTo', `Rest goes to: “${discardTo}” is not a discard jar of the shop.`);
+      return refused(
+        'discardTo',
+        tr`Rest goes to: “${discardTo}” is not a discard jar of the shop.`,
+      );
     }
   }
   return null;
@@ -145,7 +158,7 @@ function freshId(name: string, cultures: readonly Culture[]): string {
     .slice(0, 30);
   const taken = new Set(cultures.map((one) => one.id));
   for (let n = 1; ; n += 1) {
-    const id = n === 1 && plain !== '' ? plain : `${plain === '' ? 'culture' : plain}-${n}`;
+    const id = n === 1 && plain !== '' ? plain : `${plain === '' ? tr`culture` : plain}-${n}`;
     if (!taken.has(id) && !RESERVED.includes(id)) return id;
   }
 }
@@ -220,7 +233,7 @@ function startDrafts(
   if (fedMs > state.nowMs || fedMs < state.nowMs - LONGEST_AGO_H * MS_PER_HOUR) {
     return refused(
       'fedAt',
-      `Last fed: ${start.fedAt.replace('T', ' ')} is not possible. Allowed: the last four weeks, up to now.`,
+      tr`Last fed: ${start.fedAt.replace('T', ' ')} is not possible. Allowed: the last four weeks, up to now.`,
     );
   }
   return done(broughtIn({ context, state, culture, start, fedMs, make, blend }));

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { isStarter, jarOf, ripeMs, type Culture, type Jar } from '@/core/cultures';
 import { bookSpeed, type LotForecast, type PlaceHistory, type ShopForecast } from '@/core/forecast';
@@ -90,7 +91,7 @@ export function feedFacts(
       one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
     ),
     vessels: [
-      { name: 'its jar', ml: culture.vesselMl },
+      { name: tr`its jar`, ml: culture.vesselMl },
       ...listEquipmentThere(context.db)
         .filter((thing) => thing.kind === 'tub')
         .map((thing) => ({ name: thing.name, ml: thing.most * ML_PER_LITRE }))
@@ -182,7 +183,7 @@ function servesOf(state: ShopState, cultureId: string): FeedFacts['serves'] {
     const line = act.portions.find((one) => own.has(one.lotId));
     if (line !== undefined) {
       const verb = act.lotKind === 'levain' ? 'build' : 'mix';
-      return { title: `${verb} ${act.name}`, atMs: step.atMs, takesG: line.massG };
+      return { title: `${trOf(verb)} ${act.name}`, atMs: step.atMs, takesG: line.massG };
     }
   }
   return null;

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { isStarter, type Culture } from '@/core/cultures';
 import { isAct, type Act, type Lot } from '@/core/journal';
@@ -18,8 +19,8 @@ const restSchema = z.object({
   batch: z.string().min(8).max(80),
   how: z.enum(['moved', 'dried', 'frozen']),
   placeId: z.string().min(1).max(80),
-  massG: numberField({ name: 'Back-up', unit: 'g', min: 1, max: 100_000 }).nullish(),
-  flatMm: numberField({ name: 'Thickness', unit: 'mm', min: 2, max: 300 }).nullish(),
+  massG: numberField({ name: word('Back-up'), unit: 'g', min: 1, max: 100_000 }).nullish(),
+  flatMm: numberField({ name: word('Thickness'), unit: 'mm', min: 2, max: 300 }).nullish(),
 });
 
 /** Puts a culture to rest: its jar into another place, or a part of it dried or frozen as a back-up. */
@@ -35,10 +36,10 @@ export function restCulture(
     const culture = culturesOf(context, state).find((one) => one.id === cultureId);
     const jar = currentJar(stockOf(context, state), cultureId);
     if (culture === undefined || !isStarter(culture) || jar === null) {
-      return refused('cultureId', `Culture: nothing of “${cultureId}” is left to rest.`);
+      return refused('cultureId', tr`Culture: nothing of “${cultureId}” is left to rest.`);
     }
     if (!state.placeMap.has(placeId)) {
-      return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+      return refused('placeId', tr`Place: “${placeId}” is not in the shop.`);
     }
     const atMs = state.nowMs;
     const act =
@@ -71,7 +72,7 @@ function backUpOf(
   if (massG == null || massG > thereG) {
     return refused(
       'massG',
-      `Back-up: ${massG ?? '–'} g is not possible. Allowed: 1 to ${Math.floor(thereG)} g, what is in the jar.`,
+      tr`Back-up: ${massG ?? '–'} g is not possible. Allowed: 1 to ${Math.floor(thereG)} g, what is in the jar.`,
     );
   }
   const dried = how === 'dried';
@@ -79,14 +80,14 @@ function backUpOf(
     const name = state.placeMap.get(placeId)?.name ?? placeId;
     return refused(
       'placeId',
-      `Freezer: ${name} does not freeze. Allowed: a place at −5 °C or colder.`,
+      tr`Freezer: ${name} does not freeze. Allowed: a place at −5 °C or colder.`,
     );
   }
   return done<Act>({
     kind: 'split',
     lotId: jar.id,
     partLotId: nextCode(context, state, 'frozen', state.nowMs),
-    name: `${culture.name}, ${dried ? 'dried' : 'back-up'}`,
+    name: `${culture.name}, ${dried ? tr`dried` : 'back-up'}`,
     lotKind: jar.kind,
     cultureId: culture.id,
     massG,
@@ -114,7 +115,7 @@ export function retireCulture(
     const { cultureId, batch, retired } = parsed.value;
     const culture = culturesOf(context, state).find((one) => one.id === cultureId);
     if (culture === undefined) {
-      return refused('cultureId', `Culture: “${cultureId}” is not in the shop.`);
+      return refused('cultureId', tr`Culture: “${cultureId}” is not in the shop.`);
     }
     const withdrawn = retired
       ? state.folded.plan.flatMap((step): EntryDraft[] =>
@@ -127,7 +128,7 @@ export function retireCulture(
                   body: {
                     kind: 'withdraw',
                     supersedes: step.stepId,
-                    reason: `${culture.name} retired`,
+                    reason: tr`${culture.name} retired`,
                   },
                 },
               ]

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Culture } from '@/core/cultures';
 import type { ShopState } from '@/shop/state';
 import { refused, type Outcome } from '@/shop/outcome';
@@ -17,10 +18,10 @@ export function starterWanted(
   const starter = starterNamed(context, state, form.cultureId);
   if (!starter.ok) return starter;
   if (!state.placeMap.has(form.placeId)) {
-    return refused('placeId', `Place: “${form.placeId}” is not in the shop.`);
+    return refused('placeId', tr`Place: “${form.placeId}” is not in the shop.`);
   }
   const strange = form.flours.find((line) => state.pantry.get(line.flourId)?.kind !== 'flour');
   return strange === undefined
     ? starter
-    : refused('flours', `Flour: “${strange.flourId}” is not a flour of the shop.`);
+    : refused('flours', tr`Flour: “${strange.flourId}” is not a flour of the shop.`);
 }

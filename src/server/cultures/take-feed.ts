@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { gramsOf, stockOf } from '../culture-lines/registry';
 import { type ShopState } from '@/shop/state';
 import { leavenAimC, type Culture } from '@/core/cultures';
@@ -28,15 +29,15 @@ const makingSchema = z.object({
   tense: z.enum(['done', 'planned']),
   name: z.string().trim().max(60).nullish(),
   fromLotId: z.string().min(1).max(80),
-  motherG: numberField({ name: 'Mother', unit: 'g', min: 0.1, max: 500_000 }),
+  motherG: numberField({ name: word('Mother'), unit: 'g', min: 0.1, max: 500_000 }),
   flours: z
-    .array(z.object({ flourId: z.string().min(1).max(80), massG: grams('Flour') }))
+    .array(z.object({ flourId: z.string().min(1).max(80), massG: grams(word('Flour')) }))
     .min(1)
     .max(8),
-  waterG: grams('Water'),
+  waterG: grams(word('Water')),
   placeId: z.string().min(1).max(80),
   /** What the mix comes to with its water; left out: as its place is. */
-  startC: numberField({ name: 'Temperature', unit: '°C', min: 0, max: 40 }).nullish(),
+  startC: numberField({ name: word('Temperature'), unit: '°C', min: 0, max: 40 }).nullish(),
   by: z.string().max(60).nullish(),
 });
 type Making = z.output<typeof makingSchema>;
@@ -68,7 +69,7 @@ function feedNow(
   if (!at.ok) return at;
   const jar = stockOf(context, state).get(making.fromLotId);
   if (jar === undefined) {
-    return refused('fromLotId', `Jar: ${making.fromLotId} has not been made yet.`);
+    return refused('fromLotId', tr`Jar: ${making.fromLotId} has not been made yet.`);
   }
   const short = refuseShort(making, gramsOf(jar));
   if (short !== null) return short;
@@ -107,7 +108,7 @@ function refuseShort({ motherG }: Making, thereG: number): Outcome<never> | null
   if (motherG <= thereG + 0.05) return null;
   return refused(
     'motherG',
-    `Mother: ${motherG} g is not possible. Allowed: up to ${Math.floor(thereG)} g, what is in the jar.`,
+    tr`Mother: ${motherG} g is not possible. Allowed: up to ${Math.floor(thereG)} g, what is in the jar.`,
   );
 }
 
@@ -124,7 +125,7 @@ function planFeed(
   if (atMs < state.nowMs - MS_PER_MINUTE) {
     return refused(
       'at',
-      `At: ${String(making.at).replace('T', ' ')} has passed. Allowed: from now on.`,
+      tr`At: ${String(making.at).replace('T', ' ')} has passed. Allowed: from now on.`,
     );
   }
   const step = making.as === 'feed' ? plannedFeed(state, making) : undefined;

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
 import type { Act, ActOf } from '@/core/journal';
@@ -21,17 +22,21 @@ const mixSchema = z.object({
   batch: z.string().min(8).max(80),
   /** A refresh goes on as its chain; a dough is used up. */
   as: z.enum(['refresh', 'dough']),
-  name: z.string().trim().min(1, { error: 'Name: a name is needed.' }).max(60),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: () => tr`Name: a name is needed.` })
+    .max(60),
   cultureId: id.nullish(),
   tense: z.enum(['done', 'planned']),
   at: z.string().nullish(),
-  ingredients: z.array(z.object({ ingredientId: id, massG: grams('Weight') })).max(20),
+  ingredients: z.array(z.object({ ingredientId: id, massG: grams(word('Weight')) })).max(20),
   portions: z
-    .array(z.object({ lotId: id, massG: grams('Leftover') }))
+    .array(z.object({ lotId: id, massG: grams(word('Leftover')) }))
     .min(1)
     .max(30),
   placeId: id,
-  startC: numberField({ name: 'Temperature', unit: '°C', min: 0, max: 40 }),
+  startC: numberField({ name: word('Temperature'), unit: '°C', min: 0, max: 40 }),
   by: z.string().max(60).nullish(),
 });
 type Mix = z.output<typeof mixSchema>;
@@ -65,29 +70,29 @@ export function takeMix(
 
 function refuseMix(context: ShopContext, state: ShopState, mix: Mix): Outcome<never> | null {
   if (!state.placeMap.has(mix.placeId)) {
-    return refused('placeId', `Place: “${mix.placeId}” is not in the shop.`);
+    return refused('placeId', tr`Place: “${mix.placeId}” is not in the shop.`);
   }
   const strange = mix.ingredients.find((line) => !state.pantry.has(line.ingredientId));
   if (strange !== undefined) {
-    return refused('ingredients', `Ingredient: “${strange.ingredientId}” is not in the shop.`);
+    return refused('ingredients', tr`Ingredient: “${strange.ingredientId}” is not in the shop.`);
   }
   if (mix.as === 'refresh' && mix.cultureId != null) {
     const chain = culturesOf(context, state).find((one) => one.id === mix.cultureId);
     if (chain?.kind !== 'carry-over') {
-      return refused('cultureId', `Chain: “${mix.cultureId}” is not a carry-over of the shop.`);
+      return refused('cultureId', tr`Chain: “${mix.cultureId}” is not a carry-over of the shop.`);
     }
   }
   const stock = stockOf(context, state);
   for (const line of mix.portions) {
     const lot = stock.get(line.lotId);
     if (lot === undefined) {
-      return refused('portions', `Leftover: ${line.lotId} has not been made yet.`);
+      return refused('portions', tr`Leftover: ${line.lotId} has not been made yet.`);
     }
     const thereG = massOf(lot.composition);
     if (line.massG <= 0 || line.massG > thereG + 0.05) {
       return refused(
         'portions',
-        `Leftover: ${line.massG} g of ${lot.name} is not possible. Allowed: above 0, up to ${Math.floor(thereG)} g.`,
+        tr`Leftover: ${line.massG} g of ${lot.name} is not possible. Allowed: above 0, up to ${Math.floor(thereG)} g.`,
       );
     }
   }
@@ -98,7 +103,7 @@ function refuseMix(context: ShopContext, state: ShopState, mix: Mix): Outcome<ne
 export function plannedAt(text: string | null | undefined, state: ShopState): Outcome<number> {
   const atMs = text == null || text === '' ? state.nowMs : fromLocalText(text, state.shop.timeZone);
   if (atMs >= state.nowMs - MS_PER_MINUTE) return done(atMs);
-  return refused('at', `At: ${String(text).replace('T', ' ')} has passed. Allowed: from now on.`);
+  return refused('at', tr`At: ${String(text).replace('T', ' ')} has passed. Allowed: from now on.`);
 }
 
 function actOf(mix: Mix, lotId: string): ActOf<'make'> {

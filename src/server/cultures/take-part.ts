@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
 import { HEALTH } from '@/core/cultures';
@@ -22,13 +23,13 @@ const partSchema = z.object({
   /** As it is, as leftover dough for a chain, or gone: baked, given away, thrown. */
   as: z.enum(['as it is', 'carry-over', 'gone']),
   cultureId: z.string().max(80).nullish(),
-  count: wholeNumberField({ name: 'Balls', unit: '', min: 1, max: 5000 }).nullish(),
-  massG: numberField({ name: 'Part', unit: 'g', min: 0.5, max: 500_000 }).nullish(),
+  count: wholeNumberField({ name: word('Balls'), unit: '', min: 1, max: 5000 }).nullish(),
+  massG: numberField({ name: word('Part'), unit: 'g', min: 0.5, max: 500_000 }).nullish(),
   placeId: z.string().max(80).nullish(),
   flatMm: z
     .preprocess(
       (value) => (value === '' ? null : value),
-      numberField({ name: 'Thickness', unit: 'mm', min: 2, max: 300 }).nullable(),
+      numberField({ name: word('Thickness'), unit: 'mm', min: 2, max: 300 }).nullable(),
     )
     .default(null),
   name: z.string().trim().max(60).nullish(),
@@ -48,7 +49,7 @@ export function takePart(
     const state = loadShop(context);
     const part = parsed.value;
     const lot = stockOf(context, state).get(part.lotId);
-    if (lot === undefined) return refused('lotId', `Lot: ${part.lotId} has not been made yet.`);
+    if (lot === undefined) return refused('lotId', tr`Lot: ${part.lotId} has not been made yet.`);
     const at = doneAt(part.at, state);
     if (!at.ok) return at;
     const taken = gramsTaken(lot, part);
@@ -100,15 +101,15 @@ function gramsTaken(lot: Lot, { count, massG }: Part): Outcome<number> {
   const thereG = massOf(lot.composition);
   if (lot.balls !== null && lot.ballG !== null && count != null) {
     if (count > lot.balls) {
-      return refused('count', `Balls: ${count} is not possible. Allowed: 1 to ${lot.balls}.`);
+      return refused('count', tr`Balls: ${count} is not possible. Allowed: 1 to ${lot.balls}.`);
     }
     return done(Math.min(thereG, count * lot.ballG));
   }
-  if (massG == null) return refused('massG', 'Part: a weight is needed.');
+  if (massG == null) return refused('massG', tr`Part: a weight is needed.`);
   if (massG > thereG + 0.5) {
     return refused(
       'massG',
-      `Part: ${massG} g is not possible. Allowed: up to ${Math.floor(thereG)} g, what is left.`,
+      tr`Part: ${massG} g is not possible. Allowed: up to ${Math.floor(thereG)} g, what is left.`,
     );
   }
   return done(Math.min(massG, thereG));
@@ -118,7 +119,7 @@ function splitOf(context: ShopContext, state: ShopState, of: Taken): Outcome<Act
   const { lot, part, massG, atMs } = of;
   const placeId = part.placeId ?? '';
   if (!state.placeMap.has(placeId)) {
-    return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+    return refused('placeId', tr`Place: “${placeId}” is not in the shop.`);
   }
   const leftover = part.as === 'carry-over';
   const chain = chainOf(context, state, of);
@@ -151,14 +152,14 @@ function chainOf(
   const chain = culturesOf(context, state).find((one) => one.id === chainId);
   return chain?.kind === 'carry-over'
     ? done(chainId)
-    : refused('cultureId', `Chain: “${chainId}” is not a carry-over of the shop.`);
+    : refused('cultureId', tr`Chain: “${chainId}” is not a carry-over of the shop.`);
 }
 
 const LONGEST_NAME = 60;
 
 function nameOf({ lot, part }: Taken, frozen: boolean): string {
   if (part.name != null && part.name !== '') return part.name;
-  const what = frozen ? ', frozen' : part.as === 'carry-over' ? ', left over' : ', part';
+  const what = frozen ? tr`, frozen` : part.as === 'carry-over' ? tr`, left over` : tr`, part`;
   return `${lot.name.slice(0, LONGEST_NAME - what.length)}${what}`;
 }
 

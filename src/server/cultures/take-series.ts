@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { stockOf } from '../culture-lines/registry';
 import { type ShopState } from '@/shop/state';
 import { leavenAimC, type Culture } from '@/core/cultures';
@@ -16,13 +17,13 @@ import { plannedAt } from './take-mix';
 const grams = (name: string) => numberField({ name, unit: 'g', min: 0, max: 500_000 });
 const feedSchema = z.object({
   at: z.string().min(1),
-  motherG: numberField({ name: 'Mother', unit: 'g', min: 0.1, max: 500_000 }),
+  motherG: numberField({ name: word('Mother'), unit: 'g', min: 0.1, max: 500_000 }),
   flours: z
-    .array(z.object({ flourId: z.string().min(1).max(80), massG: grams('Flour') }))
+    .array(z.object({ flourId: z.string().min(1).max(80), massG: grams(word('Flour')) }))
     .min(1)
     .max(8),
-  waterG: grams('Water'),
-  startC: numberField({ name: 'Temperature', unit: '°C', min: 0, max: 40 }).nullish(),
+  waterG: grams(word('Water')),
+  startC: numberField({ name: word('Temperature'), unit: '°C', min: 0, max: 40 }).nullish(),
 });
 
 const seriesSchema = z.object({
@@ -54,14 +55,14 @@ export function takeSeries(
     if (!starter.ok) return starter;
     const culture = starter.value;
     if (!stockOf(context, state).has(series.fromLotId)) {
-      return refused('fromLotId', `Jar: ${series.fromLotId} has not been made yet.`);
+      return refused('fromLotId', tr`Jar: ${series.fromLotId} has not been made yet.`);
     }
     const instants: number[] = [];
     for (const feed of [...series.feeds, ...(series.levain == null ? [] : [series.levain])]) {
       const at = plannedAt(feed.at, state);
       if (!at.ok) return at;
       if (at.value <= (instants.at(-1) ?? -Infinity)) {
-        return refused('at', 'Feeds in a row: each comes after the one before.');
+        return refused('at', tr`Feeds in a row: each comes after the one before.`);
       }
       instants.push(at.value);
     }
@@ -121,7 +122,7 @@ const withdrawn = (step: PlannedAct, state: ShopState): EntryDraft => ({
   atMs: state.nowMs,
   tense: 'planned',
   bakeId: step.bakeId,
-  body: { kind: 'withdraw', supersedes: step.stepId, reason: 'Feeds in a row take its place' },
+  body: { kind: 'withdraw', supersedes: step.stepId, reason: tr`Feeds in a row take its place` },
 });
 
 /** Steps that were to take from a withdrawn feed take from the last one of the row. */

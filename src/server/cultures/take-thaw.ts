@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { isUsedUp } from '@/core/journal';
 import { z } from '@/core/parse';
 
@@ -13,8 +14,8 @@ import { plannedAt } from './take-mix';
 const thawSchema = z.object({
   lotId: z.string().min(1).max(80),
   batch: z.string().min(8).max(80),
-  outAt: z.string().min(1, { error: 'Out of the freezer: an hour is needed.' }),
-  roomAt: z.string().min(1, { error: 'Out of the fridge: an hour is needed.' }),
+  outAt: z.string().min(1, { error: () => tr`Out of the freezer: an hour is needed.` }),
+  roomAt: z.string().min(1, { error: () => tr`Out of the fridge: an hour is needed.` }),
   fridgeId: z.string().min(1).max(80),
   roomId: z.string().min(1).max(80),
 });
@@ -28,10 +29,11 @@ export function takeThaw(context: ShopContext, form: unknown): Outcome<{ batch: 
     const { lotId, batch, outAt, roomAt, fridgeId, roomId } = parsed.value;
     const lot = stockOf(context, state).get(lotId);
     if (lot === undefined || isUsedUp(lot) || !isFrozen(lot, { state })) {
-      return refused('lotId', `Bag: ${lotId} is not in a freezer.`);
+      return refused('lotId', tr`Bag: ${lotId} is not in a freezer.`);
     }
     const strange = [fridgeId, roomId].find((placeId) => !state.placeMap.has(placeId));
-    if (strange !== undefined) return refused('placeId', `Place: “${strange}” is not in the shop.`);
+    if (strange !== undefined)
+      return refused('placeId', tr`Place: “${strange}” is not in the shop.`);
     const out = plannedAt(outAt, state);
     if (!out.ok) return out;
     const room = plannedAt(roomAt, state);
@@ -39,7 +41,7 @@ export function takeThaw(context: ShopContext, form: unknown): Outcome<{ batch: 
     if (room.value < out.value) {
       return refused(
         'roomAt',
-        'Out of the fridge: earlier than out of the freezer. Allowed: after it.',
+        tr`Out of the fridge: earlier than out of the freezer. Allowed: after it.`,
       );
     }
     const before = state.folded.plan.flatMap((step): EntryDraft[] =>

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
 import {
@@ -70,9 +71,9 @@ function refuseOrder(state: ShopState, act: Act, atMs: number): string | null {
   const needed = lotsTouchedBy(act);
   for (const lotId of needed) {
     const lot = stock.get(lotId);
-    if (lot === undefined) return `Done: ${lotId} has not been made yet. Log that step first.`;
+    if (lot === undefined) return tr`Done: ${lotId} has not been made yet. Log that step first.`;
     if (lot.madeAtMs >= atMs)
-      return `Done at: ${lot.name} was made later than that. Allowed: after it was made.`;
+      return tr`Done at: ${lot.name} was made later than that. Allowed: after it was made.`;
   }
   return null;
 }

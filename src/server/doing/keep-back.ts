@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
 import { usualFeed, type Culture } from '@/core/cultures';
@@ -36,9 +37,9 @@ export function refuseOverdraw(at: {
       stepG: state.shop.scaleStepG,
     });
     return (
-      `${culture.name}: ${Math.round(leftG)} g would stay in the jar, ${Math.round(culture.keepG)} g are to be kept. ` +
-      `Allowed: up to ${mayG} g. Feed it first: ${Math.round(feed.motherG)} g of it with ${Math.round(feed.flourG)} g flour ` +
-      `and ${Math.round(feed.waterG)} g water give ${Math.round(feed.totalG)} g. Nothing was stored.`
+      tr`${culture.name}: ${Math.round(leftG)} g would stay in the jar, ${Math.round(culture.keepG)} g are to be kept. ` +
+      tr`Allowed: up to ${mayG} g. Feed it first: ${Math.round(feed.motherG)} g of it with ${Math.round(feed.flourG)} g flour ` +
+      tr`and ${Math.round(feed.waterG)} g water give ${Math.round(feed.totalG)} g. Nothing was stored.`
     );
   }
   return null;

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type FlourRow } from '@/shop/kept/flour';
 import { numberField, z } from '@/core/parse';
 import { listFlours, retireFlour, saveFlour } from '@/data';
@@ -7,10 +8,10 @@ import { parseForm } from '@/shop/parse-form';
 
 const FLOUR_RULES = {
   strength: { name: 'W', unit: '', min: 60, max: 500 },
-  protein: { name: 'Protein', unit: '%', min: 5, max: 25 },
-  ash: { name: 'Ash', unit: '%', min: 0.2, max: 3 },
-  wholegrain: { name: 'Whole grain', unit: '%', min: 0, max: 100 },
-  absorption: { name: 'Absorption', unit: '%', min: 35, max: 110 },
+  protein: { name: word('Protein'), unit: '%', min: 5, max: 25 },
+  ash: { name: word('Ash'), unit: '%', min: 0.2, max: 3 },
+  wholegrain: { name: word('Whole grain'), unit: '%', min: 0, max: 100 },
+  absorption: { name: word('Absorption'), unit: '%', min: 35, max: 110 },
 } as const;
 
 /** A field that may stay empty. */
@@ -25,8 +26,8 @@ const flourForm = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 60 letters.' })
-    .max(60, { error: 'Name: too long. Allowed: 1 to 60 letters.' }),
+    .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 60 letters.` })
+    .max(60, { error: () => tr`Name: too long. Allowed: 1 to 60 letters.` }),
   strengthW: optional(FLOUR_RULES.strength),
   proteinPct: optional(FLOUR_RULES.protein),
   ashPct: optional(FLOUR_RULES.ash),
@@ -35,7 +36,7 @@ const flourForm = z.object({
   /** Separated by commas. */
   allergens: z
     .string()
-    .max(200, { error: 'Allergens: too long. Allowed: up to 200 letters.' })
+    .max(200, { error: () => tr`Allergens: too long. Allowed: up to 200 letters.` })
     .transform((text) =>
       text
         .split(',')
@@ -56,10 +57,10 @@ export function changeFlour(
   const { id: wanted, name, strengthW, allergens, ...percents } = parsed.value;
   const all = listFlours(context.db);
   const before = all.find((one) => one.id === wanted) ?? null;
-  if (wanted != null && before === null) return refused('id', 'This flour is not in the shop.');
+  if (wanted != null && before === null) return refused('id', tr`This flour is not in the shop.`);
   const id = wanted ?? context.newId();
   if (all.some((one) => one.id !== id && one.retiredMs === null && one.name === name)) {
-    return refused('name', `Name: another flour is called ${name} already.`);
+    return refused('name', tr`Name: another flour is called ${name} already.`);
   }
   saveFlour(context.db, {
     id,
@@ -84,7 +85,7 @@ export function retireOneFlour(
   const { id, retired } = parsed.value;
   const left = listFlours(context.db).filter((one) => one.retiredMs === null && one.id !== id);
   if (retired && left.length === 0) {
-    return refused('id', 'Flour: the last one stays. Add another first.');
+    return refused('id', tr`Flour: the last one stays. Add another first.`);
   }
   retireFlour(context.db, id, retired ? context.clock().nowMs : null);
   return done({ id, retired });

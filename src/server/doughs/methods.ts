@@ -1,5 +1,6 @@
+import { tr } from '@/words/tr';
 import type { ShopState } from '@/shop/state';
-import { LIBRARY, methodSchema, placedMethod, type Method } from '@/core/methods';
+import { startingMethods, methodSchema, placedMethod, type Method } from '@/core/methods';
 import { z } from '@/core/parse';
 import {
   addMethodVersion,
@@ -44,7 +45,7 @@ function startingRows(context: ShopContext, state: ShopState): MethodRow[] {
     atMs: state.nowMs,
     yeastType: state.shop.yeastType,
   };
-  return LIBRARY.map((one) => ({
+  return startingMethods().map((one) => ({
     id: `${STARTING}${one.id}`,
     versionId: null,
     number: null,
@@ -74,7 +75,7 @@ export function saveMethod(
   const wanted = parsed.value.methodId;
   const own = wanted !== null && !wanted.startsWith(STARTING);
   const versions = own ? versionsOf(context, wanted) : [];
-  if (own && versions.length === 0) return refused('methodId', 'This method is not in the shop.');
+  if (own && versions.length === 0) return refused('methodId', tr`This method is not in the shop.`);
   const methodId = own ? wanted : context.newId();
   const id = context.newId();
   const createdMs = context.clock().nowMs;
@@ -100,7 +101,7 @@ export function retire(
   retired: boolean,
 ): Outcome<{ methodId: string }> {
   if (methodId.startsWith(STARTING)) {
-    return refused('methodId', 'A starting method stays. Save it as your own to change it.');
+    return refused('methodId', tr`A starting method stays. Save it as your own to change it.`);
   }
   retireMethod(context.db, methodId, retired ? context.clock().nowMs : null);
   return done({ methodId });

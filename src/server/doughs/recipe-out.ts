@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import { targetColumns } from '@/core/formula';
 import { hoursRange, usualHours } from '@/core/methods';
 import { recipeJsonLd } from '@/formats/recipe-jsonld';
@@ -17,7 +18,7 @@ export function recipeOut(
   const { pantry, shop } = state;
   const columns = targetColumns(method, shop, pantry);
   const leavenH = Object.values(method.leavenStays).map(usualHours);
-  const place = (id: string) => (state.placeMap.get(id)?.name ?? id).toLowerCase();
+  const place = (id: string) => inSentence(state.placeMap.get(id)?.name ?? id);
   const stays = (all: typeof method.bulk) =>
     all.map((one) => `${one.hours} h ${place(one.placeId)}`).join(', then ');
   const products = method.target.by === 'products' ? method.target.products : [];
@@ -27,23 +28,23 @@ export function recipeOut(
       lines: columns.rows
         .filter((one) => one.wholeG > 0)
         .map((one) => ({
-          name: (pantry.get(one.ingredientId)?.name ?? one.ingredientId).toLowerCase(),
+          name: inSentence(pantry.get(one.ingredientId)?.name ?? one.ingredientId),
           massG: one.wholeG,
         })),
       steps: [
         ...columns.leavens.map(
           ({ leaven, totalG }) =>
-            `Build the ${leaven.name.toLowerCase()}, ${Math.round(totalG)} g: ${stays(method.leavenStays[leaven.id] ?? [])}.`,
+            tr`Build the ${inSentence(leaven.name)}, ${Math.round(totalG)} g: ${stays(method.leavenStays[leaven.id] ?? [])}.`,
         ),
-        `Mix to ${method.mix.aimC} °C.`,
-        `Bulk: ${stays(method.bulk)}.`,
-        `Balls: ${stays(method.balls)}, ${hoursRange(method.balls).leastH} to ${hoursRange(method.balls).mostH} h in all.`,
-        'Bake.',
+        tr`Mix to ${method.mix.aimC} °C.`,
+        tr`Bulk: ${stays(method.bulk)}.`,
+        tr`Balls: ${stays(method.balls)}, ${hoursRange(method.balls).leastH} to ${hoursRange(method.balls).mostH} h in all.`,
+        tr`Bake.`,
       ],
       yields:
         products
-          .map((one) => `${one.count} × ${one.weightG} g ${one.name.toLowerCase()}`)
-          .join(', ') || `${Math.round(columns.wholeG)} g of dough`,
+          .map((one) => `${one.count} × ${one.weightG} g ${inSentence(one.name)}`)
+          .join(', ') || tr`${Math.round(columns.wholeG)} g of dough`,
       hours: Math.max(0, ...leavenH) + usualHours(method.bulk) + usualHours(method.balls),
     }),
   };

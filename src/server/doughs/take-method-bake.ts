@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
 import { type ShopState } from '@/shop/state';
 import type { MethodPlan } from '@/core/planner';
@@ -57,7 +58,7 @@ export function takeMethodBake(
 function unknownPlace({ method }: MethodBake, state: ShopState): string | null {
   const stays = [...method.bulk, ...method.balls, ...Object.values(method.leavenStays).flat()];
   const unknown = stays.find((stay) => !state.placeMap.has(stay.placeId));
-  return unknown === undefined ? null : `Place: “${unknown.placeId}” is not in the shop.`;
+  return unknown === undefined ? null : tr`Place: “${unknown.placeId}” is not in the shop.`;
 }
 
 /** Why a leaven of a method can not be had. */
@@ -74,7 +75,7 @@ function missingSource({ method }: MethodBake, { sources }: DoughFacts): LeavenW
     ? null
     : {
         leavenId: without.id,
-        sentence: `${without.name}: the shop has no culture for it. Register one under Cultures, or exchange the leaven.`,
+        sentence: tr`${without.name}: the shop has no culture for it. Register one under Cultures, or exchange the leaven.`,
       };
 }
 
@@ -86,7 +87,7 @@ function shortSource(plan: MethodPlan, { sources }: DoughFacts): LeavenWanting |
     const wantedG = leaven.made.by === 'taken' ? totalG : (first?.motherG ?? seedG);
     if (source === null || wantedG <= source.thereG) continue;
     const there = Math.floor(source.thereG);
-    const sentence = `${leaven.name}: ${Math.round(wantedG)} g of ${source.name} are wanted, ${there} g may be taken. Allowed: up to ${there} g; feed it first, or take a smaller share.`;
+    const sentence = tr`${leaven.name}: ${Math.round(wantedG)} g of ${source.name} are wanted, ${there} g may be taken. Allowed: up to ${there} g; feed it first, or take a smaller share.`;
     return { leavenId: leaven.id, sentence };
   }
   return null;

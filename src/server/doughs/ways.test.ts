@@ -1,4 +1,4 @@
-import { LIBRARY } from '@/core/methods';
+import { startingMethods } from '@/core/methods';
 import { proposalsOf, requestFor } from '@/core/planner/week/propose';
 import { oddsOfPlan, plannedInTurns } from '@/core/planner/week';
 import { openShopInMemory } from '@/data';
@@ -70,7 +70,9 @@ test('as it stands is what the page itself plans', () => {
 describe('balls that wait in the cold', () => {
   const shop = planningShop({ benchC: 22 });
   const service = { readyToMs: Date.parse('2026-11-27T20:00:00Z') };
-  const cold = LIBRARY.filter(({ method }) => method.balls.length > 1).map(({ id }) => id);
+  const cold = startingMethods()
+    .filter(({ method }) => method.balls.length > 1)
+    .map(({ id }) => id);
   test.each(cold)('%s: come out in turns, far likelier than at once; Plan says the same', (id) => {
     const demand = demandFor('2026-11-27T18:00', [id], service);
     const request = requestFor(demand, demand.methods[0]!, shop);

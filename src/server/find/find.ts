@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { TERMS } from '@/core/glossary';
 import { isUsedUp, type Lot } from '@/core/journal';
 import { MS_PER_HOUR } from '@/core/units';
@@ -20,7 +21,7 @@ export function findables(context: ShopContext): FoundInShop {
     ...cultures.map(({ id, name, kind }): Findable => ({
       kind: 'Culture',
       name,
-      says: kind,
+      says: trOf(kind),
       atMs: null,
       href: `/cultures/${encodeURIComponent(id)}`,
     })),
@@ -33,12 +34,12 @@ export function findables(context: ShopContext): FoundInShop {
       atMs: null,
       href: `/doughs/${encodeURIComponent(id)}`,
     })),
-    ...TERMS.map(({ word, means }): Findable => ({
+    ...TERMS.map(({ id, word, means }): Findable => ({
       kind: 'Word',
       name: word,
       says: means,
       atMs: null,
-      href: `/words#${encodeURIComponent(word.replaceAll(' ', '-'))}`,
+      href: `/words#${encodeURIComponent(id)}`,
     })),
   ];
   return { timeZone: state.shop.timeZone, things };
@@ -51,7 +52,7 @@ function lots(stock: ReadonlyMap<string, Lot>, sinceMs: number): Findable[] {
     .map((lot) => ({
       kind: 'Lot',
       name: lot.name,
-      says: isUsedUp(lot) ? `${lot.id}, used up` : lot.id,
+      says: isUsedUp(lot) ? tr`${lot.id}, used up` : lot.id,
       atMs: lot.madeAtMs,
       href: `/lots/${encodeURIComponent(lot.id)}`,
     }));
@@ -64,7 +65,7 @@ function bakes({ db }: ShopContext, sinceMs: number, nowMs: number): Findable[] 
     .map((bake) => ({
       kind: 'Bake',
       name: bake.name,
-      says: bake.readyToMs < nowMs ? 'held' : 'planned',
+      says: bake.readyToMs < nowMs ? tr`held` : tr`planned`,
       atMs: bake.readyFromMs,
       href:
         bake.readyToMs < nowMs

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { createServer, type Server } from 'node:https';
 import { createProxyServer } from 'httpxy';
@@ -69,7 +70,7 @@ class Gate {
   constructor(private readonly setup: GateSetup) {
     const { key, cert } = setup.certificate;
     this.server = createServer({ key, cert, minVersion: 'TLSv1.2' }, (request, response) => {
-      this.answer(request, response).catch(() => plain(response, 502, 'Olvik does not answer.'));
+      this.answer(request, response).catch(() => plain(response, 502, tr`Olvik does not answer.`));
     });
     this.version = waysInVersion(setup.db);
   }
@@ -98,12 +99,12 @@ class Gate {
   private async answer(request: IncomingMessage, response: ServerResponse): Promise<void> {
     const address = request.socket.remoteAddress ?? '';
     if (!(await allowed(this.all, address))) {
-      return plain(response, 429, 'Too much at once. Wait a minute.');
+      return plain(response, 429, tr`Too much at once. Wait a minute.`);
     }
     const status = refusedStatus(askerOf(request), this.setup.names);
     const path = pathOf(request.url);
     if (status !== null || path === null) {
-      return plain(response, status ?? 400, 'This address is not answered here.');
+      return plain(response, status ?? 400, tr`This address is not answered here.`);
     }
     return path === '/pair' && request.method === 'POST'
       ? this.pair(request, response, address)
@@ -164,7 +165,7 @@ class Gate {
     address: string,
   ): Promise<void> {
     if (!(await allowed(this.codes, address)) || !(await allowed(this.codesOfAll, 'all'))) {
-      return said(response, 429, { sentence: 'Too many codes were tried. Wait ten minutes.' });
+      return said(response, 429, { sentence: tr`Too many codes were tried. Wait ten minutes.` });
     }
     const found = paired(this.setup.db, await formOf(request), Date.now());
     if (!found.ok) return said(response, 400, { sentence: found.sentence });
@@ -232,7 +233,7 @@ function pathOf(url: string | undefined): string | null {
 function outside(request: IncomingMessage, response: ServerResponse): void {
   const isPage = request.method === 'GET' && (request.headers.accept ?? '').includes('text/html');
   if (isPage) return sentTo(response, '/pair');
-  plain(response, 401, 'This device is not let in.');
+  plain(response, 401, tr`This device is not let in.`);
 }
 
 function sentTo(response: ServerResponse, path: string): void {

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type Db } from '@/data';
 import { gateState, openWaysIn, saveGateFound, waysInVersion } from '@/data/ways-in';
 import type { GateState } from '@/shop/kept/device';
@@ -86,7 +87,7 @@ class Keeper {
     const names = ownNames(host, more);
     const { db } = this;
     try {
-      if (names.length === 0) throw new Error('this machine is on no network');
+      if (names.length === 0) throw new Error(tr`this machine is on no network`);
       const certificate = await certificateFor(folder, names, Date.now());
       const setup = { db, certificate, host, port, names: new Set(names), shopPort, key };
       this.gate = await openGate(setup);
@@ -102,8 +103,8 @@ class Keeper {
 function troubleOf(error: unknown, port: number): string {
   const { code, message } = error as NodeJS.ErrnoException;
   if (code === 'EADDRINUSE') {
-    return `Port ${port} is in use. Stop what uses it, or choose another with OLVIK_SHARE_PORT and start Olvik anew.`;
+    return tr`Port ${port} is in use. Stop what uses it, or choose another with OLVIK_SHARE_PORT and start Olvik anew.`;
   }
-  if (code === 'EACCES') return `Port ${port} may not be opened. Choose one above 1024.`;
-  return `It could not be opened: ${message}.`;
+  if (code === 'EACCES') return tr`Port ${port} may not be opened. Choose one above 1024.`;
+  return tr`It could not be opened: ${message}.`;
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { HandsList, HandsMoment } from '@/shop/hands/hands-list';
 import { stringify } from 'csv-stringify/sync';
 import { toLocalText } from '@/core/units';
@@ -27,7 +28,7 @@ export function handsIcs({ moments, shopName, nowMs }: HandsList): string {
       who: moment.who,
       place: moment.place,
     })),
-    { name: `${shopName}, hands`, madeMs: nowMs },
+    { name: tr`${shopName}, hands`, madeMs: nowMs },
   );
 }
 

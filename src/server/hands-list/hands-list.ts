@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type HandsList, type HandsMoment } from '@/shop/hands/hands-list';
 import type { Bake } from '@/shop/kept/bake';
 import { type ShopState } from '@/shop/state';
@@ -31,7 +32,7 @@ export function handsList(context: ShopContext): HandsList {
         stepId: index === 0 ? moment.ref : `${moment.ref}.${index}`,
         atMs: fromMs,
         toMs,
-        title: index === 0 ? moment.title : `${moment.title}, after its rest`,
+        title: index === 0 ? moment.title : tr`${moment.title}, after its rest`,
         who: moment.by ?? only,
         assignable: index === 0,
         bake: bake?.name ?? '',
@@ -81,13 +82,13 @@ function toPlan(context: ShopContext, state: ShopState, bakes: readonly Bake[]):
             stepId: `plan ${key}`,
             atMs: planBy.atMs,
             toMs: planBy.atMs,
-            title: `Plan ${name}`,
+            title: tr`Plan ${name}`,
             who: null,
             assignable: false,
             bake: name,
             place: '',
-            lines: [{ label: 'pizzas', text: String(balls) }],
-            foot: `then ${planBy.method} is too late`,
+            lines: [{ label: tr`pizzas`, text: String(balls) }],
+            foot: tr`then ${planBy.method} is too late`,
           },
         ],
   );

@@ -1,3 +1,4 @@
+import { tr, trOf, word } from '@/words/tr';
 import { stockAfter } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
 import { ripenessRule } from '@/core/ripeness';
@@ -9,7 +10,7 @@ import { parseForm, refusing } from '@/shop/parse-form';
 import { forecastState } from '../shop/forecast-state';
 import { loadShop } from '../shop/load-shop';
 
-const TARGET_RULE = { name: 'Target rise', unit: '×', min: 1.05, max: 8 } as const;
+const TARGET_RULE = { name: word('Target rise'), unit: '×', min: 1.05, max: 8 } as const;
 
 const aimFormSchema = z.object({
   lotId: z.string().min(1),
@@ -31,19 +32,19 @@ export function setAim(
     const targetRise = parsed.value.targetRise ?? null;
     const lot = forecastState(context, state).lots.get(lotId);
     if (lot === undefined || !stockAfter(state.folded.done).has(lotId)) {
-      return refused('lotId', `Lot: ${lotId} has not been made yet; its target can be set then.`);
+      return refused('lotId', tr`Lot: ${lotId} has not been made yet; its target can be set then.`);
     }
     if (ripenessRule(lot.story.lot.kind).by !== 'target') {
       return refused(
         'targetRise',
-        `Target rise: a ${lot.story.lot.kind} here is ripe by its own peak or by its hours, not by a rise.`,
+        tr`Target rise: a ${trOf(lot.story.lot.kind)} here is ripe by its own peak or by its hours, not by a rise.`,
       );
     }
     const { peakRise } = lot.window;
     if (targetRise !== null && targetRise > peakRise) {
       return refused(
         'targetRise',
-        `Target rise: ×${targetRise} is not possible. Allowed: 1.05 to ×${peakRise.toFixed(2)}, its greatest rise.`,
+        tr`Target rise: ×${targetRise} is not possible. Allowed: 1.05 to ×${peakRise.toFixed(2)}, its greatest rise.`,
       );
     }
     const body = { kind: 'aim' as const, lotId, targetRise };

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { z } from '@/core/parse';
 import { listStepPeople, saveStepPerson } from '@/data';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -21,12 +22,12 @@ export function assignStep(
   const { stepId, who } = parsed.value;
   const { folded, shop } = loadShop(context);
   if (!folded.plan.some((step) => step.stepId === stepId)) {
-    return refused(null, 'This step was done or withdrawn already.');
+    return refused(null, tr`This step was done or withdrawn already.`);
   }
   if (who !== null && !shop.people.includes(who)) {
     return refused(
       'who',
-      `Who: “${who}” does not work here. Allowed: ${shop.people.join(', ') || 'nobody yet'}.`,
+      tr`Who: “${who}” does not work here. Allowed: ${shop.people.join(', ') || tr`nobody yet`}.`,
     );
   }
   const before = listStepPeople(context.db).get(stepId) ?? null;

@@ -1,3 +1,4 @@
+import { inSentence, tr, word } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { WARMEST_WATER_C } from '@/core/thermal';
 import { isAct, stockAfter, type Act, type ActOf, type Lot } from '@/core/journal';
@@ -13,10 +14,10 @@ import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 import { mixingOf } from '../mix/water';
 
-const GRAMS_RULE = { name: 'Grams', unit: 'g', min: 0, max: 500_000 } as const;
-const TEMP_RULE = { name: 'Temperature', unit: '°C', min: -5, max: 40 } as const;
-const WATER_RULE = { name: 'Water', unit: '°C', min: 0, max: WARMEST_WATER_C } as const;
-const COUNT_RULE = { name: 'Balls', unit: '', min: 1, max: 2000 } as const;
+const GRAMS_RULE = { name: word('Grams'), unit: 'g', min: 0, max: 500_000 } as const;
+const TEMP_RULE = { name: word('Temperature'), unit: '°C', min: -5, max: 40 } as const;
+const WATER_RULE = { name: word('Water'), unit: '°C', min: 0, max: WARMEST_WATER_C } as const;
+const COUNT_RULE = { name: word('Balls'), unit: '', min: 1, max: 2000 } as const;
 
 /** What the hands say when a step is done: what is left out was as planned. */
 const doneFormSchema = z.object({
@@ -45,9 +46,9 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
     const { batch, stepId } = parsed.value;
     if (state.folded.done.some((one) => one.batch === batch)) return done({ batch });
     const step = state.folded.plan.find((one) => one.stepId === stepId);
-    if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
+    if (step === undefined) return refused(null, tr`This step was done or withdrawn already.`);
     if (isAct(step.act, 'look')) {
-      return refused(null, 'Look: say what is seen, with “Log a look”.');
+      return refused(null, tr`Look: say what is seen, with “Log a look”.`);
     }
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
@@ -73,10 +74,10 @@ export function doStep(context: ShopContext, form: unknown): Outcome<{ batch: st
 /** What is asked about amounts far from the plan; null where they are near it. */
 function amountsQuestion(planned: Act, done: Act, state: ShopState): string | null {
   if (isAct(planned, 'divide') && isAct(done, 'divide')) {
-    const ball = { name: 'a ball', massG: done.ballG, plannedG: planned.ballG };
-    const all = { name: 'balls in all', massG: done.count, plannedG: planned.count };
+    const ball = { name: tr`a ball`, massG: done.ballG, plannedG: planned.ballG };
+    const all = { name: tr`balls in all`, massG: done.count, plannedG: planned.count };
     return isFar(all.massG, all.plannedG)
-      ? `${done.count} balls where ${planned.count} were planned: is that right?`
+      ? tr`${done.count} balls where ${planned.count} were planned: is that right?`
       : farOffQuestion([ball], planned.count * planned.ballG);
   }
   if (!isAct(planned, 'make') || !isAct(done, 'make')) return null;
@@ -88,7 +89,7 @@ function amountsQuestion(planned: Act, done: Act, state: ShopState): string | nu
       plannedG: massG,
     })),
     ...planned.ingredients.map(({ ingredientId, massG }, i) => ({
-      name: (state.pantry.get(ingredientId)?.name ?? ingredientId).toLowerCase(),
+      name: inSentence(state.pantry.get(ingredientId)?.name ?? ingredientId),
       massG: done.ingredients[i]?.massG ?? massG,
       plannedG: massG,
     })),
@@ -160,15 +161,15 @@ export function actOnLot(context: ShopContext, form: unknown): Outcome<{ batch: 
     const state = loadShop(context);
     const { lotId, batch, act } = parsed.value;
     const lot = stockAfter(state.folded.done).get(lotId);
-    if (lot === undefined) return refused('lotId', `Lot: ${lotId} has not been made yet.`);
+    if (lot === undefined) return refused('lotId', tr`Lot: ${lotId} has not been made yet.`);
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
     const body = bodyOf(lotId, act);
     if (isAct(body, 'move') && !state.placeMap.has(body.placeId)) {
-      return refused('placeId', `Place: “${body.placeId}” is not in the shop.`);
+      return refused('placeId', tr`Place: “${body.placeId}” is not in the shop.`);
     }
     if (isAct(body, 'add') && !state.pantry.has(body.ingredients[0]?.ingredientId ?? '')) {
-      return refused('ingredientId', 'Ingredient: choose one that the shop has.');
+      return refused('ingredientId', tr`Ingredient: choose one that the shop has.`);
     }
     const question = parsed.value.sure ? null : addedQuestion(act, lot, state);
     if (question !== null) return refused('sure', question);
@@ -184,7 +185,7 @@ function addedQuestion(
   { pantry }: ShopState,
 ): string | null {
   if (act.kind !== 'add') return null;
-  const name = pantry.get(act.ingredientId)?.name.toLowerCase() ?? act.ingredientId;
+  const name = inSentence(pantry.get(act.ingredientId)?.name) ?? act.ingredientId;
   return additionQuestion(name, act.massG, composition);
 }
 

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { HEALTH_SIGNS, isAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
@@ -17,7 +18,7 @@ const lookFormSchema = z
     batch: z.string().min(8).max(80),
     at: z.string().nullish(),
     by: z.string().max(60).nullish(),
-    rise: numberField({ name: 'Rise', unit: '×', min: 0.5, max: 8 }).nullish(),
+    rise: numberField({ name: word('Rise'), unit: '×', min: 0.5, max: 8 }).nullish(),
     dome: z.enum(['flat', 'domed', 'sinking']).nullish(),
     smell: z.enum(['floury', 'mild', 'fruity', 'sharp', 'boozy']).nullish(),
     float: z.enum(['floats', 'sinks']).nullish(),
@@ -31,7 +32,7 @@ const lookFormSchema = z
         (sign) => sign != null,
       ),
     {
-      error: 'Look: say at least one sign: rise, dome, smell, float, dent or pH.',
+      error: () => tr`Look: say at least one sign: rise, dome, smell, float, dent or pH.`,
     },
   );
 
@@ -54,10 +55,13 @@ export function logLook(context: ShopContext, form: unknown): Outcome<LookResult
     if (!at.ok) return at;
     const before = forecastState(context, state).lots.get(lotId);
     if (before === undefined || before.story.tense !== 'done') {
-      return refused('lotId', `Lot: ${lotId} has not been made yet; there is nothing to look at.`);
+      return refused(
+        'lotId',
+        tr`Lot: ${lotId} has not been made yet; there is nothing to look at.`,
+      );
     }
     if (before.story.startMs >= at.value) {
-      return refused('at', `Looked at: ${before.story.lot.name} was made later than that.`);
+      return refused('at', tr`Looked at: ${before.story.lot.name} was made later than that.`);
     }
     const body = {
       kind: 'look' as const,

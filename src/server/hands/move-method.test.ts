@@ -1,6 +1,6 @@
 import { freshBatch, sentences, value } from '../../../tests/fixtures/services';
 import { isAct, type ActOf, type PlannedAct } from '@/core/journal';
-import { placedMethod, LIBRARY } from '@/core/methods';
+import { placedMethod, startingMethods } from '@/core/methods';
 import { toLocalText } from '@/core/units';
 import { listFlours, openShopInMemory } from '@/data';
 import { contextOver, type ShopContext } from '../context';
@@ -23,7 +23,7 @@ beforeEach(() => {
   ensureShop(db, ZONE);
   context = { ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) };
   const state = loadShop(context);
-  const library = LIBRARY.find((one) => one.id === 'poolish-day')!;
+  const library = startingMethods().find((one) => one.id === 'poolish-day')!;
   const method = placedMethod(library, {
     places: state.places,
     flours: listFlours(db),

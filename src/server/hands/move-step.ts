@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { z } from '@/core/parse';
 import { fromLocalText, MS_PER_MINUTE } from '@/core/units';
 
@@ -23,12 +24,12 @@ export function moveStep(context: ShopContext, form: unknown): Outcome<{ batch: 
     const state = loadShop(context);
     const { batch } = parsed.value;
     const step = state.folded.plan.find((one) => one.stepId === parsed.value.stepId);
-    if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
+    if (step === undefined) return refused(null, tr`This step was done or withdrawn already.`);
     const atMs = fromLocalText(parsed.value.at, state.shop.timeZone);
     if (atMs < state.nowMs - MS_PER_MINUTE) {
       return refused(
         'at',
-        `Move to: ${parsed.value.at.replace('T', ' ')} has passed. Allowed: from now on.`,
+        tr`Move to: ${parsed.value.at.replace('T', ' ')} has passed. Allowed: from now on.`,
       );
     }
     const moved = movedSteps(moveFacts(context, state), step, atMs);

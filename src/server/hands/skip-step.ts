@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { lotMadeBy, lotsTouchedBy, type PlannedAct } from '@/core/journal';
 import { z } from '@/core/parse';
 
@@ -13,8 +14,10 @@ const skipFormSchema = z.object({
   reason: z
     .string()
     .trim()
-    .min(1, { error: 'Reason: say in a word why it is skipped. Allowed: 1 to 200 letters.' })
-    .max(200, { error: 'Reason: too long. Allowed: 1 to 200 letters.' }),
+    .min(1, {
+      error: () => tr`Reason: say in a word why it is skipped. Allowed: 1 to 200 letters.`,
+    })
+    .max(200, { error: () => tr`Reason: too long. Allowed: 1 to 200 letters.` }),
   by: z.string().max(60).nullish(),
 });
 
@@ -26,12 +29,12 @@ export function skipStep(context: ShopContext, form: unknown): Outcome<{ batch: 
     const { stepId, batch, reason, by } = parsed.value;
     const state = loadShop(context);
     const step = state.folded.plan.find((one) => one.stepId === stepId);
-    if (step === undefined) return refused(null, 'This step was done or withdrawn already.');
+    if (step === undefined) return refused(null, tr`This step was done or withdrawn already.`);
     const needing = restsOn(step, state.folded.plan);
     if (needing !== null) {
       return refused(
         null,
-        `Skip: ${needing} needs what this step makes. Skip that one first, or withdraw the bake.`,
+        tr`Skip: ${needing} needs what this step makes. Skip that one first, or withdraw the bake.`,
       );
     }
     const body = { kind: 'withdraw' as const, supersedes: stepId, reason };
@@ -52,5 +55,5 @@ function restsOn(step: PlannedAct, plan: readonly PlannedAct[]): string | null {
   const needing = plan.find((one) => one !== step && lotsTouchedBy(one.act).includes(made));
   if (needing === undefined) return null;
   if ('name' in needing.act) return needing.act.name;
-  return needing.act.kind === 'use' ? `the bake of ${made}` : `a later step of ${made}`;
+  return needing.act.kind === 'use' ? tr`the bake of ${made}` : tr`a later step of ${made}`;
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { actSchema } from '@/core/journal/schema';
 import { shopStories } from '@/core/forecast';
@@ -22,7 +23,7 @@ const moveSchema = z.object({
         act: actSchema,
       }),
     )
-    .min(1, { error: 'Move: there is nothing to change.' })
+    .min(1, { error: () => tr`Move: there is nothing to change.` })
     .max(60),
 });
 type Taken = z.output<typeof moveSchema>;
@@ -35,7 +36,7 @@ export function takeMove(context: ShopContext, form: unknown): Outcome<{ batch: 
     const state = loadShop(context);
     const { bakeId, batch } = parsed.value;
     if (maybeOneBake(context.db, bakeId) === null) {
-      return refused(null, 'Bake: it is not in the shop.');
+      return refused(null, tr`Bake: it is not in the shop.`);
     }
     const wrong = wrongChange(parsed.value, state);
     if (wrong !== null) return refused(null, wrong);
@@ -44,7 +45,7 @@ export function takeMove(context: ShopContext, form: unknown): Outcome<{ batch: 
     const before = conflictsIn(context, state, []);
     const after = conflictsIn(context, state, entries);
     if (after > before) {
-      return refused(null, 'Move: the stock does not allow it any more. Nothing was changed.');
+      return refused(null, tr`Move: the stock does not allow it any more. Nothing was changed.`);
     }
     writeEntries(context, entries);
     return done({ batch });
@@ -54,17 +55,17 @@ export function takeMove(context: ShopContext, form: unknown): Outcome<{ batch: 
 function wrongChange({ bakeId, changes }: Taken, state: ShopState): string | null {
   for (const { stepId, atMs, act } of changes) {
     if (atMs < state.nowMs - MS_PER_MINUTE) {
-      return 'Move: its start has passed. Look at the moves anew.';
+      return tr`Move: its start has passed. Look at the moves anew.`;
     }
     if ('placeId' in act && !state.placeMap.has(act.placeId)) {
-      return `Place: “${act.placeId}” is not in the shop.`;
+      return tr`Place: “${act.placeId}” is not in the shop.`;
     }
     if (stepId === null) continue;
     const step = state.folded.plan.find((one) => one.stepId === stepId);
     if (step === undefined || step.bakeId !== bakeId) {
-      return 'Move: a step of it was done or withdrawn meanwhile. Look at the moves anew.';
+      return tr`Move: a step of it was done or withdrawn meanwhile. Look at the moves anew.`;
     }
-    if (step.act.kind !== act.kind) return 'Move: it changes another step than it names.';
+    if (step.act.kind !== act.kind) return tr`Move: it changes another step than it names.`;
   }
   return null;
 }

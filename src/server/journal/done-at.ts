@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { fromLocalText, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { ShopState } from '@/shop/state';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -12,13 +13,13 @@ export function doneAt(text: string | null | undefined, state: ShopState): Outco
   if (atMs > state.nowMs + MS_PER_MINUTE) {
     return refused(
       'at',
-      `Done at: ${text.replace('T', ' ')} is still to come. Allowed: up to now.`,
+      tr`Done at: ${text.replace('T', ' ')} is still to come. Allowed: up to now.`,
     );
   }
   if (atMs < state.nowMs - LONGEST_BACK_MS) {
     return refused(
       'at',
-      `Done at: ${text.replace('T', ' ')} is too long ago. Allowed: the last 14 days.`,
+      tr`Done at: ${text.replace('T', ' ')} is too long ago. Allowed: the last 14 days.`,
     );
   }
   return done(atMs);

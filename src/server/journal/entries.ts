@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { pantryOf } from '@/core/formula';
 import { newlyImpossible, type Act, type Entry } from '@/core/journal';
 import { DomainError, MS_PER_HOUR } from '@/core/units';
@@ -84,7 +85,7 @@ function refuseFarOff(context: ShopContext, entries: readonly Entry[]): void {
   if (far === undefined) return;
   throw new DomainError(
     'entry-too-far-ahead',
-    'Hour: that is more than a year ahead. Allowed: the next 500 days.',
+    tr`Hour: that is more than a year ahead. Allowed: the next 500 days.`,
     { atMs: far.atMs },
   );
 }
@@ -94,12 +95,12 @@ function refuseUnknown({ db }: ShopContext, acts: readonly Act[]): void {
   const pantry = pantryOf(listFlours(db));
   for (const act of acts) {
     if ('placeId' in act && !places.has(act.placeId)) {
-      throw new DomainError('place-unknown', `Place: “${act.placeId}” is not in the shop.`, act);
+      throw new DomainError('place-unknown', tr`Place: “${act.placeId}” is not in the shop.`, act);
     }
     const lines = 'ingredients' in act ? act.ingredients : [];
     const unknown = lines.find(({ ingredientId }) => !pantry.has(ingredientId));
     if (unknown !== undefined) {
-      const sentence = `Ingredient: “${unknown.ingredientId}” is not in the shop. Allowed: one that the shop has.`;
+      const sentence = tr`Ingredient: “${unknown.ingredientId}” is not in the shop. Allowed: one that the shop has.`;
       throw new DomainError('ingredient-unknown', sentence, unknown);
     }
   }

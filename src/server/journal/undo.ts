@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { newlyImpossible } from '@/core/journal';
 import { listBatch } from '@/data';
 import type { ShopContext } from '../context';
@@ -11,10 +12,10 @@ import { done, refused, type Outcome } from '@/shop/outcome';
  */
 export function undoBatch(context: ShopContext, batch: string): Outcome<{ batch: string }> {
   const entries = listBatch(context.db, batch);
-  if (entries.length === 0) return refused(null, 'Undo: this entry is not in the journal.');
+  if (entries.length === 0) return refused(null, tr`Undo: this entry is not in the journal.`);
   const struck = struckEntries(context);
   const standing = entries.filter((entry) => !struck.has(entry.id));
-  if (standing.length === 0) return refused(null, 'Undo: this was taken back already.');
+  if (standing.length === 0) return refused(null, tr`Undo: this was taken back already.`);
   const strikes = batchOf(
     context,
     context.newId(),
@@ -28,7 +29,7 @@ export function undoBatch(context: ShopContext, batch: string): Outcome<{ batch:
   if (newlyImpossible(foldedJournal(context), foldedWith(context, strikes)) !== null) {
     return refused(
       null,
-      'Undo: a later step was done with what this one made. Take that one back first. Nothing was changed.',
+      tr`Undo: a later step was done with what this one made. Take that one back first. Nothing was changed.`,
     );
   }
   writeEntries(context, strikes);

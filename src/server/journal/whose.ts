@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { DomainError } from '@/core/units';
 import type { Entry } from '@/core/journal';
 import { maybeOneShop } from '@/data';
@@ -20,10 +21,10 @@ export function refuseStrangers({ db }: ShopContext, entries: readonly Entry[]):
     ({ tense, by }) => tense === 'done' && by !== null && !known.has(by),
   );
   if (stranger === undefined) return;
-  const allowed = people.length === 0 ? 'everybody' : `everybody, ${people.join(', ')}`;
+  const allowed = people.length === 0 ? 'everybody' : tr`everybody, ${people.join(', ')}`;
   throw new DomainError(
     'person-unknown',
-    `By: “${stranger.by ?? ''}” does not work here. Allowed: ${allowed}. Nothing was stored.`,
+    tr`By: “${stranger.by ?? ''}” does not work here. Allowed: ${allowed}. Nothing was stored.`,
     { by: stranger.by },
   );
 }

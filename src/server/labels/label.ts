@@ -1,3 +1,5 @@
+import { weekdaysShort } from '@/words/days';
+import { inSentence, tr } from '@/words/tr';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { type ShopState } from '@/shop/state';
 import type { LabelContent } from '@/shop/kept/label';
@@ -29,10 +31,10 @@ export function labelOf(context: ShopContext, lotId: string): LabelContent | nul
   const lines = [
     { what: 'made', says: at(lot.madeAtMs) },
     { what: 'weight', says: sentenceInUnits(weightText(lot), state.shop) },
-    ...(lookMs === null ? [] : [{ what: 'look at', says: at(lookMs) }]),
-    ...(lastMs === null ? [] : [{ what: 'use by', says: dayOrHour(lastMs, state) }]),
+    ...(lookMs === null ? [] : [{ what: tr`look at`, says: at(lookMs) }]),
+    ...(lastMs === null ? [] : [{ what: tr`use by`, says: dayOrHour(lastMs, state) }]),
     ...allergens(lot, state),
-    { what: 'in it', says: contentsText(lot, state) },
+    { what: tr`in it`, says: contentsText(lot, state) },
   ];
   return { code: lot.id, name: lot.name, lines, does: doesText(lot, frozen) };
 }
@@ -60,12 +62,11 @@ function endsMs(
 }
 
 const two = (n: number) => String(n).padStart(2, '0');
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 /** "Fri 27.11. 18:30": short, and the same for everyone in the shop. */
 function stamp(atMs: number, timeZone: string): string {
   const { weekday, day, month, hour, minute } = wallTime(atMs, timeZone);
-  return `${DAYS[weekday - 1] ?? ''} ${two(day)}.${two(month)}. ${two(hour)}:${two(minute)}`;
+  return `${weekdaysShort()[weekday - 1] ?? ''} ${two(day)}.${two(month)}. ${two(hour)}:${two(minute)}`;
 }
 
 /** The hour of what ends within days; the day and the year of what keeps longer. */
@@ -77,11 +78,11 @@ function dayOrHour(atMs: number, { nowMs, shop }: ShopState): string {
 
 function weightText(lot: Lot): string {
   const grams = `${Math.round(massOf(lot.composition))} g`;
-  if (isUsedUp(lot)) return 'used up';
+  if (isUsedUp(lot)) return tr`used up`;
   if (lot.balls !== null && lot.ballG !== null) {
     return `${lot.balls} × ${Math.round(lot.ballG)} g`;
   }
-  return lot.flatMm === null ? grams : `${grams}, flat ${lot.flatMm} mm`;
+  return lot.flatMm === null ? grams : tr`${grams}, flat ${lot.flatMm} mm`;
 }
 
 /** What is in it, the most first, as food labels have it. */
@@ -89,29 +90,42 @@ function contentsText(lot: Lot, { pantry }: ShopState): string {
   return Object.entries(lot.composition)
     .filter(([, massG]) => massG > 0)
     .sort(([, a], [, b]) => b - a)
-    .map(([id]) => pantry.get(id)?.name.toLowerCase() ?? id)
+    .map(([id]) => inSentence(pantry.get(id)?.name) ?? id)
     .join(', ');
 }
 
 function allergens(lot: Lot, { pantry }: ShopState): LabelContent['lines'] {
   const found = allergensOf(lot.composition, pantry);
-  return found.length === 0 ? [] : [{ what: 'contains', says: found.map(labelWord).join(', ') }];
+  return found.length === 0 ? [] : [{ what: tr`contains`, says: found.map(labelWord).join(', ') }];
 }
 
 /** Wheat as labels say it. */
-const labelWord = (allergen: string) => (allergen === 'wheat' ? 'wheat (gluten)' : allergen);
+const labelWord = (allergen: string) => (allergen === 'wheat' ? tr`wheat (gluten)` : allergen);
 
 const DOES: Partial<Record<Lot['kind'], string>> = {
-  starter: 'Feed on time. Lid vented.',
-  'stiff starter': 'Feed on time. Lid vented.',
-  levain: 'Mix within its window. Lid vented.',
-  poolish: 'Mix within its window. Lid vented.',
-  discard: 'For flavour, oldest first. Lid vented.',
-  'carry-over': 'Keep cold at or below 5 °C. Refresh or use in time.',
+  get starter() {
+    return tr`Feed on time. Lid vented.`;
+  },
+  get 'stiff starter'() {
+    return tr`Feed on time. Lid vented.`;
+  },
+  get levain() {
+    return tr`Mix within its window. Lid vented.`;
+  },
+  get poolish() {
+    return tr`Mix within its window. Lid vented.`;
+  },
+  get discard() {
+    return tr`For flavour, oldest first. Lid vented.`;
+  },
+  get 'carry-over'() {
+    return tr`Keep cold at or below 5 °C. Refresh or use in time.`;
+  },
 };
 
 function doesText(lot: Lot, frozen: boolean): string {
-  if (lot.dried === true) return 'Keep dry and cool. Wake with water and flour, feed to two peaks.';
-  if (frozen) return 'Thaw 8–14 h in the fridge, then let it rise. Do not freeze again.';
+  if (lot.dried === true)
+    return tr`Keep dry and cool. Wake with water and flour, feed to two peaks.`;
+  if (frozen) return tr`Thaw 8–14 h in the fridge, then let it rise. Do not freeze again.`;
   return DOES[lot.kind] ?? cautionsAt('ball')[0]?.sentence ?? '';
 }

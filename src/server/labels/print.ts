@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { wholeNumberField, z } from '@/core/parse';
 import { addPrintedLabel, listPrintedLabels, type PrintedLabel } from '@/data';
 import { unitsOf, type ShopUnits } from '@/core/units';
@@ -15,7 +16,7 @@ import { LABEL_SIZES, labelSize } from '@/shop/labels/sizes';
 const printSchema = z.object({
   lotId: z.string().min(1).max(80),
   size: z.string().max(40),
-  copies: wholeNumberField({ name: 'Labels', unit: '', min: 1, max: 200 }),
+  copies: wholeNumberField({ name: word('Labels'), unit: '', min: 1, max: 200 }),
 });
 
 /** Prints labels of a lot on the shop’s label printer; what was printed is kept. */
@@ -29,15 +30,15 @@ export async function printLabels(
   const size = LABEL_SIZES.find((one) => one.id === parsed.value.size);
   if (size === undefined) {
     const allowed = LABEL_SIZES.map((one) => one.name).join(', ');
-    return refused('size', `Size: “${parsed.value.size}” is not known. Allowed: ${allowed}.`);
+    return refused('size', tr`Size: “${parsed.value.size}” is not known. Allowed: ${allowed}.`);
   }
   const content = labelOf(context, lotId);
-  if (content === null) return refused('lotId', `Lot: ${lotId} has not been made yet.`);
+  if (content === null) return refused('lotId', tr`Lot: ${lotId} has not been made yet.`);
   const pdf = await labelPdf(content, size, copies);
   const printer = labelPrinter(context);
   const answer = await printer.print({ lotId, size: size.id, copies, pdf });
   if (answer.kind === 'refused') {
-    return refused(null, `${printer.name}: ${answer.because}. Nothing was printed.`);
+    return refused(null, tr`${printer.name}: ${answer.because}. Nothing was printed.`);
   }
   addPrintedLabel(context.db, {
     id: context.newId(),

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { randomUUID } from 'node:crypto';
 import { z } from '@/core/parse';
 import { FetchingPrinter } from '@/devices/fetching-printer';
@@ -16,7 +17,7 @@ const holder = globalThis as {
 const printers = () =>
   (holder.olvikPrinter ??= {
     simulated: new SimulatedLabelPrinter(),
-    fetching: new FetchingPrinter('Label printer', Date.now, randomUUID),
+    fetching: new FetchingPrinter(tr`Label printer`, Date.now, randomUUID),
   });
 
 /** The printer that asks for its jobs with a key. */
@@ -55,14 +56,14 @@ export function toldOfJob(text: string): Outcome<{ job: string }> {
   if (!parsed.success) {
     return refused(
       null,
-      'Job: it can not be read. Allowed: {"job":"…","printed":true}, or false with “because”.',
+      tr`Job: it can not be read. Allowed: {"job":"…","printed":true}, or false with “because”.`,
     );
   }
-  const { job, printed, because = 'it could not be printed' } = parsed.data;
+  const { job, printed, because = tr`it could not be printed` } = parsed.data;
   const answer = printed ? ({ kind: 'printed' } as const) : ({ kind: 'refused', because } as const);
   return fetchingPrinter().tell(job, answer)
     ? done({ job })
-    : refused('job', `Job: “${job}” is not waiting for this printer.`);
+    : refused('job', tr`Job: “${job}” is not waiting for this printer.`);
 }
 
 const handling = z.object({ roll: z.boolean() });

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import {
   BAKERS_YEAST,
@@ -73,8 +74,12 @@ export function learnedView(context: ShopContext): LearnedView {
 
 /** Speeds that are of the whole shop. */
 const SHOP_SPEEDS: Readonly<Record<string, string>> = {
-  [BAKERS_YEAST]: 'Baker’s yeast here',
-  [LEAVENED_DOUGHS]: 'Doughs with a leaven',
+  get [BAKERS_YEAST]() {
+    return tr`Baker’s yeast here`;
+  },
+  get [LEAVENED_DOUGHS]() {
+    return tr`Doughs with a leaven`;
+  },
 };
 
 /** What each learned speed is of. */
@@ -154,7 +159,7 @@ function shopRows(state: ShopState): LearnedRow[] {
       {
         key: LEARNED_KEYS.mixer,
         about: 'mixer',
-        name: 'The mixer',
+        name: tr`The mixer`,
         unit: 'degrees',
         book: MIXER_PRIOR.mean,
       },
@@ -164,7 +169,7 @@ function shopRows(state: ShopState): LearnedRow[] {
       {
         key: LEARNED_KEYS.loss,
         about: 'loss',
-        name: 'Left in the bowl',
+        name: tr`Left in the bowl`,
         unit: 'share',
         book: LOSS_PRIOR.mean,
       },
@@ -176,7 +181,7 @@ function shopRows(state: ShopState): LearnedRow[] {
 /** Forgets what was learned about one thing: only what is seen from now on counts. */
 export function resetLearned(context: ShopContext, key: string): Outcome<{ key: string }> {
   if (!learnedView(context).rows.some((row) => row.key === key)) {
-    return refused('key', `Reset: nothing was learned about “${key}”.`);
+    return refused('key', tr`Reset: nothing was learned about “${key}”.`);
   }
   saveLearningReset(context.db, key, context.clock().nowMs);
   return done({ key });
@@ -185,7 +190,7 @@ export function resetLearned(context: ShopContext, key: string): Outcome<{ key: 
 /** Takes a reset back. */
 export function undoReset(context: ShopContext, key: string): Outcome<{ key: string }> {
   if (!listLearningResets(context.db).has(key)) {
-    return refused('key', `Reset: “${key}” was not reset.`);
+    return refused('key', tr`Reset: “${key}” was not reset.`);
   }
   dropLearningReset(context.db, key);
   return done({ key });

@@ -1,8 +1,20 @@
+import { weekdaysLong } from '@/words/days';
+import { tr } from '@/words/tr';
 import { addHours, toLocalText } from '@/core/units';
 
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 /** Letters after which a weekday’s name is told from the others’. */
 const TOLD = 3;
+
+/** Which day of the week is meant by its beginning, in English or in the language of the shop; −1 for none. */
+function weekdayNamed(plain: string): number {
+  const [monday, ...others] = [...weekdaysLong()];
+  const own = [...others.slice(-1), monday ?? '', ...others.slice(0, -1)];
+  const fits = (names: readonly string[]) =>
+    names.findIndex((name) => name.toLowerCase().startsWith(plain));
+  const english = fits(WEEKDAYS);
+  return english >= 0 ? english : fits(own);
+}
 
 /** The words of a search that name days, and the others. */
 export interface DayWords {
@@ -19,9 +31,10 @@ export function dayWords(words: readonly string[], nowMs: number, timeZone: stri
   const dateOf = (atMs: number) => toLocalText(atMs, timeZone).slice(0, 10);
   const named = words.map((word) => {
     const plain = word.toLowerCase();
-    if (plain === 'today') return { date: dateOf(nowMs) };
-    if (plain === 'yesterday') return { date: dateOf(addHours(nowMs, -24)) };
-    const weekday = plain.length < TOLD ? -1 : WEEKDAYS.findIndex((name) => name.startsWith(plain));
+    if (plain === 'today' || plain === tr`today`) return { date: dateOf(nowMs) };
+    if (plain === 'yesterday' || plain === tr`yesterday`)
+      return { date: dateOf(addHours(nowMs, -24)) };
+    const weekday = plain.length < TOLD ? -1 : weekdayNamed(plain);
     return weekday < 0 ? null : { weekday };
   });
   const days = named.filter((one) => one !== null);

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import type { Entry, LookSigns } from '@/core/journal';
 import { signWords } from '@/shop/lots/sign-words';
 
@@ -18,12 +19,12 @@ const TO_COME: Readonly<Record<string, string>> = {
 /** "Moved Cold biga" as "Planned: move Cold biga"; words about plans themselves stay as they are. */
 export function toCome(said: string): string {
   const [verb = ''] = said.split(' ');
-  const infinitive = said === SAYS_REPLACED ? undefined : TO_COME[verb];
+  const infinitive = said === SAYS_REPLACED() ? undefined : TO_COME[verb];
   return infinitive === undefined
     ? said
-    : `Planned: ${`${infinitive}${said.slice(verb.length)}`.trim()}`;
+    : tr`Planned: ${`${infinitive}${said.slice(verb.length)}`.trim()}`;
 }
-const SAYS_REPLACED = 'Moved planned steps';
+const SAYS_REPLACED = () => tr`Moved planned steps`;
 
 type Says<K extends Entry['body']['kind']> = (
   body: Extract<Entry['body'], { kind: K }>,
@@ -32,30 +33,33 @@ type Says<K extends Entry['body']['kind']> = (
 
 /** Each kind of entry in the trade’s words. */
 const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
-  make: (body) => `Made ${body.name}`,
-  divide: (body) => `Balled ${body.count} × ${body.ballG} g, ${body.name}`,
-  split: (body, name) => `Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
-  use: (body, name) => `Baked ${body.count}, ${name(body.lotId)}`,
-  move: (body, name) => `Moved ${name(body.lotId)}`,
-  look: (body, name) => `Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,
-  work: (body, name) => `${body.act}: ${name(body.lotId)}`,
-  add: (body, name) => `Added to ${name(body.lotId)}`,
-  discard: (body, name) => `Discarded ${Math.round(body.massG)} g of ${name(body.lotId)}`,
+  make: (body) => tr`Made ${body.name}`,
+  divide: (body) => tr`Balled ${body.count} × ${body.ballG} g, ${body.name}`,
+  split: (body, name) =>
+    tr`Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
+  use: (body, name) => tr`Baked ${body.count}, ${name(body.lotId)}`,
+  move: (body, name) => tr`Moved ${name(body.lotId)}`,
+  look: (body, name) => tr`Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,
+  work: (body, name) => `${trOf(body.act)}: ${name(body.lotId)}`,
+  add: (body, name) => tr`Added to ${name(body.lotId)}`,
+  discard: (body, name) => tr`Discarded ${Math.round(body.massG)} g of ${name(body.lotId)}`,
   aim: (body, name) =>
     body.targetRise === null
-      ? `${name(body.lotId)}: target as the table has it`
-      : `${name(body.lotId)}: target ×${body.targetRise}`,
-  light: (body) => `Lit ${body.oven}`,
-  do: (body) => `Did: ${body.what}`,
-  soak: (body) => `Soaked flour and water of ${body.name}`,
-  reading: (body, name) => `Measured ${body.tempC} °C, ${name(body.placeId)}`,
-  score: (body) => `Scored${scoreText(body)}`,
+      ? tr`${name(body.lotId)}: target as the table has it`
+      : tr`${name(body.lotId)}: target ×${body.targetRise}`,
+  light: (body) => tr`Lit ${body.oven}`,
+  do: (body) => tr`Did: ${body.what}`,
+  soak: (body) => tr`Soaked flour and water of ${body.name}`,
+  reading: (body, name) => tr`Measured ${body.tempC} °C, ${name(body.placeId)}`,
+  score: (body) => tr`Scored${scoreText(body)}`,
   note: (body, name) =>
-    body.lotId === undefined ? `Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
-  strike: () => 'Took back an entry',
-  replace: () => SAYS_REPLACED,
+    body.lotId === undefined ? tr`Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
+  strike: () => tr`Took back an entry`,
+  replace: () => SAYS_REPLACED(),
   withdraw: (body) =>
-    body.reason === undefined ? 'Withdrew planned steps' : `Skipped a step: ${body.reason}`,
+    body.reason === undefined
+      ? tr`Withdrew planned steps`
+      : tr`Skipped a step: ${trOf(body.reason)}`,
 };
 
 function scoreText({ opening, note }: Extract<Entry['body'], { kind: 'score' }>): string {
@@ -63,8 +67,8 @@ function scoreText({ opening, note }: Extract<Entry['body'], { kind: 'score' }>)
     opening === undefined
       ? ''
       : opening.first === opening.last
-        ? `: opening ${opening.first} to the last`
-        : `: opening ${opening.first}, at the end ${opening.last}`;
+        ? tr`: opening ${trOf(opening.first)} to the last`
+        : tr`: opening ${trOf(opening.first)}, at the end ${trOf(opening.last)}`;
   return note === undefined || note === '' ? opened : `${opened}, “${note}”`;
 }
 

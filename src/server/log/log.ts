@@ -1,3 +1,5 @@
+import { bareName } from '@/words/bare';
+import { tr } from '@/words/tr';
 import { dayWords } from './day-words';
 import { bodySays, toCome } from './entry-words';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
@@ -234,7 +236,7 @@ function saysOf(batch: readonly Entry[], names: ReadonlyMap<string, string>): st
   const about = batch.slice(1).find((one) => one.body.kind === 'note')?.body;
   if (about?.kind === 'note') return about.text;
   if (first.tense === 'planned' && batch.length > 1 && body.kind === 'make') {
-    return `Planned ${body.name.replace(/ poolish$/, '')}: ${batch.length} steps`;
+    return tr`Planned ${bareName(body.name, 'poolish')}: ${batch.length} steps`;
   }
   const said = bodySays(body, name);
   return first.tense === 'planned' ? toCome(said) : said;

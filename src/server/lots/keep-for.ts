@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { isAct, lineageActs, type Act, type ActOf, type Lot } from '@/core/journal';
 import { localTimeField, wholeNumberField, z } from '@/core/parse';
 import { keptOut } from '@/core/planner/kept-out';
@@ -15,10 +16,10 @@ import { cultureSpeeds, loadShop } from '../shop/load-shop';
 const keepSchema = z.object({
   lotId: z.string().min(1).max(80),
   batch: z.string().min(8).max(80),
-  count: wholeNumberField({ name: 'Balls', unit: '', min: 1, max: 5000 }),
+  count: wholeNumberField({ name: word('Balls'), unit: '', min: 1, max: 5000 }),
   placeId: z.string().min(1).max(80),
-  readyFrom: localTimeField('From'),
-  readyTo: localTimeField('To'),
+  readyFrom: localTimeField(word('From')),
+  readyTo: localTimeField(word('To')),
 });
 type Keep = z.output<typeof keepSchema>;
 
@@ -41,7 +42,7 @@ export function keepFor(context: ShopContext, form: unknown): Outcome<KeptFor> {
     const keep = parsed.value;
     const state = loadShop(context);
     const lot = stockOf(context, state).get(keep.lotId);
-    if (lot === undefined) return refused('lotId', `Lot: ${keep.lotId} has not been made yet.`);
+    if (lot === undefined) return refused('lotId', tr`Lot: ${keep.lotId} has not been made yet.`);
     const span = {
       readyFromMs: fromLocalText(keep.readyFrom, state.shop.timeZone),
       readyToMs: fromLocalText(keep.readyTo, state.shop.timeZone),
@@ -63,22 +64,22 @@ function wrongKeep(
   { lot, state, readyFromMs, readyToMs }: Asked & { readonly state: ShopState },
 ): { field: string; sentence: string } | null {
   if (lot.balls === null || lot.ballG === null) {
-    return { field: 'lotId', sentence: `Lot: ${lot.id} is not divided into balls yet.` };
+    return { field: 'lotId', sentence: tr`Lot: ${lot.id} is not divided into balls yet.` };
   }
   if (count > lot.balls) {
     return {
       field: 'count',
-      sentence: `Balls: ${count} is not possible. Allowed: 1 to ${lot.balls}.`,
+      sentence: tr`Balls: ${count} is not possible. Allowed: 1 to ${lot.balls}.`,
     };
   }
   if (!state.placeMap.has(placeId)) {
-    return { field: 'placeId', sentence: `Place: “${placeId}” is not in the shop.` };
+    return { field: 'placeId', sentence: tr`Place: “${placeId}” is not in the shop.` };
   }
   if (readyToMs <= readyFromMs) {
-    return { field: 'readyTo', sentence: 'To: it lies before From. Allowed: after it.' };
+    return { field: 'readyTo', sentence: tr`To: it lies before From. Allowed: after it.` };
   }
   return readyFromMs <= state.nowMs + SOON_MS
-    ? { field: 'readyFrom', sentence: 'From: that hour has passed. Allowed: from an hour on.' }
+    ? { field: 'readyFrom', sentence: tr`From: that hour has passed. Allowed: from an hour on.` }
     : null;
 }
 const SOON_MS = 60 * MS_PER_MINUTE;
@@ -95,14 +96,14 @@ function stored(
   if (parent === null) {
     return refused(
       'lotId',
-      `Lot: ${lot.id} is of no bake of this shop; it is kept under “A part of it”.`,
+      tr`Lot: ${lot.id} is of no bake of this shop; it is kept under “A part of it”.`,
     );
   }
   const split: ActOf<'split'> = {
     kind: 'split',
     lotId: lot.id,
     partLotId: nextCode(context, state, 'balls', nowMs),
-    name: `${lot.name.slice(0, 53)}, kept`,
+    name: tr`${lot.name.slice(0, 53)}, kept`,
     lotKind: 'balls',
     massG: count * (lot.ballG ?? 0),
     count,
@@ -126,7 +127,7 @@ function stored(
   const own = (atMs: number, body: Act): EntryDraft => ({ atMs, tense: 'planned', bakeId, body });
   addBake(context.db, {
     id: bakeId,
-    name: `${parent.name.slice(0, 53)}, kept`,
+    name: tr`${parent.name.slice(0, 53)}, kept`,
     createdMs: nowMs,
     readyFromMs,
     readyToMs,

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { isAct, type ActOf, type PlannedAct } from '@/core/journal';
 import { numberField, z } from '@/core/parse';
@@ -13,10 +14,10 @@ const formSchema = z.object({
   lotId: z.string().min(1),
   batch: z.string().min(8).max(80),
   placeId: z.string().min(1),
-  yeastG: numberField({ name: 'Yeast', unit: 'g', min: 0.001, max: 5000 }).nullish(),
-  motherG: numberField({ name: 'Mother', unit: 'g', min: 1, max: 100_000 }).nullish(),
-  flourG: numberField({ name: 'Flour', unit: 'g', min: 1, max: 100_000 }).nullish(),
-  waterG: numberField({ name: 'Water', unit: 'g', min: 1, max: 100_000 }).nullish(),
+  yeastG: numberField({ name: word('Yeast'), unit: 'g', min: 0.001, max: 5000 }).nullish(),
+  motherG: numberField({ name: word('Mother'), unit: 'g', min: 1, max: 100_000 }).nullish(),
+  flourG: numberField({ name: word('Flour'), unit: 'g', min: 1, max: 100_000 }).nullish(),
+  waterG: numberField({ name: word('Water'), unit: 'g', min: 1, max: 100_000 }).nullish(),
 });
 type UseForm = z.output<typeof formSchema>;
 
@@ -28,7 +29,7 @@ export function applyWhatIf(context: ShopContext, form: unknown): Outcome<{ batc
     const state = loadShop(context);
     const { lotId, placeId, batch } = parsed.value;
     if (!state.placeMap.has(placeId)) {
-      return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+      return refused('placeId', tr`Place: “${placeId}” is not in the shop.`);
     }
     const step = state.folded.plan.find((one) => isAct(one.act, 'make') && one.act.lotId === lotId);
     const drafts: EntryDraft[] =

@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
 import type { ActOf, Lot } from '@/core/journal';
@@ -58,7 +59,7 @@ function weighedQuestion(what: MarkWhat, { card }: LoadedCard): string | null {
   if (line.item.heldBack && what.massG <= leftG) return null;
   const wholeG = card.lines.reduce((sum, one) => sum + one.wantedG, 0);
   const { name } = line.item;
-  return farOffQuestion([{ name: name.toLowerCase(), massG: what.massG, plannedG: leftG }], wholeG);
+  return farOffQuestion([{ name: inSentence(name), massG: what.massG, plannedG: leftG }], wholeG);
 }
 
 interface OpenCard {
@@ -70,12 +71,12 @@ interface OpenCard {
 function openCard(context: ShopContext, stepId: string, batchNumber: number): Outcome<OpenCard> {
   const state = loadShop(context);
   const planned = plannedMix(context, state, stepId);
-  if (planned === null) return refused(null, 'Mix: this one is not planned any more.');
+  if (planned === null) return refused(null, tr`Mix: this one is not planned any more.`);
   if (planned.doneBatch !== null) {
-    return refused(null, 'Mix: it stands in the Log already. Take it back there to change it.');
+    return refused(null, tr`Mix: it stands in the Log already. Take it back there to change it.`);
   }
   const loaded = loadCard(context, state, planned, batchNumber);
-  if (loaded === null) return refused('batchNumber', `Batch: there is no batch ${batchNumber}.`);
+  if (loaded === null) return refused('batchNumber', tr`Batch: there is no batch ${batchNumber}.`);
   return done({ state, planned, loaded });
 }
 
@@ -104,21 +105,21 @@ function refuseMark(
   state: ShopState,
 ): string | null {
   if ('itemId' in what && !items.some((item) => item.id === what.itemId)) {
-    return `Line: “${what.itemId}” is not on this card.`;
+    return tr`Line: “${what.itemId}” is not on this card.`;
   }
   if (what.kind === 'felt') {
     const kind = state.pantry.get(what.ingredientId)?.kind;
     if (kind !== 'water' && kind !== 'flour') {
-      return 'Added by feel: only water and flour of the shop. Everything else is on the card.';
+      return tr`Added by feel: only water and flour of the shop. Everything else is on the card.`;
     }
   }
   if (what.kind === 'undo' && !marks.some((mark) => mark.id === what.markId)) {
-    return 'Undo: this is not on the card.';
+    return tr`Undo: this is not on the card.`;
   }
   if (what.kind === 'out' && card.salt === 'missing') {
-    return 'Salt: it was not weighed in. Say that it is in, or leave it out on purpose, before the dough leaves the bowl.';
+    return tr`Salt: it was not weighed in. Say that it is in, or leave it out on purpose, before the dough leaves the bowl.`;
   }
-  return planned.act.lotKind === 'dough' ? null : 'Mix: only doughs have a card.';
+  return planned.act.lotKind === 'dough' ? null : tr`Mix: only doughs have a card.`;
 }
 
 /** A batch finished; written once the last of them is. */
@@ -165,7 +166,7 @@ export function finishCard(context: ShopContext, form: unknown): Outcome<Finishe
       return done({ batch, written: false, waitsFor });
     }
     const acts = actsOfCards(planned.act, [...ready, loaded], state.pantry);
-    if (acts === null) return refused(null, 'Flour: none was weighed in. Nothing was stored.');
+    if (acts === null) return refused(null, tr`Flour: none was weighed in. Nothing was stored.`);
     const whole = wholeLots(acts.make, stockOf(context, state));
     if (!whole.ok) return whole;
     const drafts = doneDrafts(context, state, {
@@ -197,7 +198,7 @@ function wholeLots(act: ActOf<'make'>, stock: ReadonlyMap<string, Lot>): Outcome
     if (lot !== undefined && line.massG > thereG * (1 + SCALES_APART)) {
       return refused(
         null,
-        `${lot.name}: ${Math.round(line.massG)} g were weighed in, the Log has ${Math.round(thereG)} g of it. Allowed: up to that. Take the line back and weigh it again; nothing was stored.`,
+        tr`${lot.name}: ${Math.round(line.massG)} g were weighed in, the Log has ${Math.round(thereG)} g of it. Allowed: up to that. Take the line back and weigh it again; nothing was stored.`,
       );
     }
     portions.push({ ...line, massG: Math.min(line.massG, thereG) });
@@ -206,9 +207,9 @@ function wholeLots(act: ActOf<'make'>, stock: ReadonlyMap<string, Lot>): Outcome
 }
 
 function refuseFinish({ card, row }: LoadedCard): string | null {
-  if (row === null) return 'Mix: nothing was weighed in yet.';
+  if (row === null) return tr`Mix: nothing was weighed in yet.`;
   if (card.salt === 'missing')
-    return 'Salt: it was not weighed in. Say that it is in, or leave it out on purpose.';
-  if (card.out === null) return 'Dough: say how warm it is out of the bowl first.';
+    return tr`Salt: it was not weighed in. Say that it is in, or leave it out on purpose.`;
+  if (card.out === null) return tr`Dough: say how warm it is out of the bowl first.`;
   return null;
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopForecast } from '@/core/forecast';
 import { isAct } from '@/core/journal';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
@@ -19,7 +20,7 @@ export function mixersOutTold(
 ): readonly string[] {
   const out = mixersOut(context);
   if (out.length === 0) return [];
-  const because = `${out.join(' and ')} ${out.length === 1 ? 'is' : 'are'} out of order`;
+  const because = tr`${out.join(' and ')} ${out.length === 1 ? tr`is` : tr`are`} out of order`;
   const all = listEquipment(context.db)
     .filter(({ kind, count }) => kind === 'mixer' && count > 0)
     .map(({ name, least, most }) => ({ name, leastKg: least, mostKg: most }));
@@ -36,16 +37,16 @@ export function mixersOutTold(
     const outMs = atMs + clock.outMin * MS_PER_MINUTE;
     const late =
       ballsMs !== undefined && outMs > ballsMs
-        ? ` (out of the bowl ${dayHour(outMs, state.shop.timeZone)}, after its balls are planned)`
+        ? tr` (out of the bowl ${dayHour(outMs, state.shop.timeZone)}, after its balls are planned)`
         : '';
-    if (howMixed(context, state, one).mix.by === 'hand') return [{ how: 'by hand', named, late }];
+    if (howMixed(context, state, one).mix.by === 'hand') return [{ how: tr`by hand`, named, late }];
     const meant = batchesOf(context, state, one, { by: 'mixer', mixers: all });
     return clock.batches > meant
-      ? [{ how: `in ${clock.batches} batches instead of ${meant}`, named, late }]
+      ? [{ how: tr`in ${clock.batches} batches instead of ${meant}`, named, late }]
       : [];
   });
   return [...new Set(told.map((one) => one.how))].map((how) => {
     const doughs = told.filter((one) => one.how === how);
-    return `${because}: ${how} ${doughs.length === 1 ? 'goes' : 'go'} ${doughs.map(({ named, late }) => `${named}${late}`).join(', ')}.`;
+    return `${because}: ${how} ${doughs.length === 1 ? tr`goes` : tr`go`} ${doughs.map(({ named, late }) => `${named}${late}`).join(', ')}.`;
   });
 }

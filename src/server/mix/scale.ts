@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { numberField, z } from '@/core/parse';
 import type { Scale, ScaleReading } from '@/devices/scale';
 import { SentScale } from '@/devices/sent-scale';
@@ -11,7 +12,7 @@ const holder = globalThis as {
 };
 
 const scales = () =>
-  (holder.olvikScales ??= { simulated: new SimulatedScale(), sent: new SentScale('Scale') });
+  (holder.olvikScales ??= { simulated: new SimulatedScale(), sent: new SentScale(tr`Scale`) });
 
 /** A real scale that has been silent for so long is put away, ms: the simulated one takes its place again. */
 const PUT_AWAY_MS = 30 * 60_000;
@@ -45,7 +46,7 @@ export function hearScale(text: string): Outcome<{ massG: number | null }> {
   if (!parsed.success) {
     return refused(
       null,
-      'Scale: it can not be read. Allowed: {"massG":812.4,"stable":true}, −100 to 500 kg in grams.',
+      tr`Scale: it can not be read. Allowed: {"massG":812.4,"stable":true}, −100 to 500 kg in grams.`,
     );
   }
   const { massG, stable } = parsed.data;
@@ -53,7 +54,7 @@ export function hearScale(text: string): Outcome<{ massG: number | null }> {
   return done({ massG: readScale().reading?.massG ?? null });
 }
 
-const POUR_RULE = { name: 'Poured', unit: 'g', min: -50_000, max: 50_000 } as const;
+const POUR_RULE = { name: word('Poured'), unit: 'g', min: -50_000, max: 50_000 } as const;
 const handling = z.discriminatedUnion('act', [
   z.object({ act: z.literal('tare') }),
   z.object({ act: z.literal('clear') }),

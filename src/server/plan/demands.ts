@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { type DemandRow } from '@/shop/kept/demand';
 import { localTimeField, numberField, wholeNumberField, z } from '@/core/parse';
 import { canBeSplit, MOST_DOUGHS } from '@/core/planner/week';
@@ -8,9 +9,9 @@ import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
 
-const BALLS_RULE = { name: 'Pizzas', unit: '', min: 1, max: 2000 } as const;
-const HOURLY_RULE = { name: 'Pizzas in an hour', unit: '', min: 0, max: 2000 } as const;
-const DOUGHS_RULE = { name: 'Doughs', unit: '', min: 1, max: MOST_DOUGHS } as const;
+const BALLS_RULE = { name: word('Pizzas'), unit: '', min: 1, max: 2000 } as const;
+const HOURLY_RULE = { name: word('Pizzas in an hour'), unit: '', min: 0, max: 2000 } as const;
+const DOUGHS_RULE = { name: word('Doughs'), unit: '', min: 1, max: MOST_DOUGHS } as const;
 const LONGEST_SERVICE_MS = 12 * MS_PER_HOUR;
 
 const demandSchema = z.object({
@@ -19,10 +20,10 @@ const demandSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 30 letters.' })
-    .max(30, { error: 'Name: too long. Allowed: 1 to 30 letters.' }),
-  readyFrom: localTimeField('From'),
-  readyTo: localTimeField('To'),
+    .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 30 letters.` })
+    .max(30, { error: () => tr`Name: too long. Allowed: 1 to 30 letters.` }),
+  readyFrom: localTimeField(word('From')),
+  readyTo: localTimeField(word('To')),
   balls: wholeNumberField(BALLS_RULE),
   /** Pizzas in each hour; empty: as many in every hour. */
   perHour: z.array(numberField(HOURLY_RULE)).max(24).default([]),
@@ -71,26 +72,26 @@ function wrongSpan(
 ): { field: string; sentence: string } | null {
   const { readyFromMs, readyToMs, nowMs } = at;
   if (readyToMs <= readyFromMs) {
-    return { field: 'readyTo', sentence: 'To: it lies before From. Allowed: after it.' };
+    return { field: 'readyTo', sentence: tr`To: it lies before From. Allowed: after it.` };
   }
   if (readyToMs - readyFromMs > LONGEST_SERVICE_MS) {
-    return { field: 'readyTo', sentence: 'To: a service of more than 12 h is not possible.' };
+    return { field: 'readyTo', sentence: tr`To: a service of more than 12 h is not possible.` };
   }
   if (readyFromMs <= nowMs && !wish.weekly) {
-    return { field: 'readyFrom', sentence: 'From: that hour has passed. Allowed: from now on.' };
+    return { field: 'readyFrom', sentence: tr`From: that hour has passed. Allowed: from now on.` };
   }
   const service = { readyFromMs, readyToMs, balls: wish.balls, perHour: null };
   if (wish.doughs > 1 && !canBeSplit(service, wish.doughs)) {
     return {
       field: 'doughs',
-      sentence: `Doughs: ${wish.doughs} are too many for so short a service. Allowed: one in each half hour.`,
+      sentence: tr`Doughs: ${wish.doughs} are too many for so short a service. Allowed: one in each half hour.`,
     };
   }
   const hourly = wish.perHour.reduce((sum, one) => sum + one, 0);
   if (wish.perHour.length > 0 && Math.abs(hourly - wish.balls) > 0.5) {
     return {
       field: 'perHour',
-      sentence: `Pizzas in each hour: they come to ${hourly}, not ${wish.balls}. Allowed: together as many as the service has.`,
+      sentence: tr`Pizzas in each hour: they come to ${hourly}, not ${wish.balls}. Allowed: together as many as the service has.`,
     };
   }
   return null;
@@ -111,7 +112,7 @@ export function withdrawDemand(
 
 const skipSchema = z.object({
   demandId: z.string().min(1).max(80),
-  date: z.iso.date({ error: 'Day: no day. Allowed: a day such as 2026-12-04.' }),
+  date: z.iso.date({ error: () => tr`Day: no day. Allowed: a day such as 2026-12-04.` }),
   skipped: z.boolean(),
 });
 
@@ -123,7 +124,7 @@ export function skipDemandDay(context: ShopContext, form: unknown): Outcome<{ id
     const { demandId, date, skipped } = parsed.value;
     const demand = oneDemand(context.db, demandId);
     if (!demand.weekly) {
-      return refused('demandId', `${demand.name}: it is held once. Remove it instead.`);
+      return refused('demandId', tr`${demand.name}: it is held once. Remove it instead.`);
     }
     saveDemandSkip(context.db, demandId, date, skipped);
     return done({ id: demandId });

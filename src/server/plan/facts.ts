@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type PlanFacts } from '@/shop/plan/facts';
 import { workingHours, type ShopState } from '@/shop/state';
 import { isAct, lineageActs, type DoneAct } from '@/core/journal';
@@ -57,7 +58,7 @@ export function kitchenOf(context: ShopContext, state: ShopState): Kitchen {
   const boxes = of('box');
   const { people } = state.shop;
   return {
-    people: people.length === 0 ? ['Hands'] : people,
+    people: people.length === 0 ? [tr`Hands`] : people,
     hours: workingHours(state),
     timeZone: state.shop.timeZone,
     rooms: state.places.map(({ id, name, capacityL }) => ({

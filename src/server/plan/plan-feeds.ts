@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { workingHours, type ShopState } from '@/shop/state';
 import { massOf, portion, type Composition } from '@/core/composition';
 import { isStarter, type Culture } from '@/core/cultures';
@@ -71,7 +72,7 @@ export function planFeeds(
       const feeds = feedDrafts(state, row, codes.splice(0, row.instants.length));
       return [...feeds, ...repointed(state, row.jar, feeds)];
     });
-    if (drafts.length === 0) return refused(null, 'Feeds: all of them are planned already.');
+    if (drafts.length === 0) return refused(null, tr`Feeds: all of them are planned already.`);
     writeEntries(context, batchOf(context, batch, drafts));
     return done({ batch, feeds: rows.reduce((sum, row) => sum + row.instants.length, 0) });
   });

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { planningShop } from '@/shop/plan/facts';
 import { type ShopState } from '@/shop/state';
 import { type Bake } from '@/shop/kept/bake';
@@ -36,8 +37,8 @@ export function replanBake(
     const { bakeId, batch } = parsed.value;
     const bake = maybeOneBake(context.db, bakeId);
     const steps = state.folded.plan.filter((step) => step.bakeId === bakeId);
-    if (bake === null || steps.length === 0) return refused(null, NOTHING_PLANNED);
-    if (isBegun(state, bakeId)) return refused(null, BEGUN);
+    if (bake === null || steps.length === 0) return refused(null, NOTHING_PLANNED());
+    if (isBegun(state, bakeId)) return refused(null, BEGUN());
     const { method } = oneMethodVersion(context.db, bake.methodVersionId);
     const pins = pinnedHours(
       steps,
@@ -59,11 +60,11 @@ export function replanBake(
     if (best === undefined)
       return refused(
         null,
-        'Plan anew: with these pins it can not be planned. Nothing was changed.',
+        tr`Plan anew: with these pins it can not be planned. Nothing was changed.`,
       );
     const [broken] = best.broken;
     if (broken !== undefined) {
-      return refused(null, `${brokenSentence(broken, state.shop.timeZone)} Nothing was changed.`);
+      return refused(null, tr`${brokenSentence(broken, state.shop.timeZone)} Nothing was changed.`);
     }
     const stored = written(context, state, { bake, steps, best, facts, batch });
     keepPins(context, stored.bakeId, pins);
@@ -71,9 +72,9 @@ export function replanBake(
   });
 }
 
-const NOTHING_PLANNED = 'Plan anew: nothing of this bake is planned.';
-const BEGUN =
-  'Plan anew: something of it is done already. What is done is never moved: see Hold or hurry.';
+const NOTHING_PLANNED = () => tr`Plan anew: nothing of this bake is planned.`;
+const BEGUN = () =>
+  tr`Plan anew: something of it is done already. What is done is never moved: see Hold or hurry.`;
 
 const isBegun = ({ folded }: ShopState, bakeId: string) =>
   folded.done.some((one) => one.bakeId === bakeId);
@@ -162,7 +163,7 @@ function written(
       ...steps.map((step) => ({
         atMs: state.nowMs,
         tense: 'planned' as const,
-        body: { kind: 'withdraw' as const, supersedes: step.stepId, reason: 'Planned anew' },
+        body: { kind: 'withdraw' as const, supersedes: step.stepId, reason: tr`Planned anew` },
       })),
     ],
     batch,

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopState } from '@/shop/state';
 import type { Bake } from '@/shop/kept/bake';
 import { isAct, type Entry } from '@/core/journal';
@@ -46,14 +47,14 @@ function changeOf(batch: readonly Entry[], bakes: readonly Bake[], timeZone: str
   const { body } = first;
   const says =
     body.kind === 'withdraw'
-      ? `${name}: withdrawn`
+      ? tr`${name}: withdrawn`
       : body.kind === 'replace'
-        ? `${name}: ${nameOf(body.act)} at ${dayHour(body.atMs, timeZone).slice(4)}`
-        : `${name}: planned`;
+        ? tr`${name}: ${nameOf(body.act)} at ${dayHour(body.atMs, timeZone).slice(4)}`
+        : tr`${name}: planned`;
   return [{ bakeId: bake.id, says }];
 }
 
 function nameOf(act: Extract<Entry['body'], { kind: 'replace' }>['act']): string {
-  if (isAct(act, 'make')) return act.lotKind === 'dough' ? 'mix' : act.lotKind;
-  return isAct(act, 'divide') ? 'ball' : act.kind;
+  if (isAct(act, 'make')) return act.lotKind === 'dough' ? tr`mix` : act.lotKind;
+  return isAct(act, 'divide') ? tr`ball` : act.kind;
 }

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { wholeNumberField, z } from '@/core/parse';
 import { roundKeepingSum } from '@/core/units';
 import { oneDemand, saveDemand } from '@/data';
@@ -10,7 +11,7 @@ const MOST_LETTERS = 30;
 
 const splitSchema = z.object({
   demandId: z.string().min(1).max(80),
-  balls: wholeNumberField({ name: 'Split off', unit: 'pizzas', min: 1, max: 2000 }),
+  balls: wholeNumberField({ name: word('Split off'), unit: word('pizzas'), min: 1, max: 2000 }),
 });
 
 /**
@@ -29,7 +30,7 @@ export function splitDemand(
     if (balls >= before.balls) {
       return refused(
         'balls',
-        `Split off: ${balls} of ${before.balls} leaves nothing. Allowed: 1 to ${before.balls - 1}.`,
+        tr`Split off: ${balls} of ${before.balls} leaves nothing. Allowed: 1 to ${before.balls - 1}.`,
       );
     }
     const id = context.newId();

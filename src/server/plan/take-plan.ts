@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { planningShop, type PlanFacts } from '@/shop/plan/facts';
 import { type ShopState } from '@/shop/state';
 import { methodSchema } from '@/core/methods';
@@ -89,7 +90,7 @@ export function takePlan(
     if (typeof proposal === 'string') return refused(null, proposal);
     const [first] = proposal.broken;
     if (first !== undefined && !take.anyway) {
-      return refused(null, `${brokenSentence(first, state.shop.timeZone)} Nothing was planned.`);
+      return refused(null, tr`${brokenSentence(first, state.shop.timeZone)} Nothing was planned.`);
     }
     return done(written(context, state, { take, facts, proposal }));
   });
@@ -102,21 +103,21 @@ function proposalOf(
   { take, facts }: { readonly take: Take; readonly facts: PlanFacts },
 ): Proposal | string {
   const row = listDemands(context.db).find((one) => one.id === take.demandId);
-  if (row === undefined) return 'Service: it is not asked for any more.';
+  if (row === undefined) return tr`Service: it is not asked for any more.`;
   const span = { fromMs: state.nowMs, toMs: state.nowMs + HORIZON_MS };
   const occurrence = occurrencesOf([row], span, state.shop.timeZone).find(
     (one) => one.date === take.date,
   );
-  if (occurrence === undefined) return 'Service: it lies in the past or too far ahead.';
+  if (occurrence === undefined) return tr`Service: it lies in the past or too far ahead.`;
   if (!isOpen(occurrence, bakesInSight(context), state)) {
-    return 'Service: a plan was taken for it already. Withdraw that one first.';
+    return tr`Service: a plan was taken for it already. Withdraw that one first.`;
   }
   const unknown = [
     ...take.method.bulk,
     ...take.method.balls,
     ...(take.waves ?? []).flatMap((w) => w.stays),
   ].find((one) => !state.placeMap.has(one.placeId));
-  if (unknown !== undefined) return `Place: “${unknown.placeId}” is not in the shop.`;
+  if (unknown !== undefined) return tr`Place: “${unknown.placeId}” is not in the shop.`;
   const { key, versionId, method } = take;
   const demandMethod = { key, versionId, method };
   const demand = demandOn(occurrence, [demandMethod]);
@@ -131,7 +132,7 @@ function proposalOf(
     ...(take.waves === null ? {} : { waves: take.waves }),
   };
   const plan = planMethod(request);
-  if (plan.kind === 'infeasible') return `Plan: ${plan.because}. Look for plans anew.`;
+  if (plan.kind === 'infeasible') return tr`Plan: ${trOf(plan.because)}. Look for plans anew.`;
   return judged(plan, request, { demand, method: demandMethod, shop });
 }
 /** The jars that a plan was made from, as far as they are still there to be. */
@@ -158,7 +159,7 @@ function written(
   const { demand, plan, request, needs } = proposal;
   const { hands } = assignHands(joinedNeeds([facts.background, needs]).hands, facts.kitchen);
   const own = hands.filter((need) => need.demandId === demand.id);
-  const lit = own.find((need) => need.what === 'light the oven');
+  const lit = own.find((need) => need.part === 'oven');
   return storePlan(context, state, {
     name: demand.name,
     method: plan.method,
@@ -180,7 +181,7 @@ function written(
               by: lit.who,
               body: {
                 kind: 'light' as const,
-                oven: facts.kitchen.ovens[0]?.name ?? 'the oven',
+                oven: facts.kitchen.ovens[0]?.name ?? tr`the oven`,
               },
             },
           ],

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { z } from '@/core/parse';
 import { fromLocalText, isTimeZone } from '@/core/units';
@@ -12,14 +13,17 @@ import { loadShop } from '../shop/load-shop';
 import { setTempC } from '@/core/forecast';
 
 const schema = z.object({
-  text: z.string().min(1).max(60_000_000, { error: 'Readings: the file is too large.' }),
+  text: z
+    .string()
+    .min(1)
+    .max(60_000_000, { error: () => tr`Readings: the file is too large.` }),
   batch: z.string().min(8).max(80),
-  placeId: z.string().min(1, { error: 'Place: choose where it was measured.' }),
+  placeId: z.string().min(1, { error: () => tr`Place: choose where it was measured.` }),
   time: z.string().max(200),
   temperature: z.string().max(200),
   unit: z.enum(['C', 'F']),
   order: z.enum(['day first', 'month first']),
-  timeZone: z.string().refine(isTimeZone, { error: 'Time zone: it is not known.' }),
+  timeZone: z.string().refine(isTimeZone, { error: () => tr`Time zone: it is not known.` }),
 });
 
 /** What a file of readings comes to. */
@@ -61,7 +65,7 @@ export function storeReadings(
   if (!read.ok) return read;
   const { batch, drafts } = read.value;
   if (drafts.length === 0) {
-    return refused(null, 'Readings: all of them are in the journal already. Nothing was stored.');
+    return refused(null, tr`Readings: all of them are in the journal already. Nothing was stored.`);
   }
   writeEntries(context, batchOf(context, batch, drafts));
   return done({ batch, stored: drafts.length });
@@ -76,7 +80,7 @@ function readingsOf(
   const { text, placeId, timeZone, batch, ...columns } = parsed.value;
   const state = loadShop(context);
   if (!state.placeMap.has(placeId)) {
-    return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+    return refused('placeId', tr`Place: “${placeId}” is not in the shop.`);
   }
   const read = readLogger(text, columns);
   if (read.kind === 'refused') return refused(null, read.sentence);
@@ -86,7 +90,7 @@ function readingsOf(
     if (atMs > state.nowMs) {
       return refused(
         null,
-        `Readings, row ${row}: it lies in the future. Check the time zone and the order of day and month. Nothing was stored.`,
+        tr`Readings, row ${row}: it lies in the future. Check the time zone and the order of day and month. Nothing was stored.`,
       );
     }
     all.push({ atMs, tempC });
@@ -131,5 +135,5 @@ function unlikelyOf(
   const setC = setTempC(place, middle.atMs);
   return Math.abs(middle.tempC - setC) <= UNLIKELY_C
     ? null
-    : `${place.name} is set to ${Math.round(setC)} °C, and half of these are ${middle.tempC < setC ? 'under' : 'over'} ${Math.round(middle.tempC)} °C. Is it the right place, and are they °C or °F?`;
+    : tr`${place.name} is set to ${Math.round(setC)} °C, and half of these are ${middle.tempC < setC ? tr`under` : tr`over`} ${Math.round(middle.tempC)} °C. Is it the right place, and are they °C or °F?`;
 }

@@ -1,4 +1,5 @@
-import { DISK_SENTENCE, isDiskError, maybePhoto, savePhoto } from '@/data';
+import { tr } from '@/words/tr';
+import { diskSentence, isDiskError, maybePhoto, savePhoto } from '@/data';
 import { MOST_PHOTO_BYTES, reencodePhoto } from '@/formats/photo';
 import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -15,18 +16,18 @@ export async function keepPhoto(
     return refused(
       'photo',
       photo.because === 'too large'
-        ? `Photo: ${(bytes.length / 1e6).toFixed(1)} MB is too large. Allowed: up to ${MOST_MB} MB. Nothing was kept.`
-        : 'Photo: the file is no JPEG picture that can be read. Allowed: JPEG. Nothing was kept.',
+        ? tr`Photo: ${(bytes.length / 1e6).toFixed(1)} MB is too large. Allowed: up to ${MOST_MB} MB. Nothing was kept.`
+        : tr`Photo: the file is no JPEG picture that can be read. Allowed: JPEG. Nothing was kept.`,
     );
   }
   const name = `${context.newId()}.jpg`;
   try {
     if (!savePhoto(context.db, name, photo.bytes)) {
-      return refused('photo', 'Photo: this shop keeps no photos. Nothing was kept.');
+      return refused('photo', tr`Photo: this shop keeps no photos. Nothing was kept.`);
     }
   } catch (error) {
     if (!isDiskError(error)) throw error;
-    return refused('photo', DISK_SENTENCE);
+    return refused('photo', diskSentence());
   }
   return done({ name });
 }

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import {
   COLOURS,
   CRUMBS,
@@ -26,18 +27,24 @@ const formSchema = z.object({
   first: optional(z.enum(OPENINGS)),
   lastOpening: optional(z.enum(OPENINGS)),
   sticky: optional(z.enum(STICKINESS)),
-  rimMm: optional(numberField({ name: 'Rim', unit: 'mm', min: 1, max: 120 })),
+  rimMm: optional(numberField({ name: word('Rim'), unit: 'mm', min: 1, max: 120 })),
   colour: optional(z.enum(COLOURS)),
   crumb: optional(z.enum(CRUMBS)),
   taste: optional(z.enum(TASTES)),
   last: optional(z.enum(LAST_ONES)),
-  floorC: optional(numberField({ name: 'Oven floor', unit: '°C', min: 100, max: 600 })),
-  bakeS: optional(numberField({ name: 'Seconds a pizza takes', unit: 's', min: 20, max: 3600 })),
+  floorC: optional(numberField({ name: word('Oven floor'), unit: '°C', min: 100, max: 600 })),
+  bakeS: optional(
+    numberField({ name: word('Seconds a pizza takes'), unit: 's', min: 20, max: 3600 }),
+  ),
   photos: z
-    .array(z.string().regex(PHOTO_NAME, { error: 'Photo: it is not one that was kept.' }))
-    .max(12, { error: 'Photos: at most 12 of a bake.' })
+    .array(z.string().regex(PHOTO_NAME, { error: () => tr`Photo: it is not one that was kept.` }))
+    .max(12, { error: () => tr`Photos: at most 12 of a bake.` })
     .optional(),
-  note: z.string().trim().max(600, { error: 'Note: at most 600 letters.' }).optional(),
+  note: z
+    .string()
+    .trim()
+    .max(600, { error: () => tr`Note: at most 600 letters.` })
+    .optional(),
 });
 
 /** Writes how a bake turned out; what was said before of the same bake stays in the journal, the last word counts. */
@@ -49,11 +56,11 @@ export function logScore(context: ShopContext, form: unknown): Outcome<{ batch: 
     (one) => one.bakeId === bakeId && isAct(one.act, 'use'),
   );
   if (baked.length === 0) {
-    return refused('bakeId', 'Score: nothing of this bake was baked yet. It can be scored then.');
+    return refused('bakeId', tr`Score: nothing of this bake was baked yet. It can be scored then.`);
   }
   const body = bodyOf(parsed.value);
   if (Object.keys(body).length === 1) {
-    return refused(null, 'Score: say at least one thing of the bake. Nothing was written.');
+    return refused(null, tr`Score: say at least one thing of the bake. Nothing was written.`);
   }
   const atMs = context.clock().nowMs;
   writeEntries(
@@ -89,8 +96,8 @@ const noteSchema = z.object({
   text: z
     .string()
     .trim()
-    .min(1, { error: 'Note: a word is needed. Nothing was written.' })
-    .max(600, { error: 'Note: at most 600 letters.' }),
+    .min(1, { error: () => tr`Note: a word is needed. Nothing was written.` })
+    .max(600, { error: () => tr`Note: at most 600 letters.` }),
 });
 
 /** Writes a note about a lot, or about the day. */
@@ -99,7 +106,7 @@ export function logNote(context: ShopContext, form: unknown): Outcome<{ batch: s
   if (!parsed.ok) return parsed;
   const { batch, by, lotId, text } = parsed.value;
   if (lotId != null && !isLotNamed(context.db, lotId)) {
-    return refused('lotId', `Note: the lot “${lotId}” was never made. Nothing was written.`);
+    return refused('lotId', tr`Note: the lot “${lotId}” was never made. Nothing was written.`);
   }
   const atMs = context.clock().nowMs;
   const body = { kind: 'note' as const, text, ...(lotId == null ? {} : { lotId }) };

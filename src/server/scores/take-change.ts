@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { changeOneThing, THINGS, type ThingKey } from '@/core/compare';
 import { z } from '@/core/parse';
 import { atWallMinute, MS_PER_MINUTE, toLocalText, wallTime } from '@/core/units';
@@ -40,12 +41,12 @@ export function takeChange(context: ShopContext, form: unknown): Outcome<TakenCh
   return refusing<TakenChange>(() => {
     const { bakeId, key, placeId } = parsed.value;
     const found = bakedById(context, bakeId);
-    if (found === null) return refused('bakeId', 'Bake: nothing of it was baked.');
+    if (found === null) return refused('bakeId', tr`Bake: nothing of it was baked.`);
     const { baked, shop, state, bake } = found;
     const changes = changeOneThing(baked, shop, wantedWayOf(state, bakeId));
     const change = changes.find((one) => one.key === key && one.placeId === placeId);
     if (change === undefined) {
-      return refused('key', 'Change: with what is known by now it is not proposed any more.');
+      return refused('key', tr`Change: with what is known by now it is not proposed any more.`);
     }
     const of = methodOfBake(context, bake);
     const method = withChange(of.method, change);

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { toLocalText } from '@/core/units';
 import type { ExportTable } from '../paper/table';
@@ -10,7 +11,7 @@ const MM = { title: 7, head: 5, line: 3.6 } as const;
 /** The trace of a day on paper, as PDF. */
 export async function dayTracePdf(view: DayTraceView): Promise<Uint8Array> {
   const doc = await PDFDocument.create();
-  doc.setTitle(`${view.shopName}: trace of ${view.day}`);
+  doc.setTitle(tr`${view.shopName}: trace of ${view.day}`);
   doc.setProducer('Olvik');
   const faces = await pdfFaces(doc);
   const paper = new Paper(doc, faces);
@@ -25,19 +26,19 @@ export async function dayTracePdf(view: DayTraceView): Promise<Uint8Array> {
     paper.down(3);
     paper.text(head, { mm: MM.head, bold: true });
     paper.down(7);
-    for (const text of lines.length === 0 ? ['Nothing.'] : lines) line(text);
+    for (const text of lines.length === 0 ? [tr`Nothing.`] : lines) line(text);
   };
-  paper.text(`${view.shopName}: trace of ${view.day}`, { mm: MM.title, bold: true });
+  paper.text(tr`${view.shopName}: trace of ${view.day}`, { mm: MM.title, bold: true });
   paper.down(8);
-  line(`As of ${at(view.nowMs)}. ${view.codesFirst}`);
+  line(tr`As of ${at(view.nowMs)}. ${view.codesFirst}`);
   const sale = (one: DaySale) =>
-    `${at(one.atMs)}   ${one.name}: ${one.balls} baked, of ${one.lotIds.join(' ')}`;
+    tr`${at(one.atMs)}   ${one.name}: ${one.balls} baked, of ${one.lotIds.join(' ')}`;
   const lot = (one: DayLot) => `${at(one.madeMs)}   ${lotWords(one)}`;
-  part('Sold on that day', view.sold.map(sale));
-  part('Back to the flour', view.back.map(lot));
-  if (view.older.length > 0) line(`Older lots in the line: ${view.older.join(' ')}`);
-  part('Made on that day, and what came of it', view.on.map(lot));
-  part('Where that was sold', view.soldLater.map(sale));
+  part(tr`Sold on that day`, view.sold.map(sale));
+  part(tr`Back to the flour`, view.back.map(lot));
+  if (view.older.length > 0) line(tr`Older lots in the line: ${view.older.join(' ')}`);
+  part(tr`Made on that day, and what came of it`, view.on.map(lot));
+  part(tr`Where that was sold`, view.soldLater.map(sale));
   return doc.save();
 }
 
@@ -45,13 +46,13 @@ export async function dayTracePdf(view: DayTraceView): Promise<Uint8Array> {
 export function lotWords({ lotId, name, weighed, from, into }: DayLot): string {
   const grams = weighed.map(
     (one) =>
-      `${one.name} ${Number(one.massG.toFixed(1))} g${one.sack === null ? '' : ` (sack ${one.sack})`}`,
+      `${one.name} ${Number(one.massG.toFixed(1))} g${one.sack === null ? '' : tr` (sack ${one.sack})`}`,
   );
   return [
     `${lotId} ${name}`,
     ...(grams.length === 0 ? [] : [grams.join(', ')]),
-    ...(from.length === 0 ? [] : [`from ${from.join(' ')}`]),
-    ...(into.length === 0 ? [] : [`into ${into.join(' ')}`]),
+    ...(from.length === 0 ? [] : [tr`from ${from.join(' ')}`]),
+    ...(into.length === 0 ? [] : [tr`into ${into.join(' ')}`]),
   ].join('; ');
 }
 
@@ -64,7 +65,7 @@ export function dayTraceTable(view: DayTraceView): ExportTable {
       [way, lot.kind, lot.lotId, lot.name, iso(lot.madeMs), null, null, lot.from.join(' ')],
       ...lot.weighed.map((one) => [
         way,
-        'weighed',
+        tr`weighed`,
         lot.lotId,
         one.name,
         iso(lot.madeMs),
@@ -76,7 +77,7 @@ export function dayTraceTable(view: DayTraceView): ExportTable {
   const sales = (way: string, all: readonly DaySale[]) =>
     all.map((one) => [
       way,
-      'service',
+      tr`service`,
       one.bakeId,
       one.name,
       iso(one.atMs),
@@ -85,7 +86,7 @@ export function dayTraceTable(view: DayTraceView): ExportTable {
       one.lotIds.join(' '),
     ]);
   return {
-    head: ['way', 'what', 'code', 'name', 'at', 'grams or pizzas', 'sack', 'from'],
+    head: ['way', 'what', 'code', 'name', 'at', tr`grams or pizzas`, 'sack', 'from'],
     rows: [
       ...sales('back', view.sold),
       ...lots('back', view.back),

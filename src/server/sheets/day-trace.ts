@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { CODES_FIRST } from '@/core/cautions';
 import { traceDay, type TraceLot, type TraceUse } from '@/core/journal';
@@ -75,11 +76,11 @@ export function dayTraceView(context: ShopContext, asked: string | undefined): D
     shopName: shop.name,
     units: unitsOf(shop),
     nowMs,
-    codesFirst: CODES_FIRST,
+    codesFirst: CODES_FIRST(),
     day,
     dayMs,
     remark: wrong
-      ? `Day: “${asked ?? ''}” is not possible. Allowed: a day up to today, for example ${today}.`
+      ? tr`Day: “${asked ?? ''}” is not possible. Allowed: a day up to today, for example ${today}.`
       : null,
     before: dayOf(atWallMinute(dayMs, -1, 0, zone)),
     after: day === today ? null : dayOf(toMs),
@@ -119,7 +120,7 @@ function salesOf(context: ShopContext, uses: readonly TraceUse[]): DaySale[] {
     const own = uses.filter((one) => one.bakeId === bakeId);
     return {
       bakeId,
-      name: bakeId === null ? 'without a service' : (names.get(bakeId) ?? bakeId),
+      name: bakeId === null ? tr`without a service` : (names.get(bakeId) ?? bakeId),
       atMs: Math.min(...own.map((one) => one.atMs)),
       balls: own.reduce((sum, one) => sum + one.count, 0),
       lotIds: [...new Set(own.map((one) => one.lotId))],

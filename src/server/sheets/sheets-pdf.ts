@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { toLocalText } from '@/core/units';
 import { Paper, wrapped } from '../paper/paper';
@@ -9,7 +10,7 @@ const MM = { title: 7, head: 5, line: 3.6 } as const;
 /** The sheets on paper, as PDF. */
 export async function sheetsPdf(sheets: Sheets): Promise<Uint8Array> {
   const doc = await PDFDocument.create();
-  doc.setTitle(`${sheets.shopName}: cold stores, traces, allergens`);
+  doc.setTitle(tr`${sheets.shopName}: cold stores, traces, allergens`);
   doc.setProducer('Olvik');
   const faces = await pdfFaces(doc);
   const paper = new Paper(doc, faces);
@@ -23,34 +24,37 @@ export async function sheetsPdf(sheets: Sheets): Promise<Uint8Array> {
   };
   title(paper, faces, sheets, at(sheets.nowMs));
   for (const store of sheets.cold) {
-    heading(paper, `Cold store: ${store.name}, at most ${store.limitC}°`);
+    heading(paper, tr`Cold store: ${store.name}, at most ${store.limitC}°`);
     for (const day of store.days) {
       const range =
         day.leastC === null || day.mostC === null
-          ? 'no reading'
-          : `${day.leastC.toFixed(1)}° to ${day.mostC.toFixed(1)}°, ${day.readings} readings`;
+          ? tr`no reading`
+          : tr`${day.leastC.toFixed(1)}° to ${day.mostC.toFixed(1)}°, ${day.readings} readings`;
       line(`${at(day.fromMs).slice(0, 10)}   ${range}`);
     }
     for (const gap of store.gaps)
-      line(`Gap: no reading from ${at(gap.fromMs)} to ${at(gap.toMs)}`, true);
+      line(tr`Gap: no reading from ${at(gap.fromMs)} to ${at(gap.toMs)}`, true);
     for (const one of store.excursions) {
-      line(`Too warm: ${at(one.fromMs)} to ${at(one.toMs)}, up to ${one.mostC.toFixed(1)}°`, true);
+      line(
+        tr`Too warm: ${at(one.fromMs)} to ${at(one.toMs)}, up to ${one.mostC.toFixed(1)}°`,
+        true,
+      );
     }
     paper.down(3);
   }
   for (const trace of sheets.traces) {
-    heading(paper, `Trace: ${trace.flourName}, sack ${trace.sack.code}`);
+    heading(paper, tr`Trace: ${trace.flourName}, sack ${trace.sack.code}`);
     line(
-      `Open from ${at(trace.sack.fromMs)}${trace.untilMs === null ? '' : ` to ${at(trace.untilMs)}`}`,
+      tr`Open from ${at(trace.sack.fromMs)}${trace.untilMs === null ? '' : tr` to ${at(trace.untilMs)}`}`,
     );
-    for (const bake of trace.bakes) line(`${at(bake.atMs)}   ${bake.name}: ${bake.balls} baked`);
-    line(`Lots: ${trace.lots.map((lot) => lot.lotId).join(' ')}`);
+    for (const bake of trace.bakes) line(tr`${at(bake.atMs)}   ${bake.name}: ${bake.balls} baked`);
+    line(tr`Lots: ${trace.lots.map((lot) => lot.lotId).join(' ')}`);
     paper.down(3);
   }
-  heading(paper, 'Allergens');
+  heading(paper, tr`Allergens`);
   for (const row of sheets.allergens) {
     line(
-      `${at(row.madeMs)}   ${row.name} (${row.lotId}): ${row.allergens.join(', ') || 'none noted'}`,
+      `${at(row.madeMs)}   ${row.name} (${row.lotId}): ${row.allergens.join(', ') || tr`none noted`}`,
     );
   }
   return doc.save();
@@ -65,7 +69,7 @@ function heading(paper: Paper, text: string): void {
 function title(paper: Paper, faces: Faces, sheets: Sheets, when: string): void {
   paper.text(sheets.shopName, { mm: MM.title, bold: true });
   paper.down(8);
-  for (const words of wrapped(`As of ${when}. ${sheets.codesFirst}`, faces, MM.line)) {
+  for (const words of wrapped(tr`As of ${when}. ${sheets.codesFirst}`, faces, MM.line)) {
     paper.text(words, { mm: MM.line });
     paper.down(5);
   }

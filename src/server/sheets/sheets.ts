@@ -42,7 +42,7 @@ export function sheetsView(context: ShopContext): Sheets {
     shopName: shop.name,
     units: unitsOf(shop),
     nowMs,
-    codesFirst: CODES_FIRST,
+    codesFirst: CODES_FIRST(),
     cold: coldLogs(state, SHEET_DAYS),
     traces: tracesOf(context, withOldSacks(context, state)),
     allergens: allergenRows(context, state),

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { EQUIPMENT_KINDS, type Equipment } from '@/shop/kept/equipment';
 export type { Equipment, EquipmentKind } from '@/shop/kept/equipment';
 import { numberField, wholeNumberField, z } from '@/core/parse';
@@ -25,22 +26,22 @@ const thingSchema = z
     name: z
       .string()
       .trim()
-      .min(1, { error: 'Name: a name is needed. Allowed: 1 to 40 letters.' })
-      .max(40, { error: 'Name: too long. Allowed: 1 to 40 letters.' }),
-    count: wholeNumberField({ name: 'How many', unit: '', min: 0, max: 500 }),
-    broken: wholeNumberField({ name: 'Out of order', unit: '', min: 0, max: 500 }).default(0),
-    least: numberField({ name: 'Least', unit: '', min: 0, max: 2000 }).default(0),
-    most: numberField({ name: 'Most', unit: '', min: 0.1, max: 2000 }),
-    heatMin: wholeNumberField({ name: 'Hot in', unit: 'min', min: 0, max: 600 }).default(0),
-    bakeMin: numberField({ name: 'A pizza takes', unit: 'min', min: 0, max: 60 }).default(0),
+      .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 40 letters.` })
+      .max(40, { error: () => tr`Name: too long. Allowed: 1 to 40 letters.` }),
+    count: wholeNumberField({ name: word('How many'), unit: '', min: 0, max: 500 }),
+    broken: wholeNumberField({ name: word('Out of order'), unit: '', min: 0, max: 500 }).default(0),
+    least: numberField({ name: word('Least'), unit: '', min: 0, max: 2000 }).default(0),
+    most: numberField({ name: word('Most'), unit: '', min: 0.1, max: 2000 }),
+    heatMin: wholeNumberField({ name: word('Hot in'), unit: 'min', min: 0, max: 600 }).default(0),
+    bakeMin: numberField({ name: word('A pizza takes'), unit: 'min', min: 0, max: 60 }).default(0),
   })
   .refine((thing) => thing.most >= thing.least, {
     path: ['most'],
-    error: 'Most: it is less than the least. Allowed: the least or more.',
+    error: () => tr`Most: it is less than the least. Allowed: the least or more.`,
   })
   .refine((thing) => thing.broken <= thing.count, {
     path: ['broken'],
-    error: 'Out of order: more than there are. Allowed: as many as there are, or fewer.',
+    error: () => tr`Out of order: more than there are. Allowed: as many as there are, or fewer.`,
   });
 
 /** Adds something the shop works with, or changes it; answers what it was. */
@@ -60,7 +61,7 @@ export function changeEquipment(
 /** Takes something out of the shop; answers what it was, so that it can be put back. */
 export function removeEquipment(context: ShopContext, id: string): Outcome<{ before: Equipment }> {
   const before = listEquipment(context.db).find((one) => one.id === id);
-  if (before === undefined) return refused(null, 'It is not in the shop any more.');
+  if (before === undefined) return refused(null, tr`It is not in the shop any more.`);
   dropEquipment(context.db, id);
   return done({ before });
 }
@@ -73,10 +74,10 @@ export function troubleProbe(context: ShopContext, form: unknown): Outcome<{ bef
   if (!parsed.ok) return parsed;
   const { placeId, fault } = parsed.value;
   if (!listPlaces(context.db).some((place) => place.id === placeId)) {
-    return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+    return refused('placeId', tr`Place: “${placeId}” is not in the shop.`);
   }
   const before = listProbes(context.db).find((probe) => probe.placeId === placeId);
-  if (before === undefined) return refused('placeId', 'There is no probe in this place.');
+  if (before === undefined) return refused('placeId', tr`There is no probe in this place.`);
   saveProbe(context.db, { ...before, fault, faultFromMs: context.clock().nowMs });
   return done({ before: before.fault });
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { z } from '@/core/parse';
 import { addFlourLot, dropFlourLot, listFlourLots } from '@/data';
 import type { ShopContext } from '../context';
@@ -10,8 +11,8 @@ const sackSchema = z.object({
   code: z
     .string()
     .trim()
-    .min(1, { error: 'Sack: what stands on it is needed. Allowed: 1 to 40 letters.' })
-    .max(40, { error: 'Sack: too long. Allowed: 1 to 40 letters.' }),
+    .min(1, { error: () => tr`Sack: what stands on it is needed. Allowed: 1 to 40 letters.` })
+    .max(40, { error: () => tr`Sack: too long. Allowed: 1 to 40 letters.` }),
 });
 
 /** Notes that a new sack of a flour is open: what is made from now on comes from it. */
@@ -20,7 +21,7 @@ export function openSack(context: ShopContext, form: unknown): Outcome<{ id: str
   if (!parsed.ok) return parsed;
   const { flourId, code } = parsed.value;
   if (loadShop(context).pantry.get(flourId)?.kind !== 'flour') {
-    return refused('flourId', `Flour: “${flourId}” is not a flour of the shop.`);
+    return refused('flourId', tr`Flour: “${flourId}” is not a flour of the shop.`);
   }
   const id = context.newId();
   addFlourLot(context.db, { id, flourId, code, fromMs: context.clock().nowMs });
@@ -30,7 +31,7 @@ export function openSack(context: ShopContext, form: unknown): Outcome<{ id: str
 /** Takes back a sack that was noted by mistake. */
 export function takeSackBack(context: ShopContext, id: string): Outcome<{ id: string }> {
   if (!listFlourLots(context.db).some((one) => one.id === id)) {
-    return refused(null, 'This sack is not noted any more.');
+    return refused(null, tr`This sack is not noted any more.`);
   }
   dropFlourLot(context.db, id);
   return done({ id });

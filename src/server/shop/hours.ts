@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { wishSchema, type ShopWish } from '@/shop/kept/shop';
 import { wholeNumberField, z } from '@/core/parse';
 import type { ClosingDays, Presence } from '@/core/planner';
@@ -17,14 +18,14 @@ import { seenOf } from '@/shop/lots/over';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from './load-shop';
 
-const minute = wholeNumberField({ name: 'Hours', unit: 'min', min: 0, max: 1439 });
+const minute = wholeNumberField({ name: word('Hours'), unit: 'min', min: 0, max: 1439 });
 
 const hoursSchema = z.object({
   presences: z
     .array(
       z.object({
         who: z.string().trim().min(1).max(60),
-        weekday: wholeNumberField({ name: 'Weekday', unit: '', min: 1, max: 7 }),
+        weekday: wholeNumberField({ name: word('Weekday'), unit: '', min: 1, max: 7 }),
         fromMinute: minute,
         untilMinute: minute,
       }),
@@ -32,13 +33,13 @@ const hoursSchema = z.object({
     .max(140),
   closed: z.object({
     weekdays: z
-      .array(wholeNumberField({ name: 'Closed on', unit: '', min: 1, max: 7 }))
-      .max(6, { error: 'Closed on: all days of the week. Allowed: up to six.' }),
+      .array(wholeNumberField({ name: word('Closed on'), unit: '', min: 1, max: 7 }))
+      .max(6, { error: () => tr`Closed on: all days of the week. Allowed: up to six.` }),
     dates: z
       .array(
         z.iso.date({
           error: (issue) =>
-            `Closed on: “${String(issue.input)}” is not a date. Allowed: for example 2026-12-24.`,
+            tr`Closed on: “${String(issue.input)}” is not a date. Allowed: for example 2026-12-24.`,
         }),
       )
       .max(200),
@@ -62,7 +63,7 @@ export function changeHours(context: ShopContext, form: unknown): Outcome<{ befo
     if (stranger !== undefined) {
       return refused(
         'presences',
-        `Hours: “${stranger.who}” does not work here. Allowed: ${people.join(', ') || 'nobody yet'}.`,
+        tr`Hours: “${stranger.who}” does not work here. Allowed: ${people.join(', ') || tr`nobody yet`}.`,
       );
     }
     const before = {
@@ -73,7 +74,7 @@ export function changeHours(context: ShopContext, form: unknown): Outcome<{ befo
     if (seen !== undefined && JSON.stringify(seen) !== JSON.stringify(before)) {
       return refused(
         null,
-        'Hours: they were changed on another device meanwhile. Nothing was stored; open this view anew to see them.',
+        tr`Hours: they were changed on another device meanwhile. Nothing was stored; open this view anew to see them.`,
       );
     }
     context.db.transaction(() => {
@@ -101,7 +102,7 @@ export function pinStep(
 ): Outcome<{ pinned: boolean }> {
   const { folded } = loadShop(context);
   if (!folded.plan.some((step) => step.stepId === stepId)) {
-    return refused(null, 'Pin: this step was done or withdrawn already.');
+    return refused(null, tr`Pin: this step was done or withdrawn already.`);
   }
   savePin(context.db, stepId, pinned);
   return done({ pinned: listPinned(context.db).has(stepId) });

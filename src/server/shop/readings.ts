@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { numberField, z } from '@/core/parse';
 import { MS_PER_MINUTE } from '@/core/units';
 
@@ -9,10 +10,10 @@ import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from './load-shop';
 
-const READING_RULE = { name: 'Reading', unit: '°C', min: -40, max: 60 } as const;
+const READING_RULE = { name: word('Reading'), unit: '°C', min: -40, max: 60 } as const;
 
 const readingFormSchema = z.object({
-  placeId: z.string().min(1, { error: 'Place: choose one of the shop’s places.' }),
+  placeId: z.string().min(1, { error: () => tr`Place: choose one of the shop’s places.` }),
   batch: z.string().min(8).max(80),
   at: z.string().nullish(),
   by: z.string().max(60).nullish(),
@@ -30,7 +31,7 @@ export function logReading(
     const state = loadShop(context);
     const { placeId, tempC, batch, by } = parsed.value;
     if (!state.placeMap.has(placeId)) {
-      return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+      return refused('placeId', tr`Place: “${placeId}” is not in the shop.`);
     }
     const at = doneAt(parsed.value.at, state);
     if (!at.ok) return at;
@@ -61,7 +62,7 @@ export function logProbeSeries(
   return refusing(() => {
     const state = loadShop(context);
     if (!state.placeMap.has(series.placeId)) {
-      return refused('placeId', `Place: “${series.placeId}” is not in the shop.`);
+      return refused('placeId', tr`Place: “${series.placeId}” is not in the shop.`);
     }
     const bad = series.readings.findIndex(
       ({ atMs, tempC }) => !(tempC >= READING_RULE.min && tempC <= READING_RULE.max && atMs > 0),
@@ -70,7 +71,7 @@ export function logProbeSeries(
       const value = series.readings[bad]?.tempC;
       return refused(
         'readings',
-        `Reading ${bad + 1}: ${value} °C is not possible. Allowed: −40 to 60 °C. Nothing was stored.`,
+        tr`Reading ${bad + 1}: ${value} °C is not possible. Allowed: −40 to 60 °C. Nothing was stored.`,
       );
     }
     let lastMs = -Infinity;

@@ -1,3 +1,5 @@
+import { LANGUAGES, type Language } from '@/words/speaker';
+import { tr, word } from '@/words/tr';
 import { type Place, type Shop } from '@/shop/kept/shop';
 export type { Shop } from '@/shop/kept/shop';
 import type { DailyPoint } from '@/core/forecast';
@@ -16,19 +18,26 @@ import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { over } from '@/shop/lots/over';
 import { parseForm } from '@/shop/parse-form';
+import { forgetAll } from '../remembering';
+import { renameFirst } from './new-shop';
 
 /** Temperature a place may be set to, °C. */
-const PLACE_TEMP_RULE = { name: 'Temperature', unit: '°C', min: -30, max: 45 } as const;
-const CAPACITY_RULE = { name: 'Room for', unit: 'l', min: 1, max: 5000 } as const;
-const STEP_RULE = { name: 'Scale step', unit: 'g', min: 0.1, max: 50 } as const;
-const FINE_RULE = { name: 'Fine scale step', unit: 'g', min: 0.001, max: 5 } as const;
-const MINUTE_RULE = { name: 'Working hours', unit: 'min', min: 0, max: 1439 } as const;
+const PLACE_TEMP_RULE = { name: word('Temperature'), unit: '°C', min: -30, max: 45 } as const;
+const CAPACITY_RULE = { name: word('Room for'), unit: 'l', min: 1, max: 5000 } as const;
+const STEP_RULE = { name: word('Scale step'), unit: 'g', min: 0.1, max: 50 } as const;
+const FINE_RULE = { name: word('Fine scale step'), unit: 'g', min: 0.001, max: 5 } as const;
+const MINUTE_RULE = { name: word('Working hours'), unit: 'min', min: 0, max: 1439 } as const;
 
-const TAP_RULE = { name: 'Tap water', unit: '°C', min: 0, max: 40 } as const;
-const SURE_RULE = { name: 'Covered from', unit: '%', min: 50, max: 99 } as const;
-const INSULATION_RULE = { name: 'Holds warmth', unit: '× air', min: 0.1, max: 20 } as const;
-const FOLLOWS_RULE = { name: 'Warms with the weather', unit: '', min: 0, max: 1 } as const;
-const DAILY_RULE = { name: 'Over the day', unit: '°C', min: -30, max: 45 } as const;
+const TAP_RULE = { name: word('Tap water'), unit: '°C', min: 0, max: 40 } as const;
+const SURE_RULE = { name: word('Covered from'), unit: '%', min: 50, max: 99 } as const;
+const INSULATION_RULE = {
+  name: word('Holds warmth'),
+  unit: word('× air'),
+  min: 0.1,
+  max: 20,
+} as const;
+const FOLLOWS_RULE = { name: word('Warms with the weather'), unit: '', min: 0, max: 1 } as const;
+const DAILY_RULE = { name: word('Over the day'), unit: '°C', min: -30, max: 45 } as const;
 
 /** How the shop reads its figures; null in an empty data folder. */
 export function shopUnits(context: ShopContext): ShopUnits | null {
@@ -45,12 +54,13 @@ const shopFormSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 60 letters.' })
-    .max(60, { error: 'Name: too long. Allowed: 1 to 60 letters.' }),
+    .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 60 letters.` })
+    .max(60, { error: () => tr`Name: too long. Allowed: 1 to 60 letters.` }),
   timeZone: z.string().refine(isTimeZone, {
     error: (issue) =>
-      `Time zone: “${String(issue.input)}” is not known. Allowed: a name such as Europe/Oslo.`,
+      tr`Time zone: “${String(issue.input)}” is not known. Allowed: a name such as Europe/Oslo.`,
   }),
+  language: z.enum(Object.keys(LANGUAGES) as [Language, ...Language[]]).default('en'),
   massUnit: z.enum(['g', 'oz']),
   tempUnit: z.enum(['C', 'F']),
   lengthUnit: z.enum(['cm', 'in']).default('cm'),
@@ -73,6 +83,10 @@ export function changeShop(context: ShopContext, form: unknown): Outcome<{ befor
   if (!parsed.ok) return parsed;
   const wish = before?.wish;
   saveShop(context.db, { ...parsed.value, ...(wish === undefined ? {} : { wish }) });
+  if (before !== null && before.language !== parsed.value.language) {
+    renameFirst(context.db, before.language, parsed.value.language);
+    forgetAll(context);
+  }
   return done({ before });
 }
 
@@ -81,8 +95,8 @@ const placeFormSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Place: a name is needed. Allowed: 1 to 40 letters.' })
-    .max(40, { error: 'Place: too long. Allowed: 1 to 40 letters.' }),
+    .min(1, { error: () => tr`Place: a name is needed. Allowed: 1 to 40 letters.` })
+    .max(40, { error: () => tr`Place: too long. Allowed: 1 to 40 letters.` }),
   capacityL: numberField(CAPACITY_RULE),
   tempC: numberField(PLACE_TEMP_RULE),
   insulation: numberField(INSULATION_RULE).default(1),
@@ -91,7 +105,7 @@ const placeFormSchema = z.object({
   daily: z
     .array(
       z.object({
-        minute: wholeNumberField({ name: 'Over the day', unit: 'min', min: 0, max: 1439 }),
+        minute: wholeNumberField({ name: word('Over the day'), unit: 'min', min: 0, max: 1439 }),
         tempC: numberField(DAILY_RULE),
       }),
     )
@@ -130,7 +144,7 @@ export function changePlace(
   const places = listPlaces(context.db);
   const twin = places.find((place) => place.name === name && place.id !== id);
   if (twin !== undefined)
-    return refused('name', `Place: there is a “${name}” already. Choose another name.`);
+    return refused('name', tr`Place: there is a “${name}” already. Choose another name.`);
   if (id === null || id === undefined) {
     const added = { id: context.newId(), name, capacityL, insulation, follows };
     addPlace(context.db, added, tempC);
@@ -138,7 +152,7 @@ export function changePlace(
     return done({ before: null });
   }
   const old = places.find((place) => place.id === id);
-  if (old === undefined) return refused('id', 'Place: it is not in the shop any more.');
+  if (old === undefined) return refused('id', tr`Place: it is not in the shop any more.`);
   const before = beforeOf(old);
   context.db.transaction(() => {
     savePlace(context.db, { id, name, capacityL, insulation, follows });
@@ -185,9 +199,9 @@ const DEMO_RATES = [1, 10, 60];
 /** Lets the demo shop's clock run at another speed from now on. */
 export function setDemoRate(context: ShopContext, rate: number): Outcome<{ rate: number }> {
   const clock = context.clock();
-  if (!clock.demo) return refused('rate', 'Clock: only the demo shop’s clock can be sped up.');
+  if (!clock.demo) return refused('rate', tr`Clock: only the demo shop’s clock can be sped up.`);
   if (!DEMO_RATES.includes(rate)) {
-    return refused('rate', `Clock: ×${rate} is not possible. Allowed: ×1, ×10, ×60.`);
+    return refused('rate', tr`Clock: ×${rate} is not possible. Allowed: ×1, ×10, ×60.`);
   }
   saveDemoClock(context.db, { realMs: Date.now(), demoMs: clock.nowMs, rate });
   return done({ rate });

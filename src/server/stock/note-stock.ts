@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { numberField, z } from '@/core/parse';
 import { listStock, saveStock, type StockNote } from '@/data';
 import { done, refused, type Outcome } from '@/shop/outcome';
@@ -11,10 +12,12 @@ const nothing = (field: z.ZodType<number>) =>
 const stockSchema = z.object({
   ingredientId: z.string().min(1).max(80),
   /** Counted now; left out: as it was, empty: not counted any more. */
-  thereG: nothing(numberField({ name: 'There', unit: 'g', min: 0, max: 10_000_000 })).optional(),
+  thereG: nothing(
+    numberField({ name: word('There'), unit: 'g', min: 0, max: 10_000_000 }),
+  ).optional(),
   /** Left out: as it was, empty: none. */
   pricePerKg: nothing(
-    numberField({ name: 'Price', unit: 'per kg', min: 0, max: 100_000 }),
+    numberField({ name: word('Price'), unit: word('per kg'), min: 0, max: 100_000 }),
   ).optional(),
 });
 
@@ -27,7 +30,7 @@ export function noteStock(
   if (!parsed.ok) return parsed;
   const { ingredientId, thereG, pricePerKg } = parsed.value;
   if (!loadShop(context).pantry.has(ingredientId)) {
-    return refused('ingredientId', `“${ingredientId}” is nothing that the shop weighs.`);
+    return refused('ingredientId', tr`“${ingredientId}” is nothing that the shop weighs.`);
   }
   const before = listStock(context.db).find((one) => one.ingredientId === ingredientId) ?? null;
   const stands = before ?? { ingredientId, thereG: null, countedMs: null, pricePerKg: null };

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { unplannedServices } from '../unplanned/unplanned';
 import { firstQuestions } from '../begin/begin-shop';
 import { workingHours } from '@/shop/state';
@@ -70,7 +71,7 @@ export function tideView(context: ShopContext): TideView {
       ...forecast.conflicts.map((conflict) => conflict.sentence),
       ...state.folded.notPossible
         .filter(({ atMs }) => atMs > span.fromMs)
-        .map(({ sentence }) => `An entry does not count: ${sentence} Take it back in the Log.`),
+        .map(({ sentence }) => tr`An entry does not count: ${sentence} Take it back in the Log.`),
       ...mixersOutTold(context, state, forecast),
       ...(state.air.problem === null ? [] : [state.air.problem]),
     ],

@@ -1,3 +1,5 @@
+import { bareName } from '@/words/bare';
+import { tr } from '@/words/tr';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import type { ShopState } from '@/shop/state';
 import { totals, type Pantry } from '@/core/composition';
@@ -101,10 +103,18 @@ const nameOf = (lotId: string, forecast: ShopForecast) =>
   forecast.lots.get(lotId)?.story.lot.name ?? lotId;
 
 const WORK_TITLES: Readonly<Record<ActOf<'work'>['act'], string>> = {
-  fold: 'Fold',
-  knead: 'Knead',
-  'punch down': 'Punch down',
-  'ball again': 'Ball again',
+  get fold() {
+    return tr`Fold`;
+  },
+  get knead() {
+    return tr`Knead`;
+  },
+  get 'punch down'() {
+    return tr`Punch down`;
+  },
+  get 'ball again'() {
+    return tr`Ball again`;
+  },
 };
 
 function titleOf(act: Act, forecast: ShopForecast): string {
@@ -112,25 +122,25 @@ function titleOf(act: Act, forecast: ShopForecast): string {
     case 'make':
       return makeTitle(act);
     case 'divide':
-      return `Ball ${act.name.replace(/ balls$/, '')}`;
+      return tr`Ball ${bareName(act.name, 'balls')}`;
     case 'use':
-      return `Bake ${nameOf(act.lotId, forecast).replace(/ balls$/, '')}`;
+      return tr`Bake ${bareName(nameOf(act.lotId, forecast), 'balls')}`;
     case 'split':
-      return `${act.name} from ${nameOf(act.lotId, forecast)}`;
+      return tr`${act.name} from ${nameOf(act.lotId, forecast)}`;
     case 'move':
-      return `Move ${nameOf(act.lotId, forecast)}`;
+      return tr`Move ${nameOf(act.lotId, forecast)}`;
     case 'light':
-      return `Light ${act.oven}`;
+      return tr`Light ${act.oven}`;
     case 'look':
-      return `${isToCome(act) ? 'Look at' : 'Looked at'} ${nameOf(act.lotId, forecast)}`;
+      return `${isToCome(act) ? tr`Look at` : tr`Looked at`} ${nameOf(act.lotId, forecast)}`;
     case 'work':
       return `${WORK_TITLES[act.act]} ${nameOf(act.lotId, forecast)}`;
     case 'do':
       return act.what;
     case 'soak':
-      return `Soak flour of ${act.name}`;
+      return tr`Soak flour of ${act.name}`;
     default:
-      return `Add to ${nameOf(act.lotId, forecast)}`;
+      return tr`Add to ${nameOf(act.lotId, forecast)}`;
   }
 }
 
@@ -138,8 +148,8 @@ function titleOf(act: Act, forecast: ShopForecast): string {
 const isToCome = ({ signs }: ActOf<'look'>) => Object.keys(signs).length === 0;
 
 function makeTitle(act: ActOf<'make'>): string {
-  if (act.cultureId !== undefined) return `Feed ${act.name}`;
-  return LEAVENS.has(act.lotKind) ? `Build ${act.name}` : `Mix ${act.name}`;
+  if (act.cultureId !== undefined) return tr`Feed ${act.name}`;
+  return LEAVENS.has(act.lotKind) ? tr`Build ${act.name}` : tr`Mix ${act.name}`;
 }
 
 function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[] {
@@ -166,11 +176,11 @@ function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[]
       return [{ label: nameOf(act.lotId, forecast), massG: act.massG }];
     case 'divide':
       return [
-        { label: 'balls', text: String(act.count) },
-        { label: 'each', massG: act.ballG },
+        { label: tr`balls`, text: String(act.count) },
+        { label: tr`each`, massG: act.ballG },
       ];
     case 'use':
-      return [{ label: 'balls', text: String(act.count) }];
+      return [{ label: tr`balls`, text: String(act.count) }];
     case 'look':
       return lookLines(act);
     default:
@@ -185,7 +195,7 @@ function soakedLine({ soaked, ingredients }: ActOf<'make'>, pantry: Pantry): Mom
     (sum, line) => sum + (pantry.get(line.ingredientId)?.kind === 'flour' ? line.massG : 0),
     0,
   );
-  return [{ label: 'Soaked flour and water', massG: flourG + soaked.waterG }];
+  return [{ label: tr`Soaked flour and water`, massG: flourG + soaked.waterG }];
 }
 
 /** What goes into a mix beside what soaked before. */
@@ -213,15 +223,15 @@ function footOf(act: Act, one: ForecastAct, state: ShopState): string {
       state.pantry,
     );
     const dough =
-      act.lotKind === 'dough' ? sentenceInUnits(`dough ${act.startC}°, `, state.shop) : '';
-    return sum.massG > 0 ? `${dough}then ${place(act.placeId)}` : place(act.placeId);
+      act.lotKind === 'dough' ? sentenceInUnits(tr`dough ${act.startC}°, `, state.shop) : '';
+    return sum.massG > 0 ? tr`${dough}then ${place(act.placeId)}` : place(act.placeId);
   }
   if (isAct(act, 'divide') || isAct(act, 'move') || isAct(act, 'split')) {
-    return `to ${place(act.placeId)}`;
+    return tr`to ${place(act.placeId)}`;
   }
   if (isAct(act, 'use')) {
     const hours = Math.round(hoursBetween(one.plannedMs, act.untilMs) * 10) / 10;
-    return hours > 0 ? `${hours} h of service` : '';
+    return hours > 0 ? tr`${hours} h of service` : '';
   }
   return '';
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
 import { isAct, stockAfter, type Act, type ActOf, type Lot, type PlannedAct } from '@/core/journal';
@@ -40,7 +41,7 @@ export function planTrial(
     if (!second.ok) return second;
     const lookMs = fromLocalText(trial.lookAt, state.shop.timeZone);
     if (lookMs <= second.value.readyMs) {
-      return refused('lookAt', 'Look at both: that is before both are there. Allowed: later.');
+      return refused('lookAt', tr`Look at both: that is before both are there. Allowed: later.`);
     }
     const looks = [trial.lotId, second.value.lotId].map((lotId): EntryDraft => ({
       atMs: lookMs,
@@ -58,7 +59,7 @@ function secondLot(context: ShopContext, state: ShopState, trial: Trial): Outcom
   if (step !== undefined) return besideStep(context, state, { trial, step });
   const lot = stockAfter(state.folded.done).get(trial.lotId);
   if (lot === undefined || massOf(lot.composition) < LEAST_G) {
-    return refused('lotId', `Lot: ${trial.lotId} is neither planned nor there any more.`);
+    return refused('lotId', tr`Lot: ${trial.lotId} is neither planned nor there any more.`);
   }
   return partOf(context, state, { trial, lot });
 }
@@ -140,7 +141,7 @@ function lessOfFirst(
   if (left < 1) {
     throw new DomainError(
       'trial-too-large',
-      `Trial lot: ${trial.massG} g is all of it. Allowed: less than ${Math.floor(count * ballG)} g.`,
+      tr`Trial lot: ${trial.massG} g is all of it. Allowed: less than ${Math.floor(count * ballG)} g.`,
       {},
     );
   }
@@ -159,7 +160,7 @@ function partOf(
   { trial, lot }: { readonly trial: Trial; readonly lot: Lot },
 ): Outcome<Second> {
   if (trial.thing !== 'place') {
-    return refused('thing', 'One thing: it is mixed already. Allowed: another place for a part.');
+    return refused('thing', tr`One thing: it is mixed already. Allowed: another place for a part.`);
   }
   const place = placeFor(trial, lot.placeId, state);
   if (!place.ok) return place;
@@ -171,7 +172,7 @@ function partOf(
     const most = Math.floor(thereG);
     return refused(
       'massG',
-      `Trial lot: ${trial.massG} g is not possible. Allowed: ${Math.ceil(ballG ?? 20)} g and less than ${most} g, what is there.`,
+      tr`Trial lot: ${trial.massG} g is not possible. Allowed: ${Math.ceil(ballG ?? 20)} g and less than ${most} g, what is there.`,
     );
   }
   const lotId = nextCode(context, state, 'trial', state.nowMs);
@@ -198,19 +199,19 @@ function partOf(
     drafts: drafts.value,
     lotId,
     readyMs: state.nowMs,
-    says: `${placeName(place.value, state)} instead of ${placeName(lot.placeId, state)}`,
+    says: tr`${placeName(place.value, state)} instead of ${placeName(lot.placeId, state)}`,
   });
 }
 
 const LONGEST_NAME = 60;
-const trialName = (name: string) => `${name.slice(0, LONGEST_NAME - TRIAL.length)}${TRIAL}`;
-const TRIAL = ', trial';
+const trialName = (name: string) => `${name.slice(0, LONGEST_NAME - TRIAL().length)}${TRIAL()}`;
+const TRIAL = () => tr`, trial`;
 
 /** What the trial is about, in the journal of its second lot. */
 function noteOf(state: ShopState, trial: Trial, { lotId, says }: Second): EntryDraft {
   return {
     atMs: state.nowMs,
     tense: 'done',
-    body: { kind: 'note', lotId, text: `Trial beside ${trial.lotId}: ${says}.` },
+    body: { kind: 'note', lotId, text: tr`Trial beside ${trial.lotId}: ${says}.` },
   };
 }

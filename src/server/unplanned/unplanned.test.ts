@@ -1,4 +1,4 @@
-import { LIBRARY, usualLengthH } from '@/core/methods';
+import { startingMethods, usualLengthH } from '@/core/methods';
 import { toLocalText } from '@/core/units';
 import { openShopInMemory } from '@/data';
 import { addHours } from '@/core/units';
@@ -41,7 +41,7 @@ test('a service nobody has planned says by when, in time for its longest method,
   ask(context, 105);
   const [one] = unplanned(context);
   expect(one).toMatchObject({ name: 'Evening', balls: 20 });
-  const method = LIBRARY.find((each) => each.method.name === one?.planBy?.method)?.method;
+  const method = startingMethods().find((each) => each.method.name === one?.planBy?.method)?.method;
   const beginsMs = addHours(NOW, 105 - usualLengthH(method!));
   expect(one!.planBy!.atMs).toBeLessThanOrEqual(beginsMs);
   expect(one!.planBy!.atMs).toBeGreaterThan(NOW);
@@ -49,7 +49,7 @@ test('a service nobody has planned says by when, in time for its longest method,
   expect(hour).toBeGreaterThanOrEqual(6);
   expect(hour).toBeLessThanOrEqual(22);
   // No method of the shop is longer and would still fit.
-  const longer = LIBRARY.filter(
+  const longer = startingMethods().filter(
     (each) => usualLengthH(each.method) > usualLengthH(method!) && usualLengthH(each.method) < 105,
   );
   expect(longer.every((each) => each.method.dough.leavens.some((l) => l.made.by !== 'yeast'))).toBe(
@@ -60,7 +60,7 @@ test('a service nobody has planned says by when, in time for its longest method,
 test('only the methods it names count; where none fits any more it says so', () => {
   const context = emptyShop();
   ask(context, 100, { methods: ['start-straight'] });
-  const straight = LIBRARY.find((one) => one.id === 'straight')!.method;
+  const straight = startingMethods().find((one) => one.id === 'straight')!.method;
   expect(unplanned(context)[0]?.planBy?.method).toBe(straight.name);
   const late = emptyShop();
   ask(late, 3, { methods: ['start-biga-cold'] });

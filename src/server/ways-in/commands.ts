@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { z } from '@/core/parse';
 import { oneShop } from '@/data';
 import {
@@ -25,11 +26,16 @@ const person = z.string().min(1).max(60).nullable().default(null);
 function strangerRefused({ db }: ShopContext, who: string | null): Outcome<never> | null {
   const { people } = oneShop(db);
   if (who === null || people.includes(who)) return null;
-  const allowed = people.length === 0 ? 'nobody is named under Shop yet' : people.join(', ');
-  return refused('person', `Person: “${who}” does not work here. Allowed: everybody, ${allowed}.`);
+  const allowed = people.length === 0 ? tr`nobody is named under Shop yet` : people.join(', ');
+  return refused(
+    'person',
+    tr`Person: “${who}” does not work here. Allowed: everybody, ${allowed}.`,
+  );
 }
 
-const shareForm = z.object({ wanted: z.boolean({ error: 'Other devices: open or closed?' }) });
+const shareForm = z.object({
+  wanted: z.boolean({ error: () => tr`Other devices: open or closed?` }),
+});
 
 /** Opens the shop to other devices of the network, or closes it. */
 export function share(context: ShopContext, form: unknown): Outcome<{ wanted: boolean }> {
@@ -40,7 +46,7 @@ export function share(context: ShopContext, form: unknown): Outcome<{ wanted: bo
 }
 
 const letInForm = z.object({
-  role: z.enum(DEVICE_ROLES, { error: 'Role: all, hands or wall.' }),
+  role: z.enum(DEVICE_ROLES, { error: () => tr`Role: all, hands or wall.` }),
   person,
 });
 
@@ -69,7 +75,7 @@ export function shutOut(context: ShopContext, form: unknown): Outcome<{ id: stri
   const { id } = parsed.value;
   return shutDevice(waysIn(context), id, Date.now())
     ? done({ id })
-    : refused('id', 'Device: it is not among those that are in.');
+    : refused('id', tr`Device: it is not among those that are in.`);
 }
 
 const whoForm = z.object({ person });
@@ -85,18 +91,18 @@ export function sayWho(context: ShopContext, form: unknown): Outcome<{ person: s
   const db = waysIn(context);
   if (device === null) saveHere(db, who);
   else if (!giveDevice(db, device.id, who)) {
-    return refused('id', 'Device: it is not among those that are in.');
+    return refused('id', tr`Device: it is not among those that are in.`);
   }
   return done({ person: who });
 }
 
 const keyForm = z.object({
-  kind: z.enum(KEY_KINDS, { error: 'Key: calendar, readings, scale or labels.' }),
+  kind: z.enum(KEY_KINDS, { error: () => tr`Key: calendar, readings, scale or labels.` }),
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Name: for what? For example “my phone”.' })
-    .max(40, { error: 'Name: at most 40 letters.' }),
+    .min(1, { error: () => tr`Name: for what? For example “my phone”.` })
+    .max(40, { error: () => tr`Name: at most 40 letters.` }),
 });
 
 /** Gives a key out. Its secret is said this once; what is kept knows it again and can not say it. */
@@ -120,5 +126,5 @@ export function takeKeyBack(context: ShopContext, form: unknown): Outcome<{ id: 
   const { id } = parsed.value;
   return dropKey(waysIn(context), id)
     ? done({ id })
-    : refused('id', 'Key: it was taken back already.');
+    : refused('id', tr`Key: it was taken back already.`);
 }

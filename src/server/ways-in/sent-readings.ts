@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { parse } from 'csv-parse/sync';
 import { z } from '@/core/parse';
 import { fahrenheitToCelsius, MS_PER_MINUTE } from '@/core/units';
@@ -48,11 +49,11 @@ export function keepSent(context: ShopContext, text: string): Outcome<Kept> {
   if (rows === null) {
     return refused(
       null,
-      'Readings: they can not be read. Allowed: JSON, or CSV with the head place,at,tempC. Nothing was stored.',
+      tr`Readings: they can not be read. Allowed: JSON, or CSV with the head place,at,tempC. Nothing was stored.`,
     );
   }
   if (rows.length === 0 || rows.length > MOST) {
-    return refused(null, `Readings: ${rows.length} of them. Allowed: 1 to ${MOST} at once.`);
+    return refused(null, tr`Readings: ${rows.length} of them. Allowed: 1 to ${MOST} at once.`);
   }
   const state = loadShop(context);
   const series = seriesOf(rows, state);
@@ -80,21 +81,21 @@ function seriesOf(rows: readonly unknown[], state: ShopState): Outcome<Map<strin
   const byPlace = new Map<string, Readings>();
   for (const [index, row] of rows.entries()) {
     const wrong = (text: string) =>
-      refused('readings', `Reading ${index + 1}: ${text} Nothing was stored.`);
+      refused('readings', tr`Reading ${index + 1}: ${text} Nothing was stored.`);
     const parsed = reading.safeParse(row);
     if (!parsed.success) {
       return wrong(
-        'it needs a place, one of tempC and tempF, and an hour with its zone or none (2026-11-27T06:10:00Z).',
+        tr`it needs a place, one of tempC and tempF, and an hour with its zone or none (2026-11-27T06:10:00Z).`,
       );
     }
     const { place, at, tempC, tempF } = parsed.data;
     const id = placeOf(place, state);
     if (id === null) {
       const names = state.places.map(({ name }) => name).join(', ');
-      return wrong(`place “${place}” is not in the shop. Allowed: ${names}.`);
+      return wrong(tr`place “${place}” is not in the shop. Allowed: ${names}.`);
     }
     const atMs = at === undefined || at === '' ? state.nowMs : Date.parse(at);
-    if (atMs > state.nowMs + AHEAD_MS) return wrong(`${at} lies in the future.`);
+    if (atMs > state.nowMs + AHEAD_MS) return wrong(tr`${at} lies in the future.`);
     const degrees = tempC ?? fahrenheitToCelsius(tempF ?? 0);
     const known = byPlace.get(id) ?? [];
     known.push({ atMs: Math.min(atMs, state.nowMs), tempC: degrees });

@@ -1,5 +1,12 @@
+import { tr } from '@/words/tr';
 import type { RecipeAsDough, RecipeCheck, RecipeStage, RecipeStages } from '@/core/formula/check';
-import { LIBRARY, nearestPlace, placedMethod, type Method, type Stay } from '@/core/methods';
+import {
+  startingMethods,
+  nearestPlace,
+  placedMethod,
+  type Method,
+  type Stay,
+} from '@/core/methods';
 import { withLeaven } from '@/core/planner';
 import { builtWhereShort } from './built-instead';
 import type { DoughFacts } from './facts';
@@ -7,12 +14,12 @@ import type { DoughFacts } from './facts';
 /** The name a recipe gives itself: its first line when that weighs nothing. */
 function nameOf(check: RecipeCheck): string {
   const [first] = check.lines.filter((line) => line.raw.trim() !== '');
-  const words = first !== undefined && first.kind !== 'understood' ? first.raw : 'Found recipe';
+  const words = first !== undefined && first.kind !== 'understood' ? first.raw : tr`Found recipe`;
   return (
     words
       .split(/[,:–-]/)[0]!
       .trim()
-      .slice(0, 40) || 'Found recipe'
+      .slice(0, 40) || tr`Found recipe`
   );
 }
 
@@ -82,7 +89,20 @@ function doughStays(stages: RecipeStages, base: Method, facts: DoughFacts) {
   };
 }
 
-const MIX_NAMES = { slow: 'Mix', fast: 'Develop', hand: 'Knead', rest: 'Rest' } as const;
+const MIX_NAMES = {
+  get slow() {
+    return tr`Mix`;
+  },
+  get fast() {
+    return tr`Develop`;
+  },
+  get hand() {
+    return tr`Knead`;
+  },
+  get rest() {
+    return tr`Rest`;
+  },
+} as const;
 const MOST_MIXING = 8;
 
 /** How it is mixed, as far as the recipe says it. */
@@ -110,7 +130,7 @@ function mixOf(
 
 /** The oven heated before the service, as the recipe says. */
 const heated = (minutes: number): Method['moments'][number] => ({
-  name: 'Heat the oven',
+  name: tr`Heat the oven`,
   from: 'service',
   afterMin: -minutes,
   handsMin: 2,
@@ -144,7 +164,7 @@ export function methodOfRecipe(
 ): Method {
   const { planning, flours } = facts;
   const base = placedMethod(
-    LIBRARY.find((one) => one.id === 'straight')!,
+    startingMethods().find((one) => one.id === 'straight')!,
     {
       places: planning.places,
       flours: flours.filter((flour) => flour.retiredMs === null),
@@ -155,7 +175,7 @@ export function methodOfRecipe(
   const method: Method = {
     ...base,
     name: nameOf(check),
-    says: 'from a recipe that was checked',
+    says: tr`from a recipe that was checked`,
     dough: made.dough,
     lossShare: 0,
     target: targetOf(check),
@@ -177,8 +197,8 @@ export function methodOfRecipe(
 /** Balls are balls, trays and loaves are called so. */
 function pieceName(raw: string): string {
   const word = /\b(trays?|loaf|loaves|breads?|flatbreads?)\b/i.exec(raw)?.[1]?.toLowerCase();
-  if (word === undefined) return 'Balls';
-  return /^loa/.test(word) ? 'Loaves' : word.charAt(0).toUpperCase() + word.slice(1);
+  if (word === undefined) return tr`Balls`;
+  return /^loa/.test(word) ? tr`Loaves` : word.charAt(0).toUpperCase() + word.slice(1);
 }
 
 /** As many pieces as the recipe says, of its whole dough; the dough alone where it says none. */

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { sourceFor, type DoughFacts } from './facts';
 import type { MethodRequest, NoMethodPlan } from '@/core/planner';
 import { methodSchema } from '@/core/methods';
@@ -9,15 +10,15 @@ export const methodBakeSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, { error: 'Name: a name is needed. Allowed: 1 to 30 letters.' })
-    .max(30, { error: 'Name: too long. Allowed: 1 to 30 letters.' }),
+    .min(1, { error: () => tr`Name: a name is needed. Allowed: 1 to 30 letters.` })
+    .max(30, { error: () => tr`Name: too long. Allowed: 1 to 30 letters.` }),
   method: methodSchema,
   /** The version it was opened in; null for one of the starting methods or a changed one. */
   versionId: z.string().max(80).nullable(),
-  readyFrom: localTimeField('Ready from'),
-  readyTo: localTimeField('Ready to'),
-  mixAt: localTimeField('Mix').nullable(),
-  leavenAt: z.record(z.string(), localTimeField('Leaven')),
+  readyFrom: localTimeField(word('Ready from')),
+  readyTo: localTimeField(word('Ready to')),
+  mixAt: localTimeField(word('Mix')).nullable(),
+  leavenAt: z.record(z.string(), localTimeField(word('Leaven'))),
 });
 export type MethodBake = z.output<typeof methodBakeSchema>;
 
@@ -58,23 +59,36 @@ export function methodRequestOf(
 }
 
 const BECAUSE: Readonly<Record<NoMethodPlan['because'], string>> = {
-  'bake in the past': 'Ready from: that hour has passed.',
-  'too far ahead': 'Ready from: that is more than a year ahead. Allowed: the next 400 days.',
-  'service too long': 'Ready to: the service is longer than two days. Allowed: up to 48 h.',
-  'a step can not be': 'This can not be planned.',
-  'too late to start': 'Ready from: that is too soon, the first step would lie in the past.',
-  'moments out of order':
-    'Moments: leavens come before the mix, the mix before the end of the service.',
-  'ends before it starts': 'Ready to: it lies before Ready from.',
+  get 'bake in the past'() {
+    return tr`Ready from: that hour has passed.`;
+  },
+  get 'too far ahead'() {
+    return tr`Ready from: that is more than a year ahead. Allowed: the next 400 days.`;
+  },
+  get 'service too long'() {
+    return tr`Ready to: the service is longer than two days. Allowed: up to 48 h.`;
+  },
+  get 'a step can not be'() {
+    return tr`This can not be planned.`;
+  },
+  get 'too late to start'() {
+    return tr`Ready from: that is too soon, the first step would lie in the past.`;
+  },
+  get 'moments out of order'() {
+    return tr`Moments: leavens come before the mix, the mix before the end of the service.`;
+  },
+  get 'ends before it starts'() {
+    return tr`Ready to: it lies before Ready from.`;
+  },
 };
 
 /** Why a method can not be planned, and the nearest hour at which it can. */
 export function noMethodPlanSentence(plan: NoMethodPlan, timeZone: string, nowMs: number): string {
   const because = plan.says ?? BECAUSE[plan.because];
   const at = (ms: number) => toLocalText(ms, timeZone).slice(0, 16).replace('T', ' ');
-  if (plan.because === 'bake in the past') return `${because} Allowed: after ${at(nowMs)}.`;
+  if (plan.because === 'bake in the past') return tr`${because} Allowed: after ${at(nowMs)}.`;
   if (plan.earliestReadyMs === null) return because;
-  return `${because} Allowed: from ${at(plan.earliestReadyMs)} on.`;
+  return tr`${because} Allowed: from ${at(plan.earliestReadyMs)} on.`;
 }
 
 const LEAVEN_FIELD = 'leaven ';

@@ -1,3 +1,4 @@
+import { inSentence, tr } from '@/words/tr';
 import type { RecipeAsDough, RecipeStage, RecipeStages } from '@/core/formula/check';
 import { tempAt } from '@/core/forecast';
 import type { Leaven } from '@/core/formula';
@@ -23,7 +24,7 @@ const hoursText = (hours: number) => String(Number(hours.toFixed(2)));
 export function keptStages(method: Method, stages: RecipeStages, facts: DoughFacts): KeptStage[] {
   const { places } = facts.planning;
   const placeName = (placeId: string) =>
-    places.find(({ id }) => id === placeId)?.name ?? 'no place';
+    places.find(({ id }) => id === placeId)?.name ?? tr`no place`;
   const placed = (stays: readonly Stay[]) =>
     stays
       .map((stay) => {
@@ -38,28 +39,28 @@ export function keptStages(method: Method, stages: RecipeStages, facts: DoughFac
       kept(name, placed(method.leavenStays[id] ?? []), (stages.leavens[index] ?? []).length > 0),
     ),
     ...kept(
-      'Rest of flour and water',
+      tr`Rest of flour and water`,
       autolyse === null ? '' : `${restText(autolyse.minutes)}, ${placeName(autolyse.placeId)}`,
       true,
     ),
     ...kept(
-      'Mixing',
-      steps.map(({ name, minutes }) => `${name.toLowerCase()} ${minutes} min`).join(', '),
+      tr`Mixing`,
+      steps.map(({ name, minutes }) => `${inSentence(name)} ${minutes} min`).join(', '),
       stages.mix.length > 0,
     ),
     ...kept(
-      'Folds',
-      folds.count === 0 ? '' : `${folds.count}, every ${folds.everyMin} min`,
+      tr`Folds`,
+      folds.count === 0 ? '' : tr`${folds.count}, every ${folds.everyMin} min`,
       stages.folds !== null,
     ),
-    ...kept('In bulk', placed(method.bulk), stages.bulk.length > 0),
+    ...kept(tr`In bulk`, placed(method.bulk), stages.bulk.length > 0),
     ...kept(
-      'In balls',
-      `${placed(method.balls)}${method.reball ? ', balled again' : ''}`,
+      tr`In balls`,
+      `${placed(method.balls)}${method.reball ? tr`, balled again` : ''}`,
       stages.balls.length > 0,
     ),
     ...method.moments.flatMap(({ name, afterMin }) =>
-      kept(name, `${Math.abs(afterMin)} min before`, true),
+      kept(name, tr`${Math.abs(afterMin)} min before`, true),
     ),
   ];
 }
@@ -76,7 +77,7 @@ export function notKept(
     ...made.notKept,
     ...made.dough.leavens.flatMap((leaven) => builtOf(leaven, method, facts)),
     ...all.flatMap((stage) => farPlace(stage, facts)),
-    ...stages.notKept.map((line) => `“${line}”: no stage of a method`),
+    ...stages.notKept.map((line) => tr`“${line}”: no stage of a method`),
   ];
 }
 
@@ -88,7 +89,7 @@ function builtOf({ id, name, kind }: Leaven, method: Method, facts: DoughFacts):
     ({ cultureId }) => now.made.by === 'seed' && cultureId === now.made.cultureId,
   );
   return [
-    `“${name}”: there is not enough of it, so a levain is built of ${source?.name ?? 'the starter'} before the mix`,
+    tr`“${name}”: there is not enough of it, so a levain is built of ${source?.name ?? tr`the starter`} before the mix`,
   ];
 }
 
@@ -101,7 +102,7 @@ function farPlace({ where, from }: RecipeStage, { planning }: DoughFacts): strin
   }));
   const [nearest] = apart.sort((a, b) => a.apartC - b.apartC);
   if (nearest === undefined || nearest.apartC <= FAR_C) return [];
-  return [`“${from}”: the shop has no such place, ${nearest.place.name} stands for it`];
+  return [tr`“${from}”: the shop has no such place, ${nearest.place.name} stands for it`];
 }
 
 /** Minutes as a baker says them: hours from two on. */

@@ -1,3 +1,4 @@
+import type { Language } from '@/words/speaker';
 import type { PlaceHistory } from '@/core/forecast';
 import { z } from '@/core/parse';
 import type { YeastType } from '@/core/units';
@@ -5,6 +6,7 @@ import type { YeastType } from '@/core/units';
 export interface Shop {
   readonly name: string;
   readonly timeZone: string;
+  readonly language: Language;
   readonly massUnit: 'g' | 'oz';
   readonly tempUnit: 'C' | 'F';
   readonly lengthUnit: 'cm' | 'in';

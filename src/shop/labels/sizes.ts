@@ -1,3 +1,5 @@
+import { tr } from '@/words/tr';
+
 /** A label on a roll or on a sheet; all in mm. */
 export interface LabelSize {
   readonly id: string;
@@ -22,26 +24,56 @@ const LETTER = { width: 215.9, height: 279.4 };
 
 /** Common sizes of rolls and sheets. */
 export const LABEL_SIZES: readonly LabelSize[] = [
-  { id: 'roll-62x40', name: 'Roll 62 × 40 mm', width: 62, height: 40, sheet: null },
-  { id: 'roll-57x32', name: 'Roll 57 × 32 mm', width: 57, height: 32, sheet: null },
-  { id: 'roll-100x60', name: 'Roll 100 × 60 mm', width: 100, height: 60, sheet: null },
+  {
+    id: 'roll-62x40',
+    get name() {
+      return tr`Roll 62 × 40 mm`;
+    },
+    width: 62,
+    height: 40,
+    sheet: null,
+  },
+  {
+    id: 'roll-57x32',
+    get name() {
+      return tr`Roll 57 × 32 mm`;
+    },
+    width: 57,
+    height: 32,
+    sheet: null,
+  },
+  {
+    id: 'roll-100x60',
+    get name() {
+      return tr`Roll 100 × 60 mm`;
+    },
+    width: 100,
+    height: 60,
+    sheet: null,
+  },
   {
     id: 'a4-2x7',
-    name: 'A4, 14 of 99 × 38 mm',
+    get name() {
+      return tr`A4, 14 of 99 × 38 mm`;
+    },
     width: 99.1,
     height: 38.1,
     sheet: { ...A4, columns: 2, rows: 7, left: 4.65, top: 15.15, gapX: 2.5, gapY: 0 },
   },
   {
     id: 'a4-3x8',
-    name: 'A4, 24 of 70 × 36 mm',
+    get name() {
+      return tr`A4, 24 of 70 × 36 mm`;
+    },
     width: 70,
     height: 36,
     sheet: { ...A4, columns: 3, rows: 8, left: 0, top: 4.5, gapX: 0, gapY: 0 },
   },
   {
     id: 'letter-2x5',
-    name: 'Letter, 10 of 4 × 2 in',
+    get name() {
+      return tr`Letter, 10 of 4 × 2 in`;
+    },
     width: 101.6,
     height: 50.8,
     sheet: { ...LETTER, columns: 2, rows: 5, left: 4, top: 12.7, gapX: 4.7, gapY: 0 },

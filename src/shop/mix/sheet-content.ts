@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { sentenceInUnits } from '../sentence-in-units';
 import type { MixView } from './view';
 import { cautionText } from '@/core/cautions';
@@ -41,15 +42,15 @@ export function mixSheet(view: MixView): MixSheet {
   const inUnits = (sentence: string) => sentenceInUnits(sentence, view.units);
   return {
     title: view.title,
-    under: `${at.slice(0, 10)} ${at.slice(11, 16)}, batch ${view.batchNumber} of ${batches}`,
+    under: tr`${at.slice(0, 10)} ${at.slice(11, 16)}, batch ${view.batchNumber} of ${batches}`,
     lines,
     notes: [
-      `Water ${round((100 * sums.waterG) / Math.max(1, sums.flourG), 1)} %, salt ${round((100 * sums.saltG) / Math.max(1, sums.flourG), 2)} % of all flour (${gramsOf(flourG)} a batch). Dough ${gramsOf(sums.massG / batches)}.`,
-      `Dough out of the bowl at ${mix.aimC} °C, pause the mixer at ${mix.limitC} °C.`,
+      tr`Water ${round((100 * sums.waterG) / Math.max(1, sums.flourG), 1)} %, salt ${round((100 * sums.saltG) / Math.max(1, sums.flourG), 2)} % of all flour (${gramsOf(flourG)} a batch). Dough ${gramsOf(sums.massG / batches)}.`,
+      tr`Dough out of the bowl at ${mix.aimC} °C, pause the mixer at ${mix.limitC} °C.`,
       ...(water === null ? [] : [waterNote(water)]),
       ...view.notes,
-      ...view.divides.map((one) => `${one.name}: ${one.count} of ${gramsOf(one.plannedG)}.`),
-      `Contains ${view.allergens.join(', ') || 'nothing that was noted'}.`,
+      ...view.divides.map((one) => tr`${one.name}: ${one.count} of ${gramsOf(one.plannedG)}.`),
+      tr`Contains ${view.allergens.join(', ') || tr`nothing that was noted`}.`,
       cautionText('mix'),
     ].map(inUnits),
   };
@@ -57,15 +58,15 @@ export function mixSheet(view: MixView): MixSheet {
 
 /** The water of a mix in one line: how warm, how much ice, what it comes to, and what would mend it. */
 export function waterNote({ answer, remedies }: NonNullable<MixView['water']>): string {
-  const ice = answer.iceG > 0 ? `, ${gramsOf(Math.round(answer.iceG))} of it ice` : '';
-  const comes = answer.bound === null ? '' : `: comes to ${round(answer.doughC, 1)} °C`;
+  const ice = answer.iceG > 0 ? tr`, ${gramsOf(Math.round(answer.iceG))} of it ice` : '';
+  const comes = answer.bound === null ? '' : tr`: comes to ${round(answer.doughC, 1)} °C`;
   const would = remedies.map((one) => {
-    if (one.by === 'flour') return `flour at ${round(one.tempC, 0)} °C`;
-    if (one.by === 'leaven') return `leaven at ${round(one.tempC, 0)} °C`;
+    if (one.by === 'flour') return tr`flour at ${round(one.tempC, 0)} °C`;
+    if (one.by === 'leaven') return tr`leaven at ${round(one.tempC, 0)} °C`;
     return one.by === 'stages'
-      ? 'mixing in stages with rests in the cold'
-      : `mixing ${round(one.shareOfTime * 100, 0)} % as long`;
+      ? tr`mixing in stages with rests in the cold`
+      : tr`mixing ${round(one.shareOfTime * 100, 0)} % as long`;
   });
-  const mend = would.length === 0 ? '' : ` It would with ${would.join(', or ')}.`;
-  return `Water at ${round(answer.waterC, 0)} °C${ice}${comes}.${mend}`;
+  const mend = would.length === 0 ? '' : tr` It would with ${would.join(', or ')}.`;
+  return tr`Water at ${round(answer.waterC, 0)} °C${ice}${comes}.${mend}`;
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { isAct, lotMadeBy, lotsTouchedBy, type Act, type PlannedAct } from '@/core/journal';
 import { leavensToMake, redosed } from '@/core/planner';
 import type { MovedStep, MoveFacts } from './types';
@@ -15,7 +16,7 @@ export function movedOfBake(
   atMs: number,
 ): Outcome<MovedStep[]> {
   if (isAct(step.act, 'use')) {
-    return refused('at', 'Bake: it stays where it is. Plan another one for another hour.');
+    return refused('at', tr`Bake: it stays where it is. Plan another one for another hour.`);
   }
   const { folded, pinned } = facts;
   const byMs = atMs - step.atMs;
@@ -35,7 +36,7 @@ export function movedOfBake(
   if (moved.some((one) => isAfterService(one, uses))) {
     return refused(
       'at',
-      `${nameOf(step.act)}: the service would be over. Allowed: before its end.`,
+      tr`${nameOf(step.act)}: the service would be over. Allowed: before its end.`,
     );
   }
   const made = lotMadeBy(step.act);
@@ -43,14 +44,17 @@ export function movedOfBake(
     (one) => isAct(one.act, 'make') && lotsTouchedBy(one.act).includes(made ?? ''),
   );
   if (!isDough && mix !== undefined && lastMs >= mix.atMs) {
-    return refused('at', `${nameOf(step.act)}: it can not come after the mix that takes it.`);
+    return refused('at', tr`${nameOf(step.act)}: it can not come after the mix that takes it.`);
   }
   const parts = isAct(step.act, 'make') ? lotsTouchedBy(step.act) : [];
   const before = [...folded.done, ...planned].filter((one) =>
     parts.includes(lotMadeBy(one.act) ?? ''),
   );
   if (before.some((one) => one.atMs >= atMs)) {
-    return refused('at', `${nameOf(step.act)}: it can not come before what goes into it is made.`);
+    return refused(
+      'at',
+      tr`${nameOf(step.act)}: it can not come before what goes into it is made.`,
+    );
   }
   return done(withYeast(facts, planned, moved));
 }
@@ -96,9 +100,9 @@ function isAfterService({ act, atMs }: MovedStep, uses: readonly PlannedAct[]): 
 
 /** What a step is called in a sentence about it. */
 function nameOf(act: Act): string {
-  if (isAct(act, 'make')) return act.lotKind === 'dough' ? 'Mix' : act.name;
-  if (isAct(act, 'divide')) return 'Ball';
-  return isAct(act, 'move') ? 'Move' : 'Step';
+  if (isAct(act, 'make')) return act.lotKind === 'dough' ? tr`Mix` : act.name;
+  if (isAct(act, 'divide')) return tr`Ball`;
+  return isAct(act, 'move') ? tr`Move` : tr`Step`;
 }
 
 const isLeaven = (act: Act) => isAct(act, 'make') && act.lotKind !== 'dough';

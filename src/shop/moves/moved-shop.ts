@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { forecastShop, RememberedLots, type ShopForecast } from '@/core/forecast';
 import { lotMadeBy, lotsTouchedBy, type PlannedAct } from '@/core/journal';
 import { brokenByNeeds, type Broken } from '@/core/planner/week';
@@ -40,7 +41,7 @@ const kept = new RememberedLots();
 export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): Moved {
   const { folded, planning, bakes } = facts;
   const step = folded.plan.find((one) => one.stepId === stepId);
-  if (step === undefined) return { ...NOTHING, refusal: 'This step is not planned any more.' };
+  if (step === undefined) return { ...NOTHING, refusal: tr`This step is not planned any more.` };
   const moved = movedSteps(facts, step, atMs);
   if (!moved.ok) {
     return { ...NOTHING, refusal: moved.refusals.map((one) => one.sentence).join(' ') };

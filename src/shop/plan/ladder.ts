@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import type { LotForecast } from '@/core/forecast';
 import type { Method } from '@/core/methods';
 import {
@@ -143,22 +144,26 @@ function rungsOf(proposal: Proposal, shop: Parameters<typeof ladderOf>[1]): Rung
   const reasons = hourReasons(plan, proposal.request);
   const whoAt = (atMs: number) => own.find((need) => need.fromMs === atMs)?.who ?? null;
   const groups = new Map<string, Rung>();
+  const balled = new Map<string, number>();
   for (const { atMs, act, of = null } of plan.steps) {
     const told = rungOf(act, atMs, { proposal, shop, who: whoAt(atMs) });
     if (told === null) continue;
     const rung = { ...told, holds: of };
     const isWave = act.kind === 'move' && plan.ids.pieceIds.includes(act.lotId);
-    const key = isWave ? `wave ${act.placeId}` : `${atMs} ${rung.title.replace(/ \d+$/, '')}`;
+    const isBalling = act.kind === 'divide';
+    const key = isWave ? `wave ${act.placeId}` : `${atMs} ${isBalling ? 'balling' : rung.title}`;
+    const balls = isBalling ? (balled.get(key) ?? 0) + act.count : 0;
+    balled.set(key, balls);
     const before = groups.get(key);
     if (before === undefined) groups.set(key, rung);
     else if (isWave) groups.set(key, { ...before, alsoMs: [...before.alsoMs, atMs] });
-    else groups.set(key, { ...rung, ...merged(before, rung) });
+    else groups.set(key, { ...rung, ...merged(before, rung, balls) });
   }
-  const lit = own.find((need) => need.what === 'light the oven');
+  const lit = own.find((need) => need.part === 'oven');
   const oven: Rung[] =
     lit === undefined
       ? []
-      : [plain({ atMs: lit.fromMs, glyph: 'bake', title: 'Light the oven', who: lit.who })];
+      : [plain({ atMs: lit.fromMs, glyph: 'bake', title: tr`Light the oven`, who: lit.who })];
   return oneAnInstant([...groups.values(), ...oven].sort((a, b) => a.atMs - b.atMs)).map((one) => ({
     ...one,
     why: reasons.filter(({ atMs }) => atMs === one.atMs || one.alsoMs.includes(atMs)),
@@ -192,21 +197,16 @@ const plain = (one: Pick<Rung, 'atMs' | 'glyph' | 'title' | 'who'>): Rung => ({
 });
 
 /** Balls of several waves that are made at once are one rung. */
-function merged(before: Rung, next: Rung): Pick<Rung, 'title' | 'amount'> {
-  const count = (title: string) => Number(/ (\d+)$/.exec(title)?.[1] ?? 0);
-  const sum = count(before.title) + count(next.title);
+function merged(before: Rung, next: Rung, balls: number): Pick<Rung, 'title' | 'amount'> {
   const amounts = [...new Set([...before.amount.split(', '), next.amount])];
-  return {
-    title: sum > 0 ? next.title.replace(/\d+$/, String(sum)) : next.title,
-    amount: amounts.join(', '),
-  };
+  return { title: balls > 0 ? tr`Ball ${balls}` : next.title, amount: amounts.join(', ') };
 }
 
 /** What the hands do with what stands already. */
 function handsTitle(act: Proposal['plan']['steps'][number]['act']): string {
   if (act.kind === 'do') return act.what;
-  if (act.kind === 'soak') return 'Soak flour and water';
-  return act.kind === 'work' ? capital(act.act) : act.kind;
+  if (act.kind === 'soak') return tr`Soak flour and water`;
+  return act.kind === 'work' ? capital(trOf(act.act)) : trOf(act.kind);
 }
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
@@ -222,9 +222,9 @@ function rungOf(
   const { proposal, shop, who } = about;
   if (act.kind === 'use' || act.kind === 'light') return null;
   const glyph = act.kind in GLYPH_OF ? GLYPH_OF[act.kind as keyof typeof GLYPH_OF] : 'mix';
-  const base = plain({ atMs, glyph, title: act.kind, who });
+  const base = plain({ atMs, glyph, title: trOf(act.kind), who });
   const place = 'placeId' in act ? shop.placeName(act.placeId) : '';
-  if (act.kind === 'divide') return { ...base, title: `Ball ${act.count}`, amount: place };
+  if (act.kind === 'divide') return { ...base, title: tr`Ball ${act.count}`, amount: place };
   if (act.kind === 'move') return { ...base, ...movedRung(act.lotId, place, proposal) };
   if (act.kind !== 'make') return { ...base, title: handsTitle(act) };
   const massG =
@@ -241,7 +241,7 @@ function rungOf(
     !proposal.broken.some((one) => one.kind === 'leaven not ripe') &&
     proposal.plan.leavens.some((one) => one.atMs !== null);
   const offPeakMin = off.length === 0 ? null : Math.round(Math.max(...off.map(Math.abs)));
-  const title = `Mix ${grams(massG)}`;
+  const title = tr`Mix ${grams(massG)}`;
   return { ...base, glyph: 'mix', title, amount: place, offPeakMin, ripe };
 }
 
@@ -254,10 +254,10 @@ function movedRung(
   const piece = plan.ids.pieceIds.indexOf(lotId);
   if (piece < 0) {
     const leaven = plan.leavens.find((one) => plan.ids.leavenIds[one.leavenId] === lotId);
-    return { title: `${leaven?.name ?? 'Dough'} to ${place}`, amount: '' };
+    return { title: tr`${leaven?.name ?? tr`Dough`} to ${place}`, amount: '' };
   }
   const count = plan.waves?.[piece]?.count;
-  return { title: `To ${place}`, amount: count === undefined ? '' : `${count} balls` };
+  return { title: tr`To ${place}`, amount: count === undefined ? '' : tr`${count} balls` };
 }
 
 function leavenName(name: string, { demand }: Proposal): string {

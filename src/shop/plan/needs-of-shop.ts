@@ -1,3 +1,5 @@
+import { bareName } from '@/words/bare';
+import { tr, trOf } from '@/words/tr';
 import type { Bake } from '../kept/bake';
 import type { Pantry } from '@/core/composition';
 import type { LotForecast, ShopForecast } from '@/core/forecast';
@@ -136,7 +138,7 @@ function servedBy(bake: Bake, { acts }: ShopForecast): HandsNeed[] {
   if (spans.length === 0) spans.push({ fromMs: bake.readyFromMs, toMs: bake.readyToMs });
   return spans.map((span) => ({
     ...span,
-    what: `${bake.name} service`,
+    what: tr`${bake.name} service`,
     demandId: `bake ${bake.id}`,
     who: null,
     part: 'service',
@@ -145,11 +147,11 @@ function servedBy(bake: Bake, { acts }: ShopForecast): HandsNeed[] {
 
 function nameOf(act: ShopForecast['acts'][number]['act'], forecast: ShopForecast): string {
   if (isAct(act, 'make')) return act.name;
-  if (isAct(act, 'light')) return `light ${act.oven}`;
+  if (isAct(act, 'light')) return tr`light ${act.oven}`;
   if (isAct(act, 'do')) return act.what;
-  if (isAct(act, 'soak')) return `soak ${act.name}`;
+  if (isAct(act, 'soak')) return tr`soak ${act.name}`;
   const lot = forecast.lots.get(act.lotId)?.story.lot.name ?? act.lotId;
-  return isAct(act, 'divide') ? `ball ${lot.replace(/ dough$/, '')}` : `${act.kind} ${lot}`;
+  return isAct(act, 'divide') ? tr`ball ${bareName(lot, 'dough')}` : `${trOf(act.kind)} ${lot}`;
 }
 
 /** When an act takes hands, minutes from its start. */

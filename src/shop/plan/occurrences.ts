@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { DemandRow } from '../kept/demand';
 import { inDoughs, type ServicePart } from '@/core/planner/week';
 import { addHours, atWallMinute, toLocalText, wallTime } from '@/core/units';
@@ -43,7 +44,7 @@ function daysOf(
       ...part,
       demandId: demand.id,
       date: index === 0 ? date : `${date}/${index + 1}`,
-      name: parts.length === 1 ? demand.name : `${demand.name}, dough ${index + 1}`,
+      name: parts.length === 1 ? demand.name : tr`${demand.name}, dough ${index + 1}`,
       ovenOn: index > 0,
     }));
   };

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { DoughFacts } from '../doughs/facts';
 import { tempAt, type PlaceHistory } from '@/core/forecast';
 import type { Method } from '@/core/methods';
@@ -30,11 +31,11 @@ const MOST_DAYS = 6;
 /** Plans a dough backwards from an evening: the first evening that its hours reach. */
 export function startDough({ method, facts }: WholeDoughAsk): WholeDoughStart {
   const { nowMs, timeZone } = facts.planning;
-  let because = 'This dough has no plan.';
+  let because = tr`This dough has no plan.`;
   for (let day = 1; day <= MOST_DAYS; day += 1) {
     const readyFromMs = atWallMinute(nowMs, day, EVENING_MINUTE, timeZone);
     const bake = {
-      name: 'Practice',
+      name: tr`Practice`,
       method,
       readyFrom: toLocalText(readyFromMs, timeZone),
       readyTo: toLocalText(addHours(readyFromMs, SERVICE_H), timeZone),

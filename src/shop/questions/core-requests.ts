@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { BAKERS_YEAST, bookSpeedLnSd, type LotForecast } from '@/core/forecast';
 import { numberField, z } from '@/core/parse';
 import { isTimeZone, toLocalText } from '@/core/units';
@@ -25,7 +26,7 @@ const placeRequest = z.object({
 /** A bake asked for from outside: the form of the screen and the shop it stands in. */
 const bakeRequest = z.object({
   now: z.iso.datetime({ offset: true }),
-  timeZone: z.string().refine(isTimeZone, { error: 'timeZone: not a known time zone.' }),
+  timeZone: z.string().refine(isTimeZone, { error: () => tr`timeZone: not a known time zone.` }),
   scaleStepG: numberField({ name: 'scaleStepG', unit: 'g', min: 0.1, max: 50 }).default(1),
   fineStepG: numberField({ name: 'fineStepG', unit: 'g', min: 0.001, max: 5 }).default(0.1),
   workingHours: z.object({

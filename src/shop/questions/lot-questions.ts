@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import {
   assimilateLooks,
   chanceInside,
@@ -104,7 +105,7 @@ export function answerInvert(question: unknown): unknown {
     const { bestH, opensH } = readRequest(request, runRequest(request, NO_DOUBT));
     const needsH = bestH ?? opensH;
     return needsH === null
-      ? { kind: 'never', sentence: 'Start: this mass never gets there where it stands.' }
+      ? { kind: 'never', sentence: tr`Start: this mass never gets there where it stands.` }
       : { kind: 'found', startH: wantedH - needsH, needsH };
   }
   if (unknown.of === 'place') {

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { sentenceInUnits } from '../sentence-in-units';
 import type { ShopState } from '../state';
 import type { CautionAt } from '@/core/cautions';
@@ -56,7 +57,7 @@ export function stockNotes(act: Act, state: ShopState): string[] {
       waterG,
     });
     if (stock === null) return [];
-    const note = `${round(line.massG, 2)} g of yeast is too little for the scale. Dissolve ${stock.yeastG} g in ${stock.waterG} g water, take ${stock.takeG} g of it and ${round(stock.waterBroughtG, 0)} g less water. The dose is then right to ±${round(error * 100, 1)} %.`;
+    const note = tr`${round(line.massG, 2)} g of yeast is too little for the scale. Dissolve ${stock.yeastG} g in ${stock.waterG} g water, take ${stock.takeG} g of it and ${round(stock.waterBroughtG, 0)} g less water. The dose is then right to ±${round(error * 100, 1)} %.`;
     return [sentenceInUnits(note, state.shop)];
   });
 }

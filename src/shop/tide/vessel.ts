@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ShopState } from '../state';
 import type { Equipment } from '../kept/equipment';
 import type { ShopForecast } from '@/core/forecast';
@@ -46,7 +47,7 @@ function mixer(doughKg: number, things: readonly Equipment[]): string | null {
   if (one !== undefined) return one.name;
   const largest = mixers.at(-1);
   if (largest === undefined || doughKg < largest.least) return null;
-  return `${largest.name}, ${Math.ceil(doughKg / largest.most)} batches`;
+  return tr`${largest.name}, ${Math.ceil(doughKg / largest.most)} batches`;
 }
 
 function tubs(litres: number, things: readonly Equipment[]): string | null {

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import type { ShopState } from '../state';
 import { totals } from '@/core/composition';
 import type { ActOf } from '@/core/journal';
@@ -8,8 +9,8 @@ import type { Trial } from './trial-form';
 
 /** What can not be different in some of a dough whose flour and water soak together before. */
 const OF_THE_SOAK: ReadonlySet<Trial['thing']> = new Set(['flour', 'water']);
-const SOAKS =
-  'One thing: its flour and water soak together before the mix. Allowed: another place, more or less yeast, warmer or colder mixed.';
+const SOAKS = () =>
+  tr`One thing: its flour and water soak together before the mix. Allowed: another place, more or less yeast, warmer or colder mixed.`;
 
 /** The same make, so many grams of it, with one thing different. */
 export function otherwise(
@@ -17,21 +18,21 @@ export function otherwise(
   trial: Trial,
   state: ShopState,
 ): Outcome<{ act: ActOf<'make'>; says: string }> {
-  if (first.soaked !== undefined && OF_THE_SOAK.has(trial.thing)) return refused('thing', SOAKS);
+  if (first.soaked !== undefined && OF_THE_SOAK.has(trial.thing)) return refused('thing', SOAKS());
   const small = scaled(first, trial.massG, state);
   if (trial.thing === 'place') {
     const place = placeFor(trial, first.placeId, state);
     if (!place.ok) return place;
     return done({
       act: { ...small, placeId: place.value },
-      says: `${placeName(place.value, state)} instead of ${placeName(first.placeId, state)}`,
+      says: tr`${placeName(place.value, state)} instead of ${placeName(first.placeId, state)}`,
     });
   }
   if (trial.thing === 'start') {
-    if (trial.startC == null) return refused('startC', 'Just mixed: a temperature is needed.');
+    if (trial.startC == null) return refused('startC', tr`Just mixed: a temperature is needed.`);
     return done({
       act: { ...small, startC: trial.startC },
-      says: `mixed at ${trial.startC}° instead of ${first.startC}°`,
+      says: tr`mixed at ${trial.startC}° instead of ${first.startC}°`,
     });
   }
   if (trial.thing === 'flour') return withFlour(small, trial.flourId ?? '', state);
@@ -50,19 +51,19 @@ function withFlour(
   if (flour?.kind !== 'flour') {
     return refused(
       'flourId',
-      `Flour: “${flourId}” is not in the shop. Allowed: one of its flours.`,
+      tr`Flour: “${flourId}” is not in the shop. Allowed: one of its flours.`,
     );
   }
   const isFlour = (id: string) => pantry.get(id)?.kind === 'flour';
   const lines = act.ingredients.filter((line) => isFlour(line.ingredientId));
   if (lines.every((line) => line.ingredientId === flourId)) {
-    return refused('flourId', `Flour: it is ${flour.name} already. Allowed: another one.`);
+    return refused('flourId', tr`Flour: it is ${flour.name} already. Allowed: another one.`);
   }
   const massG = lines.reduce((sum, line) => sum + line.massG, 0);
   const others = act.ingredients.filter((line) => !isFlour(line.ingredientId));
   return done({
     act: { ...act, ingredients: [{ ingredientId: flourId, massG }, ...others] },
-    says: `${flour.name} instead of ${lines.map((line) => pantry.get(line.ingredientId)?.name ?? line.ingredientId).join(', ')}`,
+    says: tr`${flour.name} instead of ${lines.map((line) => pantry.get(line.ingredientId)?.name ?? line.ingredientId).join(', ')}`,
   });
 }
 
@@ -71,10 +72,10 @@ function withYeast(
   pct: number | null,
   state: ShopState,
 ): Outcome<{ act: ActOf<'make'>; says: string }> {
-  if (pct === null) return refused('yeastPct', 'Yeast: a share of the first is needed.');
+  if (pct === null) return refused('yeastPct', tr`Yeast: a share of the first is needed.`);
   const isYeast = (id: string) => state.pantry.get(id)?.kind === 'yeast';
   if (!act.ingredients.some((line) => isYeast(line.ingredientId))) {
-    return refused('thing', 'One thing: no yeast goes into this lot. Choose another.');
+    return refused('thing', tr`One thing: no yeast goes into this lot. Choose another.`);
   }
   const { fineStepG } = state.shop;
   const ingredients = act.ingredients.map((line) =>
@@ -86,10 +87,10 @@ function withYeast(
   if (least !== undefined) {
     return refused(
       'massG',
-      `Trial lot: its yeast would be under ${fineStepG} g, less than the scale shows. Allowed: a larger lot.`,
+      tr`Trial lot: its yeast would be under ${fineStepG} g, less than the scale shows. Allowed: a larger lot.`,
     );
   }
-  return done({ act: { ...act, ingredients }, says: `${pct} % of the yeast` });
+  return done({ act: { ...act, ingredients }, says: tr`${pct} % of the yeast` });
 }
 
 function withWater(
@@ -97,7 +98,7 @@ function withWater(
   points: number | null,
   state: ShopState,
 ): Outcome<{ act: ActOf<'make'>; says: string }> {
-  if (points === null) return refused('waterPoints', 'Water: how much more or less is needed.');
+  if (points === null) return refused('waterPoints', tr`Water: how much more or less is needed.`);
   const { flourG } = totals(
     Object.fromEntries(act.ingredients.map((line) => [line.ingredientId, line.massG])),
     state.pantry,
@@ -109,11 +110,14 @@ function withWater(
   const line = act.ingredients[index];
   const massG = roundToStep((line?.massG ?? 0) + moreG, state.shop.scaleStepG);
   if (line === undefined || massG <= 0) {
-    return refused('waterPoints', `Water: ${points} points is not possible in this lot.`);
+    return refused('waterPoints', tr`Water: ${points} points is not possible in this lot.`);
   }
   const ingredients = act.ingredients.map((one, i) => (i === index ? { ...one, massG } : one));
   const sign = points > 0 ? 'more' : 'less';
-  return done({ act: { ...act, ingredients }, says: `${Math.abs(points)} points ${sign} water` });
+  return done({
+    act: { ...act, ingredients },
+    says: tr`${Math.abs(points)} points ${trOf(sign)} water`,
+  });
 }
 
 /** A make for so many grams, on the steps of the scales. */
@@ -147,10 +151,10 @@ export function scaled(
 export function placeFor(trial: Trial, firstId: string, state: ShopState): Outcome<string> {
   const placeId = trial.placeId ?? '';
   if (!state.placeMap.has(placeId)) {
-    return refused('placeId', `Place: “${placeId}” is not in the shop.`);
+    return refused('placeId', tr`Place: “${placeId}” is not in the shop.`);
   }
   return placeId === firstId
-    ? refused('placeId', 'Place: that is where the first stands. Allowed: another place.')
+    ? refused('placeId', tr`Place: that is where the first stands. Allowed: another place.`)
     : done(placeId);
 }
 

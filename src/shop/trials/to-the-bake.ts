@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { lotMadeBy, lotsTouchedBy, type Act, type ActOf, type PlannedAct } from '@/core/journal';
 import { done, refused, type Outcome } from '../outcome';
 
@@ -30,7 +31,7 @@ export function toTheBake(
   if (count < 1) {
     return refused(
       'massG',
-      `Trial lot: ${trial.massG} g is less than one piece. Allowed: ${Math.ceil(ballG)} g or more.`,
+      tr`Trial lot: ${trial.massG} g is less than one piece. Allowed: ${Math.ceil(ballG)} g or more.`,
     );
   }
   const ids = new Map([
@@ -58,7 +59,7 @@ function renamed(act: Act, ids: ReadonlyMap<string, string>, count: number): Act
         ...act,
         lotId: of(act.lotId),
         ballsLotId: of(act.ballsLotId),
-        name: `${act.name.slice(0, LONGEST)}, trial`,
+        name: tr`${act.name.slice(0, LONGEST)}, trial`,
         count,
       };
     case 'use':

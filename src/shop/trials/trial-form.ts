@@ -1,3 +1,4 @@
+import { word } from '@/words/tr';
 import { localTimeField, numberField, z } from '@/core/parse';
 
 /** What can be different in a trial. */
@@ -12,15 +13,20 @@ export const trialSchema = z.object({
   placeId: z.string().max(80).nullish(),
   /** What takes the place of all its flour. */
   flourId: z.string().max(80).nullish(),
-  yeastPct: numberField({ name: 'Yeast', unit: '% of the first', min: 10, max: 400 }).nullish(),
+  yeastPct: numberField({
+    name: word('Yeast'),
+    unit: word('% of the first'),
+    min: 10,
+    max: 400,
+  }).nullish(),
   waterPoints: numberField({
-    name: 'Water',
-    unit: 'points of flour more',
+    name: word('Water'),
+    unit: word('points of flour more'),
     min: -25,
     max: 25,
   }).nullish(),
-  startC: numberField({ name: 'Just mixed', unit: '°C', min: 5, max: 35 }).nullish(),
-  massG: numberField({ name: 'Trial lot', unit: 'g', min: 20, max: 100_000 }),
-  lookAt: localTimeField('Look at both'),
+  startC: numberField({ name: word('Just mixed'), unit: '°C', min: 5, max: 35 }).nullish(),
+  massG: numberField({ name: word('Trial lot'), unit: 'g', min: 20, max: 100_000 }),
+  lookAt: localTimeField(word('Look at both')),
 });
 export type Trial = z.output<typeof trialSchema>;

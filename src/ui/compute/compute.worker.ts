@@ -1,10 +1,18 @@
+import { tr } from '@/words/tr';
 import { DomainError } from '@/core/units';
+import { learn } from '@/words/learn';
+import type { Language } from '@/words/speaker';
 import { JobQueue, type Steps } from './job-queue';
 import { JOBS, type JobKind } from './jobs';
 
 /** A message to the worker: a question, or the number of one that is not wanted any more. */
 export type ComputeMessage =
-  | { readonly id: number; readonly kind: JobKind; readonly asks: unknown }
+  | {
+      readonly id: number;
+      readonly kind: JobKind;
+      readonly asks: unknown;
+      readonly language: Language;
+    }
   | { readonly cancel: number };
 
 const channel = new MessageChannel();
@@ -21,15 +29,29 @@ const queue = new JobQueue({
   refusal: (error) => {
     if (error instanceof DomainError) return error.message;
     reportError(error);
-    return 'This could not be worked out. Nothing was stored.';
+    return tr`This could not be worked out. Nothing was stored.`;
   },
 });
 
+/** Questions that wait for the catalogue of their language. */
+const waiting = new Set<number>();
+
 self.addEventListener('message', ({ data }: MessageEvent<ComputeMessage>) => {
   if ('cancel' in data) {
+    waiting.delete(data.cancel);
     queue.cancel(data.cancel);
     return;
   }
   const steps = JOBS[data.kind] as (asks: unknown) => Steps<unknown>;
-  queue.push({ id: data.id, steps: () => steps(data.asks) });
+  const push = () => queue.push({ id: data.id, steps: () => steps(data.asks) });
+  const learning = learn(data.language);
+  if (learning === null) {
+    push();
+    return;
+  }
+  waiting.add(data.id);
+  // A catalogue that can not be had is no reason to answer nothing: then it is said in English.
+  void learning.catch(reportError).then(() => {
+    if (waiting.delete(data.id)) push();
+  });
 });

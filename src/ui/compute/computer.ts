@@ -1,3 +1,5 @@
+import { language } from '@/words/speaker';
+import { tr } from '@/words/tr';
 import type { ComputeMessage } from './compute.worker';
 import type { JobWord } from './job-queue';
 import type { JobKind } from './jobs';
@@ -20,7 +22,7 @@ function theWorker(): Worker {
   made.addEventListener('error', () => {
     if (spoke) return;
     if (worker === made) worker = null;
-    const sentence = 'This could not be worked out: load the page again. Nothing was stored.';
+    const sentence = tr`This could not be worked out: load the page again. Nothing was stored.`;
     for (const [id, hear] of hearers) hear({ id, kind: 'refused', sentence });
     hearers.clear();
   });
@@ -35,7 +37,12 @@ function theWorker(): Worker {
 export function askComputer(kind: JobKind, asks: unknown, hear: (word: JobWord) => void): number {
   lastId += 1;
   hearers.set(lastId, hear);
-  theWorker().postMessage({ id: lastId, kind, asks } satisfies ComputeMessage);
+  theWorker().postMessage({
+    id: lastId,
+    kind,
+    asks,
+    language: language(),
+  } satisfies ComputeMessage);
   return lastId;
 }
 

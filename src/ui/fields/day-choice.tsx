@@ -1,5 +1,6 @@
 'use client';
 
+import { localeOf } from '@/words/days';
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
 import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
@@ -21,7 +22,7 @@ export function DayChoice(props: {
   const { label, value, from = '', anchor, onChange, onClose } = props;
   return (
     <ChoicePopover label={label} anchor={anchor} onClose={onClose}>
-      <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+      <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale={localeOf()}>
         <DateCalendar
           value={dayOf(value)}
           timezone="UTC"

@@ -1,5 +1,7 @@
 'use client';
 
+import { localeOf } from '@/words/days';
+import { tr } from '@/words/tr';
 import { DateTime } from 'luxon';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -15,7 +17,7 @@ const DayChoice = dynamic(() => import('./day-choice').then((one) => one.DayChoi
 });
 
 function wordsOf(day: string): string {
-  const parsed = DateTime.fromISO(day, { zone: 'utc', locale: 'en-GB' });
+  const parsed = DateTime.fromISO(day, { zone: 'utc', locale: localeOf() });
   return parsed.isValid ? parsed.toFormat(DAY_FORMAT) : '';
 }
 
@@ -32,8 +34,8 @@ export function DayField(props: DayProps) {
       return day !== null && from !== undefined && day < from ? null : day;
     },
     words: wordsOf,
-    what: from === undefined || from === '' ? 'no day' : `no day from ${wordsOf(from)} on`,
-    suchAs: 'such as fri, yesterday, 20 nov, 20.11.',
+    what: from === undefined || from === '' ? tr`no day` : tr`no day from ${wordsOf(from)} on`,
+    suchAs: tr`such as fri, yesterday, 20 nov, 20.11.`,
     clears: true,
   });
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import type { QuantityKind } from '@/core/units';
 import { ChoiceField } from './choice-field';
@@ -72,7 +73,7 @@ export function ReadyField(props: {
   onChange: (value: string) => void;
   label?: string;
 }) {
-  const { label = 'Ready at', ...rest } = props;
+  const { label = tr`Ready at`, ...rest } = props;
   return (
     <Box sx={{ gridColumn: { md: 'span 2' }, display: 'grid' }}>
       <WallTimeField label={label} name="readyAt" {...rest} />

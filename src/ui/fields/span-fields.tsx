@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { endKept } from './kept-span';
 import { WallTimeField } from './wall-time-field';
 
@@ -12,7 +13,7 @@ export function SpanFields(props: {
   wrong?: Readonly<Record<string, string>>;
   onChange: (span: { readyFrom: string; readyTo: string } | { readyTo: string }) => void;
 }) {
-  const { readyFrom, readyTo, labels = ['From', 'To'], wrong = {}, onChange } = props;
+  const { readyFrom, readyTo, labels = [tr`From`, tr`To`], wrong = {}, onChange } = props;
   return (
     <>
       <WallTimeField

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import CalendarToday from '@mui/icons-material/CalendarToday';
 import IconButton from '@mui/material/IconButton';
 import InputAdornment from '@mui/material/InputAdornment';
@@ -46,7 +47,7 @@ export function TypedField(props: {
           endAdornment: (
             <InputAdornment position="end">
               <IconButton
-                aria-label={`${label}: choose a day`}
+                aria-label={tr`${label}: choose a day`}
                 onClick={(event) => onChoose(event.currentTarget)}
                 edge="end"
               >

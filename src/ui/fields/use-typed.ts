@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useState } from 'react';
 
 /** A field of words: what it shows, what it says of what was typed, and what is done with it. */
@@ -45,7 +46,7 @@ export function useTyped(about: {
     shown: typed ?? words(value),
     isTyped: typed !== null,
     wrong,
-    says: wrong ? `“${typed}” is ${what}. Allowed: ${suchAs}.` : meant(),
+    says: wrong ? tr`“${typed}” is ${what}. Allowed: ${suchAs}.` : meant(),
     take,
     type: (text) => {
       setLeft(false);

@@ -1,5 +1,7 @@
 'use client';
 
+import { localeOf } from '@/words/days';
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -30,14 +32,14 @@ export function WallTimeChoice(props: {
 }) {
   const { label, value, days, anchor, onChange, onClose } = props;
   const [far, setFar] = useState(false);
-  const today = DateTime.fromISO(days.now().slice(0, 10), { zone: 'utc', locale: 'en-GB' });
+  const today = DateTime.fromISO(days.now().slice(0, 10), { zone: 'utc', locale: localeOf() });
   const day = value.slice(0, 10);
   const hour = Number(value.slice(11, 13));
   const minute = Number(value.slice(14, 16));
   const set = (on: string, h: number, m: number) => onChange(`${on}T${two(h)}:${two(m)}`);
   return (
     <ChoicePopover label={label} anchor={anchor} width={372} onClose={onClose}>
-      <Choices label="Day" columns={5}>
+      <Choices label={tr`Day`} columns={5}>
         {Array.from({ length: DAYS }, (_, n) => today.plus({ days: n })).map((one) => {
           const iso = one.toFormat('yyyy-MM-dd');
           const services = days.services[iso] ?? [];
@@ -67,7 +69,7 @@ export function WallTimeChoice(props: {
         })}
       </Choices>
       {far ? (
-        <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+        <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale={localeOf()}>
           <DateCalendar
             value={DateTime.fromISO(day, { zone: 'utc' })}
             timezone="UTC"
@@ -78,11 +80,11 @@ export function WallTimeChoice(props: {
         </LocalizationProvider>
       ) : (
         <Button size="small" variant="text" onClick={() => setFar(true)}>
-          Another day
+          {tr`Another day`}
         </Button>
       )}
       <Figures
-        label="Hour"
+        label={tr`Hour`}
         columns={8}
         all={HOURS}
         chosen={hour}
@@ -90,7 +92,7 @@ export function WallTimeChoice(props: {
         onChoose={(one) => set(day, one, minute)}
       />
       <Figures
-        label="Minutes"
+        label={tr`Minutes`}
         columns={4}
         all={QUARTERS}
         chosen={minute}
@@ -98,7 +100,7 @@ export function WallTimeChoice(props: {
         onChoose={(one) => set(day, hour, one)}
       />
       <Button fullWidth onClick={onClose} sx={{ mt: 1 }}>
-        Done
+        {tr`Done`}
       </Button>
     </ChoicePopover>
   );

@@ -1,5 +1,7 @@
 'use client';
 
+import { localeOf } from '@/words/days';
+import { tr } from '@/words/tr';
 import { DateTime } from 'luxon';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -17,7 +19,7 @@ const WallTimeChoice = dynamic(
 
 /** A wall time in words; empty where it is none. */
 function wordsOf(value: string): string {
-  const parsed = DateTime.fromISO(value, { zone: 'utc', locale: 'en-GB' });
+  const parsed = DateTime.fromISO(value, { zone: 'utc', locale: localeOf() });
   return parsed.isValid ? parsed.toFormat(WALL_FORMAT) : '';
 }
 
@@ -33,8 +35,8 @@ export function WallTimeField(props: WallTimeProps) {
     onChange,
     read: (text) => readWallTime(text, { now: days.now(), value }),
     words: wordsOf,
-    what: 'no day and hour',
-    suchAs: 'such as fri 18, 18:30, 27 nov 9, +2h',
+    what: tr`no day and hour`,
+    suchAs: tr`such as fri 18, 18:30, 27 nov 9, +2h`,
   });
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
@@ -21,7 +22,7 @@ export function JarLevel(props: {
     <Box sx={{ display: 'flex', gap: 3, alignItems: 'center' }}>
       <Slider
         orientation="vertical"
-        aria-label="Rise, times the volume just mixed"
+        aria-label={tr`Rise, times the volume just mixed`}
         value={rise ?? expected ?? 1}
         onChange={(_, value) => onChange(value)}
         min={0}
@@ -83,12 +84,12 @@ export function JarLevel(props: {
         }}
       />
       <Box sx={{ ml: 5 }}>
-        <Typography variant="body2">Rise against the mark</Typography>
+        <Typography variant="body2">{tr`Rise against the mark`}</Typography>
         <Typography sx={{ fontSize: rem(40), fontWeight: 700, lineHeight: 1.1 }}>
-          {rise === null ? 'not read' : riseText(rise)}
+          {rise === null ? tr`not read` : riseText(rise)}
         </Typography>
         {expected === null ? null : (
-          <Typography color="text.secondary">forecast {riseText(expected)}</Typography>
+          <Typography color="text.secondary">{tr`forecast ${riseText(expected)}`}</Typography>
         )}
       </Box>
     </Box>

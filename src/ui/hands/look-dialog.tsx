@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -31,18 +32,34 @@ export interface Lookable {
 }
 
 const SIGNS = {
-  dome: ['flat', 'domed', 'sinking'],
-  smell: ['floury', 'mild', 'fruity', 'sharp', 'boozy'],
-  float: ['floats', 'sinks'],
-  poke: ['springs back', 'comes back slowly', 'stays'],
+  get dome() {
+    return ['flat', 'domed', 'sinking'];
+  },
+  get smell() {
+    return ['floury', 'mild', 'fruity', 'sharp', 'boozy'];
+  },
+  get float() {
+    return ['floats', 'sinks'];
+  },
+  get poke() {
+    return ['springs back', 'comes back slowly', 'stays'];
+  },
 } as const;
 type SignName = keyof typeof SIGNS;
 
 const SIGN_LABELS: Readonly<Record<SignName, string>> = {
-  dome: 'Dome',
-  smell: 'Smell',
-  float: 'A spoonful in water',
-  poke: 'A dent with a wet finger',
+  get dome() {
+    return tr`Dome`;
+  },
+  get smell() {
+    return tr`Smell`;
+  },
+  get float() {
+    return tr`A spoonful in water`;
+  },
+  get poke() {
+    return tr`A dent with a wet finger`;
+  },
 };
 
 /** What is worth looking for in each kind of lot. */
@@ -79,17 +96,17 @@ export function LookDialog(props: {
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="look-title">
       <DialogTitle id="look-title">
         <Typography component="span" variant="h2">
-          What do you see?
+          {tr`What do you see?`}
         </Typography>
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {refused[''] === undefined ? null : <Alert severity="warning">{refused['']}</Alert>}
         {lots.length === 0 ? (
-          <Alert severity="info">Nothing has been made yet; there is nothing to look at.</Alert>
+          <Alert severity="info">{tr`Nothing has been made yet; there is nothing to look at.`}</Alert>
         ) : (
           <TextField
             select
-            label="Lot"
+            label={tr`Lot`}
             value={lotId}
             onChange={(event) => setLotId(event.target.value)}
           >
@@ -109,7 +126,7 @@ export function LookDialog(props: {
             <ToggleButtonGroup
               exclusive
               fullWidth
-              aria-label={sign}
+              aria-label={trOf(sign)}
               value={signs[sign] ?? null}
               onChange={(_, value: string | null) =>
                 setSigns({ ...signs, [sign]: value ?? undefined })
@@ -117,7 +134,7 @@ export function LookDialog(props: {
             >
               {SIGNS[sign].map((value) => (
                 <ToggleButton key={value} value={value}>
-                  {value}
+                  {trOf(value)}
                 </ToggleButton>
               ))}
             </ToggleButtonGroup>
@@ -127,7 +144,7 @@ export function LookDialog(props: {
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1 }}>
         <Button variant="text" onClick={onClose}>
-          Close
+          {tr`Close`}
         </Button>
         <Button
           variant="contained"
@@ -135,7 +152,7 @@ export function LookDialog(props: {
           onClick={save}
           disabled={busy || lots.length === 0}
         >
-          Log this look
+          {tr`Log this look`}
         </Button>
       </DialogActions>
     </Dialog>
@@ -150,7 +167,7 @@ function PhField(props: {
   const { value, onChange, wrong } = props;
   return (
     <TextField
-      label="pH, if you measure it"
+      label={tr`pH, if you measure it`}
       value={value}
       onChange={(event) => onChange(event.target.value)}
       error={wrong !== undefined}
@@ -167,8 +184,8 @@ function saidOf(
   nowMs: number,
   units: ShopUnits,
 ): string {
-  if (aheadMinutes === null || bestMs === null) return `${name}: look logged.`;
-  const best = `best ${momentText(bestMs, nowMs, units.timeZone)}`;
-  if (aheadMinutes === 0) return `${name} is as forecast: ${best}.`;
-  return `${name} is ${Math.abs(aheadMinutes)} min ${aheadMinutes > 0 ? 'ahead' : 'behind'}: ${best}.`;
+  if (aheadMinutes === null || bestMs === null) return tr`${name}: look logged.`;
+  const best = tr`best ${momentText(bestMs, nowMs, units.timeZone)}`;
+  if (aheadMinutes === 0) return tr`${name} is as forecast: ${best}.`;
+  return tr`${name} is ${Math.abs(aheadMinutes)} min ${aheadMinutes > 0 ? tr`ahead` : 'behind'}: ${best}.`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -59,13 +60,13 @@ export function StepDialog(props: {
           iceG: sheet.water?.iceG ?? null,
           count: count === '' ? null : count,
         }),
-      () => `${sheet.title}: done ${at.slice(11)}.`,
+      () => tr`${sheet.title}: done ${at.slice(11)}.`,
       onClose,
     );
   const move = () =>
     run(
       () => actions.moveStep({ stepId: sheet.stepId, batch, at: moveTo }),
-      () => `${sheet.title}: moved to ${moveTo.slice(11)}.`,
+      () => tr`${sheet.title}: moved to ${moveTo.slice(11)}.`,
       onClose,
     );
   const nudge = (minutes: number) =>
@@ -81,7 +82,7 @@ export function StepDialog(props: {
             {sheet.title}
           </Typography>
           <Typography component="span" variant="body2" color="text.secondary">
-            planned {clockText(sheet.atMs, units.timeZone)} · {sheet.placeName}
+            {tr`planned ${clockText(sheet.atMs, units.timeZone)} · ${sheet.placeName}`}
           </Typography>
         </Box>
       </DialogTitle>
@@ -112,7 +113,7 @@ export function StepDialog(props: {
           ))}
           {sheet.count === null ? null : (
             <FigureField
-              label="Balls"
+              label={tr`Balls`}
               whole
               value={count}
               onChange={setCount}
@@ -121,7 +122,7 @@ export function StepDialog(props: {
           )}
           {sheet.water === null ? null : (
             <FigureField
-              label="Water"
+              label={tr`Water`}
               of="temperature"
               value={waterC}
               onChange={setWaterC}
@@ -131,22 +132,22 @@ export function StepDialog(props: {
           )}
           {sheet.startC === null ? null : (
             <FigureField
-              label="Measured"
+              label={tr`Measured`}
               of="temperature"
               placeholder={String(sheet.startC)}
               value={tempC}
               onChange={setTempC}
               error={refused['tempC']}
-              hint={`aimed at ${tempText(sheet.startC, units)}; teaches the mixer’s warmth`}
+              hint={tr`aimed at ${tempText(sheet.startC, units)}; teaches the mixer’s warmth`}
             />
           )}
         </Box>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
           <Box sx={{ flex: '1 1 240px' }}>
-            <WallTimeField label="Done at" value={at} onChange={setAt} error={refused['at']} />
+            <WallTimeField label={tr`Done at`} value={at} onChange={setAt} error={refused['at']} />
           </Box>
           <Button variant="contained" size="large" onClick={() => done()} disabled={busy}>
-            Done
+            {tr`Done`}
           </Button>
         </Box>
         <Box
@@ -160,7 +161,7 @@ export function StepDialog(props: {
           }}
         >
           <Box sx={{ flex: '1 1 220px' }}>
-            <WallTimeField label="Or move it to" value={moveTo} onChange={setMoveTo} />
+            <WallTimeField label={tr`Or move it to`} value={moveTo} onChange={setMoveTo} />
           </Box>
           {NUDGES_MIN.map((minutes) => (
             <Button key={minutes} size="small" onClick={() => nudge(minutes)}>
@@ -168,7 +169,7 @@ export function StepDialog(props: {
             </Button>
           ))}
           <Button onClick={move} disabled={busy}>
-            Move
+            {tr`Move`}
           </Button>
         </Box>
         {sheet.bestMs === null ? null : (
@@ -176,7 +177,7 @@ export function StepDialog(props: {
             size="small"
             onClick={() => setMoveTo(toLocalText(sheet.bestMs ?? nowMs, units.timeZone))}
           >
-            Set to the leaven’s best, {clockText(sheet.bestMs, units.timeZone)}
+            {tr`Set to the leaven’s best, ${clockText(sheet.bestMs, units.timeZone)}`}
           </Button>
         )}
         <SkipRow
@@ -185,7 +186,7 @@ export function StepDialog(props: {
           onSkip={(reason) =>
             run(
               () => actions.skipStep({ stepId: sheet.stepId, batch, reason }),
-              () => `${sheet.title}: skipped.`,
+              () => tr`${sheet.title}: skipped.`,
               onClose,
             )
           }
@@ -195,7 +196,7 @@ export function StepDialog(props: {
       <DialogActions>
         <ToMixCard sheet={sheet} />
         <Button variant="text" onClick={onClose}>
-          Close
+          {tr`Close`}
         </Button>
       </DialogActions>
     </Dialog>
@@ -206,7 +207,9 @@ export function StepDialog(props: {
 function ToMixCard({ sheet }: { sheet: StepSheet }) {
   if (sheet.glyph !== 'mix' || sheet.startC === null) return null;
   return (
-    <LinkButton href={`/mix/${encodeURIComponent(sheet.stepId)}`}>Open the mix card</LinkButton>
+    <LinkButton
+      href={`/mix/${encodeURIComponent(sheet.stepId)}`}
+    >{tr`Open the mix card`}</LinkButton>
   );
 }
 
@@ -220,16 +223,16 @@ function SkipRow(props: {
   const [reason, setReason] = useState('');
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <Typography>Or skip it, because</Typography>
+      <Typography>{tr`Or skip it, because`}</Typography>
       <Box
         role="group"
-        aria-label="Skip it, because"
+        aria-label={tr`Skip it, because`}
         sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}
       >
         {SKIPPED_BECAUSE.map((one) => (
           <Chip
             key={one}
-            label={one}
+            label={trOf(one)}
             variant="outlined"
             disabled={busy}
             onClick={() => onSkip(one)}
@@ -239,7 +242,7 @@ function SkipRow(props: {
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField
-          label="another reason"
+          label={tr`another reason`}
           value={reason}
           onChange={(event) => setReason(event.target.value)}
           error={wrong !== undefined}
@@ -247,7 +250,7 @@ function SkipRow(props: {
           slotProps={{ htmlInput: { maxLength: 200 } }}
         />
         <Button onClick={() => onSkip(reason)} disabled={busy}>
-          Skip
+          {tr`Skip`}
         </Button>
       </Box>
     </Box>

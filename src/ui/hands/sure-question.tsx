@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 
@@ -15,7 +16,7 @@ export function SureQuestion(props: {
       data-testid="sure"
       action={
         <Button color="inherit" onClick={onYes} disabled={busy ?? false}>
-          Yes, write it
+          {tr`Yes, write it`}
         </Button>
       }
     >

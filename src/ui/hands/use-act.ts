@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { useEffect, useState, useTransition } from 'react';
 import type { Outcome } from '@/shop/outcome';
 import { useAskAnew } from '../ask-anew';
@@ -39,7 +40,7 @@ export function useAct(actions: Pick<HandsActions, 'undo'>) {
     start(async () => {
       const outcome = await actions.undo(batch);
       if (latestBatch === batch) latestBatch = null;
-      say({ text: outcome.ok ? 'Taken back.' : sentence(outcome.refusals) });
+      say({ text: outcome.ok ? tr`Taken back.` : sentence(outcome.refusals) });
       askAnew();
     });
   };
@@ -62,12 +63,12 @@ export function useAct(actions: Pick<HandsActions, 'undo'>) {
         const { batch } = outcome.value;
         latestBatch = batch;
         setJustDone(true);
-        say({ text: said(outcome.value), action: { label: 'Undo', run: () => takeBack(batch) } });
+        say({ text: said(outcome.value), action: { label: tr`Undo`, run: () => takeBack(batch) } });
         after?.(outcome.value);
         askAnew();
       } catch {
         setRefused({
-          '': 'Olvik could not show what became of this. Look into the Log before it is done again.',
+          '': tr`Olvik could not show what became of this. Look into the Log before it is done again.`,
         });
       }
     });

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Autocomplete from '@mui/material/Autocomplete';
 import Dialog from '@mui/material/Dialog';
@@ -40,7 +41,7 @@ export function FindDialog({ open, onClose }: { open: boolean; onClose: () => vo
       maxWidth="sm"
       slotProps={{
         paper: {
-          'aria-label': 'Find anything',
+          'aria-label': tr`Find anything`,
           sx: { position: { sm: 'absolute' }, top: { sm: 60 }, p: 2 },
         },
       }}
@@ -56,17 +57,17 @@ export function FindDialog({ open, onClose }: { open: boolean; onClose: () => vo
         autoHighlight
         forcePopupIcon={false}
         noOptionsText={
-          failed ? 'The shop can not be reached: views alone.' : 'Nothing of that name.'
+          failed ? tr`The shop can not be reached: views alone.` : tr`Nothing of that name.`
         }
         getOptionLabel={(one) => one.name}
         getOptionKey={(one) => `${one.kind} ${one.href} ${one.name}`}
         renderInput={(params) => (
           <TextField
             {...params}
-            label="Find"
+            label={tr`Find`}
             name="find"
             autoFocus
-            placeholder="name, code or word"
+            placeholder={tr`name, code or word`}
           />
         )}
         renderOption={({ key, ...rest }, one) => (
@@ -80,7 +81,7 @@ export function FindDialog({ open, onClose }: { open: boolean; onClose: () => vo
               </Typography>
             </Box>
             <Typography variant="caption" sx={{ color: 'var(--ink2)' }}>
-              {one.kind}
+              {trOf(one.kind)}
             </Typography>
           </Box>
         )}

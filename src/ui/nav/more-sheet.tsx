@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Search from '@mui/icons-material/Search';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -29,7 +30,7 @@ export function MoreSheet(props: {
       slotProps={{
         paper: {
           role: 'dialog',
-          'aria-label': 'More views',
+          'aria-label': tr`More views`,
           sx: {
             background: 'var(--paper)',
             color: 'var(--ink)',
@@ -49,7 +50,7 @@ export function MoreSheet(props: {
         aria-keyshortcuts="/"
         sx={{ justifyContent: 'flex-start', mb: 1 }}
       >
-        Find a lot, a bake, a word …
+        {tr`Find a lot, a bake, a word …`}
       </Button>
       <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, columnGap: 3 }}>
         {MORE.map((group) => (
@@ -75,7 +76,7 @@ export function MoreSheet(props: {
                   />
                   {view.key === undefined || phone ? null : (
                     <Typography component="kbd" variant="caption" sx={{ color: 'var(--ink2)' }}>
-                      g {view.key}
+                      {`g ${view.key}`}
                     </Typography>
                   )}
                 </ListItemButton>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import dynamic from 'next/dynamic';
@@ -41,7 +42,7 @@ export function ViewBar({ who }: { who?: ReactNode }) {
   const inBar = BAR.some((view) => view === current);
   if (BARE.has(path)) return null;
   return (
-    <Box component="nav" aria-label="Views" className="no-print" sx={FRAME}>
+    <Box component="nav" aria-label={tr`Views`} className="no-print" sx={FRAME}>
       {BAR.map((view) => (
         <BarItem key={view.href} name={view.name} current={view === current}>
           {(looks) => (
@@ -58,7 +59,7 @@ export function ViewBar({ who }: { who?: ReactNode }) {
           )}
         </BarItem>
       ))}
-      <BarItem name="More" current={current !== null && !inBar}>
+      <BarItem name={tr`More`} current={current !== null && !inBar}>
         {(looks) => (
           <ButtonBase
             aria-haspopup="dialog"
@@ -66,8 +67,8 @@ export function ViewBar({ who }: { who?: ReactNode }) {
             onClick={() => show('more')}
             sx={looks}
           >
-            <BarMark name="More" />
-            More
+            <BarMark name={tr`More`} />
+            {tr`More`}
           </ButtonBase>
         )}
       </BarItem>

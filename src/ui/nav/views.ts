@@ -1,3 +1,5 @@
+import { tr } from '@/words/tr';
+
 /** A view by its name, with what it is for in a line. */
 export interface NamedView {
   readonly href: string;
@@ -11,73 +13,265 @@ export interface NamedView {
 
 /** The views of the bar: the ones that are opened many times a day. */
 export const BAR: readonly NamedView[] = [
-  { href: '/', name: 'Tide', says: 'now and next', key: 't', holds: ['/lots', '/mix'] },
+  {
+    href: '/',
+    get name() {
+      return tr`Tide`;
+    },
+    get says() {
+      return tr`now and next`;
+    },
+    key: 't',
+    holds: ['/lots', '/mix'],
+  },
   {
     href: '/plan',
-    name: 'Plan',
-    says: 'services of the week, plans side by side',
+    get name() {
+      return tr`Plan`;
+    },
+    get says() {
+      return tr`services of the week, plans side by side`;
+    },
     key: 'p',
     holds: ['/hold'],
   },
-  { href: '/cultures', name: 'Cultures', says: 'how they are, what to feed', key: 'c' },
+  {
+    href: '/cultures',
+    get name() {
+      return tr`Cultures`;
+    },
+    get says() {
+      return tr`how they are, what to feed`;
+    },
+    key: 'c',
+  },
   {
     href: '/doughs',
-    name: 'Doughs',
-    says: 'methods, what is in them',
+    get name() {
+      return tr`Doughs`;
+    },
+    get says() {
+      return tr`methods, what is in them`;
+    },
     key: 'd',
     holds: ['/recipes'],
   },
-  { href: '/log', name: 'Log', says: 'what happened; take it back', key: 'l', holds: ['/bakes'] },
+  {
+    href: '/log',
+    get name() {
+      return tr`Log`;
+    },
+    get says() {
+      return tr`what happened; take it back`;
+    },
+    key: 'l',
+    holds: ['/bakes'],
+  },
 ];
 
 /** Everything else, in groups. */
 export const MORE: readonly { readonly name: string; readonly views: readonly NamedView[] }[] = [
   {
-    name: 'Today',
+    get name() {
+      return tr`Today`;
+    },
     views: [
-      { href: '/day', name: 'The day', says: 'the Tide as tables, to print', key: 'y' },
-      { href: '/week', name: 'The week', says: 'seven days on one page, to print', key: 'u' },
-      { href: '/hands', name: 'Hands', says: 'who does what when; calendar file', key: 'h' },
-      { href: '/bakes/new', name: 'New bake', says: 'grams and hours, backwards', key: 'n' },
+      {
+        href: '/day',
+        get name() {
+          return tr`The day`;
+        },
+        get says() {
+          return tr`the Tide as tables, to print`;
+        },
+        key: 'y',
+      },
+      {
+        href: '/week',
+        get name() {
+          return tr`The week`;
+        },
+        get says() {
+          return tr`seven days on one page, to print`;
+        },
+        key: 'u',
+      },
+      {
+        href: '/hands',
+        get name() {
+          return tr`Hands`;
+        },
+        get says() {
+          return tr`who does what when; calendar file`;
+        },
+        key: 'h',
+      },
+      {
+        href: '/bakes/new',
+        get name() {
+          return tr`New bake`;
+        },
+        get says() {
+          return tr`grams and hours, backwards`;
+        },
+        key: 'n',
+      },
       {
         href: '/stock',
-        name: 'To buy',
-        says: 'what the plans take, what is there, costs',
+        get name() {
+          return tr`To buy`;
+        },
+        get says() {
+          return tr`what the plans take, what is there, costs`;
+        },
         key: 'k',
       },
-      { href: '/wall', name: 'Wall', says: 'large, for a screen nobody touches', key: 'v' },
-      { href: '/labels', name: 'Labels', says: 'a lot by its code; what was printed', key: 'b' },
+      {
+        href: '/wall',
+        get name() {
+          return tr`Wall`;
+        },
+        get says() {
+          return tr`large, for a screen nobody touches`;
+        },
+        key: 'v',
+      },
+      {
+        href: '/labels',
+        get name() {
+          return tr`Labels`;
+        },
+        get says() {
+          return tr`a lot by its code; what was printed`;
+        },
+        key: 'b',
+      },
     ],
   },
   {
-    name: 'Doughs and flours',
+    get name() {
+      return tr`Doughs and flours`;
+    },
     views: [
-      { href: '/doughs/check', name: 'Recipe check', says: 'what a recipe really is', key: 'r' },
-      { href: '/doughs/flours', name: 'Flours', says: 'blends by strength, sacks', key: 'f' },
-      { href: '/try', name: 'Try out', says: 'what if, without a lot', key: 'o' },
+      {
+        href: '/doughs/check',
+        get name() {
+          return tr`Recipe check`;
+        },
+        get says() {
+          return tr`what a recipe really is`;
+        },
+        key: 'r',
+      },
+      {
+        href: '/doughs/flours',
+        get name() {
+          return tr`Flours`;
+        },
+        get says() {
+          return tr`blends by strength, sacks`;
+        },
+        key: 'f',
+      },
+      {
+        href: '/try',
+        get name() {
+          return tr`Try out`;
+        },
+        get says() {
+          return tr`what if, without a lot`;
+        },
+        key: 'o',
+      },
     ],
   },
   {
-    name: 'What was',
+    get name() {
+      return tr`What was`;
+    },
     views: [
-      { href: '/compare', name: 'Side by side', says: 'bakes compared; one thing to change' },
-      { href: '/learned', name: 'Learned', says: 'what looks and readings have taught' },
-      { href: '/records', name: 'Records', says: 'sheets, tables, archive, back-ups' },
+      {
+        href: '/compare',
+        get name() {
+          return tr`Side by side`;
+        },
+        get says() {
+          return tr`bakes compared; one thing to change`;
+        },
+      },
+      {
+        href: '/learned',
+        get name() {
+          return tr`Learned`;
+        },
+        get says() {
+          return tr`what looks and readings have taught`;
+        },
+      },
+      {
+        href: '/records',
+        get name() {
+          return tr`Records`;
+        },
+        get says() {
+          return tr`sheets, tables, archive, back-ups`;
+        },
+      },
     ],
   },
   {
-    name: 'To learn, to set',
+    get name() {
+      return tr`To learn, to set`;
+    },
     views: [
-      { href: '/practice', name: 'Practice', says: 'read simulated jars' },
-      { href: '/practice/dough', name: 'A whole dough', says: 'two days in a minute, hands on' },
-      { href: '/words', name: 'Words', says: 'what each word means; first steps', key: 'w' },
+      {
+        href: '/practice',
+        get name() {
+          return tr`Practice`;
+        },
+        get says() {
+          return tr`read simulated jars`;
+        },
+      },
+      {
+        href: '/practice/dough',
+        get name() {
+          return tr`A whole dough`;
+        },
+        get says() {
+          return tr`two days in a minute, hands on`;
+        },
+      },
+      {
+        href: '/words',
+        get name() {
+          return tr`Words`;
+        },
+        get says() {
+          return tr`what each word means; first steps`;
+        },
+        key: 'w',
+      },
       {
         href: '/devices',
-        name: 'Other devices',
-        says: 'let in, shut out; calendar address, keys',
+        get name() {
+          return tr`Other devices`;
+        },
+        get says() {
+          return tr`let in, shut out; calendar address, keys`;
+        },
         key: 'e',
       },
-      { href: '/shop', name: 'Shop', says: 'places, hours, units, this device', key: 's' },
+      {
+        href: '/shop',
+        get name() {
+          return tr`Shop`;
+        },
+        get says() {
+          return tr`places, hours, units, this device`;
+        },
+        key: 's',
+      },
     ],
   },
 ];

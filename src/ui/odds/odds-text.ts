@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ServiceOdds } from '@/shop/odds';
 
 import { percentText } from '../format';
@@ -25,8 +26,10 @@ export const coverText = (odds: Odds) =>
 
 /** The chance of a service in words. */
 export function chanceWords(odds: Odds, wanted: number): string {
-  if (odds === null) return `${wanted} baked`;
-  const all = `${wanted} pizzas, balls ready all through`;
-  if (odds.chance !== null) return `${all} with a chance of ${chanceText(odds)}`;
-  return odds.settled ? `${all}: there is no forecast` : `${all}: its chance is being worked out`;
+  if (odds === null) return tr`${wanted} baked`;
+  const all = tr`${wanted} pizzas, balls ready all through`;
+  if (odds.chance !== null) return tr`${all} with a chance of ${chanceText(odds)}`;
+  return odds.settled
+    ? tr`${all}: there is no forecast`
+    : tr`${all}: its chance is being worked out`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -41,7 +42,7 @@ export function BackupsPanel(props: {
   const keep = () =>
     start(async () => {
       const outcome = await actions.keepBackup();
-      say({ text: outcome.ok ? `Back-up kept: ${outcome.value.backup.name}.` : said(outcome) });
+      say({ text: outcome.ok ? tr`Back-up kept: ${outcome.value.backup.name}.` : said(outcome) });
       askAnew();
     });
   const restore = (name: string) =>
@@ -51,23 +52,21 @@ export function BackupsPanel(props: {
       if (!outcome.ok) return say({ text: said(outcome) });
       const { before } = outcome.value;
       say({
-        text: 'The shop is back as it was then.',
-        action: { label: 'Undo', run: () => restore(before) },
+        text: tr`The shop is back as it was then.`,
+        action: { label: tr`Undo`, run: () => restore(before) },
       });
       askAnew();
     });
   const shown = all ? backups : backups.slice(0, SHOWN);
   return (
-    <Box component="section" aria-label="Back-ups">
+    <Box component="section" aria-label={tr`Back-ups`}>
       <Typography sx={{ my: 1 }}>
-        Olvik copies its database while it runs, whenever something was written; the newest eight
-        stay, and the last of each of thirty days. Each is read through when it is made and every
-        week.
+        {tr`Olvik copies its database while it runs, whenever something was written; the newest eight stay, and the last of each of thirty days. Each is read through when it is made and every week.`}
       </Typography>
       <Button onClick={keep} disabled={busy} data-testid="keep-backup">
-        Keep a back-up now
+        {tr`Keep a back-up now`}
       </Button>
-      {backups.length === 0 ? <Typography sx={{ mt: 1 }}>None yet.</Typography> : null}
+      {backups.length === 0 ? <Typography sx={{ mt: 1 }}>{tr`None yet.`}</Typography> : null}
       {shown.map((one) => (
         <BackupLine
           key={one.name}
@@ -78,7 +77,7 @@ export function BackupsPanel(props: {
       ))}
       {backups.length > shown.length ? (
         <Button size="small" variant="text" onClick={() => setAll(true)}>
-          Show all {backups.length}
+          {tr`Show all ${backups.length}`}
         </Button>
       ) : null}
       <RestoreDialog
@@ -115,24 +114,24 @@ function BackupLine(props: { backup: BackupRow; timeZone: string; onRestore: () 
         <Typography sx={{ fontWeight: 700 }}>{when}</Typography>
         <Typography variant="body2" color="text.secondary">
           {damage === null
-            ? `${entries} entries, ${(bytes / MEGA).toFixed(1)} MB, ${through ? 'read through, sound' : 'can be opened'}`
-            : `Can not be read (${damage}). It is no back-up; the others stay.`}
+            ? tr`${entries} entries, ${(bytes / MEGA).toFixed(1)} MB, ${through ? tr`read through, sound` : tr`can be opened`}`
+            : tr`Can not be read (${damage}). It is no back-up; the others stay.`}
         </Typography>
       </Box>
       <Link
         href={`/shop/backup?name=${encodeURIComponent(name)}`}
         download
-        aria-label={`Copy of ${when}`}
+        aria-label={tr`Copy of ${when}`}
       >
-        Copy
+        {tr`Copy`}
       </Link>
       <Button
         size="small"
         disabled={damage !== null}
         onClick={props.onRestore}
-        aria-label={`Put back ${when}`}
+        aria-label={tr`Put back ${when}`}
       >
-        Put back…
+        {tr`Put back…`}
       </Button>
     </Box>
   );
@@ -149,20 +148,18 @@ function RestoreDialog(props: {
   if (asked === null) return null;
   return (
     <Dialog open onClose={onClose} aria-labelledby="restore-title">
-      <DialogTitle id="restore-title">The shop as of {momentOf(asked.atMs, timeZone)}?</DialogTitle>
+      <DialogTitle id="restore-title">{tr`The shop as of ${momentOf(asked.atMs, timeZone)}?`}</DialogTitle>
       <DialogContent>
         <Typography>
-          All of it comes back as it stood then, with {asked.entries} entries; what was written
-          since is not in it. What stands now is kept as a back-up first, so that this can be taken
-          back. Photos stay as they are.
+          {tr`All of it comes back as it stood then, with ${asked.entries} entries; what was written since is not in it. What stands now is kept as a back-up first, so that this can be taken back. Photos stay as they are.`}
         </Typography>
       </DialogContent>
       <DialogActions>
         <Button variant="text" onClick={onClose} disabled={busy}>
-          Leave it
+          {tr`Leave it`}
         </Button>
         <Button variant="contained" onClick={() => onRestore(asked.name)} disabled={busy}>
-          {busy ? 'Putting it back…' : 'Put it back'}
+          {busy ? tr`Putting it back…` : tr`Put it back`}
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -19,10 +20,10 @@ export function DemoLook({ look }: { look: LookAtDemo }) {
     return (
       <Box>
         <Button component="a" href={found.value.url} target="_blank" rel="noopener">
-          Open the demo shop
+          {tr`Open the demo shop`}
         </Button>
         <Typography variant="body2" color="text.secondary">
-          In a page of its own, with data of its own: it goes when Olvik is stopped.
+          {tr`In a page of its own, with data of its own: it goes when Olvik is stopped.`}
         </Typography>
       </Box>
     );
@@ -30,12 +31,12 @@ export function DemoLook({ look }: { look: LookAtDemo }) {
   return (
     <Box>
       <Button disabled={busy} onClick={() => start(async () => setFound(await look()))}>
-        Look at a demo shop
+        {tr`Look at a demo shop`}
       </Button>
       {busy ? (
         <Box sx={{ mt: 1, maxWidth: 320 }} role="status">
-          <Typography variant="body2">Setting up a week of a made-up shop</Typography>
-          <LinearProgress aria-label="Setting up the demo shop" />
+          <Typography variant="body2">{tr`Setting up a week of a made-up shop`}</Typography>
+          <LinearProgress aria-label={tr`Setting up the demo shop`} />
         </Box>
       ) : null}
       {found?.ok === false ? (

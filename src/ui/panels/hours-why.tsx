@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import ExpandMore from '@mui/icons-material/ExpandMore';
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
@@ -17,7 +18,7 @@ export function HoursWhy({ reasons, units }: { reasons: readonly HourReason[]; u
     <Accordion disableGutters elevation={0} square sx={{ background: 'transparent' }}>
       <AccordionSummary expandIcon={<ExpandMore />} sx={{ px: 0, width: 'fit-content', gap: 1 }}>
         <Typography variant="h3" component="h2">
-          Why these hours
+          {tr`Why these hours`}
         </Typography>
       </AccordionSummary>
       <AccordionDetails sx={{ px: 0, pt: 0 }}>

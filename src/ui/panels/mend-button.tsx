@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Button from '@mui/material/Button';
 import type { Mend } from '@/core/planner';
 import { clockText, dateText } from '@/ui/format';
@@ -9,12 +10,14 @@ function mendWords(mend: Mend, timeZone: string): string {
   switch (mend.kind) {
     case 'serve': {
       const [from, to] = [mend.fromMs, mend.toMs].map((ms) => clockText(ms, timeZone));
-      return `Serve ${dateText(mend.fromMs, timeZone)} ${from}–${to}`;
+      return tr`Serve ${dateText(mend.fromMs, timeZone)} ${from}–${to}`;
     }
     case 'free':
-      return mend.of === 'leavens' ? 'Use calculated time for the leaven' : 'Use calculated times';
+      return mend.of === 'leavens'
+        ? tr`Use calculated time for the leaven`
+        : tr`Use calculated times`;
     case 'more':
-      return `Make ${mend.times} times as much`;
+      return tr`Make ${mend.times} times as much`;
   }
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { formulaRemarks, trueFormula, type DoughColumns } from '@/core/formula';
 import type { MethodPlan, MethodRemark, PlannedLeaven } from '@/core/planner';
@@ -35,10 +36,9 @@ export function MethodRemarks(props: {
       {dosesOf(columns).map(({ name, yeast }) =>
         yeast.stock === null ? null : (
           <li key={name} data-testid="stock">
-            {name}: {mass(yeast.wantedG)} of yeast is too little for the scale. Dissolve{' '}
-            {mass(yeast.stock.yeastG)} in {mass(yeast.stock.waterG)} water, take{' '}
-            <strong>{mass(yeast.stock.takeG)}</strong> of it and {mass(yeast.stock.waterBroughtG)}{' '}
-            less water; right to ±{decimals(yeast.error * 100, 1)} %.
+            {tr`${name}: ${mass(yeast.wantedG)} of yeast is too little for the scale. Dissolve ${mass(yeast.stock.yeastG)} in ${mass(yeast.stock.waterG)} water, take `}
+            <strong>{mass(yeast.stock.takeG)}</strong>
+            {tr` of it and ${mass(yeast.stock.waterBroughtG)} less water; right to ±${decimals(yeast.error * 100, 1)} %.`}
           </li>
         ),
       )}
@@ -47,8 +47,7 @@ export function MethodRemarks(props: {
       )}
       {plan === null ? null : (
         <li>
-          Balls open from {at(plan.balls.window.opensMs)}, best {at(plan.balls.window.bestMs)},
-          slack from {at(plan.balls.window.closesMs)}.
+          {tr`Balls open from ${at(plan.balls.window.opensMs)}, best ${at(plan.balls.window.bestMs)}, slack from ${at(plan.balls.window.closesMs)}.`}
         </li>
       )}
       {(plan?.remarks ?? []).map((remark) => (
@@ -63,14 +62,14 @@ export function MethodRemarks(props: {
 /** When a leaven is ripe and best, with its doubt, and by how much yeast. */
 function leavenText({ name, forecast, raisedBy, byYeast }: PlannedLeaven, at: At): string {
   const { opensMs, bestMs, closesMs, bestBand } = forecast.window;
-  const ripe = `${name} ripe ${at(opensMs)}–${at(closesMs)}`;
-  const best = bestMs === null ? ', a wide stretch: look at it' : `, best ${at(bestMs)}`;
+  const ripe = tr`${name} ripe ${at(opensMs)}–${at(closesMs)}`;
+  const best = bestMs === null ? tr`, a wide stretch: look at it` : tr`, best ${at(bestMs)}`;
   const doubt =
-    bestBand === null ? '' : `; 8 in 10 between ${at(bestBand[0])} and ${at(bestBand[1])}`;
+    bestBand === null ? '' : tr`; 8 in 10 between ${at(bestBand[0])} and ${at(bestBand[1])}`;
   const dose =
     raisedBy === null || !byYeast
       ? ''
-      : ` Dose ${percentText(raisedBy, 2)} of its flour as fresh yeast.`;
+      : tr` Dose ${percentText(raisedBy, 2)} of its flour as fresh yeast.`;
   return `${ripe}${best}${doubt}.${dose}`;
 }
 
@@ -79,7 +78,9 @@ function dosesOf({ leavens, finalYeast }: DoughColumns) {
   const inLeavens = leavens.flatMap(({ leaven, yeast }) =>
     yeast === null ? [] : [{ name: leaven.name, yeast }],
   );
-  return finalYeast === null ? inLeavens : [...inLeavens, { name: 'Final mix', yeast: finalYeast }];
+  return finalYeast === null
+    ? inLeavens
+    : [...inLeavens, { name: tr`Final mix`, yeast: finalYeast }];
 }
 
 function sentence(remark: MethodRemark, at: (ms: number) => string): string {
@@ -87,19 +88,19 @@ function sentence(remark: MethodRemark, at: (ms: number) => string): string {
   switch (remark.kind) {
     case 'balls late':
       return remark.minutes === null
-        ? 'The balls do not open there: a warmer place, more leaven or a little yeast.'
-        : `The balls open ${minutes(remark.minutes)} after the service starts.`;
+        ? tr`The balls do not open there: a warmer place, more leaven or a little yeast.`
+        : tr`The balls open ${minutes(remark.minutes)} after the service starts.`;
     case 'balls slack':
-      return `The last ${minutes(remark.minutes)} of the service will find the balls slack.`;
+      return tr`The last ${minutes(remark.minutes)} of the service will find the balls slack.`;
     case 'mix off peak':
-      return `${remark.leavenName}: the mix is ${minutes(remark.minutes)} ${remark.minutes > 0 ? 'after' : 'before'} its best.`;
+      return tr`${remark.leavenName}: the mix is ${minutes(remark.minutes)} ${remark.minutes > 0 ? tr`after` : tr`before`} its best.`;
     case 'leaven not ripe':
-      return `${remark.leavenName} is not ripe at the mix: more hours, a warmer place or another dose.`;
+      return tr`${remark.leavenName} is not ripe at the mix: more hours, a warmer place or another dose.`;
     case 'at night':
-      return `${remark.what} at ${at(remark.atMs)}, outside the working hours.`;
+      return tr`${remark.what} at ${at(remark.atMs)}, outside the working hours.`;
     case 'pieces lighter':
-      return `${remark.product} at ${remark.weightG} g instead of ${remark.askedG} g, so that the dough gives as many.`;
+      return tr`${remark.product} at ${remark.weightG} g instead of ${remark.askedG} g, so that the dough gives as many.`;
     case 'keeps too short':
-      return `${remark.product} keep ${remark.keepsH} h: the service ends later than that.`;
+      return tr`${remark.product} keep ${remark.keepsH} h: the service ends later than that.`;
   }
 }

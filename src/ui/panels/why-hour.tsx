@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Popover from '@mui/material/Popover';
 import Typography from '@mui/material/Typography';
@@ -14,17 +15,17 @@ import { clockText } from '../format';
 export function hourName({ what, name }: Pick<HourReason, 'what' | 'name'>): string {
   switch (what) {
     case 'feed':
-      return name === null ? 'Feed' : `Feed before ${name}`;
+      return name === null ? tr`Feed` : tr`Feed before ${name}`;
     case 'leaven':
-      return name ?? 'Leaven';
+      return name ?? tr`Leaven`;
     case 'soak':
-      return 'Soak';
+      return tr`Soak`;
     case 'mix':
-      return 'Mix';
+      return tr`Mix`;
     case 'ball':
-      return 'Ball';
+      return tr`Ball`;
     default:
-      return 'Out of the cold';
+      return tr`Out of the cold`;
   }
 }
 
@@ -64,7 +65,7 @@ export function WhyPopover(props: {
       slotProps={{
         paper: {
           role: 'dialog',
-          'aria-label': 'Why this hour',
+          'aria-label': tr`Why this hour`,
           sx: { p: 2, maxWidth: 380, border: '2px solid var(--ink)' },
         },
       }}

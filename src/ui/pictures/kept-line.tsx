@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import { useRouter } from 'next/navigation';
 import { useEffect, useSyncExternalStore } from 'react';
@@ -36,8 +37,7 @@ export function KeptLine({ nowMs, timeZone }: { nowMs: number; timeZone: string 
       className="no-print"
       sx={{ borderRadius: 0 }}
     >
-      Olvik does not answer. This is its picture of {clockText(nowMs, timeZone)}; what is done here
-      waits on this device, and the view goes on when the shop is back.
+      {tr`Olvik does not answer. This is its picture of ${clockText(nowMs, timeZone)}; what is done here waits on this device, and the view goes on when the shop is back.`}
     </Alert>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import { scaleLinear } from 'd3';
 import { Fragment } from 'react';
 import type { LotForecast } from '@/core/forecast';
@@ -60,7 +61,7 @@ export function StageStrip(props: {
       height={HEIGHT}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
-      aria-label="The stages of this bake over time"
+      aria-label={tr`The stages of this bake over time`}
       style={{ display: 'block' }}
     >
       <Textures />

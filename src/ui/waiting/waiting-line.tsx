@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -16,11 +17,21 @@ const TRY_MS = 4_000;
 const NONE: readonly WaitingAct[] = [];
 
 const WORDS: Readonly<Record<string, string>> = {
-  doStep: 'a step done',
-  skipStep: 'a step skipped',
-  logLook: 'a look',
-  logReading: 'a reading',
-  logNote: 'a note',
+  get doStep() {
+    return tr`a step done`;
+  },
+  get skipStep() {
+    return tr`a step skipped`;
+  },
+  get logLook() {
+    return tr`a look`;
+  },
+  get logReading() {
+    return tr`a reading`;
+  },
+  get logNote() {
+    return tr`a note`;
+  },
 };
 
 /** What was done on this device while the shop did not answer, until it has it; what it would not have, to be decided. */
@@ -39,8 +50,7 @@ export function WaitingLine({ send, timeZone }: { send: SendLate; timeZone: stri
     >
       {open.length === 0 ? null : (
         <Typography>
-          {open.length === 1 ? 'One act waits' : `${open.length} acts wait`} on this device, with
-          the hour at which it was done, and goes to the shop by itself when that answers.
+          {tr`${open.length === 1 ? tr`One act waits` : tr`${open.length} acts wait`} on this device, with the hour at which it was done, and goes to the shop by itself when that answers.`}
         </Typography>
       )}
       {acts
@@ -57,13 +67,14 @@ function Refused({ act, timeZone }: { act: WaitingAct; timeZone: string | null }
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
       <Typography sx={{ flex: '1 1 16rem' }}>
-        {WORDS[act.name] ?? act.name}, {at}, does not fit any more: {act.refused}
+        {tr`${WORDS[act.name] ?? act.name}, ${at}, does not fit any more: `}
+        {act.refused}
       </Typography>
       <Button size="small" onClick={() => waitingHere.refuse(act.id, null)}>
-        Try again
+        {tr`Try again`}
       </Button>
       <Button size="small" onClick={() => waitingHere.drop(act.id)}>
-        Drop it
+        {tr`Drop it`}
       </Button>
     </Box>
   );
@@ -85,8 +96,8 @@ function useFlush(wanted: boolean, send: SendLate): void {
       say({
         text:
           stored === 1
-            ? 'The act that waited is stored.'
-            : `${stored} acts that waited are stored.`,
+            ? tr`The act that waited is stored.`
+            : tr`${stored} acts that waited are stored.`,
       });
       router.refresh();
     };

@@ -1,5 +1,6 @@
 'use client';
 
+import { tr } from '@/words/tr';
 import ButtonBase from '@mui/material/ButtonBase';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
@@ -10,7 +11,7 @@ import { rem } from '../rem';
 import { useSay } from '../snack';
 import { useWho } from './who';
 
-const EVERYBODY = 'Everybody';
+const EVERYBODY = () => tr`Everybody`;
 
 /** Who is at this device, changed with two taps of floury hands. */
 export function WhoHere(props: {
@@ -36,7 +37,9 @@ export function WhoHere(props: {
       <ButtonBase
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
-        aria-label={person === null ? 'Who? Everybody at this device' : `${person} at this device`}
+        aria-label={
+          person === null ? tr`Who? Everybody at this device` : tr`${person} at this device`
+        }
         disabled={busy}
         onClick={({ currentTarget }) => setAnchor(currentTarget)}
         sx={{
@@ -53,7 +56,7 @@ export function WhoHere(props: {
           '&:focus-visible': { outline: '3px solid var(--ink)', outlineOffset: -5 },
         }}
       >
-        {person ?? 'Who?'}
+        {person ?? tr`Who?`}
       </ButtonBase>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {[null, ...people].map((one) => (
@@ -63,7 +66,7 @@ export function WhoHere(props: {
             onClick={() => choose(one)}
             sx={{ minHeight: 56, minWidth: 160, fontSize: rem(18) }}
           >
-            {one ?? EVERYBODY}
+            {one ?? EVERYBODY()}
           </MenuItem>
         ))}
       </Menu>

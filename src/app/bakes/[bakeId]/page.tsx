@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
@@ -7,7 +8,11 @@ import { bakePage } from '@/server/scores/bake-page';
 import { scoreAction, undoAction } from '../../actions';
 import { segmentOf } from '../../segment';
 
-export const metadata: Metadata = { title: 'A bake' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`A bake`;
+  },
+};
 
 type Props = { params: Promise<{ bakeId: string }> };
 

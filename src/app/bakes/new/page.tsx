@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { NewBake } from '@/features/bake/new-bake';
@@ -7,15 +8,19 @@ import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { takeBakeAction, undoAction } from '../../actions';
 
-export const metadata: Metadata = { title: 'New bake' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`New bake`;
+  },
+};
 
 export default async function NewBakePage() {
   await connection();
   const view = newBakeView(shopContext());
   return (
     <ViewFrame
-      title="New bake"
-      subtitle="backwards from the service"
+      title={tr`New bake`}
+      subtitle={tr`backwards from the service`}
       clock={clockText(view.facts.nowMs, view.facts.timeZone)}
     >
       <NewBake view={view} take={takeBakeAction} undo={undoAction} />

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { shopContext } from '@/server/context';
 import { handsIcs } from '@/server/hands-list/files';
 import { handsList } from '@/server/hands-list/hands-list';
@@ -12,7 +13,7 @@ export async function GET(
   const secret = /^([\w-]{20,80})\.ics$/.exec(file)?.[1];
   const context = shopContext();
   if (secret === undefined || keyOf(context, 'calendar', secret) === null) {
-    return new Response('There is no calendar here.', { status: 404 });
+    return new Response(tr`There is no calendar here.`, { status: 404 });
   }
   return new Response(handsIcs(handsList(context)), {
     headers: { 'Content-Type': 'text/calendar; charset=utf-8', 'Cache-Control': 'no-store' },

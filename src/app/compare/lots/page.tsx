@@ -1,10 +1,15 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { LotsBeside } from '@/features/compare/lots';
 import { shopContext } from '@/server/context';
 import { lotsView } from '@/server/scores/lots-view';
 
-export const metadata: Metadata = { title: 'Lots side by side' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Lots side by side`;
+  },
+};
 
 type Props = { searchParams: Promise<{ lot?: string | string[] }> };
 

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Cultures } from '@/features/cultures/cultures';
@@ -21,7 +22,11 @@ import {
 } from '../../actions';
 import { segmentOf } from '../../segment';
 
-export const metadata: Metadata = { title: 'Cultures' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Cultures`;
+  },
+};
 
 type Props = { params: Promise<{ path?: string[] }> };
 
@@ -32,8 +37,8 @@ export default async function CulturesPage({ params }: Props) {
   const { starters, chains } = view;
   return (
     <ViewFrame
-      title="Cultures"
-      subtitle={`${starters.length + chains.length} alive · ${view.shopName}`}
+      title={tr`Cultures`}
+      subtitle={tr`${starters.length + chains.length} alive · ${view.shopName}`}
       clock={clockText(view.nowMs, view.units.timeZone)}
       aside={<CulturesTells view={view} />}
     >

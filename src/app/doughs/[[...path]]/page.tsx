@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
@@ -20,7 +21,11 @@ import {
 } from '../../actions';
 import { segmentOf } from '../../segment';
 
-export const metadata: Metadata = { title: 'Doughs' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Doughs`;
+  },
+};
 
 type Props = { params: Promise<{ path?: string[] }> };
 
@@ -35,8 +40,12 @@ const actions = {
 };
 /** Words of an address that are no method’s id. */
 const PAGES: Readonly<Record<string, string>> = {
-  check: 'Recipe check',
-  flours: 'Flours',
+  get check() {
+    return tr`Recipe check`;
+  },
+  get flours() {
+    return tr`Flours`;
+  },
 };
 
 export default async function DoughsPage({ params }: Props) {
@@ -52,8 +61,8 @@ export default async function DoughsPage({ params }: Props) {
   const { planning, units } = view.facts;
   return (
     <ViewFrame
-      title={page ?? 'Doughs'}
-      subtitle={page === undefined ? 'what is in them, really' : 'Doughs'}
+      title={page ?? tr`Doughs`}
+      subtitle={page === undefined ? tr`what is in them, really` : tr`Doughs`}
       clock={clockText(planning.nowMs, units.timeZone)}
     >
       {first === 'check' ? <RecipeCheck view={view} actions={actions} /> : null}

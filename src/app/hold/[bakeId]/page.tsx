@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
@@ -7,7 +8,11 @@ import { holdView } from '@/server/hold/question';
 import { takeMoveAction, undoAction } from '../../actions';
 import { segmentOf } from '../../segment';
 
-export const metadata: Metadata = { title: 'Hold or hurry' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Hold or hurry`;
+  },
+};
 
 const actions = { take: takeMoveAction, undo: undoAction };
 

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { shopContext } from '@/server/context';
 import { fetchingPrinter, toldOfJob } from '@/server/labels/printer';
 import { bearerOf } from '@/server/ways-in/by-key';
@@ -7,7 +8,7 @@ export const dynamic = 'force-dynamic';
 const MOST_BYTES = 2_000;
 const NO_STORE = { 'Cache-Control': 'no-store' };
 const shut = () =>
-  Response.json({ sentence: 'Key: it opens nothing here.' }, { status: 401, headers: NO_STORE });
+  Response.json({ sentence: tr`Key: it opens nothing here.` }, { status: 401, headers: NO_STORE });
 
 /** The labels that are to be printed next, for a printer with its key: their PDF, or 204 where there are none. */
 export function GET(request: Request): Response {

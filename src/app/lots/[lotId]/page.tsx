@@ -1,3 +1,4 @@
+import { trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Metadata } from 'next';
@@ -29,7 +30,7 @@ export default async function LotPage({ params }: Props) {
   return (
     <ViewFrame
       title={view.strand.name}
-      subtitle={`${view.code} · ${view.strand.kind} · ${view.placeName} ${tempText(view.placeC, view.units)}`}
+      subtitle={`${view.code} · ${trOf(view.strand.kind)} · ${view.placeName} ${tempText(view.placeC, view.units)}`}
       clock={view.pastMs === null ? clockText(view.nowMs, view.units.timeZone) : null}
       back
       aside={

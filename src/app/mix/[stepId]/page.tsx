@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
@@ -13,7 +14,11 @@ import {
 } from '../../actions';
 import { segmentOf } from '../../segment';
 
-export const metadata: Metadata = { title: 'Mix' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Mix`;
+  },
+};
 
 type Props = {
   params: Promise<{ stepId: string }>;

@@ -1,10 +1,15 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { WholeDough } from '@/features/practice/whole-dough';
 import { shopContext } from '@/server/context';
 import { wholeDoughView } from '@/server/practice/whole-dough-view';
 
-export const metadata: Metadata = { title: 'A whole dough' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`A whole dough`;
+  },
+};
 
 export default async function WholeDoughPage() {
   await connection();

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { createReadStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { backupFile } from '@/server/backups/backups';
@@ -7,7 +8,7 @@ import { shopContext } from '@/server/context';
 export function GET(request: Request): Response {
   const backup = backupFile(shopContext(), new URL(request.url).searchParams.get('name'));
   if (backup === null) {
-    return new Response('This back-up is not among those that are kept.', { status: 404 });
+    return new Response(tr`This back-up is not among those that are kept.`, { status: 404 });
   }
   const file = createReadStream(backup.file);
   return new Response(Readable.toWeb(file) as ReadableStream<Uint8Array>, {

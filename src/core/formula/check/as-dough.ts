@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { DomainError } from '../../units';
 import type { Dough, Leaven } from '../dough';
 import { usualLeaven } from '../leaven-kinds';
@@ -31,12 +32,12 @@ type Counting = Extract<RecipeLine, { kind: 'understood' | 'question' | 'percent
 export function doughOfRecipe(check: RecipeCheck, flourOf: FlourMatch): RecipeAsDough {
   const { sums, lines, open } = check;
   if (sums === null) {
-    throw new DomainError('recipe-no-flour', 'Recipe: no flour was understood in it.', {});
+    throw new DomainError('recipe-no-flour', tr`Recipe: no flour was understood in it.`, {});
   }
   if (open > 0) {
     throw new DomainError(
       'recipe-open',
-      `Recipe: ${open} ${open === 1 ? 'line waits' : 'lines wait'} for an answer. Allowed: none.`,
+      tr`Recipe: ${open} ${open === 1 ? tr`line waits` : tr`lines wait`} for an answer. Allowed: none.`,
       { open },
     );
   }
@@ -98,7 +99,9 @@ export function doughOfRecipe(check: RecipeCheck, flourOf: FlourMatch): RecipeAs
     flourG,
     replaced: [...new Map(replaced.map((one) => [one.name, one])).values()],
     heldBackShare: Math.min(0.25, heldBackG / flourG),
-    notKept: leavens.slice(3).map(({ name }) => `${name}: a method has three leavens at the most`),
+    notKept: leavens
+      .slice(3)
+      .map(({ name }) => tr`${name}: a method has three leavens at the most`),
   };
 }
 

@@ -1,3 +1,4 @@
+import { tr, word } from '@/words/tr';
 import { DomainError, requireNumber } from '../../units';
 import { compareClaims, type ClaimCompared } from './compare';
 import type { MassRange } from './amount-mass';
@@ -33,7 +34,7 @@ export interface RecipeCheck {
 
 const MOST_LINES = 80;
 const MOST_LETTERS = 8000;
-const ANSWER = { name: 'Grams of the line', unit: 'g', min: 0.01, max: 1_000_000 } as const;
+const ANSWER = { name: word('Grams of the line'), unit: 'g', min: 0.01, max: 1_000_000 } as const;
 
 /**
  * Reads a recipe line by line and works out what it really is. What can not be read is said, never guessed.
@@ -49,7 +50,7 @@ export function checkRecipe({
   if (text.length > MOST_LETTERS || raws.length > MOST_LINES) {
     throw new DomainError(
       'recipe-too-long',
-      `Recipe: ${raws.length} lines, ${text.length} letters. Allowed: up to ${MOST_LINES} lines and ${MOST_LETTERS} letters.`,
+      tr`Recipe: ${raws.length} lines, ${text.length} letters. Allowed: up to ${MOST_LINES} lines and ${MOST_LETTERS} letters.`,
       { lines: raws.length, letters: text.length },
     );
   }
@@ -80,7 +81,7 @@ function named(lines: readonly RecipeLine[]): readonly RecipeLine[] {
   const { index, raw, thing } = first;
   // “Friday discard” is a name, “200 g something” or “flour” are none.
   if (thing !== null && (/\d/.test(raw) || !/\S\s+\S/.test(raw.trim()))) return lines;
-  const title = { index, raw, kind: 'skipped', says: 'its name' } as const;
+  const title = { index, raw, kind: 'skipped', says: tr`its name` } as const;
   return lines.map((line) => (line === first && !WEIGHS.test(raw) ? title : line));
 }
 
@@ -99,7 +100,7 @@ function withAnswer(line: RecipeLine, massG: number | undefined): RecipeLine {
     kind: 'understood',
     thing,
     mass,
-    says: `${thing.name}, ${massG} g as you say`,
+    says: tr`${thing.name}, ${massG} g as you say`,
     hydration: hydration ?? thing.hydration ?? null,
     claimedShare: line.kind === 'understood' ? line.claimedShare : null,
   };

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { amountsIn, readNumber } from './quantity';
 
 /** What a recipe says of itself. */
@@ -40,7 +41,7 @@ export function readClaim(text: string): { claim: RecipeClaim; says: string } | 
   const hydration = HYDRATION.exec(text);
   if (hydration !== null) {
     const share = readNumber(hydration[1] ?? hydration[2] ?? '') / 100;
-    return { claim: { of: 'hydration', share }, says: `says ${round(share * 100)} % water` };
+    return { claim: { of: 'hydration', share }, says: tr`says ${round(share * 100)} % water` };
   }
   const pieces = readPieces(text);
   if (pieces !== null) {
@@ -50,16 +51,16 @@ export function readClaim(text: string): { claim: RecipeClaim; says: string } | 
     const amount = amountsIn(text).find((one) => one.unit?.of === 'weight');
     if (amount?.unit != null) {
       const massG = amount.low * amount.unit.factor;
-      return { claim: { of: 'dough', massG }, says: `says ${round(massG)} g of dough` };
+      return { claim: { of: 'dough', massG }, says: tr`says ${round(massG)} g of dough` };
     }
   }
   return null;
 }
 
 function piecesSay({ count, most, weightG }: Extract<RecipeClaim, { of: 'pieces' }>): string {
-  const each = weightG === null ? '' : ` of ${round(weightG)} g`;
-  if (most > count) return `says ${count} to ${most} pieces${each}`;
-  return `says ${count} ${count === 1 ? 'piece' : 'pieces'}${each}`;
+  const each = weightG === null ? '' : tr` of ${round(weightG)} g`;
+  if (most > count) return tr`says ${count} to ${most} pieces${each}`;
+  return tr`says ${count} ${count === 1 ? tr`piece` : tr`pieces`}${each}`;
 }
 
 function readPieces(text: string): Extract<RecipeClaim, { of: 'pieces' }> | null {

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { RecipeLine } from './line';
 import type { Ranged, RecipeSums } from './sums';
 
@@ -42,7 +43,7 @@ function claimed(
   const each = (value: number) => value / count;
   const { value, low, high } = sums.doughG;
   const truth = { value: each(value), low: each(low), high: each(high) };
-  return [massClaim(`each of ${count}`, claim.weightG, truth)];
+  return [massClaim(tr`each of ${count}`, claim.weightG, truth)];
 }
 
 const OF_KIND: Readonly<Partial<Record<string, keyof RecipeSums & string>>> = {
@@ -70,16 +71,16 @@ function why(of: string, sums: RecipeSums): string {
   const round = (massG: number) => Math.round(massG);
   if (of === 'water') {
     const waterG = hydration.value * flourG.value;
-    const counted = `${round(waterG)} of ${round(flourG.value)} g`;
+    const counted = tr`${round(waterG)} of ${round(flourG.value)} g`;
     return broughtFlourG > 0
-      ? `${counted}; without the leaven ${round(waterG - broughtWaterG)} of ${round(flourG.value - broughtFlourG)} g`
+      ? tr`${counted}; without the leaven ${round(waterG - broughtWaterG)} of ${round(flourG.value - broughtFlourG)} g`
       : counted;
   }
-  return `over all ${round(flourG.value)} g of flour`;
+  return tr`over all ${round(flourG.value)} g of flour`;
 }
 
 function massClaim(of: string, massG: number, truth: Ranged): ClaimCompared {
   const agrees = massG >= truth.low * (1 - MASS_SLACK) && massG <= truth.high * (1 + MASS_SLACK);
-  const reason = `the weights give ${Math.round(truth.value)} g`;
+  const reason = tr`the weights give ${Math.round(truth.value)} g`;
   return { of, claimed: massG, truth, unit: 'g', agrees, why: agrees ? null : reason };
 }

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { gramsText } from './contents';
 import { groupMass, type MassRange, type WeighedAmount } from './amount-mass';
 import { plainText } from './plain-text';
@@ -68,7 +69,7 @@ export function readLine(
   const base = { index, raw };
   const text = plainText(raw);
   if (text === '') return { ...base, kind: 'empty' };
-  if (counts === false) return { ...base, kind: 'skipped', says: 'left out' };
+  if (counts === false) return { ...base, kind: 'skipped', says: tr`left out` };
   const claim = readClaim(text);
   if (claim !== null) return { ...base, kind: 'claim', ...claim };
   const perLitre = saltPerLitre(text);
@@ -87,7 +88,7 @@ function ingredientLine(
 ): Found | Without<Extract<RecipeLine, { kind: 'note' }>, 'index' | 'raw'> {
   const named = thingOfLine(text.replace(/\([^)]*\)/g, blank), own) ?? thingOfLine(text, own);
   if (named !== null && named.beside !== null) {
-    const says = `${named.beside.name} and ${named.thing.name} on one line: how much of each?`;
+    const says = tr`${named.beside.name} and ${named.thing.name} on one line: how much of each?`;
     return { kind: 'not understood', says, thing: null };
   }
   const found = named ?? yeastOfNoType(text);
@@ -99,27 +100,27 @@ function ingredientLine(
   return amountLine(found.thing, amounts, without);
 }
 
-const TYPE_NOT_SAID = 'yeast, type not said';
+const TYPE_NOT_SAID = () => tr`yeast, type not said`;
 
 function yeastOfNoType(text: string): { thing: RecipeThing; word: string } | null {
   if (!/\byeast\b/.test(text)) return null;
-  const instant = thingIn('instant yeast');
+  const instant = thingIn(tr`instant yeast`);
   return instant === null
     ? null
-    : { thing: { ...instant.thing, name: TYPE_NOT_SAID }, word: 'yeast' };
+    : { thing: { ...instant.thing, name: TYPE_NOT_SAID() }, word: 'yeast' };
 }
 
 function withoutAmount(text: string, thing: RecipeThing | null): ReturnType<typeof ingredientLine> {
   if (NOTES.test(text)) {
-    return { kind: 'note', says: `${thing?.name ?? 'kept as a note'}: kept as a note` };
+    return { kind: 'note', says: tr`${thing?.name ?? tr`kept as a note`}: kept as a note` };
   }
-  const says = thing === null ? 'not understood' : `${thing.name}: how much?`;
+  const says = thing === null ? tr`not understood` : tr`${thing.name}: how much?`;
   return { kind: 'not understood', says, thing };
 }
 
 function unknownThing(amounts: readonly WrittenAmount[]): Found {
   const weighed = amounts.some((one) => one.unit?.of === 'weight' || one.unit?.of === 'volume');
-  const says = weighed ? 'not understood: what is it?' : 'not understood';
+  const says = weighed ? tr`not understood: what is it?` : tr`not understood`;
   return { kind: 'not understood', says, thing: null };
 }
 
@@ -136,8 +137,9 @@ function amountLine(thing: RecipeThing, amounts: readonly WrittenAmount[], text:
   const hydration = thing.kind === 'leaven' ? (insideShare(text, percents) ?? null) : null;
   const claimedShare = hydration === null ? share : null;
   if (rest.length === 0) {
-    if (share === null) return { kind: 'not understood', says: `${thing.name}: how much?`, thing };
-    const says = `${thing.name}, ${round(share * 100)} % of the flour`;
+    if (share === null)
+      return { kind: 'not understood', says: tr`${thing.name}: how much?`, thing };
+    const says = tr`${thing.name}, ${round(share * 100)} % of the flour`;
     return { kind: 'percent', thing, share, over: 'flour', says, hydration: null };
   }
   const totals = alternatives(rest, text).map((group) => groupMass(group, thing));
@@ -157,16 +159,16 @@ function readMasses(
   // A weight says more than a measure.
   const [best] = [...masses].sort((a, b) => width(a.mass) - width(b.mass));
   if (best === undefined)
-    return { kind: 'not understood', says: `${thing.name}: how much?`, thing };
+    return { kind: 'not understood', says: tr`${thing.name}: how much?`, thing };
   const other = masses.find((one) => one !== best && disagree(one.mass, best.mass));
   const hydration = thing.kind === 'leaven' ? (more.hydration ?? thing.hydration ?? null) : null;
   const says = `${thing.name}${thing.kind === 'leaven' ? `: ${leavenWords(best.mass.massG, hydration ?? 1, thing, more.hydration)}` : best.how}`;
   if (other !== undefined) {
-    const disagreement = `${thing.name}: the line gives ${gramsText(best.mass.massG)} g and ${gramsText(other.mass.massG)} g. Which?`;
+    const disagreement = tr`${thing.name}: the line gives ${gramsText(best.mass.massG)} g and ${gramsText(other.mass.massG)} g. Which?`;
     return { kind: 'question', says: disagreement, thing, mass: best.mass, hydration };
   }
-  if (thing.name === TYPE_NOT_SAID) {
-    const which = `${thing.name}: counted as instant; fresh or dry?`;
+  if (thing.name === TYPE_NOT_SAID()) {
+    const which = tr`${trOf(thing.name)}: counted as instant; fresh or dry?`;
     return { kind: 'question', says: which, thing, mass: best.mass, hydration };
   }
   return {
@@ -181,8 +183,8 @@ function readMasses(
 
 function leavenWords(massG: number, hydration: number, thing: RecipeThing, said: number | null) {
   const flourG = massG / (1 + hydration + (thing.saltShare ?? 0));
-  const assumed = said === null ? `, taken as ${round(hydration * 100)} % water` : '';
-  return `${gramsText(flourG)} flour + ${gramsText(flourG * hydration)} water${assumed}`;
+  const assumed = said === null ? tr`, taken as ${round(hydration * 100)} % water` : '';
+  return tr`${gramsText(flourG)} flour + ${gramsText(flourG * hydration)} water${assumed}`;
 }
 
 /** A per cent in brackets is the water of a leaven. */

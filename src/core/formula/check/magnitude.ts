@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { RecipeLine } from './line';
 import type { RecipeSums } from './sums';
 import type { RecipeThing } from './words';
@@ -12,11 +13,11 @@ const BELIEVABLE: Readonly<Partial<Record<RecipeThing['kind'], readonly [number,
   liquid: [0.01, 1.6],
   leaven: [0.005, 3],
 };
-const SLIPS: readonly (readonly [number, string])[] = [
-  [0.001, 'Is it in grams where a kilo stands?'],
-  [1000, 'Is it in kilos where a gram stands?'],
-  [0.1, 'Is there a nought too many?'],
-  [10, 'Is there a nought too few?'],
+const SLIPS = (): readonly (readonly [number, string])[] => [
+  [0.001, tr`Is it in grams where a kilo stands?`],
+  [1000, tr`Is it in kilos where a gram stands?`],
+  [0.1, tr`Is there a nought too many?`],
+  [10, tr`Is there a nought too few?`],
 ];
 
 /**
@@ -36,9 +37,9 @@ export function magnitudeQuestion(
   const share = line.mass.massG / sums.flourG.value;
   const fits = (value: number) => value >= range[0] && value <= range[1];
   if (fits(share)) return line;
-  const slip = SLIPS.find(([factor]) => fits(share * factor))?.[1] ?? 'Is that right?';
+  const slip = SLIPS().find(([factor]) => fits(share * factor))?.[1] ?? tr`Is that right?`;
   const { index, raw, thing, mass, hydration } = line;
   const much = Math.round(share * 1000) / 10;
-  const says = `${thing.name}: ${much} % of the flour. ${slip}`;
+  const says = tr`${thing.name}: ${much} % of the flour. ${slip}`;
   return { index, raw, kind: 'question', thing, mass, hydration, says };
 }

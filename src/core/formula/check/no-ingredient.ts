@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { headOf } from './heads';
 import { foldsIn, hoursIn } from './stage-words';
 import { thingIn, type RecipeThing } from './words';
@@ -28,7 +29,7 @@ export function saltPerLitre(text: string): OverWater | null {
     thing: salt.thing,
     share: gramsPerL / 1000,
     over: 'water',
-    says: `salt, ${gramsPerL} g to each litre of water`,
+    says: tr`salt, ${gramsPerL} g to each litre of water`,
     hydration: null,
   };
 }
@@ -51,13 +52,13 @@ const saysHours = (text: string) =>
 /** What a line is that is no ingredient: a heading, a title, a step of the method; null for one that may be. */
 export function noIngredient(raw: string, text: string): string | null {
   const hasFigure = /\d|\bpinch|\bhandful|½|¼|¾/.test(text);
-  if (isHeading(raw, text, hasFigure)) return 'a heading';
+  if (isHeading(raw, text, hasFigure)) return tr`a heading`;
   // A step may weigh something: it begins with what is to be done, an ingredient with how much or what.
-  if (STEP_VERBS.test(text)) return 'a step of the method';
-  if (saysHours(text)) return 'a step of the method';
+  if (STEP_VERBS.test(text)) return tr`a step of the method`;
+  if (saysHours(text)) return tr`a step of the method`;
   const words = text.split(' ').length;
   if (!hasFigure && thingIn(text) === null && !NOTES.test(text)) {
-    return words <= FEW_WORDS ? 'a heading' : 'a step of the method';
+    return words <= FEW_WORDS ? tr`a heading` : tr`a step of the method`;
   }
   return null;
 }

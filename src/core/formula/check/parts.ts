@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { gramsText } from './contents';
 import type { LeavenKind } from '../dough';
 import { headOf } from './heads';
@@ -172,17 +173,17 @@ function asPart(
   const name = part.name.toLowerCase();
   const madeG = weighedIn(known.weighed, part.lines).reduce((all, one) => all + one.mass.massG, 0);
   const takenG = line.kind === 'understood' ? line.mass.massG : weightIn(raw);
-  const all = { index, raw, kind: 'skipped', says: `the ${name} above, all of it` } as const;
+  const all = { index, raw, kind: 'skipped', says: tr`the ${name} above, all of it` } as const;
   if (takenG === null || Math.abs(takenG - madeG) <= SAME * madeG) return all;
   if (takenG > madeG) {
-    const says = `${name}: ${gramsText(takenG)} g go in, but above ${gramsText(madeG)} g are made. Which?`;
+    const says = tr`${name}: ${gramsText(takenG)} g go in, but above ${gramsText(madeG)} g are made. Which?`;
     const thing = line.kind === 'understood' ? line.thing : null;
     return { index, raw, kind: 'question', says, thing, mass: null, hydration: null };
   }
   known.shares.set(part, takenG / madeG);
   return {
     ...all,
-    says: `${gramsText(takenG)} g of the ${gramsText(madeG)} g of ${name} made above`,
+    says: tr`${gramsText(takenG)} g of the ${gramsText(madeG)} g of ${name} made above`,
   };
 }
 
@@ -199,6 +200,6 @@ function scaled(line: RecipeLine, share: number): RecipeLine {
   return {
     ...line,
     mass: { massG: massG * share, lowG: lowG * share, highG: highG * share },
-    says: `${line.says}: of ${gramsText(massG)} g, what goes into the dough`,
+    says: tr`${line.says}: of ${gramsText(massG)} g, what goes into the dough`,
   };
 }

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { MS_PER_HOUR, wallTime } from '../../units';
 import type { HandsNeed, Kitchen } from '../week';
 import { MINUTE_MS, type CheckedPlan } from './checked-plan';
@@ -10,7 +11,7 @@ export function checkHandsFound({ steps, hands }: CheckedPlan): string[] {
         ? one.fromMs <= atMs && act.untilMs <= one.toMs
         : Math.abs(one.fromMs - atMs) < MINUTE_MS,
     );
-    return moment === undefined ? [`nobody does the ${act.kind}`] : [];
+    return moment === undefined ? [tr`nobody does the ${trOf(act.kind)}`] : [];
   });
 }
 
@@ -19,10 +20,10 @@ export function checkHands(plans: readonly CheckedPlan[], kitchen: Kitchen): str
   const all = plans.flatMap((plan) => plan.hands);
   const away = all.flatMap((one) =>
     one.who === null
-      ? [`${one.what} has nobody`]
+      ? [tr`${one.what} has nobody`]
       : isIn(one.who, one.fromMs, kitchen) && isIn(one.who, one.toMs, kitchen)
         ? []
-        : [`${one.who} is not in for ${one.what}`],
+        : [tr`${one.who} is not in for ${one.what}`],
   );
   const beside = (one: HandsNeed, other: HandsNeed) =>
     isServing(one, plans) &&
@@ -36,7 +37,7 @@ export function checkHands(plans: readonly CheckedPlan[], kitchen: Kitchen): str
         (other) => other.who === one.who && other.fromMs < one.toMs && one.fromMs < other.toMs,
       )
       .filter((other) => !beside(one, other) && !beside(other, one))
-      .map((other) => `${one.who} does ${one.what} and ${other.what} at once`),
+      .map((other) => tr`${one.who} does ${one.what} and ${other.what} at once`),
   );
   return [...away, ...twice];
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { totals } from '../../composition';
 import type { ActOf } from '../../journal';
 import { MS_PER_MINUTE } from '../../units';
@@ -31,14 +32,14 @@ export function checkMix(
   const neededMs = (batches * turnMin + restsMin) * MS_PER_MINUTE;
   const handsMs = hands
     .filter((one) => one.fromMs >= made.atMs && one.fromMs < divided.atMs)
-    .filter((one) => one.what.startsWith('mix'))
+    .filter((one) => one.part === 'mix')
     .reduce((sum, one) => sum + one.toMs - one.fromMs, 0);
   const activeMs = batches * turnMin * MS_PER_MINUTE;
   return [
     ...(divided.atMs < made.atMs + neededMs - MINUTE_MS
-      ? ['it is divided while dough is still in the bowl']
+      ? [tr`it is divided while dough is still in the bowl`]
       : []),
-    ...(handsMs < activeMs - MINUTE_MS ? ['the hands end before the mix does'] : []),
+    ...(handsMs < activeMs - MINUTE_MS ? [tr`the hands end before the mix does`] : []),
   ];
 }
 

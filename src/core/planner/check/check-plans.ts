@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { totals } from '../../composition';
 import type { LotForecast } from '../../forecast';
 import { lotMadeBy, stockAfter, type DoneAct } from '../../journal';
@@ -60,13 +61,13 @@ function checkStock(steps: readonly BakeStep[], shop: CheckedShop): string[] {
     stockAfter(acts);
     return [];
   } catch (error) {
-    if (error instanceof DomainError) return [`stock: ${error.message}`];
+    if (error instanceof DomainError) return [tr`stock: ${error.message}`];
     throw error;
   }
 }
 
 function checkStart({ steps }: CheckedPlan, { nowMs }: CheckedShop): string[] {
-  return steps.some((step) => step.atMs < nowMs - MINUTE_MS) ? ['a step lies in the past'] : [];
+  return steps.some((step) => step.atMs < nowMs - MINUTE_MS) ? [tr`a step lies in the past`] : [];
 }
 
 function checkOven({ demand, hands }: CheckedPlan, { ovens }: Kitchen): string[] {
@@ -78,8 +79,8 @@ function checkOven({ demand, hands }: CheckedPlan, { ovens }: Kitchen): string[]
   const hours = (demand.readyToMs - demand.readyFromMs) / MS_PER_HOUR;
   const most = demand.perHour === null ? demand.balls / hours : Math.max(...demand.perHour);
   return [
-    ...(lit || demand.ovenOn === true ? [] : ['the oven is not lit in time']),
-    ...(most > anHour + 1e-6 ? [`the oven bakes ${anHour} an hour, ${most} are wanted`] : []),
+    ...(lit || demand.ovenOn === true ? [] : [tr`the oven is not lit in time`]),
+    ...(most > anHour + 1e-6 ? [tr`the oven bakes ${anHour} an hour, ${most} are wanted`] : []),
   ];
 }
 
@@ -97,8 +98,8 @@ function checkBalls({ demand, steps }: CheckedPlan): string[] {
     (atMs) => !paused(atMs) && !uses.some((use) => use.fromMs <= atMs && atMs < use.toMs),
   );
   return [
-    ...(balls === demand.balls ? [] : [`${balls} balls for ${demand.balls}`]),
-    ...(uncovered.length === 0 ? [] : ['a part of the service has no balls']),
+    ...(balls === demand.balls ? [] : [tr`${balls} balls for ${demand.balls}`]),
+    ...(uncovered.length === 0 ? [] : [tr`a part of the service has no balls`]),
   ];
 }
 
@@ -109,7 +110,7 @@ function checkWeighing({ steps }: CheckedPlan, shop: CheckedShop): string[] {
       : act.ingredients
           .filter((line) => shop.pantry.get(line.ingredientId)?.kind === 'yeast')
           .filter((line) => line.massG < shop.fineStepG - 1e-6)
-          .map((line) => `${act.name}: ${line.massG} g of yeast can not be weighed`),
+          .map((line) => tr`${act.name}: ${line.massG} g of yeast can not be weighed`),
   );
 }
 
@@ -122,7 +123,7 @@ function checkWindows(plan: CheckedPlan, lots: ReadonlyMap<string, LotForecast>)
     return act.portions
       .filter((line) => made.has(line.lotId))
       .filter((line) => !insideWindow(lots.get(line.lotId), atMs))
-      .map((line) => `${line.lotId} is not ripe when it is mixed`);
+      .map((line) => tr`${line.lotId} is not ripe when it is mixed`);
   });
 }
 
@@ -133,16 +134,16 @@ function insideWindow(lot: LotForecast | undefined, atMs: number): boolean {
 }
 
 function checkTurn(lot: LotForecast | undefined, fromMs: number, toMs: number): string[] {
-  if (lot === undefined) return ['balls that are not made'];
+  if (lot === undefined) return [tr`balls that are not made`];
   const { opensMs, closesMs, tightUntilMs } = lot.window;
   const broken: string[] = [];
-  if (opensMs === null || opensMs > fromMs + WINDOW_MS) broken.push('balls too young');
-  if (tightUntilMs !== null && tightUntilMs > fromMs + WINDOW_MS) broken.push('balls too tight');
-  if (closesMs !== null && closesMs < toMs - WINDOW_MS) broken.push('balls too slack');
+  if (opensMs === null || opensMs > fromMs + WINDOW_MS) broken.push(tr`balls too young`);
+  if (tightUntilMs !== null && tightUntilMs > fromMs + WINDOW_MS) broken.push(tr`balls too tight`);
+  if (closesMs !== null && closesMs < toMs - WINDOW_MS) broken.push(tr`balls too slack`);
   const last =
     lot.run.states[(lot.run.length - 1) * (lot.run.states.length / lot.run.length) + X.gluten];
   if (closesMs === null && last !== undefined && last < SLACK * SLACK)
-    broken.push('flour gives out');
+    broken.push(tr`flour gives out`);
   return broken;
 }
 
@@ -161,7 +162,7 @@ function checkRoom(plans: readonly CheckedPlan[], shop: CheckedShop): string[] {
       const litres = own.reduce((sum, lot) => sum + litresIn(lot, room.placeId, atMs, shop), 0);
       return litres > room.litres + LITRE_ROUNDING;
     });
-    return full ? [`${room.name} is over full`] : [];
+    return full ? [tr`${room.name} is over full`] : [];
   });
 }
 
@@ -211,9 +212,9 @@ function checkThings(plans: readonly CheckedPlan[], kitchen: Kitchen): string[] 
     ),
   );
   return [
-    ...(kitchen.mixers.length > 0 && clash ? ['two doughs in one mixer'] : []),
+    ...(kitchen.mixers.length > 0 && clash ? [tr`two doughs in one mixer`] : []),
     ...(kitchen.boxedBalls !== null && most > kitchen.boxedBalls
-      ? [`${most} balls in boxes for ${kitchen.boxedBalls}`]
+      ? [tr`${most} balls in boxes for ${kitchen.boxedBalls}`]
       : []),
   ];
 }

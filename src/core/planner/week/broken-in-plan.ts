@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { stateAt, type LotForecast } from '../../forecast';
 import { X } from '../../kinetics';
 import { SLACK_GLUTEN } from '../../ripeness';
@@ -73,7 +74,7 @@ function ballsNotReady(plan: MethodPlan, demand: Demand): Broken[] {
   return piecesServed(plan, demand)
     .filter(({ lotId, fromMs, toMs }) => !isReady(plan.lots.get(lotId), fromMs, toMs))
     .slice(0, 1)
-    .map(({ fromMs, toMs }) => broken('balls not ready', 'balls', fromMs, { untilMs: toMs }));
+    .map(({ fromMs, toMs }) => broken('balls not ready', tr`balls`, fromMs, { untilMs: toMs }));
 }
 
 function isReady(lot: LotForecast | undefined, fromMs: number, toMs: number): boolean {
@@ -96,7 +97,7 @@ function tooWeak(plan: MethodPlan, demand: Demand): Broken[] {
       return gluten < SLACK_GLUTEN;
     })
     .slice(0, 1)
-    .map(({ toMs }) => broken('flour too weak', 'flour', toMs));
+    .map(({ toMs }) => broken('flour too weak', tr`flour`, toMs));
 }
 
 /** Yeast under one step of the fine scale can not be weighed. */

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { MS_PER_HOUR } from '../../units';
 import { isClosedOn } from '../working-hours';
 import { assignHands } from './assign-hands';
@@ -139,19 +140,19 @@ function brokenThings(things: readonly ThingNeed[], kitchen: Kitchen, of: string
       ? []
       : overfull(taken('mixer'), mixers, of, {
           kind: 'mixer taken',
-          subject: 'mixer',
+          subject: tr`mixer`,
           key: 'mixer',
         })),
     ...(kitchen.boxedBalls === null
       ? []
       : overfull(taken('boxes'), kitchen.boxedBalls, of, {
           kind: 'boxes short',
-          subject: 'boxes',
+          subject: tr`boxes`,
           key: 'boxes',
         })),
     ...(anHour === null
       ? []
-      : overfull(taken('oven'), anHour, of, { kind: 'oven slow', subject: 'oven', key: 'oven' })),
+      : overfull(taken('oven'), anHour, of, { kind: 'oven slow', subject: tr`oven`, key: 'oven' })),
   ];
 }
 

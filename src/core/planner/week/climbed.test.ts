@@ -1,6 +1,6 @@
 import { demandFor, planningShop } from '../../../../tests/fixtures/planning';
 import { hoursToBalls } from '../../mixing';
-import { LIBRARY } from '../../methods';
+import { startingMethods } from '../../methods';
 import { addHours, hoursBetween } from '../../units';
 import { batchesOf } from '../drafted';
 import { planMethod } from '../plan-method';
@@ -22,7 +22,9 @@ function bestOf(id: string, hours: number) {
 
 describe('a plan against schedules typed by hand', () => {
   // Where balls wait in the cold, waves of them are moved by other hours than the mix’s.
-  const ways = LIBRARY.filter(({ method }) => method.balls.length === 1).map(({ id }) => id);
+  const ways = startingMethods()
+    .filter(({ method }) => method.balls.length === 1)
+    .map(({ id }) => id);
   test.each(ways)(
     '%s: no hour of the mix that its stays allow holds the service far better',
     (id) => {
@@ -70,7 +72,7 @@ test('a mix that the baker pinned stays where it is', () => {
 });
 
 test('the hours of bulk and balls stay within what the method allows', () => {
-  for (const { id } of LIBRARY) {
+  for (const { id } of startingMethods()) {
     const { plan } = bestOf(id, 2);
     for (const stay of plan.method.bulk) {
       expect(stay.hours).toBeGreaterThanOrEqual(stay.leastH - 1e-6);

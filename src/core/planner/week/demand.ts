@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Method } from '../../methods';
 import { hoursBetween, MS_PER_HOUR } from '../../units';
 import type { MethodRequest } from '../method-request';
@@ -117,7 +118,7 @@ export function methodFor(method: Method, balls: number): Method {
       ...method,
       target: {
         by: 'products',
-        products: [{ name: 'Balls', count: balls, weightG: USUAL_BALL_G, keepsH: USUAL_KEEPS_H }],
+        products: [{ name: tr`Balls`, count: balls, weightG: USUAL_BALL_G, keepsH: USUAL_KEEPS_H }],
       },
     };
   }

@@ -1,3 +1,4 @@
+import { tr, trOf } from '@/words/tr';
 import { totals, type Pantry } from '../../composition';
 import type { LotForecast } from '../../forecast';
 import type { Act } from '../../journal';
@@ -38,9 +39,10 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
   const steps = together(plan.steps).flatMap(({ atMs, acts }): HandsNeed[] => {
     const [act] = acts as [Act];
     if (act.kind === 'make' && act.lotKind === 'dough') {
-      return mixClock(plan.method.mix, plan.batches).spans.map(({ fromMin, toMin }) =>
-        need(whatOf(act, demand), atMs + fromMin * MS_PER_MINUTE, toMin - fromMin),
-      );
+      return mixClock(plan.method.mix, plan.batches).spans.map(({ fromMin, toMin }) => ({
+        ...need(whatOf(act, demand), atMs + fromMin * MS_PER_MINUTE, toMin - fromMin),
+        part: 'mix' as const,
+      }));
     }
     const moment = need(whatOf(act, demand), atMs, togetherMin(acts));
     return [isBoxes(act, plan) ? { ...moment, part: 'boxes' as const } : moment];
@@ -49,12 +51,17 @@ function handsOf(plan: MethodPlan, demand: Demand, kitchen: Kitchen): HandsNeed[
   const lit =
     litMin === null || demand.ovenOn === true
       ? []
-      : [need('light the oven', demand.readyFromMs - litMin * MS_PER_MINUTE, LIGHTING_MIN)];
+      : [
+          {
+            ...need(tr`light the oven`, demand.readyFromMs - litMin * MS_PER_MINUTE, LIGHTING_MIN),
+            part: 'oven' as const,
+          },
+        ];
   // Balls that are out all the time are somebody’s all the time; in waves a pause is free.
   const whole = [{ fromMs: demand.readyFromMs, toMs: demand.readyToMs }];
   const sittings = plan.waves === null ? whole : sittingsOf(demand);
   const served = sittings.map(({ fromMs, toMs }) => ({
-    ...need(`${demand.name} service`, fromMs, (toMs - fromMs) / MS_PER_MINUTE),
+    ...need(tr`${demand.name} service`, fromMs, (toMs - fromMs) / MS_PER_MINUTE),
     part: 'service' as const,
   }));
   return [...steps, ...lit, ...served];
@@ -64,11 +71,11 @@ const isBoxes = (act: Act, { ids }: MethodPlan) =>
   act.kind === 'move' && ids.pieceIds.includes(act.lotId);
 
 function whatOf(act: Act, demand: Demand): string {
-  if (act.kind === 'make') return act.lotKind === 'dough' ? `mix ${demand.name}` : act.name;
-  if (act.kind === 'divide') return `ball ${demand.name}`;
+  if (act.kind === 'make') return act.lotKind === 'dough' ? tr`mix ${demand.name}` : act.name;
+  if (act.kind === 'divide') return tr`ball ${demand.name}`;
   if (act.kind === 'do') return act.what;
-  if (act.kind === 'soak') return `soak ${demand.name}`;
-  return act.kind === 'move' ? `move ${demand.name}` : act.kind;
+  if (act.kind === 'soak') return tr`soak ${demand.name}`;
+  return act.kind === 'move' ? tr`move ${demand.name}` : trOf(act.kind);
 }
 
 /** Acts of one instant and kind; services are told by their demand. */

@@ -8,8 +8,8 @@ export interface HandsNeed {
   readonly who: string | null;
   /** Done moments and those the baker pinned are not given to somebody else. */
   readonly fixed?: boolean;
-  /** A service, or boxes of balls that are moved: whoever serves does that beside it. */
-  readonly part?: 'service' | 'boxes';
+  /** Of what it is a part: whoever serves moves boxes of balls beside it. */
+  readonly part?: 'service' | 'boxes' | 'mix' | 'oven';
 }
 
 /** Litres of a place. */

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Broken } from '@/core/planner/week';
 import { brokenLines } from '@/shop/plan/broken-words';
 import type { Moment, Strand, TideView } from '@/server/tide';
@@ -17,16 +18,16 @@ export function dragWords(
   const { moment, atMs } = dragged;
   const { timeZone } = view.units;
   const by = atMs - moment.atMs;
-  const moved = by === 0 ? 'where it was' : `${spanText(by)} ${by > 0 ? 'later' : 'earlier'}`;
+  const moved = by === 0 ? tr`where it was` : `${spanText(by)} ${by > 0 ? tr`later` : tr`earlier`}`;
   const words = [`${clockText(atMs, timeZone)}, ${moved}`];
   if (moment.glyph === 'mix') words.push(leavenWords(moment, atMs, after));
-  if (!inHours(atMs, view)) words.push('outside the hands’ hours');
+  if (!inHours(atMs, view)) words.push(tr`outside the hands’ hours`);
   const service = view.services.find((one) => one.bakeId === moment.bakeId);
   const along = goingAlong(dragged, view);
   if (moment.glyph !== 'bake' && service !== undefined && atMs >= service.fromMs) {
-    words.push('after the service has begun');
+    words.push(tr`after the service has begun`);
   } else if (service !== undefined && along.some((one) => one.atMs >= service.fromMs)) {
-    words.push('balled after the service has begun');
+    words.push(tr`balled after the service has begun`);
   }
   words.push(serviceWords(moment, view, after));
   return words.filter((one) => one !== '');
@@ -36,8 +37,8 @@ export function dragWords(
 export function conflictWords(conflicts: readonly Broken[], timeZone: string): readonly string[] {
   if (conflicts.length === 0) return [];
   const [first, second] = conflicts.map((one) => brokenLines(one, timeZone)[0] ?? '');
-  const more = conflicts.length > 2 ? [`and ${conflicts.length - 2} more`] : [];
-  const number = conflicts.length === 1 ? '1 conflict' : `${conflicts.length} conflicts`;
+  const more = conflicts.length > 2 ? [tr`and ${conflicts.length - 2} more`] : [];
+  const number = conflicts.length === 1 ? '1 conflict' : tr`${conflicts.length} conflicts`;
   return [`${number}: ${first}`, ...(second === undefined ? [] : [second]), ...more];
 }
 
@@ -46,7 +47,7 @@ function serviceWords(moment: Moment, view: TideView, after: TideView): string {
   const of = (one: TideView) => one.services.find((service) => service.bakeId === moment.bakeId);
   const [now, then] = [of(view), of(after)];
   if (now === undefined || then === undefined || now.ripe === then.ripe) return '';
-  return `${then.ripe} of ${then.wanted} balls ready when needed, now ${now.ripe}`;
+  return tr`${then.ripe} of ${then.wanted} balls ready when needed, now ${now.ripe}`;
 }
 
 /** How the leaven stands at a mix moved to an hour. */
@@ -55,15 +56,17 @@ function leavenWords(moment: Moment, atMs: number, view: TideView): string {
   if (leaven === undefined) return '';
   const { opensMs, bestMs, closesMs } = leaven.window;
   if (opensMs === null || atMs < opensMs) {
-    const wait = opensMs === null ? '' : ` for ${spanText(opensMs - atMs)}`;
-    return `${leaven.name} not ripe yet${wait}`;
+    const wait = opensMs === null ? '' : tr` for ${spanText(opensMs - atMs)}`;
+    return tr`${leaven.name} not ripe yet${wait}`;
   }
   if (closesMs !== null && atMs > closesMs)
-    return `${leaven.name} past by ${spanText(atMs - closesMs)}`;
+    return tr`${leaven.name} past by ${spanText(atMs - closesMs)}`;
   const off = bestMs === null ? 0 : atMs - bestMs;
   const best =
-    Math.abs(off) < 60_000 ? 'at best' : `${spanText(off)} ${off > 0 ? 'after' : 'before'} best`;
-  return `ripe ✓ ${best}`;
+    Math.abs(off) < 60_000
+      ? tr`at best`
+      : tr`${spanText(off)} ${off > 0 ? tr`after` : tr`before`} best`;
+  return tr`ripe ✓ ${best}`;
 }
 
 /** Instants that a dragged moment catches on: best, opening and closing of what it is to meet; best comes first. */

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { area, curveStepAfter } from 'd3';
 import { Fragment } from 'react';
 import type { TideView } from '@/server/tide';
@@ -59,7 +60,7 @@ export function BandsLayer(props: {
               style={{ cursor: 'pointer' }}
               onClick={() => onNight(night.fromMs)}
             >
-              <title>Night, folded. Tap to unfold or fold.</title>
+              <title>{tr`Night, folded. Tap to unfold or fold.`}</title>
             </rect>
           );
         })}
@@ -131,7 +132,7 @@ function BandName(props: { box: BandBox; view: TideView; nowMs: number; frame: F
   const { band, top } = box;
   const { text, tall, labelWidth } = frame;
   const temp = tempText(band.tempC, view.units, view.units.tempUnit === 'F' ? 0 : 1);
-  const load = `${Math.round(loadAt(band, nowMs) * 10) / 10} of ${band.capacityL} l`;
+  const load = tr`${Math.round(loadAt(band, nowMs) * 10) / 10} of ${band.capacityL} l`;
   if (tall) {
     const y = top + 19 * text;
     const roomy = frame.width / text > ROOMY_PX;

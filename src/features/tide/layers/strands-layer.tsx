@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { riseText } from '@/ui/format';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import type { Raft } from '../layout/bands';
@@ -36,7 +37,7 @@ export function StrandsLayer(props: {
           onClick={() => onStrand(strand.lotId)}
           data-strand={strand.lotId}
         >
-          <title>{`${strand.name}, ${riseText(Math.max(...strand.rise))} at its highest`}</title>
+          <title>{tr`${strand.name}, ${riseText(Math.max(...strand.rise))} at its highest`}</title>
           <StrandPaths shape={shape} quiet={strand.keeping} />
         </g>
       ))}
@@ -102,7 +103,7 @@ function RaftShape(props: {
       onClick={(event) => onRaft(raft, { x: event.clientX, y: event.clientY })}
       data-raft={raft.placeId}
     >
-      <title>{`${raft.lotIds.length} lots asleep`}</title>
+      <title>{tr`${raft.lotIds.length} lots asleep`}</title>
       {Array.from({ length: planks }, (_, i) => (
         <rect
           key={i}

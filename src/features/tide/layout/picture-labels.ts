@@ -1,3 +1,5 @@
+import { bareName } from '@/words/bare';
+import { tr } from '@/words/tr';
 import type { Strand, TideView } from '@/server/tide';
 import { clockText } from '@/ui/format';
 import { NAME_ROW, type BandBox, type PlacedStay, type Raft } from './bands';
@@ -72,7 +74,7 @@ function nameRow(box: BandBox, { width, text }: Frame): Box {
 }
 
 function raftWish(raft: Raft, { scale, frame }: LabelInput): Wish {
-  const text = `${raft.lotIds.length} asleep`;
+  const text = tr`${raft.lotIds.length} asleep`;
   const size = NAME_PX * frame.text;
   const x = scale.x(Math.max(raft.fromMs, scale.fromMs)) + 8;
   const across = [0, 40, 80, 140, 200, 300].map((by) => ({ x: x + by, y: raft.y - size / 2 - 1 }));
@@ -135,7 +137,7 @@ function nameWishes({ shapes, scale, k, frame }: LabelInput): Wish[] {
   const named = new Set<string>();
   return shapes.flatMap(({ stay, strand }): Wish[] => {
     const key = `${strand.lotId}-${stay.placeId}-${stay.fromMs}`;
-    const short = strand.name.replace(/ (dough|balls)$/, '');
+    const short = bareName(strand.name, 'dough', 'balls');
     const goesOn = shapes.some(
       (other) =>
         strand.madeFrom.includes(other.strand.lotId) &&

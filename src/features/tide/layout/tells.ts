@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Band, Moment, Service, Strand, TideView } from '@/server/tide';
 import { clockText, dayText, momentText, spanText } from '@/ui/format';
 import { chanceWords, coverText, isAtRisk, isSure } from '@/ui/odds/odds-text';
@@ -61,7 +62,7 @@ export function ripeStrands(strands: readonly Strand[], nowMs: number): Strand[]
 }
 
 function ripeTell(view: TideView, nowMs: number): Shown {
-  const question = 'Ripe now';
+  const question = tr`Ripe now`;
   const { timeZone } = view.units;
   const ripe = ripeStrands(view.strands, nowMs);
   const [first] = ripe;
@@ -70,7 +71,7 @@ function ripeTell(view: TideView, nowMs: number): Shown {
   return {
     question,
     answer: ripe.map((strand) => strand.name).join(', '),
-    detail: until === null ? 'no end in sight' : `until ${momentText(until, nowMs, timeZone)}`,
+    detail: until === null ? tr`no end in sight` : tr`until ${momentText(until, nowMs, timeZone)}`,
     alert: false,
     lotId: first.lotId,
   };
@@ -85,20 +86,28 @@ function soonest(view: TideView, nowMs: number): Pick<Tell, 'answer' | 'detail' 
     })
     .sort((a, b) => (a.window.opensMs ?? 0) - (b.window.opensMs ?? 0))[0];
   if (next === undefined)
-    return { answer: 'Nothing', detail: 'nothing is on its way', lotId: null };
+    return { answer: tr`Nothing`, detail: tr`nothing is on its way`, lotId: null };
   const opens = momentText(next.window.opensMs ?? nowMs, nowMs, view.units.timeZone);
-  return { answer: 'Nothing yet', detail: `${next.name} from ${opens}`, lotId: next.lotId };
+  return { answer: tr`Nothing yet`, detail: tr`${next.name} from ${opens}`, lotId: next.lotId };
 }
 
 function nextTell(view: TideView, nowMs: number): Shown {
   const next = view.moments.find((moment) => moment.tense === 'planned');
   if (next === undefined) {
-    return { question: 'Next', answer: 'Nothing planned', detail: '', alert: false, lotId: null };
+    return {
+      question: tr`Next`,
+      answer: tr`Nothing planned`,
+      detail: '',
+      alert: false,
+      lotId: null,
+    };
   }
   const late = nowMs - next.plannedMs;
   const due = late > 60_000;
   return {
-    question: due ? `Next, ${spanText(late)} overdue` : `Next, in ${spanText(next.atMs - nowMs)}`,
+    question: due
+      ? tr`Next, ${spanText(late)} overdue`
+      : tr`Next, in ${spanText(next.atMs - nowMs)}`,
     answer: next.title,
     detail: [momentText(next.plannedMs, nowMs, view.units.timeZone), next.by]
       .filter((part) => part !== null)
@@ -116,18 +125,18 @@ export function isAtPeak(moment: Moment): boolean {
 
 /** "5 min late", "at its best": a mix against the best of its leaven. */
 export function offPeakText(minutes: number): string {
-  if (Math.abs(minutes) <= 1) return 'at its best';
-  return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'late' : 'early'}`;
+  if (Math.abs(minutes) <= 1) return tr`at its best`;
+  return `${spanText(minutes * 60_000)} ${minutes > 0 ? tr`late` : tr`early`}`;
 }
 
 /** "1 h 22 before", "at best": for two mixes on one line. */
 function shortOffPeak(minutes: number): string {
-  if (Math.abs(minutes) <= 1) return 'at best';
-  return `${spanText(minutes * 60_000)} ${minutes > 0 ? 'after' : 'before'}`;
+  if (Math.abs(minutes) <= 1) return tr`at best`;
+  return `${spanText(minutes * 60_000)} ${minutes > 0 ? tr`after` : tr`before`}`;
 }
 
 function peakTell(view: TideView, nowMs: number): Shown {
-  const question = 'Mixed at peak?';
+  const question = tr`Mixed at peak?`;
   const mixes = view.moments
     .filter((moment) => moment.tense === 'planned' && moment.offPeakMinutes !== null)
     .filter((moment) => moment.atMs < nowMs + NIGHTS_AHEAD_MS)
@@ -135,7 +144,7 @@ function peakTell(view: TideView, nowMs: number): Shown {
   const missed = mixes.find((moment) => !isAtPeak(moment));
   if (mixes.length === 0) {
     const mix = view.moments.some((one) => one.tense === 'planned' && one.glyph === 'mix');
-    const answer = mix ? 'No leaven in it' : 'No mix planned';
+    const answer = mix ? tr`No leaven in it` : tr`No mix planned`;
     return { question, answer, detail: '', alert: false, lotId: null };
   }
   const shown = missed ?? mixes[0];
@@ -145,13 +154,13 @@ function peakTell(view: TideView, nowMs: number): Shown {
     answer:
       missed === undefined
         ? mixes.map((mix) => `${clockText(mix.atMs, timeZone)} ✓`).join('  ')
-        : `${clockText(missed.atMs, timeZone)} not at peak`,
+        : tr`${clockText(missed.atMs, timeZone)} not at peak`,
     detail: mixes.map((mix) => shortOffPeak(mix.offPeakMinutes ?? 0)).join(' · '),
     alert: missed !== undefined,
     words: `${question} ${mixes
       .map(
         (mix) =>
-          `${mix.title} at ${clockText(mix.atMs, timeZone)}: ${isAtPeak(mix) ? 'yes' : 'no'}, ${shortOffPeak(mix.offPeakMinutes ?? 0)}`,
+          tr`${mix.title} at ${clockText(mix.atMs, timeZone)}: ${isAtPeak(mix) ? tr`yes` : tr`no`}, ${shortOffPeak(mix.offPeakMinutes ?? 0)}`,
       )
       .join('. ')}.`,
     lotId: shown?.lotId ?? null,
@@ -182,22 +191,22 @@ function placeTell(view: TideView, nowMs: number): Shown {
   const fullest = [...view.bands].sort((a, b) => topShare(b, nowMs) - topShare(a, nowMs))[0];
   const band = over?.band ?? fullest;
   if (band === undefined) {
-    return { question: 'Places', answer: 'None yet', detail: '', alert: false, lotId: null };
+    return { question: tr`Places`, answer: tr`None yet`, detail: '', alert: false, lotId: null };
   }
-  const now = `${Math.round(loadAt(band, nowMs))} of ${band.capacityL} l`;
+  const now = tr`${Math.round(loadAt(band, nowMs))} of ${band.capacityL} l`;
   if (over !== undefined && over.atMs !== null) {
     return {
-      question: `${band.name} now ${now}`,
-      answer: `full ${momentText(over.atMs, nowMs, timeZone)}`,
-      detail: 'more than it holds',
+      question: tr`${band.name} now ${now}`,
+      answer: tr`full ${momentText(over.atMs, nowMs, timeZone)}`,
+      detail: tr`more than it holds`,
       alert: true,
       lotId: lastInto(view, band.placeId, over.atMs),
     };
   }
   return {
-    question: 'Fullest place',
+    question: tr`Fullest place`,
     answer: band.name,
-    detail: `${Math.round(topShare(band, nowMs) * 100)} % at most`,
+    detail: tr`${Math.round(topShare(band, nowMs) * 100)} % at most`,
     alert: false,
     lotId: lastInto(view, band.placeId, fullestMs(band, nowMs)),
   };
@@ -213,7 +222,7 @@ function topShare(band: Band, nowMs: number): number {
 const chanceOr1 = ({ odds }: Service) => odds?.chance ?? 1;
 
 function serviceTell(view: TideView, nowMs: number): Shown {
-  const question = 'Dough for service';
+  const question = tr`Dough for service`;
   const ahead = view.services.filter((service) => service.toMs > nowMs).slice(0, 2);
   if (ahead.length === 0) return noServiceTell(view, nowMs, question);
   const least = [...ahead].sort((a, b) => chanceOr1(a) - chanceOr1(b))[0];
@@ -222,12 +231,12 @@ function serviceTell(view: TideView, nowMs: number): Shown {
   const said = (index: number) => {
     const one = ahead[index];
     if (one === undefined) return '';
-    return `${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one.odds)} of ${one.wanted}`;
+    return tr`${shortMoment(one.fromMs, nowMs, timeZone)} ${coverText(one.odds)} of ${one.wanted}`;
   };
   return {
     question,
     answer: said(0),
-    detail: ahead.length > 1 ? `then ${said(1)}` : '',
+    detail: ahead.length > 1 ? tr`then ${said(1)}` : '',
     alert: least !== undefined && isAtRisk(least.odds),
     words: `${question}: ${ahead
       .map(
@@ -277,11 +286,11 @@ function shortMoment(atMs: number, nowMs: number, timeZone: string): string {
 function noServiceTell(view: TideView, nowMs: number, question: string): Shown {
   const plain = { question, alert: false, lotId: null };
   const [open] = view.unplanned;
-  if (open === undefined) return { ...plain, answer: 'None planned', detail: '' };
+  if (open === undefined) return { ...plain, answer: tr`None planned`, detail: '' };
   const at = (ms: number) => shortMoment(ms, nowMs, view.units.timeZone);
   return {
     ...plain,
-    answer: `${at(open.fromMs)} no plan`,
-    detail: open.planBy === null ? 'no method fits' : `plan by ${at(open.planBy.atMs)}`,
+    answer: tr`${at(open.fromMs)} no plan`,
+    detail: open.planBy === null ? tr`no method fits` : tr`plan by ${at(open.planBy.atMs)}`,
   };
 }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { ServiceOdds } from '@/shop/odds';
 
 import type { Service, TideView } from '@/server/tide';
@@ -52,7 +53,7 @@ function tentOf(services: readonly Tented[], scale: TimeScale, frame: Frame): Te
   const [least] = services.flatMap((one) => one.odds ?? []).sort(byChance);
   const open = services.every((one) => one.open === true);
   const some = services.some((one) => one.open === true);
-  const covered = some ? 'no plan' : coverText(least ?? null);
+  const covered = some ? tr`no plan` : coverText(least ?? null);
   const text = `${wanted} ${covered}`;
   const from = scale.x(Math.max(Math.min(...services.map((one) => one.fromMs)), scale.fromMs));
   const to = scale.x(Math.min(Math.max(...services.map((one) => one.toMs)), scale.toMs));
@@ -68,4 +69,4 @@ function tentOf(services: readonly Tented[], scale: TimeScale, frame: Frame): Te
 }
 
 const titleOf = (one: Tented) =>
-  `${one.name}: ${one.open === true ? `${one.wanted}, no plan taken` : chanceWords(one.odds, one.wanted)}`;
+  `${one.name}: ${one.open === true ? tr`${one.wanted}, no plan taken` : chanceWords(one.odds, one.wanted)}`;

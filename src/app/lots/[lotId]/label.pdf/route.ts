@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { shopContext } from '@/server/context';
 import { labelOf } from '@/server/labels/label';
 import { labelPdf } from '@/server/labels/pdf';
@@ -13,13 +14,13 @@ export async function GET(request: Request, { params }: Props): Promise<Response
   const lotId = segmentOf((await params).lotId);
   const content = labelOf(shopContext(), lotId);
   if (content === null) {
-    return new Response(`Lot: ${lotId.slice(0, 80)} has not been made yet.`, { status: 404 });
+    return new Response(tr`Lot: ${lotId.slice(0, 80)} has not been made yet.`, { status: 404 });
   }
   const asked = new URL(request.url).searchParams;
   const copies = Number(asked.get('copies') ?? '1');
   if (!Number.isInteger(copies) || copies < 1 || copies > MOST) {
     return new Response(
-      `Labels: ${(asked.get('copies') ?? '').slice(0, 20)} is not possible. Allowed: whole numbers, 1 to ${MOST}.`,
+      tr`Labels: ${(asked.get('copies') ?? '').slice(0, 20)} is not possible. Allowed: whole numbers, 1 to ${MOST}.`,
       { status: 400 },
     );
   }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { LabelPanel } from '@/features/labels/label-panel';
@@ -13,7 +14,7 @@ import { segmentOf } from '../../../segment';
 type Props = { params: Promise<{ lotId: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: `Label ${segmentOf((await params).lotId)}` };
+  return { title: tr`Label ${segmentOf((await params).lotId)}` };
 }
 
 export default async function LabelPage({ params }: Props) {
@@ -23,7 +24,7 @@ export default async function LabelPage({ params }: Props) {
   const { nowMs, shop } = loadShop(context);
   return (
     <ViewFrame
-      title="Label"
+      title={tr`Label`}
       subtitle={`${content.name} · ${content.code}`}
       clock={clockText(nowMs, shop.timeZone)}
     >

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { shopContext } from '@/server/context';
 import { lineageOf } from '@/server/lots/lineage';
 import { lineageCsv } from '@/server/lots/lineage-csv';
@@ -10,7 +11,7 @@ export async function GET(_: Request, { params }: Props): Promise<Response> {
   const lotId = segmentOf((await params).lotId);
   const lineage = lineageOf(shopContext(), lotId);
   if (lineage === null) {
-    return new Response(`Lot: ${lotId.slice(0, 80)} has not been made yet.`, { status: 404 });
+    return new Response(tr`Lot: ${lotId.slice(0, 80)} has not been made yet.`, { status: 404 });
   }
   return new Response(lineageCsv(lineage), {
     headers: {

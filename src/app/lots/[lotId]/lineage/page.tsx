@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { LineageTree } from '@/features/lineage/lineage';
@@ -10,7 +11,7 @@ import { segmentOf } from '../../../segment';
 type Props = { params: Promise<{ lotId: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: `Lineage ${segmentOf((await params).lotId)}` };
+  return { title: tr`Lineage ${segmentOf((await params).lotId)}` };
 }
 
 export default async function LineagePage({ params }: Props) {
@@ -18,7 +19,7 @@ export default async function LineagePage({ params }: Props) {
   if (lineage === null) notFound();
   return (
     <ViewFrame
-      title="Lineage"
+      title={tr`Lineage`}
       subtitle={`${lineage.lot.name} · ${lineage.lot.lotId}`}
       clock={clockText(lineage.nowMs, lineage.units.timeZone)}
     >

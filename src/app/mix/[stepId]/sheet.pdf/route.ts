@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { shopContext } from '@/server/context';
 import { mixSheet } from '@/shop/mix/sheet-content';
 import { mixSheetPdf } from '@/server/mix/sheet-pdf';
@@ -13,7 +14,7 @@ export async function GET(request: Request, { params }: Props): Promise<Response
   const batch = Number(asked);
   const view = Number.isInteger(batch) ? mixView(shopContext(), stepId, batch) : null;
   if (view === null) {
-    return new Response(`Mix: there is no batch ${asked.slice(0, 20)} of this mix.`, {
+    return new Response(tr`Mix: there is no batch ${asked.slice(0, 20)} of this mix.`, {
       status: 404,
     });
   }

@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
@@ -7,7 +8,11 @@ import { mixSheet } from '@/shop/mix/sheet-content';
 import { mixView } from '@/server/mix/view';
 import { segmentOf } from '../../../segment';
 
-export const metadata: Metadata = { title: 'Mix sheet' };
+export const metadata: Metadata = {
+  get title() {
+    return tr`Mix sheet`;
+  },
+};
 
 type Props = { params: Promise<{ stepId: string }> };
 

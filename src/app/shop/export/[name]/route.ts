@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { shopContext } from '@/server/context';
 import { csvText } from '@/server/exports/csv';
 import { EXPORT_NAMES, exportTable } from '@/server/exports/tables';
@@ -11,7 +12,7 @@ export async function GET(_: Request, { params }: Props): Promise<Response> {
   const table = exportTable(shopContext(), name);
   if (table === null) {
     return new Response(
-      `Export: there is no table of that name. Allowed: ${EXPORT_NAMES.join(', ')}.`,
+      tr`Export: there is no table of that name. Allowed: ${EXPORT_NAMES.join(', ')}.`,
       {
         status: 404,
       },
