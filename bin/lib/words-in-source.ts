@@ -10,6 +10,14 @@ function keyOf(template: ts.TemplateLiteral): string {
   );
 }
 
+/** What stands before a key: nothing for tr, “place|” for trFor('place'); null for any other tag. */
+function whereOf(tag: ts.Expression): string | null {
+  if (tag.getText() === 'tr') return '';
+  if (!ts.isCallExpression(tag) || tag.expression.getText() !== 'trFor') return null;
+  const [said] = tag.arguments;
+  return said !== undefined && ts.isStringLiteral(said) ? `${said.text}|` : null;
+}
+
 /** The words that a value of a closed list can be. */
 function wordsOf(type: ts.Type): string[] {
   const parts = type.isUnion() ? type.types : [type];
@@ -33,8 +41,9 @@ export function sentencesOf(root: string): string[] {
   const checker = program.getTypeChecker();
   const found = new Set<string>();
   const visit = (node: ts.Node): void => {
-    if (ts.isTaggedTemplateExpression(node) && node.tag.getText() === 'tr') {
-      found.add(keyOf(node.template));
+    if (ts.isTaggedTemplateExpression(node)) {
+      const where = whereOf(node.tag);
+      if (where !== null) found.add(`${where}${keyOf(node.template)}`);
     }
     if (ts.isCallExpression(node)) {
       const [said] = node.arguments;
@@ -51,4 +60,66 @@ export function sentencesOf(root: string): string[] {
     if (own.startsWith(`src${path.sep}`) && !/\.test\.tsx?$/.test(own)) visit(file);
   }
   return [...found].filter((key) => SAYS_SOMETHING.test(key)).sort();
+}
+
+/** Attributes of the toolkit that are read by people. */
+const READ_BY_PEOPLE = new Set(
+  'label title placeholder helperText alt subtitle hint aria-label aria-description aria-valuetext'.split(
+    ' ',
+  ),
+);
+/** Calls whose second argument refuses something in a sentence. */
+const REFUSES = new Set(['refused', 'DomainError', 'MigrationError']);
+/** A name, and what is sent to machines. */
+const NO_WORDS = /^(Olvik|W|pH)$/;
+
+/**
+ * Words on a page and sentences that refuse something which no catalogue can say: they stand in the source as they are.
+ * @returns each with its file and line
+ */
+export function unsaid(root: string): string[] {
+  const found: string[] = [];
+  const visitFile = (file: ts.SourceFile, own: string) => {
+    const tell = (node: ts.Node, text: string) => {
+      if (!SAYS_SOMETHING.test(text) || NO_WORDS.test(text.trim())) return;
+      const { line } = file.getLineAndCharacterOfPosition(node.getStart());
+      found.push(`${own}:${line + 1} ${text.trim()}`);
+    };
+    const plain = (node: ts.Node | undefined) => {
+      if (node === undefined) return;
+      if (ts.isStringLiteral(node)) tell(node, node.text);
+      else if (ts.isTemplateLiteral(node)) tell(node, keyOf(node).replace(/\{\d+\}/g, ''));
+      else if (ts.isConditionalExpression(node)) {
+        plain(node.whenTrue);
+        plain(node.whenFalse);
+      } else if (ts.isJsxExpression(node) || ts.isParenthesizedExpression(node)) {
+        plain(node.expression);
+      }
+    };
+    const visit = (node: ts.Node): void => {
+      if (ts.isJsxText(node)) tell(node, node.text);
+      if (ts.isJsxExpression(node) && !ts.isJsxAttribute(node.parent)) plain(node);
+      if (ts.isJsxAttribute(node) && READ_BY_PEOPLE.has(node.name.getText()))
+        plain(node.initializer);
+      if (
+        (ts.isCallExpression(node) || ts.isNewExpression(node)) &&
+        REFUSES.has(node.expression.getText())
+      )
+        plain(node.arguments?.[1]);
+      ts.forEachChild(node, visit);
+    };
+    visit(file);
+  };
+  const { fileNames } = ts.parseJsonConfigFileContent(
+    ts.readConfigFile(path.join(root, 'tsconfig.json'), (file) => ts.sys.readFile(file)).config,
+    ts.sys,
+    root,
+  );
+  for (const name of fileNames) {
+    const own = path.relative(root, name);
+    if (!own.startsWith(`src${path.sep}`) || /\.(test|d)\.tsx?$/.test(own)) continue;
+    const text = ts.sys.readFile(name) ?? '';
+    visitFile(ts.createSourceFile(name, text, ts.ScriptTarget.Latest, true), own);
+  }
+  return found;
 }

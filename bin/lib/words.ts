@@ -9,7 +9,7 @@ const say = (line: string) => process.stdout.write(`${line}\n`);
 /** Writes the English catalogue anew from the source, and says what the others lack or hold for nothing. */
 function main(): void {
   const found = sentencesOf(process.cwd());
-  const english = Object.fromEntries(found.map((key) => [key, key]));
+  const english = Object.fromEntries(found.map((key) => [key, key.replace(/^[a-z]+\|/, '')]));
   writeFileSync(path.join(FOLDER, 'en.json'), `${JSON.stringify(english, null, 2)}\n`);
   say(`en: ${found.length} sentences.`);
   for (const language of ['it', 'de']) {

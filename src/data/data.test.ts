@@ -200,7 +200,7 @@ test('a shop written with the first schema opens with all it holds', () => {
     .run({ ...rest, kind: body.kind, body: JSON.stringify(body) });
   old.close();
   const db = openShop(where);
-  expect(db.pragma('user_version', { simple: true })).toBe(21);
+  expect(db.pragma('user_version', { simple: true })).toBe(22);
   expect(listEntries(db)).toEqual([entry('a')]);
   expect(listPlaces(db)).toEqual([
     {

@@ -7,7 +7,16 @@ const decimalMark = perLanguage(() => {
   return parts.find((part) => part.type === 'decimal')?.value ?? '.';
 });
 
-const FIGURE = /^([-−+×±]?[\d\u202f]+)\.(\d+)$/;
+// “0.5”, “×2.4”, “9.1 kg”; no hour, no date, no sentence.
+const FIGURE = /^([-−+×±]?[\d\u202f]+)\.(\d+)(?=(?:[ \u00a0]?[%°\p{L}/²]{1,5})?$)/u;
+
+/** “4th”, “4ª”, “4.”: which of several it is. */
+export function ordinal(n: number): string {
+  const spoken = language();
+  if (spoken !== 'en') return `${n}${spoken === 'it' ? 'ª' : '.'}`;
+  const rule = new Intl.PluralRules('en', { type: 'ordinal' }).select(n);
+  return `${n}${{ one: 'st', two: 'nd', few: 'rd', other: 'th', zero: 'th', many: 'th' }[rule]}`;
+}
 
 /** A figure as it was written by the program, “0.5”, with the decimal mark of the language; any other text as it is. */
 export function inFigures(text: string): string {

@@ -10,7 +10,7 @@ export type Translate = (key: string, values: Readonly<Record<string, string>>) 
 /** The language that a locale as “de-CH” asks for; English where Olvik does not speak it. */
 export function languageFor(locale: string): Language {
   const [asked = ''] = locale.toLowerCase().split('-');
-  return asked in LANGUAGES ? (asked as Language) : 'en';
+  return Object.hasOwn(LANGUAGES, asked) ? (asked as Language) : 'en';
 }
 
 /** What one process says its sentences with. */

@@ -24,11 +24,25 @@ export function tr(strings: TemplateStringsArray, ...values: readonly Said[]): s
   const { translate } = speaker();
   if (translate === null)
     return strings.reduce((all, part, at) => `${all}${String(values[at - 1])}${part}`);
-  return translate(
-    keyOf(strings),
-    Object.fromEntries(values.map((value, at) => [String(at), inFigures(String(value))])),
-  );
+  return translate(keyOf(strings), shownIn(values));
 }
+
+/** What stands in a sentence, by its number. */
+const shownIn = (values: readonly Said[]) =>
+  Object.fromEntries(values.map((value, at) => [String(at), inFigures(String(value))]));
+
+/**
+ * A sentence whose English says two things that other languages say apart: “to the bench” and “to 15:00”.
+ * @param where what it is said of; it stands before the key in the catalogues, as in “place|to {0}”
+ */
+export const trFor =
+  (where: string) =>
+  (strings: TemplateStringsArray, ...values: readonly Said[]): string => {
+    const { translate } = speaker();
+    return translate === null
+      ? tr(strings, ...values)
+      : translate(`${where}|${keyOf(strings)}`, shownIn(values));
+  };
 
 /** A word of a closed list, as a kind or a state, in the language of the shop; what no catalogue holds stays as it is. */
 export function trOf<T extends string | null | undefined>(

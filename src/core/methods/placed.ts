@@ -90,12 +90,12 @@ export function nearestFlour(id: string, flours: readonly Flour[]): string {
 
 /** Words by which a shop calls its flours, by the flour of a recipe or a starting method. */
 const CALLED: Readonly<Record<string, RegExp>> = {
-  semolina: /semolina|durum|semola/i,
-  rye: /\brye\b/i,
-  rice: /\brice\b/i,
-  strong: /\bstrong\b|\bbread\b/i,
+  semolina: /semolina|durum|semola|grieß|hartweizen/i,
+  rye: /\brye\b|segale|roggen/i,
+  rice: /\brice\b|\briso\b|\breis/i,
+  strong: /\bstrong\b|\bbread\b|\bforza\b|\bforte\b|\bstark/i,
   '00': /\b00\b/,
-  wholegrain: /whole|\bgraham\b/i,
+  wholegrain: /whole|\bgraham\b|integrale|vollkorn/i,
 };
 const OF_THEIR_OWN = ['semolina', 'rye', 'rice'].map((kind) => CALLED[kind] as RegExp);
 

@@ -1,3 +1,4 @@
+import { ordinal } from '@/words/figures';
 import { tr } from '@/words/tr';
 import { area, curveStepAfter } from 'd3';
 import type { ChainRow, DiscardRow, FrozenRow } from '@/server/cultures/rows/kept-rows';
@@ -6,9 +7,6 @@ import { dateText, massText, thicknessText, momentText, percentText } from '@/ui
 import { rem } from '@/ui/rem';
 import { pastScale, ROW_WIDTH } from './past-ruler';
 import { RowFrame } from './row-frame';
-
-const ordinal = (n: number) =>
-  `${n}${['th', 'st', 'nd', 'rd'][n % 10 > 3 || (n > 10 && n < 14) ? 0 : n % 10] ?? 'th'}`;
 
 /** A chain of carry-over dough: its refreshes and until when it keeps. */
 export function ChainLine({ row, view }: { row: ChainRow; view: CulturesView }) {

@@ -176,10 +176,20 @@ function Saving(props: {
           helperText={wrong}
           slotProps={{ htmlInput: { maxLength: 40 } }}
         />
-        <Button size="small" disabled={undo === null} onClick={() => undo?.()}>
+        <Button
+          size="small"
+          disabled={undo === null}
+          onClick={() => undo?.()}
+          sx={{ flexShrink: 0 }}
+        >
           {tr`Undo`}
         </Button>
-        <Button size="small" disabled={busy || (own && !changed)} onClick={save}>
+        <Button
+          size="small"
+          disabled={busy || (own && !changed)}
+          onClick={save}
+          sx={{ flexShrink: 0 }}
+        >
           {own ? tr`Save` : tr`Keep`}
         </Button>
       </Box>

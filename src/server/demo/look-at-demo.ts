@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -28,13 +29,13 @@ export function lookAtDemo(): Outcome<DemoLook> | Promise<Outcome<DemoLook>> {
   if (process.env['OLVIK_SERVED'] !== 'own') {
     return refused(
       null,
-      'Demo shop: it is opened beside a shop of your own, started by bin/start.',
+      tr`Demo shop: it is opened beside a shop of your own, started by bin/start.`,
     );
   }
   if ((asking.getStore()?.device ?? null) !== null) {
     return refused(
       null,
-      'Demo shop: it is opened on the machine that Olvik runs on, and can only be looked at there.',
+      tr`Demo shop: it is opened on the machine that Olvik runs on, and can only be looked at there.`,
     );
   }
   holder.olvikDemoLook ??= opened().then((outcome) => {
@@ -75,5 +76,5 @@ async function opened(): Promise<Outcome<DemoLook>> {
   if (said) return done({ url: `http://127.0.0.1:${port}` });
   child.kill('SIGTERM');
   shopLog.warn('a demo shop to look at did not open');
-  return refused(null, 'Demo shop: it could not be opened. Your own shop is as it was.');
+  return refused(null, tr`Demo shop: it could not be opened. Your own shop is as it was.`);
 }

@@ -29,8 +29,8 @@ export function labelOf(context: ShopContext, lotId: string): LabelContent | nul
   const lastMs = endsMs(context, state, { lot, frozen, closesMs: window?.closesMs ?? null });
   const at = (ms: number) => stamp(ms, state.shop.timeZone);
   const lines = [
-    { what: 'made', says: at(lot.madeAtMs) },
-    { what: 'weight', says: sentenceInUnits(weightText(lot), state.shop) },
+    { what: tr`made`, says: at(lot.madeAtMs) },
+    { what: tr`weight`, says: sentenceInUnits(weightText(lot), state.shop) },
     ...(lookMs === null ? [] : [{ what: tr`look at`, says: at(lookMs) }]),
     ...(lastMs === null ? [] : [{ what: tr`use by`, says: dayOrHour(lastMs, state) }]),
     ...allergens(lot, state),

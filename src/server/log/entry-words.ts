@@ -2,28 +2,6 @@ import { tr, trOf } from '@/words/tr';
 import type { Entry, LookSigns } from '@/core/journal';
 import { signWords } from '@/shop/lots/sign-words';
 
-/** What is still to be done is not told as done. */
-const TO_COME: Readonly<Record<string, string>> = {
-  Made: 'make',
-  Balled: 'ball',
-  Took: 'take',
-  Baked: 'bake',
-  Moved: 'move',
-  Added: 'add',
-  Discarded: 'discard',
-  Lit: 'light',
-  Soaked: 'soak',
-  'Did:': '',
-};
-
-/** "Moved Cold biga" as "Planned: move Cold biga"; words about plans themselves stay as they are. */
-export function toCome(said: string): string {
-  const [verb = ''] = said.split(' ');
-  const infinitive = said === SAYS_REPLACED() ? undefined : TO_COME[verb];
-  return infinitive === undefined
-    ? said
-    : tr`Planned: ${`${infinitive}${said.slice(verb.length)}`.trim()}`;
-}
 const SAYS_REPLACED = () => tr`Moved planned steps`;
 
 type Says<K extends Entry['body']['kind']> = (
@@ -71,6 +49,27 @@ function scoreText({ opening, note }: Extract<Entry['body'], { kind: 'score' }>)
         : tr`: opening ${trOf(opening.first)}, at the end ${trOf(opening.last)}`;
   return note === undefined || note === '' ? opened : `${opened}, “${note}”`;
 }
+
+/** What a planned entry says: “Planned: move Cold biga”; words about plans themselves stay as they are. */
+export function plannedSays(body: Entry['body'], name: (lotId: string) => string): string {
+  const says = TO_COME[body.kind] as Says<typeof body.kind> | undefined;
+  return says === undefined ? bodySays(body, name) : tr`Planned: ${says(body as never, name)}`;
+}
+
+/** What is still to be done, of the kinds of entries that are planned. */
+const TO_COME: Readonly<{ [K in Entry['body']['kind']]?: Says<K> }> = {
+  make: (body) => tr`make ${body.name}`,
+  divide: (body) => tr`ball ${body.count} × ${body.ballG} g, ${body.name}`,
+  split: (body, name) =>
+    tr`take ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
+  use: (body, name) => tr`bake ${body.count}, ${name(body.lotId)}`,
+  move: (body, name) => tr`move ${name(body.lotId)}`,
+  add: (body, name) => tr`add to ${name(body.lotId)}`,
+  discard: (body, name) => tr`discard ${Math.round(body.massG)} g of ${name(body.lotId)}`,
+  light: (body) => tr`light ${body.oven}`,
+  do: (body) => body.what,
+  soak: (body) => tr`soak flour and water of ${body.name}`,
+};
 
 /** What an entry says, in the trade’s words. */
 export function bodySays(body: Entry['body'], name: (lotId: string) => string): string {

@@ -1,7 +1,7 @@
 import { bareName } from '@/words/bare';
 import { tr } from '@/words/tr';
 import { dayWords } from './day-words';
-import { bodySays, toCome } from './entry-words';
+import { bodySays, plannedSays } from './entry-words';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { type Entry } from '@/core/journal';
 import { z } from '@/core/parse';
@@ -238,8 +238,7 @@ function saysOf(batch: readonly Entry[], names: ReadonlyMap<string, string>): st
   if (first.tense === 'planned' && batch.length > 1 && body.kind === 'make') {
     return tr`Planned ${bareName(body.name, 'poolish')}: ${batch.length} steps`;
   }
-  const said = bodySays(body, name);
-  return first.tense === 'planned' ? toCome(said) : said;
+  return first.tense === 'planned' ? plannedSays(body, name) : bodySays(body, name);
 }
 
 /** Who did it, and on which other device: "Jo, Bench tablet"; null where neither is known. */

@@ -1,5 +1,5 @@
 import { bareName } from '@/words/bare';
-import { tr } from '@/words/tr';
+import { trFor, tr } from '@/words/tr';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import type { ShopState } from '@/shop/state';
 import { totals, type Pantry } from '@/core/composition';
@@ -227,7 +227,7 @@ function footOf(act: Act, one: ForecastAct, state: ShopState): string {
     return sum.massG > 0 ? tr`${dough}then ${place(act.placeId)}` : place(act.placeId);
   }
   if (isAct(act, 'divide') || isAct(act, 'move') || isAct(act, 'split')) {
-    return tr`to ${place(act.placeId)}`;
+    return trFor('place')`to ${place(act.placeId)}`;
   }
   if (isAct(act, 'use')) {
     const hours = Math.round(hoursBetween(one.plannedMs, act.untilMs) * 10) / 10;

@@ -23,6 +23,7 @@ import {
 import { MS_PER_MINUTE } from '@/core/units';
 import { strandOf } from '../tide/strands';
 import type { Glyph } from '../hands/moment';
+import { inFigures } from '@/words/figures';
 import type { Strand } from '../tide/view';
 
 /** One moment of hands on a ladder. */
@@ -265,5 +266,5 @@ function leavenName(name: string, { demand }: Proposal): string {
 }
 
 function grams(massG: number): string {
-  return massG >= 1000 ? `${(massG / 1000).toFixed(1)} kg` : `${Math.round(massG)} g`;
+  return massG >= 1000 ? inFigures(`${(massG / 1000).toFixed(1)} kg`) : `${Math.round(massG)} g`;
 }

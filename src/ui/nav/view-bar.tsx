@@ -53,7 +53,7 @@ export function ViewBar({ who }: { who?: ReactNode }) {
               aria-keyshortcuts={`g ${view.key ?? ''}`}
               sx={looks}
             >
-              <BarMark name={view.name} />
+              <BarMark of={view.href} />
               {view.name}
             </ButtonBase>
           )}
@@ -67,7 +67,7 @@ export function ViewBar({ who }: { who?: ReactNode }) {
             onClick={() => show('more')}
             sx={looks}
           >
-            <BarMark name={tr`More`} />
+            <BarMark of="more" />
             {tr`More`}
           </ButtonBase>
         )}
