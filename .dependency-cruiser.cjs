@@ -1,5 +1,16 @@
 /** Imports point downwards only. */
-const layers = ['core', 'devices', 'formats', 'shop', 'data', 'server', 'ui', 'features', 'app'];
+const layers = [
+  'words',
+  'core',
+  'devices',
+  'formats',
+  'shop',
+  'data',
+  'server',
+  'ui',
+  'features',
+  'app',
+];
 const upwards = layers.slice(0, -1).map((layer, index) => ({
   name: `${layer}-imports-no-layer-above`,
   severity: 'error',

@@ -1,3 +1,4 @@
+import { speak } from '@/words/all-languages';
 import { refused } from './outcome';
 import { inUnits, sentenceInUnits } from './sentence-in-units';
 
@@ -40,3 +41,26 @@ test('what is done stays as it is; what is refused names its field as before', (
   });
   expect(inUnits(no, null)).toBe(no);
 });
+
+test.each([
+  [
+    'it',
+    'Temperatura: 80,5 °C non è possibile. Ammesso: da −30 a 45 °C.',
+    'Temperatura: 176,9 °F non è possibile. Ammesso: da −22 a 113 °F.',
+  ],
+  [
+    'de',
+    'Temperatur: 80 °C ist nicht möglich. Erlaubt: −30 bis 45,5 °C.',
+    'Temperatur: 176 °F ist nicht möglich. Erlaubt: −22 bis 113,9 °F.',
+  ],
+] as const)(
+  'in %s figures and ranges are found as they are written there',
+  (spoken, said, other) => {
+    speak(spoken);
+    try {
+      expect(sentenceInUnits(said, OTHER)).toBe(other);
+    } finally {
+      speak('en');
+    }
+  },
+);

@@ -1,3 +1,4 @@
+import { speak } from '@/words/all-languages';
 import { readPastDay, readWallTime } from './typed-wall';
 
 /** A Friday morning. */
@@ -66,6 +67,39 @@ test('in an empty field a day has the hour of now, an hour is today', () => {
   expect(read('sat', '')).toBe('2026-11-28T06:10');
   expect(read('18', '')).toBe('2026-11-27T18:00');
   expect(read('+2h', '')).toBe('2026-11-27T08:10');
+});
+
+describe.each([
+  [
+    'it',
+    { 'ven 18': '2026-11-27T18:00', 'sab 9': '2026-11-28T09:00', 'domani 7': '2026-11-28T07:00' },
+    {
+      'fra 2 h': '2026-11-27T08:10',
+      '27 dicembre 18': '2026-12-27T18:00',
+      'fri 18': '2026-11-27T18:00',
+    },
+  ],
+  [
+    'de',
+    { 'fr 18': '2026-11-27T18:00', 'sa 9': '2026-11-28T09:00', 'morgen 7': '2026-11-28T07:00' },
+    {
+      'in 2 h': '2026-11-27T08:10',
+      '3. märz 18': '2027-03-03T18:00',
+      'tomorrow 7': '2026-11-28T07:00',
+    },
+  ],
+] as const)('in %s', (spoken, days, others) => {
+  beforeAll(() => speak(spoken));
+  afterAll(() => speak('en'));
+
+  test.each(Object.entries({ ...days, ...others }))('“%s” is %s', (typed, wall) => {
+    expect(read(typed, '')).toBe(wall);
+  });
+
+  test('days gone by are named in it too', () => {
+    const yesterday = spoken === 'it' ? 'ieri' : 'gestern';
+    expect(readPastDay(yesterday, NOW)).toBe('2026-11-26');
+  });
 });
 
 test('nothing that is typed throws, and what is understood is a wall time', () => {

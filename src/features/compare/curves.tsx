@@ -1,6 +1,6 @@
 'use client';
 
-import { tr } from '@/words/tr';
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { line } from 'd3';
 import type { ComparedBake, CompareView, LevelPoint } from '@/server/scores/compare-view';
@@ -23,7 +23,7 @@ export function Curves(props: { view: CompareView; align: 'mix' | 'bake'; width:
       sx={{ display: 'block', width: '100%', height, background: 'var(--paper)' }}
     >
       <Service frame={frame} bake={view.bakes[0]} />
-      <LevelAxes x={x} y={y} width={width} height={height} floor={height - 24} zero={align} />
+      <LevelAxes x={x} y={y} width={width} height={height} floor={height - 24} zero={trOf(align)} />
       {view.bakes.map((bake, index) => (
         <Levels key={bake.bakeId} bake={bake} index={index} frame={frame} />
       ))}

@@ -1,6 +1,6 @@
 'use client';
 
-import { tr } from '@/words/tr';
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { extent, line, scaleLinear } from 'd3';
 import type { LevelPoint } from '@/server/scores/compare-view';
@@ -36,7 +36,7 @@ export function LotCurves(props: {
       viewBox={`0 0 ${width} ${HEIGHT}`}
       sx={{ display: 'block', width: '100%', height: HEIGHT, background: 'var(--paper)' }}
     >
-      <LevelAxes x={x} y={y} width={width} height={HEIGHT} floor={floor} zero={align} />
+      <LevelAxes x={x} y={y} width={width} height={HEIGHT} floor={floor} zero={trOf(align)} />
       {lots.map((lot, index) => (
         <LotLevel
           key={lot.lotId}

@@ -1,3 +1,4 @@
+import { speak } from '@/words/all-languages';
 import { dayWords } from './day-words';
 
 // A Friday morning in Oslo.
@@ -29,4 +30,24 @@ test('what is no day stays a word: too short, or another word that begins alike'
     others: ['fr', 'sunflower'],
   });
   expect(named('grusa').isNamed).toBeNull();
+});
+
+test('in the language of the shop, and in English beside it', () => {
+  speak('it');
+  try {
+    for (const [said, others] of [
+      ['lunedì', []],
+      ['lun grusa', ['grusa']],
+      ['ieri', []],
+      ['domenica', []],
+      ['monday', []],
+    ] as const) {
+      expect(named(said)).toEqual({ isNamed: expect.any(Function), others });
+    }
+    const sunday = named('domenica').isNamed;
+    expect(sunday?.(at('2026-11-22T12:00:00+01:00'))).toBe(true);
+    expect(sunday?.(at('2026-11-23T12:00:00+01:00'))).toBe(false);
+  } finally {
+    speak('en');
+  }
 });

@@ -1,7 +1,7 @@
 import { sentences, value } from '../../../tests/fixtures/services';
 import { foldJournal } from '@/core/journal';
 import { toLocalText } from '@/core/units';
-import { listEntries, listPlaces, openShopInMemory, saveDemoClock } from '@/data';
+import { listEntries, listFlours, listPlaces, openShopInMemory, saveDemoClock } from '@/data';
 import { contextOver, type ShopContext } from '../context';
 import { demoShop } from '../../../tests/demo-shop';
 import { learnedView, resetLearned, undoReset } from '../learned/learned';
@@ -36,6 +36,25 @@ describe('the shop', () => {
     expect(
       sentences(changePlace(context, { id: 'bench', name: 'Bench', capacityL: 10, tempC: 400 })),
     ).toEqual(['Temperature: 400 °C is not possible. Allowed: −30 to 45 °C.']);
+  });
+
+  test('its language is chosen; what a new shop was given is named in it, what the baker named stays', () => {
+    const names = () => listPlaces(context.db).map((place) => place.name);
+    value(changePlace(context, { id: 'fridge', name: 'Cave', capacityL: 40, tempC: 4 }));
+    try {
+      expect(value(changeShop(context, { language: 'it' })).before?.language).toBe('en');
+      expect(names()).toEqual(['Banco', 'Cave']);
+      expect(listFlours(context.db).map((flour) => flour.name)).toContain('Farina di forza');
+      expect(sentences(changePlace(context, { name: '', capacityL: 10, tempC: 20 }))[0]).toMatch(
+        /^Posto: serve un nome/,
+      );
+      value(changeShop(context, { language: 'de' }));
+      expect(names()).toEqual(['Tisch', 'Cave']);
+      expect(sentences(changeShop(context, { language: 'xx' }))).not.toEqual([]);
+    } finally {
+      value(changeShop(context, { language: 'en' }));
+    }
+    expect(names()).toEqual(['Bench', 'Cave']);
   });
 
   test('settings are checked by name', () => {
