@@ -5,6 +5,7 @@ import { useEffect } from 'react';
 import { ANSWERED } from './answered';
 import { keptSince } from '../kept-since';
 import { isFixedFile, type KeepMessage } from './marked';
+import { noPicture } from './no-picture';
 
 /** After a view was opened, ms: its own work comes first. */
 const AFTER_MS = 4_000;
@@ -47,6 +48,6 @@ function keep(view: string): void {
     .getEntriesByType('resource')
     .map(({ name }) => new URL(name).pathname)
     .filter(isFixedFile);
-  const message: KeepMessage = { keep: view, files };
+  const message: KeepMessage = { keep: view, files, instead: noPicture() };
   void navigator.serviceWorker.ready.then(({ active }) => active?.postMessage(message));
 }

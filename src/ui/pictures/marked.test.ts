@@ -1,3 +1,5 @@
+import { speak } from '@/words/all-languages';
+import { noPicture } from './no-picture';
 import { fixedFilesIn, isFixedFile, markedPage } from './marked';
 
 const PAGE = `<!DOCTYPE html><html lang="en" class="x"><head>
@@ -19,4 +21,14 @@ test('the files that a page is built of are found, each once', () => {
   ]);
   expect(fixedFilesIn(PAGE).every(isFixedFile)).toBe(true);
   expect(isFixedFile('/now')).toBe(false);
+});
+
+test('where there is no picture of a view, that is said in the language of the shop', () => {
+  expect(noPicture()).toMatch(/<html lang="en">[^]*<h1>Olvik does not answer<\/h1>[^]*Try again/);
+  speak('de');
+  try {
+    expect(noPicture()).toMatch(/<html lang="de">[^]*<h1>Olvik antwortet nicht<\/h1>/);
+  } finally {
+    speak('en');
+  }
 });

@@ -1,10 +1,14 @@
 import { CacheFirst, ExpirationPlugin, NetworkFirst, Serwist, type SerwistPlugin } from 'serwist';
-import { fixedFilesIn, isFixedFile, KEPT_HEADER, markedPage, NO_PICTURE } from './marked';
+import { fixedFilesIn, isFixedFile, KEPT_HEADER, markedPage } from './marked';
 import type { KeepMessage } from './marked';
+import { noPicture } from './no-picture';
 
 const worker = self as unknown as ServiceWorkerGlobalScope;
 const PICTURES = 'olvik-pictures';
 const FILES = 'olvik-files';
+/** What a page said to show where there is no picture, under a name of its own. */
+const SAID = 'olvik-said';
+const INSTEAD = '/no-picture';
 /** A shop that takes longer than this to answer, s, is shown as it stood until it does. */
 const PATIENCE_S = 8;
 const MOST_PICTURES = 40;
@@ -26,11 +30,12 @@ const pictures: SerwistPlugin = {
     const { headers } = cachedResponse;
     return new Response(markedPage(await cachedResponse.text(), keptMs), { headers });
   },
-  handlerDidError: () =>
-    Promise.resolve(
-      new Response(NO_PICTURE, { headers: { 'Content-Type': 'text/html; charset=utf-8' } }),
-    ),
+  handlerDidError: async () =>
+    (await caches.match(INSTEAD, { cacheName: SAID })) ?? pageOf(noPicture()),
 };
+
+const pageOf = (html: string) =>
+  new Response(html, { headers: { 'Content-Type': 'text/html; charset=utf-8' } });
 
 const pages = new NetworkFirst({
   cacheName: PICTURES,
@@ -90,7 +95,9 @@ worker.addEventListener('message', (event) => {
 });
 
 /** Keeps a picture of a view as the shop shows it now, and what it is built of. */
-async function keep(event: ExtendableEvent, { keep: view, files: named }: KeepMessage) {
+async function keep(event: ExtendableEvent, message: KeepMessage) {
+  const { keep: view, files: named, instead } = message;
+  await caches.open(SAID).then((said) => said.put(INSTEAD, pageOf(instead)));
   const request = new Request(view, { headers: { Accept: 'text/html' } });
   const response = await pages.handle({ event, request });
   if (!response.ok || response.headers.has(KEPT_HEADER)) return;
