@@ -1,6 +1,6 @@
 'use client';
 
-import { tr, trOf } from '@/words/tr';
+import { tr, trOf, word } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -17,21 +17,21 @@ import type { QuantityKind } from '@/core/units';
 const CHOICES = {
   language: Object.entries(LANGUAGES),
   massUnit: [
-    ['g', 'grams'],
-    ['oz', 'ounces'],
+    ['g', word('grams')],
+    ['oz', word('ounces')],
   ],
   tempUnit: [
     ['C', '°C'],
     ['F', '°F'],
   ],
   lengthUnit: [
-    ['cm', 'centimetres'],
-    ['in', 'inches'],
+    ['cm', word('centimetres')],
+    ['in', word('inches')],
   ],
   get mixedBy() {
     return [
       ['mixer', tr`a mixer`],
-      ['hand', 'hand'],
+      ['hand', word('hand')],
     ];
   },
   get waste() {
@@ -41,9 +41,9 @@ const CHOICES = {
     ];
   },
   yeastType: [
-    ['fresh', 'fresh'],
-    ['active dry', 'active dry'],
-    ['instant', 'instant'],
+    ['fresh', word('fresh')],
+    ['active dry', word('active dry')],
+    ['instant', word('instant')],
   ],
 } as const;
 

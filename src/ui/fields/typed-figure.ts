@@ -5,6 +5,7 @@ import {
   readQuantity,
   type QuantityKind,
 } from '@/core/units';
+import { inFigures } from '@/words/figures';
 import { METRIC, type FigureUnits } from './shop-units';
 
 const text = (value: number, digits: number) => String(Number(value.toFixed(digits)));
@@ -19,6 +20,10 @@ const ouncesDigits = (ounces: number) => (ounces < 1 ? 4 : ounces < 10 ? 3 : 2);
 export function shownFigure(held: string, kind: QuantityKind, units: FigureUnits): string {
   const value = Number(held.trim().replace(',', '.').replace('−', '-'));
   if (held.trim() === '' || !Number.isFinite(value)) return held;
+  return inFigures(inUnit(held, value, kind, units));
+}
+
+function inUnit(held: string, value: number, kind: QuantityKind, units: FigureUnits): string {
   switch (kind) {
     case 'mass':
       if (units.massUnit === 'g') return held;
