@@ -73,8 +73,24 @@ const REFUSES = new Set(['refused', 'DomainError', 'MigrationError']);
 /** A name, and what is sent to machines. */
 const NO_WORDS = /^(Olvik|W|pH)$/;
 
+/** True for what runs when its file is read: no function stands around it, or only one that a list is made by at once. */
+function isEarly(node: ts.Node): boolean {
+  let within: ts.Node = node;
+  while (!ts.isSourceFile(within.parent)) {
+    within = within.parent;
+    if (ts.isPropertyDeclaration(within)) return false;
+    if (!ts.isFunctionLike(within)) continue;
+    const call = within.parent;
+    const atOnce =
+      ts.isCallExpression(call) && /\.(map|flatMap|from|filter)$/.test(call.expression.getText());
+    if (!atOnce) return false;
+  }
+  return true;
+}
+
 /**
- * Words on a page and sentences that refuse something which no catalogue can say: they stand in the source as they are.
+ * Words on a page and sentences that refuse something which no catalogue can say: they stand in the source as they are, or are
+ * said before it is known in which language.
  * @returns each with its file and line
  */
 export function unsaid(root: string): string[] {
@@ -96,11 +112,16 @@ export function unsaid(root: string): string[] {
         plain(node.expression);
       }
     };
-    const visit = (node: ts.Node): void => {
+    const inJsx = (node: ts.Node): void => {
       if (ts.isJsxText(node)) tell(node, node.text);
       if (ts.isJsxExpression(node) && !ts.isJsxAttribute(node.parent)) plain(node);
       if (ts.isJsxAttribute(node) && READ_BY_PEOPLE.has(node.name.getText()))
         plain(node.initializer);
+    };
+    const visit = (node: ts.Node): void => {
+      inJsx(node);
+      if (ts.isTaggedTemplateExpression(node) && whereOf(node.tag) !== null && isEarly(node))
+        tell(node, `said before the language is known: ${node.getText()}`);
       if (
         (ts.isCallExpression(node) || ts.isNewExpression(node)) &&
         REFUSES.has(node.expression.getText())

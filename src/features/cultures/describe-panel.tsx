@@ -122,7 +122,7 @@ export function DescribePanel({
       </PanelHead>
       <PanelRefusal sentence={Object.values(errors)[0] ?? null} />
       <FieldRow columns={4}>
-        {culture === null ? choice('kind', tr`Kind`, KINDS) : null}
+        {culture === null ? choice('kind', tr`Kind`, kinds()) : null}
         {fieldsOf(kind, facts).map((field) =>
           field.options === undefined
             ? figure(field.name, field.label)
@@ -171,7 +171,7 @@ export function DescribePanel({
   );
 }
 
-const KINDS = Object.entries(KIND_NAMES).map(([id, one]) => ({ id, name: one.name }));
+const kinds = () => Object.entries(KIND_NAMES).map(([id, one]) => ({ id, name: one.name }));
 
 /** What is weighed and seen of each beginning. */
 const START_FIGURES: Readonly<

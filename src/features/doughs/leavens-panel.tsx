@@ -1,5 +1,6 @@
 'use client';
 
+import { perLanguage } from '@/words/per-language';
 import { inSentence, tr } from '@/words/tr';
 import { builtForItself, loneFor, takenFrom } from '@/shop/doughs/built-instead';
 import { sourceFor, type DoughFacts } from '@/shop/doughs/facts';
@@ -22,7 +23,9 @@ import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';
 import { LeavenOfItsOwn } from './leaven-of-its-own';
 
-const KINDS = LEAVEN_KINDS.map((id) => ({ id, name: inSentence(USUAL_LEAVENS[id].name) }));
+const kinds = perLanguage(() =>
+  LEAVEN_KINDS.map((id) => ({ id, name: inSentence(USUAL_LEAVENS[id].name) })),
+);
 
 /** The leavens of a method: exchanged, stronger or weaker, wetter or stiffer, one more or one less. */
 export function LeavensPanel(props: {
@@ -54,7 +57,7 @@ export function LeavensPanel(props: {
               name={`kind-${leaven.id}`}
               label={leaven.name}
               value={leaven.kind}
-              options={KINDS}
+              options={kinds()}
               onChange={(kind) => onChange(exchanged(method, leaven, kind as LeavenKind))}
             />
             <NumberBox

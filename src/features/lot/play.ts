@@ -1,4 +1,4 @@
-import { tr } from '@/words/tr';
+import { tr, word } from '@/words/tr';
 import {
   BAKERS_YEAST,
   bookSpeedLnSd,
@@ -41,9 +41,7 @@ interface Play {
 
 /** Doses run over two powers of ten: the slider moves in their logarithm. */
 const byDose = {
-  get handle() {
-    return tr`Fresh yeast, of flour`;
-  },
+  handle: word('Fresh yeast, of flour'),
   range: [-4, 1.5, 0.05] as const,
   text: (amount: number) => `${decimals(amount, 2)} %`,
   toSlider: (amount: number) => Math.log(amount),
@@ -72,9 +70,7 @@ export const PLAY_KINDS: Readonly<Record<PlayKind, Play>> = {
     massG: 250,
     saltPct: 0,
     amount: 5,
-    get handle() {
-      return tr`Fed 1 : flour : water`;
-    },
+    handle: word('Fed 1 : flour : water'),
     range: [1, 12, 0.5],
     text: (amount) => `1:${decimals(amount, 1)}:${decimals(amount, 1)}`,
     toSlider: (amount) => amount,

@@ -1,6 +1,6 @@
 'use client';
 
-import { tr } from '@/words/tr';
+import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
@@ -90,7 +90,7 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
             onChange={(placeC) => setForm({ ...form, placeC })}
           />
           <Handle
-            label={kind.handle}
+            label={trOf(kind.handle)}
             text={kind.text(form.amount)}
             value={kind.toSlider(form.amount)}
             range={kind.range}
