@@ -24,7 +24,7 @@ export type ReadLogger =
   | { readonly kind: 'refused'; readonly sentence: string };
 
 const MOST_ROWS = 500_000;
-const NOTHING = () => tr`Nothing was stored.`;
+const nothing = () => tr`Nothing was stored.`;
 /** What a thermometer in a kitchen can show, °C. */
 const RANGE_C = [-40, 60] as const;
 
@@ -76,7 +76,7 @@ export function unitIn(column: string): LoggerColumns['unit'] | null {
 export function readLogger(text: string, columns: LoggerColumns): ReadLogger {
   const records = recordsOf(text);
   if (typeof records === 'string') {
-    return refused(tr`Readings: the file is no table of readings (${records}). ${NOTHING()}`);
+    return refused(tr`Readings: the file is no table of readings (${records}). ${nothing()}`);
   }
   const head = (records[0] ?? []).map((one) => one.trim());
   const timeAt = head.indexOf(columns.time);
@@ -84,11 +84,11 @@ export function readLogger(text: string, columns: LoggerColumns): ReadLogger {
   if (timeAt < 0 || tempAt < 0) {
     const missing = timeAt < 0 ? columns.time : columns.temperature;
     return refused(
-      tr`Readings: there is no column “${missing}”. Allowed: ${head.join(', ')}. ${NOTHING()}`,
+      tr`Readings: there is no column “${missing}”. Allowed: ${head.join(', ')}. ${nothing()}`,
     );
   }
   if (records.length > MOST_ROWS) {
-    return refused(tr`Readings: more than ${MOST_ROWS} rows. Divide the file. ${NOTHING()}`);
+    return refused(tr`Readings: more than ${MOST_ROWS} rows. Divide the file. ${nothing()}`);
   }
   const rows: LoggerRow[] = [];
   for (const [index, record] of records.slice(1).entries()) {
@@ -96,13 +96,13 @@ export function readLogger(text: string, columns: LoggerColumns): ReadLogger {
     const at = readTime(record[timeAt] ?? '', columns.order);
     if (at === null) {
       return refused(
-        tr`Readings, row ${row}: “${short(record[timeAt])}” is no time. Allowed: 2026-11-27 06:10, 27.11.2026 06:10 or seconds since 1970. ${NOTHING()}`,
+        tr`Readings, row ${row}: “${short(record[timeAt])}” is no time. Allowed: 2026-11-27 06:10, 27.11.2026 06:10 or seconds since 1970. ${nothing()}`,
       );
     }
     const tempC = readTemperature(record[tempAt] ?? '', columns.unit);
     if (tempC === null) {
       return refused(
-        tr`Readings, row ${row}: “${short(record[tempAt])}” is no temperature. Allowed: ${RANGE_C[0]} to ${RANGE_C[1]} °C. ${NOTHING()}`,
+        tr`Readings, row ${row}: “${short(record[tempAt])}” is no temperature. Allowed: ${RANGE_C[0]} to ${RANGE_C[1]} °C. ${nothing()}`,
       );
     }
     rows.push({ row, at, tempC });

@@ -1,5 +1,5 @@
 import Typography from '@mui/material/Typography';
-import { cautionsAt, CODES_FIRST, type CautionAt } from '@/core/cautions';
+import { cautionsAt, codesFirst, type CautionAt } from '@/core/cautions';
 
 /** The usual cautions where they matter, in small, with whose rules come first. */
 export function CautionLine({ at }: { at: CautionAt }) {
@@ -10,7 +10,7 @@ export function CautionLine({ at }: { at: CautionAt }) {
           {caution.sentence}{' '}
         </span>
       ))}
-      {CODES_FIRST()}
+      {codesFirst()}
     </Typography>
   );
 }

@@ -14,8 +14,8 @@ export interface Line {
 /** How long after a lost answer the shop is asked what became of it, ms. */
 const ASKED_AFTER_MS = [300, 1_000, 2_500] as const;
 
-const NOT_ARRIVED = () => tr`This did not reach Olvik: nothing was stored. Try again.`;
-const NOT_KNOWN = () =>
+const notArrived = () => tr`This did not reach Olvik: nothing was stored. Try again.`;
+const notKnown = () =>
   tr`Olvik does not answer, so it is not known whether this was stored. Try again when it is back: what was stored is not written twice.`;
 
 /**
@@ -56,7 +56,7 @@ export function sender({ send, arrived, wait }: Line, waiting?: WaitingStore) {
       const told = known === 'not known' ? kept(name, args, id) : known;
       if (told === null) unsure.set(key, id);
       else unsure.delete(key);
-      return told ?? refusal(known === 'not known' ? NOT_KNOWN() : NOT_ARRIVED());
+      return told ?? refusal(known === 'not known' ? notKnown() : notArrived());
     }
   }
 

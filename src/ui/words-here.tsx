@@ -13,7 +13,7 @@ const WordsDrawer = dynamic(() => import('./words-drawer').then((one) => one.Wor
   ssr: false,
 });
 
-const SAYS = () => tr`What the words here mean`;
+const saysWords = () => tr`What the words here mean`;
 
 /** For ears only. */
 const ONLY_SAID = {
@@ -47,8 +47,8 @@ export function WordsHere({ children }: { children?: ReactNode }) {
       {children === undefined ? (
         <IconButton
           className="no-print"
-          aria-label={trOf(SAYS())}
-          title={trOf(SAYS())}
+          aria-label={trOf(saysWords())}
+          title={trOf(saysWords())}
           aria-haspopup="dialog"
           onClick={open}
           data-testid="words-here"
@@ -58,7 +58,7 @@ export function WordsHere({ children }: { children?: ReactNode }) {
         </IconButton>
       ) : (
         <ButtonBase
-          title={trOf(SAYS())}
+          title={trOf(saysWords())}
           aria-haspopup="dialog"
           onClick={open}
           data-testid="words-here"
@@ -73,7 +73,7 @@ export function WordsHere({ children }: { children?: ReactNode }) {
         >
           {children}
           <Box component="span" sx={ONLY_SAID}>
-            {trOf(SAYS())}
+            {trOf(saysWords())}
           </Box>
         </ButtonBase>
       )}

@@ -9,8 +9,8 @@ import { whoAsks } from '../who-asks';
 
 /** A method with all its words is a few thousand bytes; a plan with its waves some ten thousand. */
 const MOST_BYTES = 4_000_000;
-const TOO_LONG = () => tr`Command: it is too long. Nothing was stored.`;
-const NOT_READ = () => tr`Command: it can not be read. Nothing was stored.`;
+const tooLong = () => tr`Command: it is too long. Nothing was stored.`;
+const notRead = () => tr`Command: it can not be read. Nothing was stored.`;
 
 /** An act waits on a device for a week at most. */
 const LONGEST_WAIT_MS = 7 * 24 * 3_600_000;
@@ -27,13 +27,13 @@ const asked = z.object({
 export async function POST(request: Request): Promise<Response> {
   // A form of another page can not say that it is JSON without being asked first.
   if (!/^application\/json\b/.test(request.headers.get('content-type') ?? '')) {
-    return answered(415, refused(null, NOT_READ()));
+    return answered(415, refused(null, notRead()));
   }
   if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) {
-    return answered(413, refused(null, TOO_LONG()));
+    return answered(413, refused(null, tooLong()));
   }
   const parsed = asked.safeParse(await request.json().catch(() => null));
-  if (!parsed.success) return answered(400, refused(null, NOT_READ()));
+  if (!parsed.success) return answered(400, refused(null, notRead()));
   const who = await whoAsks();
   if (who === null) {
     return answered(401, refused(null, tr`This device is not let in. Nothing was stored.`));

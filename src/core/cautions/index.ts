@@ -20,7 +20,7 @@ export interface Caution {
 }
 
 /** The line that stands with them. */
-export const CODES_FIRST = () =>
+export const codesFirst = () =>
   tr`Local food codes, the shop’s own food-safety plan and licensed practice come first.`;
 
 /** The usual cautions where they matter, short and once. Local food codes, the shop’s own food-safety plan and licensed practice come first. */
@@ -104,5 +104,5 @@ export function cautionsAt(at: CautionAt): readonly Caution[] {
 
 /** The cautions for a moment as one line of text, with whose rules come first. */
 export function cautionText(at: CautionAt): string {
-  return [...cautionsAt(at).map((caution) => caution.sentence), CODES_FIRST()].join(' ');
+  return [...cautionsAt(at).map((caution) => caution.sentence), codesFirst()].join(' ');
 }

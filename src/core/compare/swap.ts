@@ -90,7 +90,7 @@ function touches(act: Act, lots: ReadonlySet<string>): boolean {
   );
 }
 
-const SWAPPED = () => tr` otherwise`;
+const swappedWords = () => tr` otherwise`;
 
 /** Some lots in places that are so much warmer than they were, °C. */
 function warmer({ baked, shop }: Swapped, lots: ReadonlySet<string>, byC: number): Swapped {
@@ -98,7 +98,7 @@ function warmer({ baked, shop }: Swapped, lots: ReadonlySet<string>, byC: number
   const other = (placeId: string): string => {
     const place = shop.places.get(placeId);
     if (place === undefined) return placeId;
-    const id = `${placeId}${SWAPPED()}`;
+    const id = `${placeId}${swappedWords()}`;
     places.set(id, shifted({ ...place, id }, byC));
     return id;
   };

@@ -37,7 +37,7 @@ export type ThingKey =
   | 'saltShare'
   | 'strengthW';
 
-const NOWHERE = () => null;
+const nowhere = () => null;
 
 /** Everything that is compared, in the order of the work. */
 export const THINGS: readonly Thing[] = [
@@ -49,7 +49,7 @@ export const THINGS: readonly Thing[] = [
     unit: 'share',
     within: 0.005,
     of: leavenShare,
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'leavenC',
@@ -59,7 +59,7 @@ export const THINGS: readonly Thing[] = [
     unit: 'degrees',
     within: 0.4,
     of: (run, shop) => meanPlaceC(run.leavens[0], shop.places),
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'leavenOffMin',
@@ -89,7 +89,7 @@ export const THINGS: readonly Thing[] = [
     unit: 'hours',
     within: 0.2,
     of: ({ dough, first }) => hoursBetween(dough.story.startMs, first.story.startMs),
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'doughC',
@@ -99,7 +99,7 @@ export const THINGS: readonly Thing[] = [
     unit: 'degrees',
     within: 0.4,
     of: ({ dough }, shop) => meanPlaceC(dough, shop.places),
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'ballC',
@@ -109,7 +109,7 @@ export const THINGS: readonly Thing[] = [
     unit: 'degrees',
     within: 0.4,
     of: ({ last }, shop) => meanPlaceC(last, shop.places),
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'mixToServiceH',
@@ -119,7 +119,7 @@ export const THINGS: readonly Thing[] = [
     unit: 'hours',
     within: 0.2,
     of: ({ dough, baked }) => hoursBetween(dough.story.startMs, baked.servedToMs),
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'hydration',
@@ -132,7 +132,7 @@ export const THINGS: readonly Thing[] = [
       const sum = totals(dough.story.lot.composition, pantry);
       return sum.flourG > 0 ? sum.waterG / sum.flourG : null;
     },
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'saltShare',
@@ -145,7 +145,7 @@ export const THINGS: readonly Thing[] = [
       const sum = totals(dough.story.lot.composition, pantry);
       return sum.flourG > 0 ? sum.saltG / sum.flourG : null;
     },
-    right: NOWHERE,
+    right: nowhere,
   },
   {
     key: 'strengthW',
@@ -155,7 +155,7 @@ export const THINGS: readonly Thing[] = [
     unit: 'strength',
     within: 4,
     of: ({ dough }, { pantry }) => totals(dough.story.lot.composition, pantry).strengthW,
-    right: NOWHERE,
+    right: nowhere,
   },
 ];
 

@@ -14,7 +14,7 @@ export const PEAK_RISE = 1.8;
 /** Peaks after which a young culture counts as alive. */
 export const PEAKS_TO_LIVE = 2;
 
-const DAYS = (): readonly (readonly [does: string, expect: string])[] => [
+const daysWords = (): readonly (readonly [does: string, expect: string])[] => [
   [tr`Mix equal flour and water, some of it wholegrain, 25 °C.`, tr`Nothing to see.`],
   [tr`Leave it. Stir once.`, tr`A few bubbles, smells of wet flour.`],
   [tr`Keep a third, feed 1 : 1 : 1.`, tr`Often a rush of gas that smells bad: not yet yeast.`],
@@ -29,7 +29,7 @@ const DAYS = (): readonly (readonly [does: string, expect: string])[] => [
 
 /** The days of a new culture with what to do and to expect. A schedule, no forecast: every kitchen differs. */
 export function youngSchedule(begunMs: number): YoungDay[] {
-  return DAYS().map(([does, expect], index) => ({
+  return daysWords().map(([does, expect], index) => ({
     day: index + 1,
     atMs: addHours(begunMs, index * 24),
     does,

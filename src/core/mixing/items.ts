@@ -156,14 +156,14 @@ function ingredientLine(
 }
 
 /** Said of flour and water that are together since hours before. */
-const SOAKED = () => tr`soaked already: no more of it`;
+const soaked = () => tr`soaked already: no more of it`;
 
 /** Said of yeast that stands in its warm water when the mix begins. */
-const BLOOMED = () => tr`bloomed 10 min before, in some of the water`;
+const bloomed = () => tr`bloomed 10 min before, in some of the water`;
 
 function saysOf(place: Added, { schools, act }: CardQuestion): string {
-  if (place === 'flour') return act.soaked === undefined ? tr`in parts, slow` : SOAKED();
-  if (place === 'yeast') return act.bloomed === true ? BLOOMED() : trOf(schools.yeast);
+  if (place === 'flour') return act.soaked === undefined ? tr`in parts, slow` : soaked();
+  if (place === 'yeast') return act.bloomed === true ? bloomed() : trOf(schools.yeast);
   if (place === 'salt') return trOf(schools.salt);
   if (place === 'oil') return tr`last, in a thin stream`;
   return '';
@@ -193,7 +193,7 @@ function waterLines(question: CardQuestion, massG: number): Placed[] {
           },
         ];
   return [
-    ...line('water', tr`Water`, plainG, question.act.soaked === undefined ? '' : SOAKED()),
+    ...line('water', tr`Water`, plainG, question.act.soaked === undefined ? '' : soaked()),
     ...line('ice', tr`Ice`, iceG, tr`crushed, counted as water`),
     ...line('held back', tr`Held-back water`, heldG, tr`by portions, as the dough takes it`),
   ];

@@ -46,11 +46,11 @@ export function drawScene(level: PracticeLevel, uniform: () => number): Scene {
     kind,
     request: made.request,
     label: joined([made.label, whole, tr`room ${placeC}°`, cold]) ?? made.label,
-    twist: joined([roomTwist(placeC), whole, cold === null ? null : CHILLED()]),
+    twist: joined([roomTwist(placeC), whole, cold === null ? null : chilled()]),
   };
 }
 
-const CHILLED = () => tr`it went into the fridge: cooled gas dissolves and the level falls`;
+const chilled = () => tr`it went into the fridge: cooled gas dissolves and the level falls`;
 
 /** What there is of some words, joined; null for none. */
 function joined(words: readonly (string | null)[]): string | null {

@@ -15,7 +15,7 @@ export interface DescriptionField {
 type For = 'starter' | 'carry-over' | 'discard';
 
 /** Each field, and the kinds it belongs to. */
-const FIELDS = (): readonly (readonly [keyof Description, string, readonly For[]])[] => [
+const fields = (): readonly (readonly [keyof Description, string, readonly For[]])[] => [
   ['name', tr`Name`, ['starter', 'carry-over', 'discard']],
   ['hydrationPct', tr`Water, % of flour`, ['starter', 'carry-over']],
   ['saltPct', tr`Salt held at, %`, ['carry-over']],
@@ -46,7 +46,7 @@ export function fieldsOf(kind: CultureKind, facts: DescribingFacts): Description
     })),
     discardTo: [{ id: '', name: tr`throw away` }, ...discardJars],
   };
-  return FIELDS()
+  return fields()
     .filter(([, , kinds]) => kinds.includes(as))
     .map(([name, label]) => {
       const chosen = options[name];

@@ -2,7 +2,7 @@ import { tr, trOf } from '@/words/tr';
 import type { About } from '@/server/cultures/about';
 import { momentText, percentText, spanText } from '@/ui/format';
 
-const TIMES = () => ['', 'once', 'twice', tr`three times`] as const;
+const times = () => ['', 'once', 'twice', tr`three times`] as const;
 
 /** What is due, what was missed and what a miss means, in words. */
 export function maintenanceText({ culture, row, maintenance, nowMs, units }: About): string {
@@ -21,5 +21,5 @@ export function maintenanceText({ culture, row, maintenance, nowMs, units }: Abo
   if (maintenance.refreshments === 0) {
     return tr`${late}${left === '' ? tr`, no harm yet` : tr`${left}, no harm`}. Feed it as usual.`;
   }
-  return tr`${late}${left}. Refresh it ${trOf(TIMES()[maintenance.refreshments])} before it raises a dough.`;
+  return tr`${late}${left}. Refresh it ${trOf(times()[maintenance.refreshments])} before it raises a dough.`;
 }

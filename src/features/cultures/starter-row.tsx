@@ -13,7 +13,7 @@ import { RowFrame } from './row-frame';
 
 const HEIGHT = 78;
 /** What can be opened of a starter. */
-const MORE = () =>
+const moreWords = () =>
   [
     ['', tr`Feed`],
     ['/series', tr`In a row`],
@@ -41,7 +41,7 @@ export function StarterLine({ row, view }: { row: StarterRow; view: CulturesView
       opened={view.openedId === culture.id}
       href={`/cultures/${encodeURIComponent(culture.id)}`}
       height={HEIGHT}
-      more={MORE().map(([path, name]) => ({
+      more={moreWords().map(([path, name]) => ({
         href: `/cultures/${encodeURIComponent(culture.id)}${path}`,
         name,
       }))}

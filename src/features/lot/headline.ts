@@ -10,20 +10,20 @@ export interface Headline {
 }
 
 /** Said of a lot that does not get there as far as is looked ahead. */
-export const NOT_IN_SIGHT = () => tr`Not ripe in sight`;
+export const notInSight = () => tr`Not ripe in sight`;
 
 /** Said of a lot that the model can not run: what is written of it is no dough that it knows. */
-const NO_FORECAST = () => tr`No forecast`;
+const noForecast = () => tr`No forecast`;
 
 /** What the forecast says of a lot, in a sentence, and what it means for the next step. */
 export function headlineOf(view: LotView): Headline {
   if (view.pastMs !== null) return pastHeadline(view, view.pastMs);
-  if (view.unknown !== null) return { says: NO_FORECAST(), detail: view.unknown };
+  if (view.unknown !== null) return { says: noForecast(), detail: view.unknown };
   const { window } = view.strand;
   const at = (atMs: number | null) =>
     atMs === null ? tr`no end in sight` : momentText(atMs, view.nowMs, view.units.timeZone);
   if (window.opensMs === null) {
-    return { says: NOT_IN_SIGHT(), detail: tr`It does not get there where it stands.` };
+    return { says: notInSight(), detail: tr`It does not get there where it stands.` };
   }
   const best = window.bestMs ?? window.opensMs;
   const band = window.bestBand;

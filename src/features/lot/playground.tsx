@@ -11,7 +11,7 @@ import { addHours, type ShopUnits } from '@/core/units';
 import { decimals, tempText } from '@/ui/format';
 import { useCompute } from '@/ui/compute/use-compute';
 import { useWidth } from '@/ui/use-width';
-import { headlineOf, NOT_IN_SIGHT } from './headline';
+import { headlineOf, notInSight } from './headline';
 import { NeverShare } from './never-share';
 import {
   emptyView,
@@ -108,7 +108,7 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
           turns={playTurns(form, units)}
           onAdopt={(turns, value) => setForm(adopted(form, turns, value))}
         />
-        {headline.says === NOT_IN_SIGHT() ? <NeverShare base={base} handles={handles} /> : null}
+        {headline.says === notInSight() ? <NeverShare base={base} handles={handles} /> : null}
       </Box>
     </>
   );

@@ -81,12 +81,12 @@ export function WhatIfPanel(props: {
   );
 }
 
-const MIXED = () => tr`It is mixed: its dose can not be changed any more. Its place can.`;
-const NO_YEAST = () =>
+const mixed = () => tr`It is mixed: its dose can not be changed any more. Its place can.`;
+const noYeast = () =>
   tr`No yeast of its own goes in: what raises it is found with its bake. Its place can be tried.`;
 
 function NothingOpen({ made }: { made: boolean }) {
-  return <Typography color="text.secondary">{made ? MIXED() : NO_YEAST()}</Typography>;
+  return <Typography color="text.secondary">{made ? mixed() : noYeast()}</Typography>;
 }
 
 function AmountHandle(props: {

@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore, useTransition } from 'react';
 import { rem } from '@/ui/rem';
 
-const LOST = () =>
+const lostWords = () =>
   tr`The shop did not answer. Are both devices on the same network? Then try again.`;
 
 const never = () => () => undefined;
@@ -86,8 +86,8 @@ async function pairedBy(form: { code: string; name: string }): Promise<string | 
     });
     if (response.ok) return null;
     const said = (await response.json().catch(() => null)) as { sentence?: string } | null;
-    return said?.sentence ?? LOST();
+    return said?.sentence ?? lostWords();
   } catch {
-    return LOST();
+    return lostWords();
   }
 }

@@ -100,9 +100,9 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
   const [, start] = useTransition();
   const [weighing, setWeighing] = useState(false);
   const askAnew = useAskAnew();
-  const wish = typeof view.wish === 'string' ? view.wish : OWN();
+  const wish = typeof view.wish === 'string' ? view.wish : own();
   const choose = (value: string) => {
-    if (value === OWN()) return setWeighing(true);
+    if (value === own()) return setWeighing(true);
     start(async () => {
       await actions.setWish(value);
       askAnew();
@@ -120,13 +120,13 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
         onChange={(event) => choose(event.target.value)}
         slotProps={{ select: { native: true }, htmlInput: { 'aria-label': tr`Priority` } }}
       >
-        {[...Object.keys(WISHES), OWN()].map((one) => (
+        {[...Object.keys(WISHES), own()].map((one) => (
           <option key={one} value={one}>
             {WISH_NAMES[one] ?? one}
           </option>
         ))}
       </TextField>
-      {wish === OWN() ? (
+      {wish === own() ? (
         <Button size="small" variant="text" onClick={() => setWeighing(true)}>
           {tr`Change them`}
         </Button>
@@ -145,4 +145,4 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
     </Box>
   );
 }
-const OWN = () => tr`own weights`;
+const own = () => tr`own weights`;

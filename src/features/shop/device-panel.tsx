@@ -10,7 +10,7 @@ import { useState, useSyncExternalStore } from 'react';
 import { DARK_FROM_HOUR, DARK_UNTIL_HOUR, useAppearance, type Appearance } from '@/ui/appearance';
 import { preference, setPreference, type NoticePreference } from '@/ui/notice-preferences';
 
-const LOOKS = (): readonly (readonly [Appearance, string])[] => [
+const looksWords = (): readonly (readonly [Appearance, string])[] => [
   ['light', tr`Light`],
   ['dark', tr`Dark`],
   ['clock', tr`By the clock: dark from ${DARK_FROM_HOUR} to ${DARK_UNTIL_HOUR}`],
@@ -29,7 +29,7 @@ export function DevicePanel() {
         value={here ? appearance : 'system'}
         onChange={(_, value) => choose(value as Appearance)}
       >
-        {LOOKS().map(([value, name]) => (
+        {looksWords().map(([value, name]) => (
           <FormControlLabel key={value} value={value} control={<Radio />} label={name} />
         ))}
       </RadioGroup>

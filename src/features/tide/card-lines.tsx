@@ -10,7 +10,7 @@ import { waterDegrees } from '@/ui/water-text';
 /** Lines that have a row of their own on a card; what is left is said in one row. */
 const ROWS = 3;
 /** How the pantry calls water. */
-const WATER_LABEL = () => tr`Water`;
+const waterLabel = () => tr`Water`;
 const SIZE = { fontSize: rem(15), lineHeight: 1.2 } as const;
 
 /** What a moment takes: the first things a row each, the salt and what else is little in one row below them. */
@@ -28,7 +28,7 @@ export function CardLines({ moment, units }: { moment: Moment; units: ShopUnits 
         >
           <Typography component="span" noWrap sx={SIZE}>
             {line.label}
-            {line.label === WATER_LABEL() && water !== null ? ` ${waterDegrees(water, units)}` : ''}
+            {line.label === waterLabel() && water !== null ? ` ${waterDegrees(water, units)}` : ''}
           </Typography>
           <Box component="strong" sx={{ whiteSpace: 'nowrap' }}>
             {amount(line)}

@@ -9,7 +9,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 
-const KEYS = (): readonly (readonly [string, string])[] => [
+const keysWords = (): readonly (readonly [string, string])[] => [
   ['d', tr`Next step: done now`],
   ['o', tr`Next step: other time, grams, move`],
   ['l', tr`Log a look`],
@@ -35,7 +35,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
       <DialogContent>
         <Table size="small">
           <TableBody>
-            {KEYS().map(([key, says]) => (
+            {keysWords().map(([key, says]) => (
               <TableRow key={key}>
                 <TableCell component="th" sx={{ fontWeight: 700 }}>
                   {key}

@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { termsFor } from '@/core/glossary';
 import { rem } from '@/ui/rem';
 
-const FIRST_STEPS = (): readonly (readonly [href: string, name: string, does: string])[] => [
+const firstSteps = (): readonly (readonly [href: string, name: string, does: string])[] => [
   [
     '/shop',
     tr`Shop`,
@@ -89,7 +89,7 @@ export function Words() {
       >
         <Typography variant="h2">{tr`From an empty shop to a first bake`}</Typography>
         <Box component="ol" sx={{ pl: 2.5 }}>
-          {FIRST_STEPS().map(([href, name, does]) => (
+          {firstSteps().map(([href, name, does]) => (
             <Typography component="li" key={href} sx={{ mb: 1 }}>
               <Link component={NextLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
                 {name}

@@ -63,23 +63,23 @@ export type ReadArchive =
   | { readonly kind: 'archive'; readonly archive: Archive }
   | { readonly kind: 'refused'; readonly sentence: string };
 
-const NOTHING = () => tr`Nothing was changed.`;
+const nothing = () => tr`Nothing was changed.`;
 
 /** Reads an archive from its text; whatever is not one is refused with the place where it is wrong. */
 export function readArchive(text: string): ReadArchive {
   const value = parsedJson(text);
   if (value === undefined) {
-    return refused(tr`Archive: the file is not JSON, or it is cut off. ${NOTHING()}`);
+    return refused(tr`Archive: the file is not JSON, or it is cut off. ${nothing()}`);
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(value);
   if (!head.success || head.data.format !== ARCHIVE_FORMAT) {
     return refused(
-      tr`Archive: the file is not an archive of a shop. Allowed: a file whose “format” is “${ARCHIVE_FORMAT}”. ${NOTHING()}`,
+      tr`Archive: the file is not an archive of a shop. Allowed: a file whose “format” is “${ARCHIVE_FORMAT}”. ${nothing()}`,
     );
   }
   if (head.data.version !== ARCHIVE_VERSION) {
     return refused(
-      tr`Archive: version ${head.data.version} is not known. Allowed: version ${ARCHIVE_VERSION}. ${NOTHING()}`,
+      tr`Archive: version ${head.data.version} is not known. Allowed: version ${ARCHIVE_VERSION}. ${nothing()}`,
     );
   }
   const parsed = archiveSchema.safeParse(value);
@@ -101,7 +101,7 @@ function parsedJson(text: string): unknown {
 function placeOf(error: z.ZodError, value: unknown): string {
   const { path, message } = error.issues[0] ?? { path: [], message: '' };
   const found = shortened(valueAt(value, path));
-  return tr`Archive: ${whereOf(path)}: ${found} is not possible (${message}). ${NOTHING()}`;
+  return tr`Archive: ${whereOf(path)}: ${found} is not possible (${message}). ${nothing()}`;
 }
 
 function whereOf(path: readonly PropertyKey[]): string {

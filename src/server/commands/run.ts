@@ -90,7 +90,7 @@ export function keepAnswer(
   dropCommandsBefore(context.db, atMs - KEPT_MS);
 }
 
-const MISSING = () =>
+const missing = () =>
   tr`Something that this names is not in the shop (a place, a bake, a method). Nothing was stored; open the view anew.`;
 
 /** True where the database has nothing of a name that was to be written. */
@@ -104,7 +104,7 @@ export function refusalOf(error: unknown, name: string): Outcome<never> {
   if (error instanceof DomainError) return refused(null, error.message);
   if (error instanceof NotFoundError)
     return refused(null, tr`${error.message} Nothing was stored.`);
-  if (isMissingReference(error)) return refused(null, MISSING());
+  if (isMissingReference(error)) return refused(null, missing());
   shopLog.error({ command: name, err: error }, 'command failed');
   if (isDiskError(error)) return refused(null, diskSentence());
   return refused(

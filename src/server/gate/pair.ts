@@ -27,7 +27,7 @@ export type Paired =
   | { readonly ok: true; readonly device: Device; readonly token: string }
   | { readonly ok: false; readonly sentence: string };
 
-const NO_SUCH = () =>
+const noSuch = () =>
   tr`Code: it is not right, was used, or its two minutes are over. Have a new one shown on a device that is in.`;
 
 /** Lets a device in by its code, once. What is wrong with a wrong code is not said. */
@@ -38,7 +38,7 @@ export function paired(db: Db, form: unknown, nowMs: number): Paired {
   }
   const { code, name } = parsed.data;
   const pairing = takePairing(db, hashOf(code), nowMs);
-  if (pairing === null) return { ok: false, sentence: NO_SUCH() };
+  if (pairing === null) return { ok: false, sentence: noSuch() };
   const token = newSecret();
   const device: Device = {
     ...pairing,

@@ -2,7 +2,7 @@ import { tr, trOf } from '@/words/tr';
 import type { Entry, LookSigns } from '@/core/journal';
 import { signWords } from '@/shop/lots/sign-words';
 
-const SAYS_REPLACED = () => tr`Moved planned steps`;
+const saysReplaced = () => tr`Moved planned steps`;
 
 type Says<K extends Entry['body']['kind']> = (
   body: Extract<Entry['body'], { kind: K }>,
@@ -33,7 +33,7 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
   note: (body, name) =>
     body.lotId === undefined ? tr`Noted: ${body.text}` : `${name(body.lotId)}: ${body.text}`,
   strike: () => tr`Took back an entry`,
-  replace: () => SAYS_REPLACED(),
+  replace: () => saysReplaced(),
   withdraw: (body) =>
     body.reason === undefined
       ? tr`Withdrew planned steps`

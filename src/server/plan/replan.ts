@@ -37,8 +37,8 @@ export function replanBake(
     const { bakeId, batch } = parsed.value;
     const bake = maybeOneBake(context.db, bakeId);
     const steps = state.folded.plan.filter((step) => step.bakeId === bakeId);
-    if (bake === null || steps.length === 0) return refused(null, NOTHING_PLANNED());
-    if (isBegun(state, bakeId)) return refused(null, BEGUN());
+    if (bake === null || steps.length === 0) return refused(null, nothingPlanned());
+    if (isBegun(state, bakeId)) return refused(null, begun());
     const { method } = oneMethodVersion(context.db, bake.methodVersionId);
     const pins = pinnedHours(
       steps,
@@ -72,8 +72,8 @@ export function replanBake(
   });
 }
 
-const NOTHING_PLANNED = () => tr`Plan anew: nothing of this bake is planned.`;
-const BEGUN = () =>
+const nothingPlanned = () => tr`Plan anew: nothing of this bake is planned.`;
+const begun = () =>
   tr`Plan anew: something of it is done already. What is done is never moved: see Hold or hurry.`;
 
 const isBegun = ({ folded }: ShopState, bakeId: string) =>

@@ -1,6 +1,6 @@
 import { tr } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
-import { CODES_FIRST } from '@/core/cautions';
+import { codesFirst } from '@/core/cautions';
 import { traceDay, type TraceLot, type TraceUse } from '@/core/journal';
 import { z } from '@/core/parse';
 import { atWallMinute, fromLocalText, toLocalText, type ShopUnits, unitsOf } from '@/core/units';
@@ -76,7 +76,7 @@ export function dayTraceView(context: ShopContext, asked: string | undefined): D
     shopName: shop.name,
     units: unitsOf(shop),
     nowMs,
-    codesFirst: CODES_FIRST(),
+    codesFirst: codesFirst(),
     day,
     dayMs,
     remark: wrong

@@ -1,7 +1,7 @@
 import { type ShopState } from '@/shop/state';
 import { allergensOf } from '@/core/composition';
 import { isAct } from '@/core/journal';
-import { CODES_FIRST } from '@/core/cautions';
+import { codesFirst } from '@/core/cautions';
 import { unitsOf, type ShopUnits } from '@/core/units';
 import { listFlourLots } from '@/data';
 import type { ShopContext } from '../context';
@@ -42,7 +42,7 @@ export function sheetsView(context: ShopContext): Sheets {
     shopName: shop.name,
     units: unitsOf(shop),
     nowMs,
-    codesFirst: CODES_FIRST(),
+    codesFirst: codesFirst(),
     cold: coldLogs(state, SHEET_DAYS),
     traces: tracesOf(context, withOldSacks(context, state)),
     allergens: allergenRows(context, state),

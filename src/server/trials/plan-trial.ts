@@ -204,8 +204,8 @@ function partOf(
 }
 
 const LONGEST_NAME = 60;
-const trialName = (name: string) => `${name.slice(0, LONGEST_NAME - TRIAL().length)}${TRIAL()}`;
-const TRIAL = () => tr`, trial`;
+const trialName = (name: string) => `${name.slice(0, LONGEST_NAME - trial().length)}${trial()}`;
+const trial = () => tr`, trial`;
 
 /** What the trial is about, in the journal of its second lot. */
 function noteOf(state: ShopState, trial: Trial, { lotId, says }: Second): EntryDraft {

@@ -9,7 +9,7 @@ import type { Trial } from './trial-form';
 
 /** What can not be different in some of a dough whose flour and water soak together before. */
 const OF_THE_SOAK: ReadonlySet<Trial['thing']> = new Set(['flour', 'water']);
-const SOAKS = () =>
+const soaks = () =>
   tr`One thing: its flour and water soak together before the mix. Allowed: another place, more or less yeast, warmer or colder mixed.`;
 
 /** The same make, so many grams of it, with one thing different. */
@@ -18,7 +18,7 @@ export function otherwise(
   trial: Trial,
   state: ShopState,
 ): Outcome<{ act: ActOf<'make'>; says: string }> {
-  if (first.soaked !== undefined && OF_THE_SOAK.has(trial.thing)) return refused('thing', SOAKS());
+  if (first.soaked !== undefined && OF_THE_SOAK.has(trial.thing)) return refused('thing', soaks());
   const small = scaled(first, trial.massG, state);
   if (trial.thing === 'place') {
     const place = placeFor(trial, first.placeId, state);

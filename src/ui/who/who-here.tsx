@@ -11,7 +11,7 @@ import { rem } from '../rem';
 import { useSay } from '../snack';
 import { useWho } from './who';
 
-const EVERYBODY = () => tr`Everybody`;
+const everybody = () => tr`Everybody`;
 
 /** Who is at this device, changed with two taps of floury hands. */
 export function WhoHere(props: {
@@ -66,7 +66,7 @@ export function WhoHere(props: {
             onClick={() => choose(one)}
             sx={{ minHeight: 56, minWidth: 160, fontSize: rem(18) }}
           >
-            {one ?? EVERYBODY()}
+            {one ?? everybody()}
           </MenuItem>
         ))}
       </Menu>

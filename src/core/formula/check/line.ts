@@ -100,14 +100,14 @@ function ingredientLine(
   return amountLine(found.thing, amounts, without);
 }
 
-const TYPE_NOT_SAID = () => tr`yeast, type not said`;
+const typeNotSaid = () => tr`yeast, type not said`;
 
 function yeastOfNoType(text: string): { thing: RecipeThing; word: string } | null {
   if (!/\byeast\b/.test(text)) return null;
   const instant = thingIn(tr`instant yeast`);
   return instant === null
     ? null
-    : { thing: { ...instant.thing, name: TYPE_NOT_SAID() }, word: 'yeast' };
+    : { thing: { ...instant.thing, name: typeNotSaid() }, word: 'yeast' };
 }
 
 function withoutAmount(text: string, thing: RecipeThing | null): ReturnType<typeof ingredientLine> {
@@ -167,7 +167,7 @@ function readMasses(
     const disagreement = tr`${thing.name}: the line gives ${gramsText(best.mass.massG)} g and ${gramsText(other.mass.massG)} g. Which?`;
     return { kind: 'question', says: disagreement, thing, mass: best.mass, hydration };
   }
-  if (thing.name === TYPE_NOT_SAID()) {
+  if (thing.name === typeNotSaid()) {
     const which = tr`${trOf(thing.name)}: counted as instant; fresh or dry?`;
     return { kind: 'question', says: which, thing, mass: best.mass, hydration };
   }

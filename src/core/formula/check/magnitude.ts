@@ -13,7 +13,7 @@ const BELIEVABLE: Readonly<Partial<Record<RecipeThing['kind'], readonly [number,
   liquid: [0.01, 1.6],
   leaven: [0.005, 3],
 };
-const SLIPS = (): readonly (readonly [number, string])[] => [
+const slips = (): readonly (readonly [number, string])[] => [
   [0.001, tr`Is it in grams where a kilo stands?`],
   [1000, tr`Is it in kilos where a gram stands?`],
   [0.1, tr`Is there a nought too many?`],
@@ -37,7 +37,7 @@ export function magnitudeQuestion(
   const share = line.mass.massG / sums.flourG.value;
   const fits = (value: number) => value >= range[0] && value <= range[1];
   if (fits(share)) return line;
-  const slip = SLIPS().find(([factor]) => fits(share * factor))?.[1] ?? tr`Is that right?`;
+  const slip = slips().find(([factor]) => fits(share * factor))?.[1] ?? tr`Is that right?`;
   const { index, raw, thing, mass, hydration } = line;
   const much = Math.round(share * 1000) / 10;
   const says = tr`${thing.name}: ${much} % of the flour. ${slip}`;
