@@ -112,3 +112,11 @@ test('a demo shop is set up at a tap and opened in a page of its own; one that c
   expect(link.getAttribute('target')).toBe('_blank');
   expect(push).not.toHaveBeenCalled();
 });
+
+test('the language is chosen with the first questions', async () => {
+  const { user } = opened(DONE);
+  changeShop.mockResolvedValueOnce({ ok: false, refusals: [] });
+  await user.click(await screen.findByLabelText('Language'));
+  await user.click(await screen.findByRole('option', { name: 'Italiano' }));
+  expect(changeShop).toHaveBeenCalledWith({ language: 'it' });
+});

@@ -1,6 +1,6 @@
 import { tr, trOf } from '@/words/tr';
-import type { Entry, LookSigns } from '@/core/journal';
-import { signWords } from '@/shop/lots/sign-words';
+import type { Entry } from '@/core/journal';
+import { lookWords } from '@/shop/lots/sign-words';
 
 const saysReplaced = () => tr`Moved planned steps`;
 
@@ -17,7 +17,7 @@ const SAYS: { readonly [K in Entry['body']['kind']]: Says<K> } = {
     tr`Took ${Math.round(body.massG)} g of ${name(body.lotId)} as ${body.name}`,
   use: (body, name) => tr`Baked ${body.count}, ${name(body.lotId)}`,
   move: (body, name) => tr`Moved ${name(body.lotId)}`,
-  look: (body, name) => tr`Looked at ${name(body.lotId)}: ${signsText(body.signs)}`,
+  look: (body, name) => tr`Looked at ${name(body.lotId)}: ${lookWords(body.signs).join(', ')}`,
   work: (body, name) => `${trOf(body.act)}: ${name(body.lotId)}`,
   add: (body, name) => tr`Added to ${name(body.lotId)}`,
   discard: (body, name) => tr`Discarded ${Math.round(body.massG)} g of ${name(body.lotId)}`,
@@ -74,8 +74,4 @@ const TO_COME: Readonly<{ [K in Entry['body']['kind']]?: Says<K> }> = {
 /** What an entry says, in the trade’s words. */
 export function bodySays(body: Entry['body'], name: (lotId: string) => string): string {
   return (SAYS[body.kind] as Says<typeof body.kind>)(body as never, name);
-}
-
-function signsText({ rise, ...signs }: LookSigns): string {
-  return [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)].join(', ');
 }

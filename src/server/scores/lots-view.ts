@@ -7,7 +7,7 @@ import { hoursBetween, MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units
 import type { ShopContext } from '../context';
 import { lotAnyTime, type LotAnyTime } from '../lots/lot-any-time';
 import { loadShop } from '../shop/load-shop';
-import { signWords } from '@/shop/lots/sign-words';
+import { lookWords } from '@/shop/lots/sign-words';
 import type { LevelPoint } from './compare-view';
 
 /** A lot that can be laid beside others. */
@@ -94,7 +94,6 @@ function beside(one: LotAnyTime, nowMs: number): LotBeside {
   const { opensMs, bestMs, closesMs } = lot.window;
   const shownMs = used ?? Math.max(nowMs, closesMs ?? bestMs ?? opensMs ?? nowMs);
   const last = looks.at(-1);
-  const { rise, ...words } = last?.signs ?? {};
   return {
     ...choiceOf(lot),
     usedMs: used,
@@ -104,10 +103,7 @@ function beside(one: LotAnyTime, nowMs: number): LotBeside {
     ),
     window: [hour(opensMs), hour(bestMs), hour(closesMs)],
     usedH: hour(used),
-    lastLook:
-      last === undefined
-        ? null
-        : [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(words)].join(', '),
+    lastLook: last === undefined ? null : lookWords(last.signs).join(', '),
   };
 }
 

@@ -12,7 +12,7 @@ import type { ShopContext } from '../context';
 import type { ForecastOfShop } from '../shop/forecast-state';
 import { mixingOf, waterOf } from '../mix/water';
 
-import { signWords } from '@/shop/lots/sign-words';
+import { lookWords } from '@/shop/lots/sign-words';
 import type { Glyph, Moment, MomentLine } from '@/shop/hands/moment';
 import { vesselOf } from '@/shop/tide/vessel';
 
@@ -210,8 +210,7 @@ function stillToWeigh({ soaked, ingredients }: ActOf<'make'>, pantry: Pantry) {
 }
 
 function lookLines(act: ActOf<'look'>): MomentLine[] {
-  const { rise, ...signs } = act.signs;
-  const words = [...(rise === undefined ? [] : [`×${rise}`]), ...signWords(signs)];
+  const words = lookWords(act.signs);
   return words.length === 0 ? [] : [{ label: words.join(', ') }];
 }
 
