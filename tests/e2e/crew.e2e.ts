@@ -62,7 +62,22 @@ async function pair(page: Page, code: string, name: string): Promise<void> {
   const [codeField, nameField] = await page.$$('input');
   await codeField!.type(code);
   await nameField!.type(name);
-  await page.locator('button[type="submit"]:not([disabled])').click();
+  await pressWhenAlive(page);
+}
+
+/** Presses what sends once the page has come to life; a page that does not says what stands on it. */
+async function pressWhenAlive(page: Page): Promise<void> {
+  const send = 'button[type="submit"]:not([disabled])';
+  const button = await page.waitForSelector(send, { timeout: 20_000 }).catch(async () => {
+    const loaded = await page.evaluate(() =>
+      [...document.scripts].map(({ src }) => [
+        src.split('/').pop(),
+        performance.getEntriesByName(src).length,
+      ]),
+    );
+    throw new Error(`not alive: ${JSON.stringify({ wrong, loaded })} ${await textOf(page)}`);
+  });
+  await button!.evaluate((one) => (one as HTMLButtonElement).click());
 }
 
 const rowOf = (name: string) =>
