@@ -1,6 +1,6 @@
 const transform = {
   '^.+\\.(t|j)sx?$|^.+\\.mjs$': [
-    '@swc/jest',
+    '<rootDir>/tests/jest/transform.mjs',
     {
       jsc: {
         target: 'es2022',
