@@ -29,6 +29,8 @@ test.each([
   ['Thin: 0.4 g/cm² is not possible.', 'Thin: 0.4 g/cm² is not possible.'],
 ])('“%s” in the other units', (sentence, other) => {
   expect(sentenceInUnits(sentence, OTHER)).toBe(other);
+  // Said once more it stays: a panel need not know whether the shop has said it already.
+  expect(sentenceInUnits(other, OTHER)).toBe(other);
   expect(sentenceInUnits(sentence, METRIC)).toBe(sentence);
 });
 

@@ -38,7 +38,7 @@ test('an empty shop asks three questions; a starter and a first bake stand on th
   await goto('/');
   await type(page, 'input[name="roomC"]', '23');
   await press(page, 'Yes');
-  await type(page, 'input[name="starterName"]', 'Tolk');
+  await type(page, 'input[name="name"]', 'Tolk');
   await press(page, 'Show me plans');
   await waitForText(page, 'Take this plan');
   await press(page, 'Take this plan');

@@ -26,7 +26,7 @@ beforeAll(async () => {
 test('an empty shop with a starter', async () => {
   await goto('/');
   await press(page, 'Yes');
-  await type(page, 'input[name="starterName"]', 'Tolk');
+  await type(page, 'input[name="name"]', 'Tolk');
   await press(page, 'Show me plans');
   await waitForText(page, 'Take this plan');
 });

@@ -24,4 +24,5 @@ function createTransformer(options) {
   };
 }
 
-export default { createTransformer };
+const transformer = { createTransformer };
+export default transformer;

@@ -6,15 +6,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { Suspense, useState, useTransition } from 'react';
+import { Suspense, useState } from 'react';
 import { threeColumns } from '@/core/formula';
 import { fromLocalText } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 import type { Outcome } from '@/shop/outcome';
 import { clockText, massText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import { useWidth } from '@/ui/use-width';
 import { BakeFieldsForm } from './bake-fields-form';
 import { firstFields, mendedFields, type BakeFields } from './fields';
@@ -37,35 +36,23 @@ export function NewBake(props: {
   const { view, take, undo } = props;
   const { facts } = view;
   const [fields, setFields] = useState<BakeFields>(() => firstFields(view));
-  const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
-  const [busy, start] = useTransition();
+  const { send, busy, wrong: refused, clear } = useSend();
   const { plan, whys, errors, mend, planning } = useBakePlan(fields, facts);
   const columns = plan === null ? null : threeColumns(plan.columns);
   const { ref, width } = useWidth(760);
   const router = useRouter();
-  const askAnew = useAskAnew();
-  const say = useSay();
   const change = (changed: Partial<BakeFields>) => {
-    setRefused({});
+    clear();
     setFields((before) => ({ ...before, ...changed }));
   };
   const takeIt = () =>
-    start(async () => {
-      const outcome = await take(fields);
-      if (!outcome.ok) {
-        setRefused(
-          Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
-        );
-        return;
-      }
-      say({
-        text: tr`${fields.name}: taken into the plan.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void undo(outcome.value.batch).then(() => askAnew()),
-        },
-      });
-      router.push('/');
+    send(() => take(fields), {
+      said: tr`${fields.name}: taken into the plan.`,
+      undo:
+        ({ batch }) =>
+        () =>
+          undo(batch),
+      then: () => router.push('/'),
     });
   const wrong = { ...errors, ...refused };
   return (

@@ -58,7 +58,7 @@ test('in ounces and °F figures are read and typed so, and sent as they are held
   await user.clear(fieldNamed('roomC'));
   await user.type(fieldNamed('roomC'), '77');
   await user.click(screen.getByRole('button', { name: 'Yes' }));
-  await user.type(fieldNamed('starterName'), 'Tolk');
+  await user.type(fieldNamed('name'), 'Tolk');
   await user.clear(fieldNamed('massG'));
   await user.type(fieldNamed('massG'), '5 oz');
   await user.click(await pressable(/Show me plans/));

@@ -12,13 +12,14 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState, useSyncExternalStore, useTransition, type ReactNode } from 'react';
+import { useSyncExternalStore, type ReactNode } from 'react';
 import type { FirstQuestions } from '@/shop/begin/first-questions';
 import type { Outcome } from '@/shop/outcome';
-import { FigureField } from '@/ui/fields/figure-field';
+import { FormFrame } from '@/ui/fields/form-frame';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
 import { SpanFields } from '@/ui/fields/span-fields';
-import { WallTimeField } from '@/ui/fields/wall-time-field';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 import { newBatch } from '@/ui/hands/use-act';
 import { DemoLook, type LookAtDemo } from '@/ui/panels/demo-look';
 import { rem } from '@/ui/rem';
@@ -39,48 +40,30 @@ export function BeginShop(props: {
   actions: BeginActions;
 }) {
   const { first, nowMs, timeZone, actions } = props;
-  const [answers, setAnswers] = useState<Answers>(() => firstAnswers(first, nowMs, timeZone));
+  const { send, busy, wrong } = useSend();
+  const form = useFormFields<Answers>(() => firstAnswers(first, nowMs, timeZone), wrong);
+  const { values: answers, change: set, errors, text, figure, hour } = form;
   const deviceZone = useDeviceZone();
   const zone = answers.zone ?? deviceZone ?? timeZone;
-  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
-  const [busy, start] = useTransition();
   const router = useRouter();
-  const set = (changes: Partial<Answers>) => setAnswers((before) => ({ ...before, ...changes }));
-  const send = () =>
-    start(async () => {
-      const form = { ...beginForm(answers, nowMs, zone), batch: newBatch() };
-      const outcome = await actions.beginShop(form);
-      if (outcome.ok) return router.push('/plan');
-      setWrong(
-        Object.fromEntries(
-          outcome.refusals.map((one) => [one.field?.split('.').at(-1) ?? '', one.sentence]),
-        ),
-      );
+  const begin = () =>
+    send(() => actions.beginShop({ ...beginForm(answers, nowMs, zone), batch: newBatch() }), {
+      then: () => router.push('/plan'),
     });
   const shownBy = new Set(['roomC', 'balls', 'readyFrom', 'readyTo', 'name', 'fedAt', 'massG']);
-  const others = Object.entries(wrong).filter(([field]) => !shownBy.has(field));
+  const others = Object.entries(errors).filter(([field]) => !shownBy.has(field));
   return (
     <ShopUnitsProvider units={UNITS[answers.units]}>
-      <Box
-        component="form"
-        aria-label={tr`First questions`}
-        onSubmit={(event) => {
-          event.preventDefault();
-          send();
-        }}
+      <FormFrame
+        label={tr`First questions`}
+        onSave={begin}
         sx={{ flex: 1, background: 'var(--paper)', p: { xs: 2, md: 4 } }}
       >
         <Box sx={{ display: 'grid', gap: 3, maxWidth: 900 }}>
           <Question number="1" title={tr`How warm is the ${inSentence(first.roomName)}?`}>
-            <FigureField
-              name="roomC"
-              label={tr`Room`}
-              of="temperature"
-              value={answers.roomC}
-              error={wrong['roomC']}
-              hint={tr`as it usually is while you work`}
-              onChange={(roomC) => set({ roomC })}
-            />
+            {figure('roomC', tr`Room`, 'temperature', {
+              hint: tr`as it usually is while you work`,
+            })}
             <LanguageChoice change={actions.changeShop} />
             <UnitsChoice units={answers.units} onUnits={(units) => set({ units })} />
             <ZoneChoice
@@ -90,18 +73,11 @@ export function BeginShop(props: {
             />
           </Question>
           <Question number="2" title={tr`How many pizzas, and when?`}>
-            <FigureField
-              name="balls"
-              label={tr`Pizzas`}
-              whole
-              value={answers.balls}
-              error={wrong['balls']}
-              onChange={(balls) => set({ balls })}
-            />
+            {figure('balls', tr`Pizzas`, undefined, { whole: true })}
             <SpanFields
               readyFrom={answers.readyFrom}
               readyTo={answers.readyTo}
-              wrong={wrong}
+              wrong={errors}
               onChange={set}
             />
           </Question>
@@ -119,30 +95,9 @@ export function BeginShop(props: {
             </ToggleButtonGroup>
             {answers.keeps === 'yes' ? (
               <>
-                <TextField
-                  name="starterName"
-                  label={tr`Its name`}
-                  value={answers.name}
-                  error={wrong['name'] !== undefined}
-                  helperText={wrong['name'] ?? ''}
-                  onChange={(event) => set({ name: event.target.value })}
-                  slotProps={{ htmlInput: { maxLength: 40 } }}
-                />
-                <WallTimeField
-                  label={tr`Last fed`}
-                  name="fedAt"
-                  value={answers.fedAt}
-                  error={wrong['fedAt']}
-                  onChange={(fedAt) => set({ fedAt })}
-                />
-                <FigureField
-                  name="massG"
-                  label={tr`In the jar`}
-                  of="mass"
-                  value={answers.massG}
-                  error={wrong['massG']}
-                  onChange={(massG) => set({ massG })}
-                />
+                {text('name', tr`Its name`)}
+                {hour('fedAt', tr`Last fed`)}
+                {figure('massG', tr`In the jar`, 'mass')}
                 <Typography variant="body2" color="text.secondary" sx={{ gridColumn: '1 / -1' }}>
                   {tr`Taken to be as wet as its flour is heavy, and fed four of flour to one of itself: its page says so, and takes it otherwise.`}
                 </Typography>
@@ -173,7 +128,7 @@ export function BeginShop(props: {
           </Box>
           <DemoLook look={actions.lookAtDemo} />
         </Box>
-      </Box>
+      </FormFrame>
     </ShopUnitsProvider>
   );
 }
@@ -246,11 +201,9 @@ function ZoneChoice(props: {
 
 /** In which language the shop speaks; the page is said anew in it. */
 function LanguageChoice({ change }: { change: BeginActions['changeShop'] }) {
-  const [, start] = useTransition();
+  const { send } = useSend('notice');
   const choose = (next: string) =>
-    start(async () => {
-      if ((await change({ language: next })).ok) window.location.reload();
-    });
+    send(() => change({ language: next }), { then: () => window.location.reload() });
   return (
     <TextField
       select

@@ -5,22 +5,21 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { CompareView } from '@/server/scores/compare-view';
 import { dateText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
 import { changeReason, changeTitle, standingAt } from './change-words';
 import type { CompareActions } from './compare-actions';
 import { LETTERS } from './letters';
 import { OpeningZones, zoneX } from './opening-zones';
+import { useSend } from '@/ui/hands/use-send';
 
 /** One thing to change: the surest first, the others a tap away. */
 export function ChangePanel({ view, actions }: { view: CompareView; actions: CompareActions }) {
   const { changes, changed, nextVersion } = view;
   const [index, setIndex] = useState(0);
-  const [busy, start] = useTransition();
-  const say = useSay();
+  const { send, busy } = useSend('notice');
   const router = useRouter();
   const change = changes[Math.min(index, changes.length - 1)];
   const bake = view.bakes.find((one) => one.bakeId === changed);
@@ -49,24 +48,21 @@ export function ChangePanel({ view, actions }: { view: CompareView; actions: Com
       </Typography>,
     );
   }
-  const take = () =>
-    start(async () => {
-      const { key, placeId } = change;
-      const outcome = await actions.takeChange({ bakeId: bake.bakeId, key, placeId });
-      if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-      const { number, methodId, bakeId, readyFromMs, because } = outcome.value;
-      say({
-        text:
-          bakeId === null
-            ? tr`Version ${number} saved. It can not be planned yet: ${because ?? ''}`
-            : tr`Version ${number} saved and planned for ${dateText(readyFromMs, view.units.timeZone)}.`,
-      });
-      router.push(
+  const take = () => {
+    const { key, placeId } = change;
+    send(() => actions.takeChange({ bakeId: bake.bakeId, key, placeId }), {
+      said: ({ number, bakeId, readyFromMs, because }) =>
         bakeId === null
-          ? `/doughs/${encodeURIComponent(methodId)}`
-          : `/plan?service=${encodeURIComponent(bakeId)}`,
-      );
+          ? tr`Version ${number} saved. It can not be planned yet: ${because ?? ''}`
+          : tr`Version ${number} saved and planned for ${dateText(readyFromMs, view.units.timeZone)}.`,
+      then: ({ bakeId, methodId }) =>
+        router.push(
+          bakeId === null
+            ? `/doughs/${encodeURIComponent(methodId)}`
+            : `/plan?service=${encodeURIComponent(bakeId)}`,
+        ),
     });
+  };
   const sure = change.odds - change.oddsBefore >= SURE;
   return frame(
     <>

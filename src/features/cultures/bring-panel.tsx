@@ -4,7 +4,6 @@ import { inSentence, tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -14,9 +13,9 @@ import { useState, type ReactNode } from 'react';
 import { BROUGHT, type BroughtWhat } from '@/core/cultures';
 import type { BringingFacts } from '@/server/cultures/bringing-facts';
 import { placeKind } from '@/core/forecast';
-import { ChoiceField } from '@/ui/fields/choice-field';
-import { FigureField } from '@/ui/fields/figure-field';
-import { WallTimeField } from '@/ui/fields/wall-time-field';
+import type { QuantityKind } from '@/core/units';
+import { FormFrame } from '@/ui/fields/form-frame';
+import { useFormFields, type FormOf } from '@/ui/fields/use-form-fields';
 import { tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { ActButton, FieldRow, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
@@ -33,14 +32,12 @@ import type { CultureActions } from './culture-actions';
 export function BringPanel(props: { facts: BringingFacts; actions: CultureActions }) {
   const { facts, actions } = props;
   const { what } = facts;
-  const [fields, setFields] = useState(() => firstBrought(facts));
   const [opened, setOpened] = useState(false);
   const { run, busy, refused } = useAct(actions);
   const router = useRouter();
-  const errors = Object.fromEntries(
-    Object.entries(refused).map(([field, says]) => [field.replace(/^start\./, ''), says]),
-  );
-  const form = useFields({ facts, fields, errors, change: setFields });
+  const form = useFormFields<BroughtFields>(() => firstBrought(facts), refused, false);
+  const { values: fields, errors } = form;
+  const field = (name: FieldName) => <Field key={name} name={name} form={form} facts={facts} />;
   const bring = () => {
     const sent = { ...broughtForm(facts, fields), batch: newBatch() };
     const said = () => tr`${fields.name}: in the shop now.`;
@@ -59,21 +56,12 @@ export function BringPanel(props: { facts: BringingFacts; actions: CultureAction
       );
   };
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={tr`Bring in`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        bring();
-      }}
-      sx={{ pb: 3 }}
-    >
+    <FormFrame label={tr`Bring in`} onSave={bring} sx={{ pb: 3 }}>
       <PanelHead title={tr`What is there already?`}>{BROUGHT_NAMES[what].says}</PanelHead>
       <Kinds what={what} />
       <PanelRefusal sentence={Object.values(errors)[0] ?? null} />
       <Unhad facts={facts} />
-      <FieldRow columns={3}>{SHOWN[what].map(form)}</FieldRow>
+      <FieldRow columns={3}>{SHOWN[what].map(field)}</FieldRow>
       <Box sx={{ px: 2, pt: 1, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography sx={{ flex: '1 1 20rem' }} data-testid="assumed">
           {tr`Assumed: ${assumedText(facts, fields)}`}
@@ -82,7 +70,7 @@ export function BringPanel(props: { facts: BringingFacts; actions: CultureAction
           {opened ? tr`As it is` : tr`It was otherwise`}
         </Button>
       </Box>
-      {opened ? <FieldRow columns={3}>{ASSUMED[what].map(form)}</FieldRow> : null}
+      {opened ? <FieldRow columns={3}>{ASSUMED[what].map(field)}</FieldRow> : null}
       <Box sx={{ display: 'flex', justifyContent: 'flex-end', p: 2 }}>
         <ActButton
           title={tr`Bring it in`}
@@ -92,7 +80,7 @@ export function BringPanel(props: { facts: BringingFacts; actions: CultureAction
           onAct={bring}
         />
       </Box>
-    </Box>
+    </FormFrame>
   );
 }
 
@@ -214,65 +202,48 @@ const LABELS: Readonly<Record<FieldName, string>> = {
   },
 };
 
-/** The fields of the form by their names. */
-function useFields(of: {
+/** One field of the form, as what it is. */
+function Field(props: {
+  name: FieldName;
+  form: FormOf<BroughtFields>;
   facts: BringingFacts;
-  fields: BroughtFields;
-  errors: Readonly<Record<string, string>>;
-  change: (fields: BroughtFields) => void;
-}): (name: FieldName) => ReactNode {
-  const { facts, fields, errors, change } = of;
-  const set = (name: FieldName) => (value: string) => change({ ...fields, [name]: value });
+}): ReactNode {
+  const { name, form, facts } = props;
   const { flours, chains, places, units } = facts;
-  const placeChoice = places.map(({ id, name, tempC }) => ({
+  const label = LABELS[name];
+  const placeChoice = places.map(({ id, name: place, tempC }) => ({
     id,
-    name: `${name} ${tempText(tempC, units, 0)}`,
+    name: `${place} ${tempText(tempC, units, 0)}`,
   }));
-  const choices: Partial<Record<FieldName, readonly { id: string; name: string }[]>> = {
-    flourId: flours,
-    placeId: placeChoice,
-    roomId: placeChoice,
-    cultureId: [...chains, { id: '', name: tr`a new one` }],
-  };
-  return function Field(name) {
-    // A first chain has no other to choose from.
-    if (name === 'cultureId' && chains.length === 0) return null;
-    const common = { name, label: LABELS[name], value: fields[name] };
-    const error = errors[name];
-    const options = choices[name];
-    if (options !== undefined) {
-      return (
-        <ChoiceField key={name} {...common} options={options} error={error} onChange={set(name)} />
-      );
-    }
-    if (name === 'fedAt' || name === 'mixedAt') {
+  switch (name) {
+    case 'name':
+      return form.text(name, label);
+    case 'flourId':
+      return form.choice(name, label, flours);
+    case 'placeId':
+    case 'roomId':
+      return form.choice(name, label, placeChoice);
+    case 'cultureId':
+      // A first chain has no other to choose from.
+      return chains.length === 0
+        ? null
+        : form.choice(name, label, [...chains, { id: '', name: tr`a new one` }]);
+    case 'fedAt':
+    case 'mixedAt':
       // On a phone an hour with its day wants the whole row.
       return (
-        <Box key={name} sx={{ gridColumn: { xs: '1 / -1', md: 'auto' }, display: 'grid' }}>
-          <WallTimeField {...common} error={error} onChange={set(name)} />
+        <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' }, display: 'grid' }}>
+          {form.hour(name, label)}
         </Box>
       );
-    }
-    if (name === 'name') {
-      return (
-        <TextField
-          key={name}
-          {...common}
-          error={error !== undefined}
-          onChange={(event) => set(name)(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 40 } }}
-        />
-      );
-    }
-    const unit = name.endsWith('G') ? 'mass' : name === 'flatMm' ? 'thickness' : undefined;
-    return (
-      <FigureField
-        key={name}
-        {...common}
-        {...(unit === undefined ? {} : { of: unit })}
-        error={error !== undefined}
-        onChange={set(name)}
-      />
-    );
-  };
+    default:
+      return form.figure(name, label, UNITS[name]);
+  }
 }
+
+/** What is typed in the shop’s units. */
+const UNITS: Partial<Record<FieldName, QuantityKind>> = {
+  massG: 'mass',
+  ballG: 'mass',
+  flatMm: 'thickness',
+};

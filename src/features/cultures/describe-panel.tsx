@@ -4,18 +4,13 @@ import { tr } from '@/words/tr';
 import { FieldRow, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { Controller, useForm, useWatch } from 'react-hook-form';
 import type { DescribingFacts } from '@/server/cultures/describing-facts';
 import { newBatch, useAct } from '@/ui/hands/use-act';
-import { useSay } from '@/ui/snack';
-import { useAskAnew } from '@/ui/ask-anew';
-import { FigureField } from '@/ui/fields/figure-field';
-import { WallTimeField } from '@/ui/fields/wall-time-field';
+import { FormFrame } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 import type { CultureActions } from './culture-actions';
 import { describedForm, firstDescription, KIND_NAMES, type Description } from './description';
 import { fieldsOf } from './description-fields';
@@ -29,94 +24,35 @@ export function DescribePanel({
   actions: CultureActions;
 }) {
   const { culture } = facts;
-  const { control, register, setValue, handleSubmit } = useForm<Description>({
-    defaultValues: firstDescription(facts),
-  });
-  const typed = useWatch({ control }) as Description;
-  const { kind, start } = typed;
-  const { run, busy, refused } = useAct(actions);
-  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
+  const { run, busy: acting, refused } = useAct(actions);
+  const { send, busy: saving, wrong } = useSend();
+  const form = useFormFields(() => firstDescription(facts), { ...refused, ...wrong }, false);
+  const { values, errors, text, choice, hour } = form;
+  const { kind, start } = values;
   const router = useRouter();
-  const say = useSay();
-  const askAnew = useAskAnew();
   const starter = kind === 'liquid starter' || kind === 'stiff starter';
-  const errors = { ...refused, ...wrong };
-  const save = async (fields: Description) => {
-    const form = { ...describedForm(fields, facts), batch: newBatch() };
+  const save = () => {
+    const described = { ...describedForm(values, facts), batch: newBatch() };
+    const describe = () => actions.describeCulture(described);
     if (culture === null) {
       return run(
-        () => actions.describeCulture(form),
-        () => tr`${fields.name} is in the shop.`,
+        describe,
+        () => tr`${values.name} is in the shop.`,
         ({ id }) => router.push(`/cultures/${encodeURIComponent(id)}`),
       );
     }
-    const outcome = await actions.describeCulture(form);
-    if (!outcome.ok) {
-      const sentences = outcome.refusals.map((one) => [one.field ?? '', one.sentence] as const);
-      return setWrong(Object.fromEntries(sentences));
-    }
-    setWrong({});
-    say({ text: tr`${fields.name}: described anew.` });
-    askAnew();
-    router.push(`/cultures/${encodeURIComponent(culture.id)}/about`);
+    send(describe, {
+      said: tr`${values.name}: described anew.`,
+      then: () => router.push(`/cultures/${encodeURIComponent(culture.id)}/about`),
+    });
   };
-  const wrongIn = (name: keyof Description) =>
-    errors[name] !== undefined || errors[`start.${name}`] !== undefined;
+  // What ends in G is held in grams.
   const figure = (name: keyof Description, label: string) =>
-    name === 'name' ? (
-      <TextField
-        key={name}
-        label={label}
-        {...register(name)}
-        error={wrongIn(name)}
-        slotProps={{ htmlInput: { maxLength: 40 } }}
-      />
-    ) : (
-      <FigureField
-        key={name}
-        name={name}
-        label={label}
-        // What ends in G is held in grams.
-        {...(name.endsWith('G') ? { of: 'mass' as const } : {})}
-        value={typed[name]}
-        error={wrongIn(name)}
-        onChange={(value) => setValue(name, value, { shouldDirty: true })}
-      />
-    );
-  const choice = (
-    name: keyof Description,
-    label: string,
-    options: readonly { readonly id: string; readonly name: string }[],
-  ) => (
-    <Controller
-      key={name}
-      control={control}
-      name={name}
-      render={({ field }) => (
-        <TextField
-          select
-          label={label}
-          {...field}
-          error={errors[name] !== undefined}
-          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-        >
-          {options.map((one) => (
-            <MenuItem key={one.id} value={one.id}>
-              {one.name}
-            </MenuItem>
-          ))}
-        </TextField>
-      )}
-    />
-  );
+    name === 'name'
+      ? text(name, label)
+      : form.figure(name, label, name.endsWith('G') ? 'mass' : undefined);
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={tr`Culture`}
-      onSubmit={handleSubmit(save)}
-      sx={{ pb: 3 }}
-    >
+    <FormFrame label={tr`Culture`} onSave={save} sx={{ pb: 3 }}>
       <PanelHead title={culture === null ? tr`A new culture` : tr`${culture.name}, described`}>
         {KIND_NAMES[kind].says}
       </PanelHead>
@@ -140,21 +76,7 @@ export function DescribePanel({
               { id: 'begin', name: tr`from flour and water` },
               { id: 'empty', name: tr`later` },
             ])}
-            {start === 'bring' ? (
-              <Controller
-                control={control}
-                name="fedAt"
-                render={({ field }) => (
-                  <WallTimeField
-                    label={tr`Last fed`}
-                    name="fedAt"
-                    value={field.value}
-                    onChange={field.onChange}
-                    error={errors['start.fedAt'] ?? errors['fedAt']}
-                  />
-                )}
-              />
-            ) : null}
+            {start === 'bring' ? hour('fedAt', tr`Last fed`) : null}
             {START_FIGURES[start].map(([name, label]) => figure(name, label))}
           </FieldRow>
           <Typography variant="body2" color="text.secondary" sx={{ px: 2 }}>
@@ -163,11 +85,11 @@ export function DescribePanel({
         </>
       ) : null}
       <Box sx={{ px: 2, pt: 2, display: 'flex', justifyContent: 'flex-end' }}>
-        <Button type="submit" variant="contained" size="large" disabled={busy}>
+        <Button type="submit" variant="contained" size="large" disabled={acting || saving}>
           {culture === null ? tr`Take it into the shop` : tr`Save`}
         </Button>
       </Box>
-    </Box>
+    </FormFrame>
   );
 }
 

@@ -46,7 +46,3 @@ export const ROLE_WORDS: Readonly<
     },
   },
 };
-
-/** The sentences of what was refused. */
-export const sentencesOf = (outcome: Outcome<unknown>): string =>
-  outcome.ok ? '' : outcome.refusals.map(({ sentence }) => sentence).join(' ');

@@ -9,29 +9,19 @@ import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useTransition } from 'react';
 import type { WaysInView } from '@/server/ways-in/view';
 import type { Device } from '@/shop/kept/device';
-import { useAskAnew } from '@/ui/ask-anew';
 import { momentText } from '@/ui/format';
-import { useSay } from '@/ui/snack';
-import { ROLE_WORDS, sentencesOf, type DeviceActions } from './device-actions';
+import { ROLE_WORDS, type DeviceActions } from './device-actions';
+import { useSend } from '@/ui/hands/use-send';
 
 /** Every device that was let in, with when it was here last; shut out at once. */
 export function DevicesIn({ view, actions }: { view: WaysInView; actions: DeviceActions }) {
   const { devices, nowMs, timeZone, who } = view;
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
-  const shut = (device: Device) =>
-    start(async () => {
-      const outcome = await actions.shutOut({ id: device.id });
-      say({
-        text: outcome.ok
-          ? tr`${device.name} is shut out. To come back it needs a new code.`
-          : sentencesOf(outcome),
-      });
-      askAnew();
+  const { send, busy } = useSend('notice');
+  const shut = ({ id, name }: Device) =>
+    send(() => actions.shutOut({ id }), {
+      said: tr`${name} is shut out. To come back it needs a new code.`,
     });
   const at = (atMs: number) => momentText(atMs, nowMs, timeZone);
   if (devices.length === 0) return <Typography>{tr`No other device was let in yet.`}</Typography>;

@@ -6,13 +6,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { KeyKind, WayKey } from '@/shop/kept/device';
-import { useAskAnew } from '@/ui/ask-anew';
 import { momentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
-import { sentencesOf, type DeviceActions } from './device-actions';
+import { type DeviceActions } from './device-actions';
+import { useSend } from '@/ui/hands/use-send';
 
 const WORDS: Readonly<
   Record<KeyKind, { readonly head: string; readonly says: string; readonly give: string }>
@@ -104,25 +103,18 @@ export function KeysPanel(props: {
   const { head, says, give } = WORDS[kind];
   const [name, setName] = useState('');
   const [given, setGiven] = useState<string | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
+  const { send, busy, sentence: wrong } = useSend();
   const make = () =>
-    start(async () => {
-      const outcome = await actions.giveKey({ kind, name });
-      if (!outcome.ok) return setWrong(sentencesOf(outcome));
-      setWrong(null);
-      setName('');
-      setGiven(outcome.value.secret);
-      askAnew();
+    send(() => actions.giveKey({ kind, name }), {
+      then: ({ secret }) => {
+        setName('');
+        setGiven(secret);
+      },
     });
   const takeBack = (key: WayKey) =>
-    start(async () => {
-      const outcome = await actions.takeKeyBack({ id: key.id });
-      say({ text: outcome.ok ? tr`${key.name}: taken back.` : sentencesOf(outcome) });
-      setGiven(null);
-      askAnew();
+    send(() => actions.takeKeyBack({ id: key.id }), {
+      said: tr`${key.name}: taken back.`,
+      then: () => setGiven(null),
     });
   return (
     <Box component="section" aria-label={head} sx={{ display: 'grid', gap: 1 }}>

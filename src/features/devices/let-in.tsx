@@ -8,12 +8,13 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState, useTransition } from 'react';
+import { useEffect, useState } from 'react';
 import { DEVICE_ROLES, type DeviceRole } from '@/shop/kept/device';
 import { qrOf } from '@/shop/labels/qr';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
-import { ROLE_WORDS, sentencesOf, type DeviceActions } from './device-actions';
+import { ROLE_WORDS, type DeviceActions } from './device-actions';
+import { useSend } from '@/ui/hands/use-send';
 
 const EVERYBODY = {
   id: '',
@@ -32,14 +33,10 @@ export function LetIn(props: {
   const [role, setRole] = useState<DeviceRole>('hands');
   const [person, setPerson] = useState('');
   const [shown, setShown] = useState<{ code: string; untilMs: number } | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
+  const { send, busy, sentence: wrong } = useSend();
   const ask = () =>
-    start(async () => {
-      const outcome = await actions.letIn({ role, person: person === '' ? null : person });
-      if (!outcome.ok) return setWrong(sentencesOf(outcome));
-      setWrong(null);
-      setShown({ code: outcome.value.code, untilMs: Date.now() + outcome.value.forMs });
+    send(() => actions.letIn({ role, person: person === '' ? null : person }), {
+      then: ({ code, forMs }) => setShown({ code, untilMs: Date.now() + forMs }),
     });
   return (
     <Box component="section" aria-label={tr`Let a device in`} sx={{ display: 'grid', gap: 1 }}>

@@ -7,20 +7,19 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Link from '@mui/material/Link';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
-import { useEffect, useTransition } from 'react';
+import { useEffect } from 'react';
 import type { GateState } from '@/shop/kept/device';
 import { useAskAnew } from '@/ui/ask-anew';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
-import { sentencesOf, type DeviceActions } from './device-actions';
+import { type DeviceActions } from './device-actions';
+import { useSend } from '@/ui/hands/use-send';
 
 /** While the gate opens or closes, it is asked how far it is, ms. */
 const ASK_MS = 500;
 
 /** Whether the shop is reached from the network, what that means, and how it proves itself. */
 export function SharePanel({ gate, actions }: { gate: GateState; actions: DeviceActions }) {
-  const [busy, start] = useTransition();
-  const say = useSay();
+  const { send, busy } = useSend('notice');
   const askAnew = useAskAnew();
   const { wanted, always, addresses, fingerprint, trouble } = gate;
   const open = addresses.length > 0;
@@ -30,12 +29,7 @@ export function SharePanel({ gate, actions }: { gate: GateState; actions: Device
     const timer = setInterval(askAnew, ASK_MS);
     return () => clearInterval(timer);
   }, [settling, askAnew]);
-  const put = (on: boolean) =>
-    start(async () => {
-      const outcome = await actions.share({ wanted: on });
-      if (!outcome.ok) say({ text: sentencesOf(outcome) });
-      askAnew();
-    });
+  const put = (on: boolean) => send(() => actions.share({ wanted: on }));
   return (
     <Box component="section" aria-label={tr`The network`}>
       <FormControlLabel

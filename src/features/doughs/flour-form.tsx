@@ -3,12 +3,10 @@
 import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
 import type { DoughsView } from '@/server/doughs/view';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
+import { FormFrame, FormRefusal } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 import type { DoughActions } from './dough-actions';
 
 type FlourRow = DoughsView['facts']['flours'][number];
@@ -83,67 +81,32 @@ export function FlourForm(props: {
   onClose: () => void;
 }) {
   const { flour, change, onClose } = props;
-  const [fields, setFields] = useState(() => fieldsOf(flour));
-  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
+  const { send, busy, wrong } = useSend();
+  const { values, text } = useFormFields(fieldsOf(flour), wrong);
   const save = () =>
-    start(async () => {
-      const outcome = await change({ id: flour?.id ?? null, ...fields });
-      if (!outcome.ok) {
-        setWrong(
-          Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
-        );
-        return;
-      }
-      say({
-        text: `${fields.name}: ${flour === null ? tr`added` : tr`changed`}.`,
-        ...(flour === null
-          ? {}
-          : {
-              action: {
-                label: tr`Undo`,
-                run: () => void change({ id: flour.id, ...fieldsOf(flour) }).then(() => askAnew()),
-              },
-            }),
-      });
-      onClose();
-      askAnew();
+    send(() => change({ id: flour?.id ?? null, ...values }), {
+      said: `${values.name}: ${flour === null ? tr`added` : tr`changed`}.`,
+      undo: () => (flour === null ? null : () => change({ id: flour.id, ...fieldsOf(flour) })),
+      then: onClose,
     });
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={flour === null ? tr`Another flour` : tr`Change ${flour.name}`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        save();
-      }}
+    <FormFrame
+      label={flour === null ? tr`Another flour` : tr`Change ${flour.name}`}
+      onSave={save}
       sx={{
         display: 'grid',
         gap: 1.5,
         gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' },
       }}
     >
-      {FIELDS.map(({ name, label }) => (
-        <TextField
-          key={name}
-          name={name}
-          label={label}
-          value={fields[name]}
-          error={wrong[name] !== undefined}
-          helperText={wrong[name]}
-          onChange={(event) => setFields({ ...fields, [name]: event.target.value })}
-        />
-      ))}
-      {wrong[''] === undefined ? null : <Typography role="alert">{wrong['']}</Typography>}
+      {FIELDS.map(({ name, label }) => text(name, label))}
+      <FormRefusal sentence={wrong['']} />
       <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1' }}>
         <Button type="submit" variant="contained" disabled={busy}>
           {tr`Keep it`}
         </Button>
         <Button onClick={onClose}>{tr`Leave it`}</Button>
       </Box>
-    </Box>
+    </FormFrame>
   );
 }

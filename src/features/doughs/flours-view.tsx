@@ -9,13 +9,12 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { absorptionOf, isEstimated, strengthOf, STRENGTH_SD } from '@/core/flour';
 import type { DoughsView } from '@/server/doughs/view';
-import { useAskAnew } from '@/ui/ask-anew';
 import { CautionLine } from '@/ui/caution-line';
 import { decimals } from '@/ui/format';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import { BlendSolver } from './blend-solver';
 import type { DoughActions } from './dough-actions';
 import { FlourForm } from './flour-form';
@@ -29,21 +28,11 @@ const pct = (share: number | null | undefined, digits = 1) =>
 export function FloursView({ view, actions }: { view: DoughsView; actions: DoughActions }) {
   const { flours } = view.facts;
   const [editing, setEditing] = useState<FlourRow | 'new' | null>(null);
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
-  const retire = (flour: FlourRow, retired: boolean) =>
-    start(async () => {
-      const outcome = await actions.retireFlour({ id: flour.id, retired });
-      say(
-        outcome.ok
-          ? {
-              text: `${flour.name}: ${retired ? tr`not in the shop any more` : tr`back in the shop`}.`,
-              action: { label: tr`Undo`, run: () => retire(flour, !retired) },
-            }
-          : { text: outcome.refusals.map((one) => one.sentence).join(' ') },
-      );
-      askAnew();
+  const { send, busy } = useSend('notice');
+  const retire = ({ id, name }: FlourRow, retired: boolean) =>
+    send(() => actions.retireFlour({ id, retired }), {
+      said: `${name}: ${retired ? tr`not in the shop any more` : tr`back in the shop`}.`,
+      undo: () => () => actions.retireFlour({ id, retired: !retired }),
     });
   const here = flours.filter((flour) => flour.retiredMs === null);
   return (

@@ -6,8 +6,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
-
 import type { BakeStep } from '@/core/planner';
 import { buildSourceOf, builtInstead } from '@/shop/doughs/built-instead';
 import { leavenOfField } from '@/shop/doughs/method-request';
@@ -16,7 +14,7 @@ import type { MethodRow } from '@/server/doughs/methods';
 import { massText, momentText } from '@/ui/format';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import type { DoughActions } from './dough-actions';
 import type { Working } from './use-method';
 
@@ -29,56 +27,36 @@ export function MethodAct(props: {
   plan: Extract<MethodAnswer, { kind: 'plan' }> | null;
 }) {
   const { working, opened, facts, actions, plan } = props;
-  const [busy, start] = useTransition();
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [wanting, setWanting] = useState<string | null>(null);
+  const { send, busy, wrong, sentence, clear } = useSend();
+  const wanting = leavenOfField(Object.keys(wrong)[0] ?? null);
   const router = useRouter();
-  const say = useSay();
   const { nowMs, timeZone } = facts.planning;
   const first = plan?.plan.steps[0];
-  const take = () =>
-    start(async () => {
-      const { wish, method, changed } = working;
-      const outcome = await actions.takeBake({
-        ...wish,
-        method,
-        versionId: changed ? null : opened.versionId,
-      });
-      if (!outcome.ok) {
-        setWanting(leavenOfField(outcome.refusals[0]?.field ?? null));
-        return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      }
-      const { batch } = outcome.value;
-      say({
-        text: tr`${wish.name}: planned.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void actions.undo(batch).then(() => router.refresh()),
-        },
-      });
-      router.push('/');
+  const take = () => {
+    const { wish, method, changed } = working;
+    const versionId = changed ? null : opened.versionId;
+    send(() => actions.takeBake({ ...wish, method, versionId }), {
+      said: tr`${wish.name}: planned.`,
+      undo:
+        ({ batch }) =>
+        () =>
+          actions.undo(batch),
+      then: () => router.push('/'),
     });
+  };
   return (
     <Box sx={{ minWidth: 200, maxWidth: 230 }}>
       {/* Above the act: under it the foot of the view would hide why nothing happened. */}
-      {wrong === null ? null : (
+      {sentence === null ? null : (
         <Typography
           role="alert"
           sx={{ mb: 1, fontWeight: 700, fontSize: rem(15), lineHeight: 1.3 }}
         >
-          {wrong}
+          {sentence}
         </Typography>
       )}
       {wanting === null ? null : (
-        <BuildInstead
-          leavenId={wanting}
-          working={working}
-          facts={facts}
-          onBuilt={() => {
-            setWrong(null);
-            setWanting(null);
-          }}
-        />
+        <BuildInstead leavenId={wanting} working={working} facts={facts} onBuilt={clear} />
       )}
       <Button
         variant="contained"

@@ -8,12 +8,12 @@ import Tabs from '@mui/material/Tabs';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { MethodRow } from '@/server/doughs/methods';
 import type { DoughsView } from '@/server/doughs/view';
 import { dateText, momentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import { SpanFields } from '@/ui/fields/span-fields';
 import type { DoughActions } from './dough-actions';
 import { FloursOfDough } from './flours-of-dough';
@@ -131,38 +131,18 @@ function Saving(props: {
 }) {
   const { working, opened, view, actions } = props;
   const { method, undo, changed, change } = working;
-  const [busy, start] = useTransition();
-  const [wrong, setWrong] = useState<string | null>(null);
+  const { send, busy, sentence: wrong } = useSend();
   const router = useRouter();
-  const say = useSay();
   const own = opened.versionId !== null;
   const save = () =>
-    start(async () => {
-      const outcome = await actions.saveMethod({ methodId: own ? opened.id : null, method });
-      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      setWrong(null);
-      const { methodId, number, before } = outcome.value;
-      say({
-        text: tr`${method.name}: version ${number} saved.`,
-        ...(before === null
-          ? {}
-          : {
-              action: {
-                label: tr`Undo`,
-                run: () => void actions.restoreVersion(before).then(() => router.refresh()),
-              },
-            }),
-      });
-      router.push(`/doughs/${encodeURIComponent(methodId)}`);
-      router.refresh();
+    send(() => actions.saveMethod({ methodId: own ? opened.id : null, method }), {
+      said: ({ number }) => tr`${method.name}: version ${number} saved.`,
+      undo: ({ before }) => (before === null ? null : () => actions.restoreVersion(before)),
+      then: ({ methodId }) => router.push(`/doughs/${encodeURIComponent(methodId)}`),
     });
   const restore = (versionId: string) =>
-    start(async () => {
-      const outcome = await actions.restoreVersion(versionId);
-      say({
-        text: outcome.ok ? tr`Back to it, as version ${outcome.value.number}.` : tr`Not possible.`,
-      });
-      router.refresh();
+    send(() => actions.restoreVersion(versionId), {
+      said: ({ number }) => tr`Back to it, as version ${number}.`,
     });
   return (
     <Box sx={{ px: 2, pt: 1.25, pb: 0.5, display: 'grid', gap: 0.75 }}>

@@ -7,11 +7,11 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { Method } from '@/core/methods';
 import type { DoughsView } from '@/server/doughs/view';
 import { BAR_HEIGHT } from '@/ui/bar-size';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import { ActButton } from '@/ui/panels/panel-parts';
 import type { DoughActions } from './dough-actions';
 import { RecipeLines } from './recipe-lines';
@@ -29,19 +29,14 @@ makes 7 balls of 260 g`;
 
 /** Keeps a method of a recipe and goes to it. */
 function useKeep(actions: DoughActions) {
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
+  const { send, busy, sentence: wrong, clear } = useSend();
   const router = useRouter();
-  const say = useSay();
-  const keep = (method: Method | null) =>
-    start(async () => {
-      if (method === null) return;
-      const outcome = await actions.saveMethod({ methodId: null, method });
-      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      say({ text: tr`${method.name}: kept as a method.` });
-      router.push(`/doughs/${encodeURIComponent(outcome.value.methodId)}`);
+  const keep = (method: Method) =>
+    send(() => actions.saveMethod({ methodId: null, method }), {
+      said: tr`${method.name}: kept as a method.`,
+      then: ({ methodId }) => router.push(`/doughs/${encodeURIComponent(methodId)}`),
     });
-  return { keep, busy, wrong, clear: () => setWrong(null) };
+  return { keep, busy, wrong, clear };
 }
 
 /** A recipe as it was found: read line by line, what it truly is, what it claims, and a method of it. */
@@ -109,7 +104,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
             under={underAct(made !== null, open)}
             glyph="mix"
             disabled={busy || method === null}
-            onAct={() => keep(method)}
+            onAct={() => method !== null && keep(method)}
           />
         </Box>
       </Box>

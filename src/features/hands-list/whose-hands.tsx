@@ -2,12 +2,10 @@
 
 import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
-import { useRouter } from 'next/navigation';
-import { useTransition } from 'react';
 import type { HandsMoment } from '@/shop/hands/hands-list';
 import type { Outcome } from '@/shop/outcome';
 import { ChoiceField } from '@/ui/fields/choice-field';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 
 /** Says whose hands a planned step is for. */
 export type AssignStep = (form: unknown) => Promise<Outcome<{ before: string | null }>>;
@@ -22,26 +20,16 @@ export function WhoseHands(props: {
 }) {
   const { moment, people, assign } = props;
   const { stepId, who, title } = moment;
-  const [busy, start] = useTransition();
-  const router = useRouter();
-  const say = useSay();
+  const { send, busy } = useSend('notice');
   const name = who ?? tr`anybody`;
   if (people.length < 2 || !moment.assignable) return <>{name}</>;
   const give = (to: string | null) =>
-    start(async () => {
-      const outcome = await assign({ stepId, who: to });
-      if (!outcome.ok) {
-        return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-      }
-      const { before } = outcome.value;
-      say({
-        text: `${title}: ${to ?? tr`anybody`}.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void assign({ stepId, who: before }).then(() => router.refresh()),
-        },
-      });
-      router.refresh();
+    send(() => assign({ stepId, who: to }), {
+      said: `${title}: ${to ?? tr`anybody`}.`,
+      undo:
+        ({ before }) =>
+        () =>
+          assign({ stepId, who: before }),
     });
   return (
     <>

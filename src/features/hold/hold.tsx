@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState, useTransition } from 'react';
+import { useEffect, useState } from 'react';
 import type { HoldView } from '@/server/hold/question';
 import type { HoldSearch, ShownMove } from '@/shop/hold/search';
 import { useCompute } from '@/ui/compute/use-compute';
@@ -15,7 +15,6 @@ import { LinkButton } from '@/ui/link-button';
 import { Textures } from '@/ui/marks/textures';
 import { answerNotice } from '@/ui/notice-answers';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
 import { newId as newBatch } from '@/ui/new-id';
 import { shopAnswers } from '@/ui/kept-since';
 import { useWidth } from '@/ui/use-width';
@@ -25,6 +24,7 @@ import { holdScale, type HoldScale } from './hold-scale';
 import { moveWords, standsSays, standsText } from './hold-words';
 import { LeavenCurve } from './leaven-curve';
 import { MoveRow } from './move-row';
+import { useSend } from '@/ui/hands/use-send';
 
 /** A bake that may slip: how its leaven stands, and what can still be done, best first. */
 export function Hold({ view, actions }: { view: HoldView; actions: HoldActions }) {
@@ -168,20 +168,17 @@ function Moves(props: {
   const { view, actions, moves, scale, width } = props;
   const { bake, nowMs } = view;
   const router = useRouter();
-  const say = useSay();
-  const [busy, start] = useTransition();
+  const { send, busy } = useSend('notice');
   const [left, setLeft] = useState(false);
   const [more, setMore] = useState(false);
-  const take = (move: ShownMove) =>
-    start(async () => {
-      const asked = { bakeId: bake.id, batch: newBatch(), changes: move.changes };
-      const outcome = await actions.take(asked);
-      if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-      const undo = () => void actions.undo(asked.batch).then(() => router.refresh());
-      const text = tr`${moveWords(move, view).title}: taken, with what follows.`;
-      say({ text, action: { label: tr`Undo`, run: undo } });
-      router.push('/');
+  const take = (move: ShownMove) => {
+    const asked = { bakeId: bake.id, batch: newBatch(), changes: move.changes };
+    send(() => actions.take(asked), {
+      said: tr`${moveWords(move, view).title}: taken, with what follows.`,
+      undo: () => () => actions.undo(asked.batch),
+      then: () => router.push('/'),
     });
+  };
   const leave = () => {
     if (!left && view.noticeId !== null) answerNotice(view.noticeId, null);
     setLeft(!left);

@@ -7,14 +7,14 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { LabelContent } from '@/server/labels/label';
 import type { QrSquares } from '@/shop/labels/qr';
 import { LABEL_SIZES, labelSize } from '@/shop/labels/sizes';
 import type { Outcome } from '@/shop/outcome';
 import { LinkButton } from '@/ui/link-button';
-import { useSay } from '@/ui/snack';
 import { LabelPicture } from './label-picture';
+import { useSend } from '@/ui/hands/use-send';
 
 /** One lot’s label: how it will look, as PDF, or on the shop’s printer. */
 export function LabelPanel(props: {
@@ -25,19 +25,12 @@ export function LabelPanel(props: {
   const { content, qr, print } = props;
   const [sizeId, setSize] = useState(LABEL_SIZES[0]?.id ?? '');
   const [copies, setCopies] = useState('1');
-  const [refused, setRefused] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const say = useSay();
+  const { send, busy, sentence: refused } = useSend();
   const size = labelSize(sizeId);
-  const send = () =>
-    start(async () => {
-      const outcome = await print({ lotId: content.code, size: sizeId, copies });
-      if (!outcome.ok) return setRefused(outcome.refusals.map((one) => one.sentence).join(' '));
-      setRefused(null);
-      const { printed } = outcome.value;
-      say({
-        text: tr`${printed} ${printed === 1 ? tr`label` : tr`labels`} of ${content.code} printed.`,
-      });
+  const printThem = () =>
+    send(() => print({ lotId: content.code, size: sizeId, copies }), {
+      said: ({ printed }) =>
+        tr`${printed} ${printed === 1 ? tr`label` : tr`labels`} of ${content.code} printed.`,
     });
   const query = new URLSearchParams({ size: sizeId, copies }).toString();
   return (
@@ -74,7 +67,7 @@ export function LabelPanel(props: {
         />
         {refused === null ? null : <Alert severity="warning">{refused}</Alert>}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-          <Button variant="contained" size="large" disabled={busy} onClick={send}>
+          <Button variant="contained" size="large" disabled={busy} onClick={printThem}>
             {tr`Print`}
           </Button>
           <Button

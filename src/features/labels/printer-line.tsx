@@ -4,10 +4,9 @@ import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useTransition } from 'react';
 import type { PrinterState } from '@/server/labels/printer';
 import type { Outcome } from '@/shop/outcome';
-import { useAskAnew } from '@/ui/ask-anew';
+import { useSend } from '@/ui/hands/use-send';
 
 /** Takes the roll out of the simulated printer, or puts one in. */
 export type HandlePrinter = (form: { roll: boolean }) => Promise<Outcome<{ roll: boolean }>>;
@@ -15,13 +14,8 @@ export type HandlePrinter = (form: { roll: boolean }) => Promise<Outcome<{ roll:
 /** How the label printer stands; the simulated one has a roll that can be taken out. */
 export function PrinterLine({ printer, handle }: { printer: PrinterState; handle: HandlePrinter }) {
   const { name, simulated, ready } = printer;
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const turn = () =>
-    start(async () => {
-      await handle({ roll: !ready });
-      askAnew();
-    });
+  const { send, busy } = useSend('notice');
+  const turn = () => send(() => handle({ roll: !ready }));
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
       <Typography data-testid="printer">

@@ -4,16 +4,14 @@ import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useTransition } from 'react';
 import type { LearnedRow, LearnedView } from '@/server/learned/learned';
 import type { Outcome } from '@/shop/outcome';
 import { dateText } from '@/ui/format';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
 import { BandLine } from './band-line';
 import { HowItFared } from './how-it-fared';
 import { errorText, fromText, verdictText } from './words';
 import { rem } from '@/ui/rem';
+import { useSend } from '@/ui/hands/use-send';
 
 type Change = (key: string) => Promise<Outcome<{ key: string }>>;
 
@@ -39,24 +37,11 @@ export function Learned(props: { view: LearnedView; reset: Change; undo: Change 
 
 function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: Change }) {
   const { row, view, reset, undo } = props;
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
+  const { send, busy } = useSend('notice');
   const forget = () =>
-    start(async () => {
-      const outcome = await reset(row.key);
-      say(
-        outcome.ok
-          ? {
-              text: tr`${row.name}: back to the book.`,
-              action: {
-                label: tr`Undo`,
-                run: () => void undo(row.key).then(() => askAnew()),
-              },
-            }
-          : { text: outcome.refusals.map((one) => one.sentence).join(' ') },
-      );
-      askAnew();
+    send(() => reset(row.key), {
+      said: tr`${row.name}: back to the book.`,
+      undo: () => () => undo(row.key),
     });
   return (
     <Box

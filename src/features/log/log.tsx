@@ -1,7 +1,6 @@
 'use client';
 
 import { tr } from '@/words/tr';
-import { useAskAnew } from '@/ui/ask-anew';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -14,7 +13,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { LogRow, LogView } from '@/server/log/log';
 import type { Outcome } from '@/shop/outcome';
 import { clockText, dateText } from '@/ui/format';
@@ -23,6 +22,7 @@ import { rem } from '@/ui/rem';
 import { daysOf, type LogDay } from './log-days';
 import { LogSearchBar } from './log-search';
 import { NoteLine, type WriteNote } from './note-line';
+import { useSend } from '@/ui/hands/use-send';
 
 /** Columns that a phone has no room for. */
 const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
@@ -46,15 +46,8 @@ export function Log(props: {
   note: WriteNote;
 }) {
   const { view, undo, note } = props;
-  const [refusal, setRefusal] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const takeBack = (batch: string) =>
-    start(async () => {
-      const outcome = await undo(batch);
-      setRefusal(outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' '));
-      askAnew();
-    });
+  const { send, busy, sentence: refusal } = useSend();
+  const takeBack = (batch: string) => send(() => undo(batch));
   return (
     <Box sx={{ background: 'var(--paper)', flex: 1 }}>
       <LogSearchBar view={view} />

@@ -5,11 +5,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useState, useTransition, type FormEvent } from 'react';
+import { useState, type FormEvent } from 'react';
 import type { LogView } from '@/server/log/log';
 import type { Outcome } from '@/shop/outcome';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import { newId } from '@/ui/new-id';
 import { useWho } from '@/ui/who/who';
 
@@ -22,32 +21,23 @@ const LONGEST = 600;
 export function NoteLine(props: {
   view: LogView;
   write: WriteNote;
-  undo: (batch: string) => Promise<unknown>;
+  undo: (batch: string) => Promise<Outcome<unknown>>;
 }) {
   const { view, write, undo } = props;
   const [text, setText] = useState('');
   const [by, setBy] = useState(useWho() ?? '');
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
+  const { send, busy, sentence: wrong } = useSend();
   const { lot } = view.search;
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    start(async () => {
-      const outcome = await write({
-        batch: newId(),
-        text,
-        by: by === '' ? null : by,
-        lotId: lot ?? null,
-      });
-      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      setWrong(null);
-      setText('');
-      const { batch } = outcome.value;
-      const run = () => void undo(batch).then(askAnew);
-      say({ text: tr`Note written.`, action: { label: tr`Undo`, run } });
-      askAnew();
+    const note = { batch: newId(), text, by: by === '' ? null : by, lotId: lot ?? null };
+    send(() => write(note), {
+      said: tr`Note written.`,
+      undo:
+        ({ batch }) =>
+        () =>
+          undo(batch),
+      then: () => setText(''),
     });
   };
   return (

@@ -8,6 +8,7 @@ import { mixCard, type Mark, type MarkWhat } from '@/core/mixing';
 import { useAskAnew } from '@/ui/ask-anew';
 import { newBatch } from '@/ui/hands/use-act';
 import type { MixActions } from './mix-actions';
+import { sentencesOf } from '@/shop/outcome';
 
 /** A card that answers at once: marks stand on the page while they are written, and go again when they are refused. */
 export function useCard(view: MixView, actions: MixActions, nowMs: number) {
@@ -64,7 +65,7 @@ async function writeOne(
     });
     if (outcome.ok) return null;
     return {
-      sentence: outcome.refusals.map((one) => one.sentence).join(' '),
+      sentence: sentencesOf(outcome),
       asks: outcome.refusals[0]?.field === 'sure',
     };
   } catch {

@@ -9,17 +9,16 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { COLOURS, CRUMBS, LAST_ONES, OPENINGS, STICKINESS, TASTES } from '@/core/journal';
 import type { BakePageView } from '@/server/scores/bake-page';
-import { useAskAnew } from '@/ui/ask-anew';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
 import { Photos } from './photos';
 import type { ScoreActions } from './score-actions';
 import { newId } from '@/ui/new-id';
 import { FigureField } from '@/ui/fields/figure-field';
 import type { QuantityKind } from '@/core/units';
+import { useSend } from '@/ui/hands/use-send';
 
 type Fields = Record<string, string | null>;
 
@@ -27,27 +26,19 @@ type Fields = Record<string, string | null>;
 export function ScoreForm({ view, actions }: { view: BakePageView; actions: ScoreActions }) {
   const [fields, setFields] = useState<Fields>(() => startOf(view));
   const [photos, setPhotos] = useState<readonly string[]>(view.score?.photos ?? []);
-  const [refusals, setRefusals] = useState<readonly string[]>([]);
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
+  const { send, busy, wrong, setWrong } = useSend();
   const set = (key: string, value: string | null) =>
     setFields((before) => ({ ...before, [key]: value }));
-  const save = () =>
-    start(async () => {
-      const outcome = await actions.score({
-        ...fields,
-        photos,
-        bakeId: view.bakeId,
-        batch: newId(),
-      });
-      if (!outcome.ok) return setRefusals(outcome.refusals.map((one) => one.sentence));
-      setRefusals([]);
-      const { batch } = outcome.value;
-      const undo = () => void actions.undo(batch).then(askAnew);
-      say({ text: tr`${view.name} scored.`, action: { label: tr`Undo`, run: undo } });
-      askAnew();
+  const save = () => {
+    const { bakeId, name } = view;
+    send(() => actions.score({ ...fields, photos, bakeId, batch: newId() }), {
+      said: tr`${name} scored.`,
+      undo:
+        ({ batch }) =>
+        () =>
+          actions.undo(batch),
     });
+  };
   const tap = (key: string, label: string, values: readonly ScoreWord[]) => (
     <Taps key={key} name={key} label={label} values={values} fields={fields} set={set} />
   );
@@ -93,8 +84,8 @@ export function ScoreForm({ view, actions }: { view: BakePageView; actions: Scor
         minRows={2}
         slotProps={{ htmlInput: { maxLength: 600, 'data-testid': 'score-note' } }}
       />
-      <Photos photos={photos} onChange={setPhotos} onRefusal={(one) => setRefusals([one])} />
-      {refusals.map((sentence) => (
+      <Photos photos={photos} onChange={setPhotos} onRefusal={(one) => setWrong({ photos: one })} />
+      {Object.values(wrong).map((sentence) => (
         <Alert key={sentence} severity="warning">
           {sentence}
         </Alert>

@@ -9,16 +9,16 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { PlanSearch } from '@/shop/plan/search';
 import type { DemandRow, PlanView } from '@/server/plan/view';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
+import { FormRefusal } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 import { SpanFields } from '@/ui/fields/span-fields';
 import { changedForm, newForm, type DemandForm } from './demand-form';
-import { askForAll } from './ask-for-all';
+import { askedText, askForAll, withdrawAll } from './ask-for-all';
 import type { PlanActions } from './plan-actions';
 import { dayName, onDays, SameOn } from './same-on';
 import { SplitOff } from './split-off';
@@ -37,79 +37,36 @@ export function DemandDialog(props: {
   onSaved: (id: string) => void;
 }) {
   const { view, demand, day, nearest, actions, onClose, onSaved } = props;
-  const [form, setForm] = useState(() =>
-    demand === null ? newForm(view) : changedForm(view, demand, nearest),
-  );
   const [days, setDays] = useState<readonly number[]>([]);
-  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
-  const set = (changes: Partial<DemandForm>) => setForm((before) => ({ ...before, ...changes }));
-  const save = () =>
-    start(async () => {
-      const perHour = form.perHour.split(/[\s,;]+/).filter((part) => part !== '');
-      const asked = await askForAll(onDays(form, days), perHour, actions);
-      const [first] = asked.ids;
-      if (first === undefined) return setWrong(asked.refused ?? {});
-      if (days.length > 0) {
-        const why = Object.values(asked.refused ?? {}).join(' ');
-        say({
-          text: tr`${asked.ids.length === 1 ? tr`1 service` : tr`${asked.ids.length} services`} asked for.${why === '' ? '' : tr` Not the next: ${why}`}`,
-          action: { label: tr`Undo`, run: () => void takeBack(asked.ids) },
-        });
-      }
-      onSaved(first);
+  const { send, busy, wrong } = useSend();
+  const fields = useFormFields<DemandForm>(
+    () => (demand === null ? newForm(view) : changedForm(view, demand, nearest)),
+    wrong,
+  );
+  const { values: form, change: set, text, errors } = fields;
+  const save = () => {
+    const perHour = form.perHour.split(/[\s,;]+/).filter((part) => part !== '');
+    send(() => askForAll(onDays(form, days), perHour, actions), {
+      said: days.length === 0 ? undefined : askedText,
+      undo: ({ ids }) => withdrawAll(ids, actions),
+      then: ({ ids }) => onSaved(ids[0] ?? ''),
     });
-  const takeBack = async (ids: readonly string[]) => {
-    for (const id of ids) await actions.withdrawDemand(id, true);
-    askAnew();
   };
-  const remove = () =>
-    start(async () => {
-      if (demand === null) return;
-      const outcome = await actions.withdrawDemand(demand.id, true);
-      if (!outcome.ok) {
-        return setWrong({ '': outcome.refusals.map((one) => one.sentence).join(' ') });
-      }
-      say({
-        text: tr`${demand.name}: removed. A bake that is planned for it stays.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void actions.withdrawDemand(demand.id, false).then(askAnew),
-        },
-      });
-      onSaved(demand.id);
+  const remove = ({ id, name }: DemandRow) =>
+    send(() => actions.withdrawDemand(id, true), {
+      said: tr`${name}: removed. A bake that is planned for it stays.`,
+      undo: () => () => actions.withdrawDemand(id, false),
+      then: () => onSaved(id),
     });
   const date = day?.slice(0, 10) ?? null;
-  const leaveOut = () =>
-    start(async () => {
-      if (demand === null || date === null) return;
-      const skip = { demandId: demand.id, date };
-      const outcome = await actions.skipDemandDay({ ...skip, skipped: true });
-      if (!outcome.ok) {
-        return setWrong({ '': outcome.refusals.map((one) => one.sentence).join(' ') });
-      }
-      say({
-        text: tr`${demand.name}: not on ${dayName(date)}.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void actions.skipDemandDay({ ...skip, skipped: false }).then(askAnew),
-        },
-      });
-      onSaved(demand.id);
+  const leaveOut = ({ id, name }: DemandRow, date: string) => {
+    const skip = { demandId: id, date };
+    send(() => actions.skipDemandDay({ ...skip, skipped: true }), {
+      said: tr`${name}: not on ${dayName(date)}.`,
+      undo: () => () => actions.skipDemandDay({ ...skip, skipped: false }),
+      then: () => onSaved(id),
     });
-  const text = (name: 'name' | 'balls' | 'perHour' | 'doughs', label: string, hint = '') => (
-    <TextField
-      name={name}
-      label={label}
-      value={form[name]}
-      onChange={(event) => set({ [name]: event.target.value })}
-      error={wrong[name] !== undefined}
-      helperText={wrong[name] ?? hint}
-      slotProps={{ htmlInput: { maxLength: 80 } }}
-    />
-  );
+  };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="demand-title">
       <DialogTitle id="demand-title">{demand === null ? tr`A service` : demand.name}</DialogTitle>
@@ -119,11 +76,14 @@ export function DemandDialog(props: {
         <SpanFields
           readyFrom={form.readyFrom}
           readyTo={form.readyTo}
-          wrong={wrong}
+          wrong={errors}
           onChange={set}
         />
-        {text('perHour', tr`Pizzas in each hour`, tr`such as 8 14 14 8; empty: even`)}
-        {text('doughs', tr`Doughs`, tr`more than 1: each for its own stretch`)}
+        {text('perHour', tr`Pizzas in each hour`, {
+          hint: tr`such as 8 14 14 8; empty: even`,
+          longest: 80,
+        })}
+        {text('doughs', tr`Doughs`, { hint: tr`more than 1: each for its own stretch` })}
         <FormControlLabel
           control={
             <Checkbox
@@ -138,14 +98,14 @@ export function DemandDialog(props: {
         ) : null}
         <SplitOff view={view} demand={demand} actions={actions} onSaved={onSaved} />
         <MethodChoice view={view} chosen={form.methods} onChoose={(methods) => set({ methods })} />
-        {wrong[''] === undefined ? null : <Typography role="alert">{wrong['']}</Typography>}
+        <FormRefusal sentence={wrong['']} />
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
         {demand === null ? null : (
           <Button
             variant="text"
             disabled={busy}
-            onClick={remove}
+            onClick={() => remove(demand)}
             sx={{ mr: 'auto' }}
             data-testid="remove-demand"
           >
@@ -153,7 +113,12 @@ export function DemandDialog(props: {
           </Button>
         )}
         {demand?.weekly === true && date !== null ? (
-          <Button variant="text" disabled={busy} onClick={leaveOut} data-testid="skip-day">
+          <Button
+            variant="text"
+            disabled={busy}
+            onClick={() => leaveOut(demand, date)}
+            data-testid="skip-day"
+          >
             {tr`Not on ${dayName(date)}`}
           </Button>
         ) : null}

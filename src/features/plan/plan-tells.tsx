@@ -5,13 +5,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { WISHES } from '@/core/planner/week';
 import type { PlanSearch } from '@/shop/plan/search';
 import type { PlanView, WeekService } from '@/server/plan/view';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, dateText, dayText, momentText } from '@/ui/format';
 import { TellsList, type PlainTell } from '@/ui/tells-list';
+import { useSend } from '@/ui/hands/use-send';
 import type { PlanActions } from './plan-actions';
 import { WeightsDialog } from './weights-dialog';
 
@@ -97,16 +98,13 @@ function closedDays(view: PlanView): string {
 }
 
 function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions }) {
-  const [, start] = useTransition();
-  const [weighing, setWeighing] = useState(false);
+  const { send } = useSend('notice');
   const askAnew = useAskAnew();
+  const [weighing, setWeighing] = useState(false);
   const wish = typeof view.wish === 'string' ? view.wish : own();
   const choose = (value: string) => {
-    if (value === own()) return setWeighing(true);
-    start(async () => {
-      await actions.setWish(value);
-      askAnew();
-    });
+    if (value === own()) setWeighing(true);
+    else send(() => actions.setWish(value));
   };
   return (
     <Box sx={{ width: 170, px: 1.25, borderLeft: '2px solid var(--line)' }}>

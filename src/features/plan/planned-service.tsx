@@ -7,15 +7,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { useTransition } from 'react';
 import { toLocalText } from '@/core/units';
 import type { PlanView, WeekService } from '@/server/plan/view';
-import { useAskAnew } from '@/ui/ask-anew';
 import { momentText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { GlyphDisc } from '@/ui/marks/glyphs';
 import { rem } from '@/ui/rem';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import type { PlanActions } from './plan-actions';
 import { newId } from '@/ui/new-id';
 
@@ -31,52 +29,30 @@ export function PlannedService(props: {
 }) {
   const { view, service, actions, onReplanned } = props;
   const moments = view.moments.filter((one) => one.bakeId === service.bakeId);
-  const say = useSay();
-  const askAnew = useAskAnew();
-  const [busy, start] = useTransition();
-  const undo = (batch: string) => void actions.undo(batch).then(askAnew);
+  const { send, busy } = useSend('notice');
+  const undo =
+    ({ batch }: { batch: string }) =>
+    () =>
+      actions.undo(batch);
   const withdraw = () =>
-    start(async () => {
-      const outcome = await actions.withdrawBake(service.bakeId ?? '');
-      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
-      const { batch } = outcome.value;
-      say({
-        text: tr`${service.name}: plan withdrawn.`,
-        action: { label: tr`Undo`, run: () => undo(batch) },
-      });
-      askAnew();
+    send(() => actions.withdrawBake(service.bakeId ?? ''), {
+      said: tr`${service.name}: plan withdrawn.`,
+      undo,
     });
   const replan = () =>
-    start(async () => {
-      const form = { bakeId: service.bakeId, batch: newId() };
-      const outcome = await actions.replan(form);
-      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
-      const { bakeId, batch } = outcome.value;
-      say({
-        text: tr`${service.name}: planned anew.`,
-        action: { label: tr`Undo`, run: () => undo(batch) },
-      });
-      onReplanned(bakeId);
-      askAnew();
+    send(() => actions.replan({ bakeId: service.bakeId, batch: newId() }), {
+      said: tr`${service.name}: planned anew.`,
+      undo,
+      then: ({ bakeId }) => onReplanned(bakeId),
     });
-  const nudge = (stepId: string, toMs: number) =>
-    start(async () => {
-      const at = toLocalText(toMs, view.units.timeZone);
-      const outcome = await actions.move({ stepId, at, batch: newId() });
-      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
-      const { batch } = outcome.value;
-      say({
-        text: tr`Moved, with what follows.`,
-        action: { label: tr`Undo`, run: () => undo(batch) },
-      });
-      askAnew();
+  const nudge = (stepId: string, toMs: number) => {
+    const at = toLocalText(toMs, view.units.timeZone);
+    send(() => actions.move({ stepId, at, batch: newId() }), {
+      said: tr`Moved, with what follows.`,
+      undo,
     });
-  const pin = (stepId: string, pinned: boolean) =>
-    start(async () => {
-      const outcome = await actions.pin(stepId, pinned);
-      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
-      askAnew();
-    });
+  };
+  const pin = (stepId: string, pinned: boolean) => send(() => actions.pin(stepId, pinned));
   return (
     <Box sx={{ p: 2 }} data-testid="planned-service">
       <Typography variant="h2">{tr`${service.name}: what is still to be done`}</Typography>

@@ -4,10 +4,9 @@ import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { DemandRow, PlanView } from '@/server/plan/view';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import { changedForm } from './demand-form';
 import type { PlanActions } from './plan-actions';
 
@@ -29,28 +28,19 @@ export function SplitOff({
 function Split(props: About) {
   const { view, demand, actions, onSaved } = props;
   const [balls, setBalls] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
-  const back = async (id: string, before: DemandRow) => {
-    await actions.withdrawDemand(id, true);
-    await actions.stateDemand({
-      ...changedForm(view, before, null),
-      perHour: before.perHour ?? [],
-    });
-    askAnew();
-  };
+  const { send, busy, sentence } = useSend();
   const split = () =>
-    start(async () => {
-      const outcome = await actions.splitDemand({ demandId: demand.id, balls });
-      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      const { id, before } = outcome.value;
-      say({
-        text: tr`${demand.name}: ${balls} split off, a service of their own.`,
-        action: { label: tr`Undo`, run: () => void back(id, before) },
-      });
-      onSaved(id);
+    send(() => actions.splitDemand({ demandId: demand.id, balls }), {
+      said: tr`${demand.name}: ${balls} split off, a service of their own.`,
+      undo:
+        ({ id, before }) =>
+        async () => {
+          const gone = await actions.withdrawDemand(id, true);
+          if (!gone.ok) return gone;
+          const perHour = before.perHour ?? [];
+          return actions.stateDemand({ ...changedForm(view, before, null), perHour });
+        },
+      then: ({ id }) => onSaved(id),
     });
   const always = demand.weekly ? tr`, every week` : '';
   return (
@@ -60,8 +50,8 @@ function Split(props: About) {
         label={tr`Split off, pizzas`}
         value={balls}
         onChange={(event) => setBalls(event.target.value)}
-        error={wrong !== null}
-        helperText={wrong ?? tr`a service of their own${trOf(always)}, to be changed by itself`}
+        error={sentence !== null}
+        helperText={sentence ?? tr`a service of their own${trOf(always)}, to be changed by itself`}
         slotProps={{ htmlInput: { inputMode: 'numeric', maxLength: 8 } }}
         sx={{ flex: 1 }}
       />

@@ -1,14 +1,14 @@
 'use client';
 
 import { tr } from '@/words/tr';
-import { useMemo, useState, useTransition } from 'react';
+import { useMemo, useState } from 'react';
 import type { Demand } from '@/core/planner/week';
 import type { PlanView, WeekService } from '@/server/plan/view';
 import type { Occurrence } from '@/shop/plan/occurrences';
 import { demandOn } from '@/shop/plan/demand-on';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useCompute } from '@/ui/compute/use-compute';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 import type { Ladder } from '@/shop/plan/ladder';
 import type { PlanSearch } from '@/shop/plan/search';
 import { foundOrder, inFoundOrder } from './found-order';
@@ -27,43 +27,26 @@ export function usePlan(view: PlanView, actions: PlanActions, opened: string | n
   const search = useCompute('plans', asks);
   const inOrder = useFoundOrder(search, service?.key ?? null);
   const holding = useHeldHours(asks, inOrder, service?.key ?? null);
-  const say = useSay();
   const askAnew = useAskAnew();
-  const [busy, start] = useTransition();
-  const take = (ladder: Ladder) =>
-    start(async () => {
-      if (service?.demandId == null || service.date === null) return;
-      const outcome = await actions.take({
-        ...ladder.take,
-        demandId: service.demandId,
-        date: service.date,
-        batch: newId(),
-        anyway: ladder.broken.length > 0,
-      });
-      if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-      const { bakeId, batch } = outcome.value;
-      setKey(bakeId);
-      const undo = () => void actions.undo(batch).then(askAnew);
-      say({
-        text: tr`${service.name}: ${ladder.name} taken.`,
-        action: { label: tr`Undo`, run: undo },
-      });
-      askAnew();
+  const { send, busy } = useSend('notice');
+  const undo =
+    ({ batch }: { batch: string }) =>
+    () =>
+      actions.undo(batch);
+  const take = (ladder: Ladder) => {
+    if (service?.demandId == null || service.date === null) return;
+    const { name, demandId, date } = service;
+    const anyway = ladder.broken.length > 0;
+    send(() => actions.take({ ...ladder.take, demandId, date, batch: newId(), anyway }), {
+      said: tr`${name}: ${ladder.name} taken.`,
+      undo,
+      then: ({ bakeId }) => setKey(bakeId),
     });
+  };
   const planFeeds = () =>
-    start(async () => {
-      const outcome = await actions.planFeeds({
-        batch: newId(),
-        untilMs: view.span.toMs,
-      });
-      if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-      const { batch, feeds } = outcome.value;
-      const undo = () => void actions.undo(batch).then(askAnew);
-      say({
-        text: feeds === 1 ? tr`1 feed planned.` : tr`${feeds} feeds planned.`,
-        action: { label: tr`Undo`, run: undo },
-      });
-      askAnew();
+    send(() => actions.planFeeds({ batch: newId(), untilMs: view.span.toMs }), {
+      said: ({ feeds }) => (feeds === 1 ? tr`1 feed planned.` : tr`${feeds} feeds planned.`),
+      undo,
     });
   return {
     service,

@@ -19,6 +19,7 @@ import { useSay } from '@/ui/snack';
 import type { PlanActions } from './plan-actions';
 import { demandOfService } from './use-plan';
 import { newId } from '@/ui/new-id';
+import { sentencesOf } from '@/shop/outcome';
 
 /** All open services planned together: what would be taken for each, as it is found, and one tap that takes them all. */
 export function WeekDialog(props: {
@@ -57,7 +58,7 @@ export function WeekDialog(props: {
         });
         if (!outcome.ok) {
           say({
-            text: `${service.name}: ${outcome.refusals.map((one) => one.sentence).join(' ')}`,
+            text: `${service.name}: ${sentencesOf(outcome)}`,
           });
           break;
         }

@@ -6,11 +6,12 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
 import type { Weights } from '@/core/planner/week';
 import { rem } from '@/ui/rem';
+import { FormRefusal } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 import type { PlanActions } from './plan-actions';
 
 /** What each weight is, in points. */
@@ -36,6 +37,12 @@ const LABELS: Readonly<Record<keyof Weights, string>> = {
 };
 const KEYS = Object.keys(LABELS) as (keyof Weights)[];
 
+const textsOf = (weights: Weights) =>
+  Object.fromEntries(KEYS.map((key) => [key, String(weights[key])])) as Record<
+    keyof Weights,
+    string
+  >;
+
 /** The shop’s own weights for plans, typed over from those that hold now. */
 export function WeightsDialog(props: {
   weights: Weights;
@@ -44,25 +51,18 @@ export function WeightsDialog(props: {
   onSaved: () => void;
 }) {
   const { weights, actions, onClose, onSaved } = props;
-  const [texts, setTexts] = useState(
-    () =>
-      Object.fromEntries(KEYS.map((key) => [key, String(weights[key])])) as Record<string, string>,
-  );
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
+  const { send, busy, wrong, sentence, setWrong } = useSend();
+  const { values: texts, text } = useFormFields(textsOf(weights), wrong, false);
   const save = () => {
     const values = KEYS.map((key) => [key, Number((texts[key] ?? '').replace(',', '.'))] as const);
     const bad = values.find(([, value]) => !(value >= 0 && value <= 1000));
     if (bad !== undefined) {
-      return setWrong(
-        tr`${LABELS[bad[0]]}: “${texts[bad[0]] ?? ''}” is not possible. Allowed: 0 to 1000.`,
-      );
+      const [key] = bad;
+      return setWrong({
+        [key]: tr`${LABELS[key]}: “${texts[key] ?? ''}” is not possible. Allowed: 0 to 1000.`,
+      });
     }
-    start(async () => {
-      const outcome = await actions.setWish(Object.fromEntries(values));
-      if (outcome.ok) onSaved();
-      else setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-    });
+    send(() => actions.setWish(Object.fromEntries(values)), { then: onSaved });
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="weights-title">
@@ -71,21 +71,8 @@ export function WeightsDialog(props: {
         <Typography sx={{ gridColumn: '1 / -1', fontSize: rem(15) }}>
           {tr`In points: the plan with the fewest is the best.`}
         </Typography>
-        {KEYS.map((key) => (
-          <TextField
-            key={key}
-            name={key}
-            label={LABELS[key]}
-            value={texts[key] ?? ''}
-            onChange={(event) => setTexts({ ...texts, [key]: event.target.value })}
-            slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 7 } }}
-          />
-        ))}
-        {wrong === null ? null : (
-          <Typography role="alert" sx={{ gridColumn: '1 / -1', fontWeight: 700 }}>
-            {wrong}
-          </Typography>
-        )}
+        {KEYS.map((key) => text(key, LABELS[key], { figures: true, longest: 7 }))}
+        <FormRefusal sentence={sentence} />
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
         <Button variant="text" onClick={onClose}>

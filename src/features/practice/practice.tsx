@@ -18,7 +18,7 @@ import {
   type Choice,
   type Judgement,
 } from '@/core/practice';
-import type { Outcome } from '@/shop/outcome';
+import { sentencesOf, type Outcome } from '@/shop/outcome';
 import type { PracticeView } from '@/server/practice/practice';
 import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, spanText } from '@/ui/format';
@@ -72,7 +72,7 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
     if (judgement === null)
       return say({ text: tr`Say first: not yet, use, or late. Keys 1, 2, 3.` });
     const outcome = await log({ seed, level, judgement, bestInH, choice });
-    if (!outcome.ok) return say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
+    if (!outcome.ok) return say({ text: sentencesOf(outcome) });
     setPoints(outcome.value.points);
   };
   useKeys({

@@ -9,13 +9,13 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { loggerHead, readLogger, unitIn } from '@/formats/logger-csv';
-import type { Outcome } from '@/shop/outcome';
+import { sentencesOf, type Outcome } from '@/shop/outcome';
 import type { ReadingsPreview } from '@/server/records/import-readings';
 import type { RecordsView } from '@/server/records/records-view';
-import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, dateText, tempText } from '@/ui/format';
 import { FileButton } from '@/ui/file-button';
-import { useSay } from '@/ui/snack';
+import { FormRefusal } from '@/ui/fields/form-frame';
+import { useSend } from '@/ui/hands/use-send';
 import { newId } from '@/ui/new-id';
 
 interface Asked {
@@ -72,8 +72,7 @@ export function ReadingsImport(props: {
   const [asked, setAsked] = useState<Asked | null>(null);
   const [preview, setPreview] = useState<ReadingsPreview | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
-  const say = useSay();
-  const askAnew = useAskAnew();
+  const { send, busy, sentence } = useSend();
   const open = async (file: File | undefined) => {
     if (file === undefined) return;
     const text = await file.text();
@@ -95,27 +94,28 @@ export function ReadingsImport(props: {
     if (asked === null) return;
     const outcome = await ask<ReadingsPreview>(asked, false, newId());
     setPreview(outcome.ok ? outcome.value : null);
-    setRefusal(outcome.ok ? null : outcome.refusals.map((one) => one.sentence).join(' '));
+    setRefusal(outcome.ok ? null : sentencesOf(outcome));
   };
-  const store = async () => {
+  const store = () => {
     if (asked === null) return;
-    const outcome = await ask<{ batch: string; stored: number }>(asked, true, newId());
-    if (!outcome.ok) return setRefusal(outcome.refusals.map((one) => one.sentence).join(' '));
-    const { batch, stored } = outcome.value;
-    setAsked(null);
-    setPreview(null);
-    say({
-      text: tr`${stored} readings stored.`,
-      action: { label: tr`Undo`, run: () => void undo(batch).then(askAnew) },
+    send(() => ask<{ batch: string; stored: number }>(asked, true, newId()), {
+      said: ({ stored }) => tr`${stored} readings stored.`,
+      undo:
+        ({ batch }) =>
+        () =>
+          undo(batch),
+      then: () => {
+        setAsked(null);
+        setPreview(null);
+      },
     });
-    askAnew();
   };
   return (
     <Box sx={{ mt: 1, display: 'grid', gap: 1.5 }}>
       <Typography>
         {tr`Any table with a time and a temperature. Nothing is stored before you have seen it.`}
       </Typography>
-      {refusal === null ? null : <Alert severity="warning">{refusal}</Alert>}
+      <FormRefusal sentence={refusal ?? sentence} />
       <Box>
         <FileButton
           accept=".csv,.txt,text/csv,text/plain"
@@ -138,7 +138,7 @@ export function ReadingsImport(props: {
         </Box>
       )}
       {preview === null ? null : (
-        <Preview preview={preview} view={view} store={() => void store()} />
+        <Preview preview={preview} view={view} busy={busy} store={store} />
       )}
     </Box>
   );
@@ -209,8 +209,13 @@ function Columns(props: {
   );
 }
 
-function Preview(props: { preview: ReadingsPreview; view: RecordsView; store: () => void }) {
-  const { preview, view, store } = props;
+function Preview(props: {
+  preview: ReadingsPreview;
+  view: RecordsView;
+  busy: boolean;
+  store: () => void;
+}) {
+  const { preview, view, busy, store } = props;
   const { timeZone } = view.units;
   const at = (atMs: number | null) =>
     atMs === null ? '' : `${dateText(atMs, timeZone)} ${clockText(atMs, timeZone)}`;
@@ -231,7 +236,13 @@ function Preview(props: { preview: ReadingsPreview; view: RecordsView; store: ()
           {at(one.atMs)}: {temp(one.tempC)}
         </Typography>
       ))}
-      <Button variant="contained" onClick={store} sx={{ mt: 1 }} data-testid="store-readings">
+      <Button
+        variant="contained"
+        disabled={busy}
+        onClick={store}
+        sx={{ mt: 1 }}
+        data-testid="store-readings"
+      >
         {tr`Store ${preview.rows - preview.known} readings`}
       </Button>
     </Box>

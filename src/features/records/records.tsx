@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { BackupsPanel, type BackupActions } from '@/ui/panels/backups-panel';
-import type { Outcome } from '@/shop/outcome';
+import { sentencesOf, type Outcome } from '@/shop/outcome';
 import type { RecordsView } from '@/server/records/records-view';
 import { clockText } from '@/ui/format';
 import { FileButton } from '@/ui/file-button';
@@ -106,7 +106,7 @@ function ArchivePanel({ view }: { view: RecordsView }) {
     setBusy(false);
     if (answer === null) setRefusal(tr`Archive: the shop can not be reached. Nothing was changed.`);
     else if (answer.ok) router.push('/');
-    else setRefusal(answer.refusals.map((one) => one.sentence).join(' '));
+    else setRefusal(sentencesOf(answer));
   };
   return (
     <section aria-label={tr`Archive`}>

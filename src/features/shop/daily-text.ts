@@ -43,8 +43,3 @@ export function readDaily(text: string, units: Degrees): DailyPoint[] | string {
   }
   return points;
 }
-
-/** The form field that a refusal of the server belongs to. */
-export function dailyFields(field: string): string {
-  return field.startsWith('daily') ? 'daily' : field;
-}

@@ -2,18 +2,15 @@
 
 import { perLanguage } from '@/words/per-language';
 import { tr } from '@/words/tr';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useState } from 'react';
 import type { Equipment, EquipmentKind } from '@/server/shop/equipment';
 import type { Outcome } from '@/shop/outcome';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
+import { FormFrame, FormRefusal } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 
 /** What can be done with what the shop works with. */
 export interface EquipmentActions {
@@ -111,18 +108,10 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
 /** One tap when one of it fails, and one when it works again. */
 function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
   const { thing, actions } = props;
-  const askAnew = useAskAnew();
-  const say = useSay();
-  const [busy, start] = useTransition();
+  const { send, busy } = useSend('notice');
   const { count, name, broken = 0 } = thing;
-  const set = (next: number, said: string) =>
-    start(async () => {
-      const outcome = await actions.changeEquipment({ ...thing, broken: next });
-      if (!outcome.ok) return say({ text: outcome.refusals[0]?.sentence ?? '' });
-      const back = () => void actions.changeEquipment({ ...thing, broken }).then(askAnew);
-      say({ text: `${name}: ${said}.`, action: { label: tr`Undo`, run: back } });
-      askAnew();
-    });
+  const put = (next: number) => () => actions.changeEquipment({ ...thing, broken: next });
+  const set = (next: number, said: string) => send(put(next), { said, undo: () => put(broken) });
   return (
     <Box sx={{ display: 'flex' }}>
       {broken < count ? (
@@ -131,7 +120,7 @@ function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
           variant="text"
           disabled={busy}
           aria-label={tr`Out of order: ${name}`}
-          onClick={() => set(broken + 1, 'out of order')}
+          onClick={() => set(broken + 1, tr`${name}: out of order.`)}
         >
           {tr`Out of order`}
         </Button>
@@ -142,7 +131,7 @@ function OutOfOrder(props: { thing: Equipment; actions: EquipmentActions }) {
           variant="text"
           disabled={busy}
           aria-label={tr`Works again: ${name}`}
-          onClick={() => set(broken - 1, 'works again')}
+          onClick={() => set(broken - 1, tr`${name}: works again.`)}
         >
           {tr`Works again`}
         </Button>
@@ -170,8 +159,9 @@ function ThingForm(props: {
 }) {
   const { thing, actions, onSaved } = props;
   const first = thing ?? NEW_THING;
-  const { register, handleSubmit, control, formState } = useForm<Fields>({
-    defaultValues: {
+  const { send, busy, wrong } = useSend();
+  const form = useFormFields<Fields>(
+    {
       kind: first.kind,
       name: first.name,
       count: String(first.count),
@@ -180,62 +170,28 @@ function ThingForm(props: {
       heatMin: String(first.heatMin),
       bakeMin: String(first.bakeMin),
     },
-  });
-  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
-  const kindName = useWatch({ control, name: 'kind' });
-  const kind = kinds()[kindName];
-  const putBack = (before: Equipment) => void actions.changeEquipment(before).then(askAnew);
-  const save = (fields: Fields) =>
-    start(async () => {
-      const outcome = await actions.changeEquipment({ ...fields, id: thing?.id ?? null });
-      if (!outcome.ok) {
-        setWrong(
-          Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
-        );
-        return;
-      }
-      setWrong({});
-      const { id, before } = outcome.value;
-      say({
-        text: tr`${fields.name}: saved.`,
-        action: {
-          label: tr`Undo`,
-          run: () =>
-            before === null ? void actions.removeEquipment(id).then(askAnew) : putBack(before),
-        },
-      });
-      onSaved?.();
-      askAnew();
+    wrong,
+  );
+  const { values, text, choice, dirty } = form;
+  const kind = kinds()[values.kind];
+  const putBack = (before: Equipment) => () => actions.changeEquipment(before);
+  const save = () =>
+    send(() => actions.changeEquipment({ ...values, id: thing?.id ?? null }), {
+      said: tr`${values.name}: saved.`,
+      undo: ({ id, before }) =>
+        before === null ? () => actions.removeEquipment(id) : putBack(before),
+      then: onSaved,
     });
   const remove = (id: string) =>
-    start(async () => {
-      const outcome = await actions.removeEquipment(id);
-      if (!outcome.ok) return;
-      const { before } = outcome.value;
-      say({
-        text: tr`${before.name}: taken out.`,
-        action: { label: tr`Undo`, run: () => putBack(before) },
-      });
-      askAnew();
+    send(() => actions.removeEquipment(id), {
+      said: ({ before }) => tr`${before.name}: taken out.`,
+      undo: ({ before }) => putBack(before),
     });
-  const field = (name: keyof Fields, label: string) => (
-    <TextField
-      label={label}
-      {...register(name)}
-      error={wrong[name] !== undefined}
-      helperText={wrong[name] ?? ''}
-      slotProps={{ htmlInput: { inputMode: name === 'name' ? 'text' : 'decimal', maxLength: 40 } }}
-    />
-  );
+  const figure = (name: keyof Fields, label: string) => text(name, label, { figures: true });
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={thing?.name ?? tr`New equipment`}
-      onSubmit={handleSubmit(save)}
+    <FormFrame
+      label={thing?.name ?? tr`New equipment`}
+      onSave={save}
       sx={{
         display: 'grid',
         gridTemplateColumns: 'repeat(auto-fill, minmax(7.5rem, 1fr))',
@@ -246,28 +202,22 @@ function ThingForm(props: {
       }}
     >
       {thing === null ? (
-        <TextField select label={tr`Kind`} defaultValue={first.kind} {...register('kind')}>
-          {Object.entries(kinds()).map(([value, { name }]) => (
-            <MenuItem key={value} value={value}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
+        choice(
+          'kind',
+          tr`Kind`,
+          Object.entries(kinds()).map(([id, { name }]) => ({ id, name })),
+        )
       ) : (
         <Typography sx={{ alignSelf: 'center', fontWeight: 700 }}>{kind.name}</Typography>
       )}
-      {field('name', tr`Name`)}
-      {field('count', tr`How many`)}
-      {kind.least === undefined ? null : field('least', kind.least)}
-      {field('most', kind.most)}
-      {kindName === 'oven' ? field('heatMin', tr`Hot in, min`) : null}
-      {kindName === 'oven' ? field('bakeMin', tr`A pizza takes, min`) : null}
+      {text('name', tr`Name`)}
+      {figure('count', tr`How many`)}
+      {kind.least === undefined ? null : figure('least', kind.least)}
+      {figure('most', kind.most)}
+      {values.kind === 'oven' ? figure('heatMin', tr`Hot in, min`) : null}
+      {values.kind === 'oven' ? figure('bakeMin', tr`A pizza takes, min`) : null}
       <Box sx={{ display: 'flex', gap: 1, mt: 1, gridColumn: 'span 2', whiteSpace: 'nowrap' }}>
-        <Button
-          type="submit"
-          size="small"
-          disabled={busy || (thing !== null && !formState.isDirty)}
-        >
+        <Button type="submit" size="small" disabled={busy || (thing !== null && !dirty)}>
           {tr`Save`}
         </Button>
         {thing === null ? null : (
@@ -276,11 +226,7 @@ function ThingForm(props: {
           </Button>
         )}
       </Box>
-      {wrong[''] === undefined ? null : (
-        <Alert severity="warning" sx={{ gridColumn: '1 / -1' }}>
-          {wrong['']}
-        </Alert>
-      )}
-    </Box>
+      <FormRefusal sentence={wrong['']} />
+    </FormFrame>
   );
 }

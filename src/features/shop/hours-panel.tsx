@@ -9,12 +9,11 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { Outcome } from '@/shop/outcome';
 import type { ShopHours } from '@/server/shop/hours';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
 import { hoursText, readHours } from './hours-text';
+import { useSend } from '@/ui/hands/use-send';
 
 /** What the hours’ form can do. */
 export interface HoursActions {
@@ -31,19 +30,7 @@ export function HoursPanel(props: {
   const [texts, setTexts] = useState(() => textsOf(people, hours));
   const [weekdays, setWeekdays] = useState<readonly number[]>(hours.closed.weekdays);
   const [dates, setDates] = useState(hours.closed.dates.join(', '));
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
-  const put = (form: unknown) =>
-    start(async () => {
-      const outcome = await actions.changeHours(form);
-      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      setWrong(null);
-      const { before } = outcome.value;
-      say({ text: tr`Hours: saved.`, action: { label: tr`Undo`, run: () => put(before) } });
-      askAnew();
-    });
+  const { send, busy, sentence: wrong, setWrong } = useSend();
   const save = () => {
     const presences = people.flatMap((who) =>
       weekdaysShort().map((day, index) => ({
@@ -55,16 +42,23 @@ export function HoursPanel(props: {
     );
     const bad = presences.find((one) => readHours(one.text) === null);
     if (bad !== undefined) {
-      return setWrong(
-        tr`${bad.who}, ${trOf(bad.day)}: “${bad.text}” is not understood. Allowed: for example 6–14 or 10–14, 17–22; empty: not there.`,
-      );
+      return setWrong({
+        '': tr`${bad.who}, ${trOf(bad.day)}: “${bad.text}” is not understood. Allowed: for example 6–14 or 10–14, 17–22; empty: not there.`,
+      });
     }
-    put({
+    const form = {
       presences: presences.flatMap(({ who, weekday, text }) =>
         (readHours(text) ?? []).map((one) => ({ who, weekday, ...one })),
       ),
       closed: { weekdays, dates: dates.split(/[\s,]+/).filter((one) => one !== '') },
       seen: hours,
+    };
+    send(() => actions.changeHours(form), {
+      said: tr`Hours: saved.`,
+      undo:
+        ({ before }) =>
+        () =>
+          actions.changeHours(before),
     });
   };
   return (

@@ -4,14 +4,12 @@ import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useTransition } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { ProbeState } from '@/server/shop/probes';
 import type { PlaceRow } from '@/server/shop/shop-view';
-import { useAskAnew } from '@/ui/ask-anew';
 import { momentText, tempText } from '@/ui/format';
-import { useSay } from '@/ui/snack';
 import type { PlaceActions } from './place-actions';
+import { useSend } from '@/ui/hands/use-send';
 
 /** What a simulated probe can be told to do, in words. */
 const FAULTS: Readonly<Record<ProbeState['fault'], string>> = {
@@ -41,25 +39,14 @@ export function ProbeLine(props: {
   trouble: PlaceActions['troubleProbe'];
 }) {
   const { place, probe, nowMs, units, trouble } = props;
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
+  const { send, busy } = useSend('notice');
   const tell = (fault: string) =>
-    start(async () => {
-      const outcome = await trouble({ placeId: place.id, fault });
-      if (!outcome.ok) {
-        say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-        return;
-      }
-      const { before } = outcome.value;
-      say({
-        text: tr`${place.name}: ${FAULTS[fault as ProbeState['fault']]} from now on.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void trouble({ placeId: place.id, fault: before }).then(askAnew),
-        },
-      });
-      askAnew();
+    send(() => trouble({ placeId: place.id, fault }), {
+      said: tr`${place.name}: ${FAULTS[fault as ProbeState['fault']]} from now on.`,
+      undo:
+        ({ before }) =>
+        () =>
+          trouble({ placeId: place.id, fault: before }),
     });
   return (
     <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>

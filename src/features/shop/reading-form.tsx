@@ -4,15 +4,14 @@ import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { PlaceRow } from '@/server/shop/shop-view';
 import { degreesApartText, momentText, tempText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
-import { useAskAnew } from '@/ui/ask-anew';
-import { useSay } from '@/ui/snack';
+import { FormFrame } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 import type { PlaceActions } from './place-actions';
-import { FigureField } from '@/ui/fields/figure-field';
 
 /** A temperature measured in a place: one figure, and what was learned from all of them. */
 export function ReadingForm(props: {
@@ -22,62 +21,41 @@ export function ReadingForm(props: {
   units: ShopUnits;
 }) {
   const { place, actions, nowMs, units } = props;
-  const [text, setText] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
+  const { send, busy, sentence } = useSend();
+  const { values, reset, figure } = useFormFields(
+    NOT_READ,
+    sentence === null ? {} : { tempC: sentence },
+  );
+  const { tempC } = values;
   const log = () =>
-    start(async () => {
-      const outcome = await actions.logReading({
-        placeId: place.id,
-        batch: newBatch(),
-        tempC: text,
-      });
-      if (!outcome.ok) {
-        setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-        return;
-      }
-      setWrong(null);
-      setText('');
-      const { batch, offsetC } = outcome.value;
-      say({
-        text: tr`${place.name}: ${tempText(Number(text.replace(',', '.')), units)} measured, ${offsetWords(offsetC, units)}.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void actions.undo(batch).then(() => askAnew()),
-        },
-      });
-      askAnew();
+    send(() => actions.logReading({ placeId: place.id, batch: newBatch(), tempC }), {
+      said: ({ offsetC }) =>
+        tr`${place.name}: ${tempText(Number(tempC.replace(',', '.')), units)} measured, ${offsetWords(offsetC, units)}.`,
+      undo:
+        ({ batch }) =>
+        () =>
+          actions.undo(batch),
+      then: () => reset(NOT_READ),
     });
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={tr`Reading in ${place.name}`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        log();
-      }}
+    <FormFrame
+      label={tr`Reading in ${place.name}`}
+      onSave={log}
       sx={{ display: 'flex', gap: 1.5, alignItems: 'start', flexWrap: 'wrap' }}
     >
-      <FigureField
-        label={tr`Measured now`}
-        of="temperature"
-        value={text}
-        onChange={setText}
-        error={wrong ?? undefined}
-        width={150}
-      />
-      <Button type="submit" size="small" disabled={busy || text === ''} sx={{ mt: 1 }}>
+      <Box sx={{ width: 150, display: 'grid' }}>
+        {figure('tempC', tr`Measured now`, 'temperature')}
+      </Box>
+      <Button type="submit" size="small" disabled={busy || tempC === ''} sx={{ mt: 1 }}>
         {tr`Log it`}
       </Button>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
         {measuredWords(place, nowMs, units)}
       </Typography>
-    </Box>
+    </FormFrame>
   );
 }
+const NOT_READ = { tempC: '' };
 
 function measuredWords({ reading, offsetC }: PlaceRow, nowMs: number, units: ShopUnits): string {
   if (reading === null) return tr`Nothing measured yet: taken to be as set, ±1°.`;

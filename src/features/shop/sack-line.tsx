@@ -1,18 +1,16 @@
 'use client';
 
 import { tr } from '@/words/tr';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { Outcome } from '@/shop/outcome';
 import type { ShopView } from '@/server/shop/shop-view';
-import { useAskAnew } from '@/ui/ask-anew';
 import { dateText } from '@/ui/format';
-import { useSay } from '@/ui/snack';
+import { FormFrame, FormRefusal } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 
 /** What can be noted of flours. */
 export interface SackActions {
@@ -27,36 +25,22 @@ export function SackLine(props: {
   actions: SackActions;
 }) {
   const { flour, units, actions } = props;
-  const [code, setCode] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
+  const { send, busy, wrong, sentence } = useSend();
+  const { values, reset, text } = useFormFields(NEW_SACK, wrong, false);
+  const { code } = values;
   const open = () =>
-    start(async () => {
-      const outcome = await actions.openSack({ flourId: flour.flourId, code });
-      if (!outcome.ok) return setWrong(outcome.refusals.map((one) => one.sentence).join(' '));
-      setWrong(null);
-      setCode('');
-      const { id } = outcome.value;
-      say({
-        text: tr`${flour.name}: sack ${code} from now on.`,
-        action: {
-          label: tr`Undo`,
-          run: () => void actions.takeSackBack(id).then(() => askAnew()),
-        },
-      });
-      askAnew();
+    send(() => actions.openSack({ flourId: flour.flourId, code }), {
+      said: tr`${flour.name}: sack ${code} from now on.`,
+      undo:
+        ({ id }) =>
+        () =>
+          actions.takeSackBack(id),
+      then: () => reset(NEW_SACK),
     });
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={tr`Sack of ${flour.name}`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        open();
-      }}
+    <FormFrame
+      label={tr`Sack of ${flour.name}`}
+      onSave={open}
       sx={{ display: 'flex', gap: 1.5, alignItems: 'end', flexWrap: 'wrap', mb: 1 }}
     >
       <Box sx={{ flex: '1 1 14rem' }}>
@@ -67,21 +51,12 @@ export function SackLine(props: {
             : tr`sack ${flour.code} since ${dateText(flour.sinceMs, units.timeZone)}`}
         </Typography>
       </Box>
-      <TextField
-        label={tr`New sack`}
-        value={code}
-        onChange={(event) => setCode(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 40 } }}
-        sx={{ width: 140 }}
-      />
+      <Box sx={{ width: 140, display: 'grid' }}>{text('code', tr`New sack`)}</Box>
       <Button type="submit" size="small" disabled={busy || code.trim() === ''}>
         {tr`Note it`}
       </Button>
-      {wrong === null ? null : (
-        <Alert severity="warning" sx={{ flexBasis: '100%' }}>
-          {wrong}
-        </Alert>
-      )}
-    </Box>
+      <FormRefusal sentence={sentence} />
+    </FormFrame>
   );
 }
+const NEW_SACK = { code: '' };

@@ -1,17 +1,15 @@
 'use client';
 
 import { tr, trOf, word } from '@/words/tr';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import { useState, useTransition } from 'react';
-import type { Outcome } from '@/shop/outcome';
+import { useState } from 'react';
+import type { Outcome, Refused } from '@/shop/outcome';
 import type { Shop } from '@/server/shop/shop';
-import { useAskAnew } from '@/ui/ask-anew';
 import { changedOnly } from '@/ui/changed';
-import { useSay } from '@/ui/snack';
 import { LANGUAGES } from '@/words/speaker';
-import { FigureField } from '@/ui/fields/figure-field';
+import { FormFrame } from '@/ui/fields/form-frame';
+import { useFormFields } from '@/ui/fields/use-form-fields';
+import { useSend } from '@/ui/hands/use-send';
 import type { QuantityKind } from '@/core/units';
 
 const CHOICES = {
@@ -173,91 +171,41 @@ export function SettingsPanel(props: {
 }) {
   const { shop, change } = props;
   const [opened, setOpened] = useState(() => textsOf(shop));
-  const [texts, setTexts] = useState(opened);
-  const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
-  const [busy, start] = useTransition();
-  const askAnew = useAskAnew();
-  const say = useSay();
-  const save = () =>
-    start(async () => {
-      const { changed, before } = changedOnly(opened, texts);
-      const outcome = await change(formOf(changed));
-      if (!outcome.ok) {
-        setWrong(
-          Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
-        );
-        return;
-      }
-      setWrong({});
-      setOpened(texts);
-      // Everything on the page is said anew, what it has worked out before too.
-      if (changed.language !== undefined) {
-        window.location.reload();
-        return;
-      }
-      say({
-        text: tr`Saved.`,
-        action: {
-          label: tr`Undo`,
-          run: () => {
-            setTexts(opened);
-            setOpened(opened);
-            void change(formOf(before)).then(() => askAnew());
-          },
-        },
-      });
-      askAnew();
+  const { send, busy, wrong } = useSend();
+  const { values, reset, text, figure, choice } = useFormFields(opened, typedBy(wrong));
+  const open = (texts: Texts) => {
+    setOpened(texts);
+    reset(texts);
+  };
+  const save = () => {
+    const { changed, before } = changedOnly(opened, values);
+    send(() => change(formOf(changed)), {
+      said: tr`Saved.`,
+      undo: () => () => {
+        open(opened);
+        return change(formOf(before));
+      },
+      then: () => {
+        open(values);
+        // Everything on the page is said anew, what it has worked out before too.
+        if (changed.language !== undefined) window.location.reload();
+      },
     });
+  };
   const field = (name: keyof Texts) => {
-    const options = name in CHOICES ? CHOICES[name as keyof typeof CHOICES] : null;
-    const error =
-      wrong[name] ??
-      wrong[
-        { workFrom: 'workFromMinute', workUntil: 'workUntilMinute' }[name as 'workFrom'] ?? name
-      ];
-    const kind = FIGURES[name];
-    if (kind !== undefined) {
-      return (
-        <FigureField
-          key={name}
-          name={name}
-          label={LABELS[name]}
-          of={kind}
-          value={texts[name]}
-          error={error}
-          onChange={(typed) => setTexts({ ...texts, [name]: typed })}
-        />
-      );
+    if (isChoice(name)) {
+      const options = CHOICES[name].map(([id, label]) => ({ id, name: trOf(label) }));
+      return choice(name, LABELS[name], options);
     }
-    return (
-      <TextField
-        key={name}
-        name={name}
-        label={LABELS[name]}
-        value={texts[name]}
-        onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
-        error={error !== undefined}
-        helperText={error ?? ''}
-        select={options !== null}
-        slotProps={options === null ? {} : { select: { native: true } }}
-      >
-        {options?.map(([value, label]) => (
-          <option key={value} value={value}>
-            {trOf(label)}
-          </option>
-        ))}
-      </TextField>
-    );
+    const kind = FIGURES[name];
+    return kind === undefined
+      ? text(name, LABELS[name], { longest: LONGEST })
+      : figure(name, LABELS[name], kind);
   };
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={tr`Shop settings`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        save();
-      }}
+    <FormFrame
+      label={tr`Shop settings`}
+      onSave={save}
       sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2 }}
     >
       {(Object.keys(LABELS) as (keyof Texts)[]).map(field)}
@@ -270,6 +218,19 @@ export function SettingsPanel(props: {
       >
         {tr`Save`}
       </Button>
-    </Box>
+    </FormFrame>
   );
+}
+/** The names of a whole crew. */
+const LONGEST = 400;
+
+const isChoice = (name: keyof Texts): name is keyof typeof CHOICES => name in CHOICES;
+
+/** Sentences by the fields that are typed, where the shop takes another. */
+function typedBy({ workFromMinute, workUntilMinute, ...rest }: Refused): Refused {
+  return {
+    ...rest,
+    ...(workFromMinute === undefined ? {} : { workFrom: workFromMinute }),
+    ...(workUntilMinute === undefined ? {} : { workUntil: workUntilMinute }),
+  };
 }

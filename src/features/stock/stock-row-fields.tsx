@@ -2,13 +2,12 @@
 
 import { tr } from '@/words/tr';
 import TableCell from '@mui/material/TableCell';
-import { useRouter } from 'next/navigation';
-import { useState, useTransition, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { ShopUnits } from '@/core/units';
 import type { StockRow } from '@/shop/stock-view';
 import type { Outcome } from '@/shop/outcome';
 import { FigureField } from '@/ui/fields/figure-field';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 
 /** What can be noted of stock. */
 export interface StockActions {
@@ -32,41 +31,25 @@ export function StockRowFields(props: {
   const { row, actions, toBuy } = props;
   const { ingredientId, name } = row;
   const [typed, setTyped] = useState<Partial<Record<Noted, string>>>({});
-  const [wrong, setWrong] = useState<Partial<Record<Noted, string>>>({});
-  const [, start] = useTransition();
-  const router = useRouter();
-  const say = useSay();
+  const sending = { thereG: useSend(), pricePerKg: useSend() };
   const stands = { thereG: held(row.thereG, 1), pricePerKg: held(row.pricePerKg, 4) };
-  const note = (which: Noted) =>
-    start(async () => {
-      const text = typed[which];
-      if (text === undefined || text.trim() === stands[which]) return;
-      const value = text.trim().replace(',', '.');
-      const outcome = await actions.noteStock({ ingredientId, [which]: value });
-      if (!outcome.ok) {
-        const sentence = outcome.refusals.map((one) => one.sentence).join(' ');
-        return setWrong((all) => ({ ...all, [which]: sentence }));
-      }
-      setWrong((all) => ({ ...all, [which]: undefined }));
-      setTyped((all) => ({ ...all, [which]: undefined }));
-      const before = outcome.value.before?.[which] ?? '';
-      say({
-        text: which === 'thereG' ? tr`${name}: counted.` : tr`${name}: priced.`,
-        action: {
-          label: tr`Undo`,
-          run: () =>
-            void actions.noteStock({ ingredientId, [which]: before }).then(() => router.refresh()),
-        },
-      });
-      router.refresh();
+  const note = (which: Noted) => {
+    const text = typed[which];
+    if (text === undefined || text.trim() === stands[which]) return;
+    const put = (value: unknown) => () => actions.noteStock({ ingredientId, [which]: value });
+    sending[which].send(put(text.trim().replace(',', '.')), {
+      said: which === 'thereG' ? tr`${name}: counted.` : tr`${name}: priced.`,
+      undo: ({ before }) => put(before?.[which] ?? ''),
+      then: () => setTyped((all) => ({ ...all, [which]: undefined })),
     });
+  };
   const field = (which: Noted, label: string) => (
     <FigureField
       name={`${which}-${ingredientId}`}
       label={label}
       {...(which === 'thereG' ? { of: 'mass' as const } : {})}
       value={typed[which] ?? stands[which]}
-      error={wrong[which]}
+      error={sending[which].sentence ?? undefined}
       onChange={(text) => setTyped((all) => ({ ...all, [which]: text }))}
       onLeave={() => note(which)}
       onEnterKey={() => note(which)}

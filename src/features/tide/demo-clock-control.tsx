@@ -3,10 +3,9 @@
 import { tr } from '@/words/tr';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useTransition } from 'react';
 import type { TideView } from '@/server/tide';
-import { useAskAnew } from '@/ui/ask-anew';
 import type { HandsActions } from '@/ui/hands/actions';
+import { useSend } from '@/ui/hands/use-send';
 
 const RATES = [1, 10, 60];
 
@@ -17,8 +16,7 @@ export function DemoClockControl(props: {
 }) {
   const { clock, setRate } = props;
   const { rate } = clock;
-  const askAnew = useAskAnew();
-  const [busy, start] = useTransition();
+  const { send, busy } = useSend('notice');
   if (!clock.demo || rate === 0) return null;
   return (
     <ToggleButtonGroup
@@ -28,11 +26,7 @@ export function DemoClockControl(props: {
       value={rate}
       disabled={busy}
       onChange={(_, value: number | null) => {
-        if (value === null) return;
-        start(async () => {
-          await setRate(value);
-          askAnew();
-        });
+        if (value !== null) send(() => setRate(value));
       }}
       sx={{ position: 'absolute', right: 12, bottom: 12, background: 'var(--paper)' }}
     >

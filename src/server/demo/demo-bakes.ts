@@ -3,7 +3,7 @@ import { addHours, MS_PER_MINUTE, toLocalText } from '@/core/units';
 import type { ShopContext } from '../context';
 import { doStep } from '../hands/hands';
 import { takeBake } from '../bakes/new-bake';
-import type { Outcome } from '@/shop/outcome';
+import { sentencesOf, type Outcome } from '@/shop/outcome';
 import { loadShop } from '../shop/load-shop';
 import { takeDemoLook } from './demo-looks';
 import { demoMeasures } from './demo-measures';
@@ -97,7 +97,7 @@ export interface MovableContext extends ShopContext {
 
 function must<T>(outcome: Outcome<T>): T {
   if (outcome.ok) return outcome.value;
-  throw new Error(outcome.refusals.map((refusal) => refusal.sentence).join(' '));
+  throw new Error(sentencesOf(outcome));
 }
 
 /** Plans every service of the demo and does, until the demo's start, what was to be done. */

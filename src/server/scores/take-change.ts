@@ -5,7 +5,7 @@ import { atWallMinute, MS_PER_MINUTE, toLocalText, wallTime } from '@/core/units
 import type { ShopContext } from '../context';
 import { saveMethod } from '../doughs/methods';
 import { takeMethodBake } from '../doughs/take-method-bake';
-import { done, refused, type Outcome } from '@/shop/outcome';
+import { done, refused, type Outcome, sentencesOf } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { bakedById } from './baked-shop';
 import { methodOfBake, withChange } from './method-of-bake';
@@ -72,7 +72,7 @@ export function takeChange(context: ShopContext, form: unknown): Outcome<TakenCh
       if (taken.ok) {
         return done({ methodId, number, readyFromMs, because: null, ...taken.value });
       }
-      because = taken.refusals.map((one) => one.sentence).join(' ');
+      because = sentencesOf(taken);
     }
     return done({ methodId, number, bakeId: null, batch: null, readyFromMs: 0, because });
   });

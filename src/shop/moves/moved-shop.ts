@@ -9,6 +9,7 @@ import { needsOfShop } from '../plan/needs-of-shop';
 import { servicesOf } from '../tide/services';
 import { strandOf } from '../tide/strands';
 import type { Service, Strand } from '../tide/view';
+import { sentencesOf } from '@/shop/outcome';
 
 /** What would follow from moving a step: the lots it touches and the services, or why it can not be. */
 export interface Moved {
@@ -44,7 +45,7 @@ export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): 
   if (step === undefined) return { ...NOTHING, refusal: tr`This step is not planned any more.` };
   const moved = movedSteps(facts, step, atMs);
   if (!moved.ok) {
-    return { ...NOTHING, refusal: moved.refusals.map((one) => one.sentence).join(' ') };
+    return { ...NOTHING, refusal: sentencesOf(moved) };
   }
   const after = new Map(moved.value.map((one) => [one.step.stepId, one]));
   const plan = folded.plan

@@ -2,10 +2,25 @@
 
 import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
 import type { QuantityKind } from '@/core/units';
 import { ChoiceField } from './choice-field';
-import { FigureField } from './figure-field';
+import { FigureField, type FigureFieldProps } from './figure-field';
 import { WallTimeField } from './wall-time-field';
+
+/** A choice of a few. */
+type Options = readonly { readonly id: string; readonly name: string }[];
+
+/** What a field of words has beside its label. */
+interface TextMore {
+  readonly placeholder?: string;
+  readonly hint?: string;
+  /** Letters it holds; 40 as a rule. */
+  readonly longest?: number;
+  /** The keys a phone shows: figures are typed in it. */
+  readonly figures?: boolean;
+}
+const LONGEST = 40;
 
 /**
  * Fields of one form by their names: what is typed goes to `change`, what is wrong is marked.
@@ -26,7 +41,30 @@ export function formFields<Fields extends object>(
     change({ [name]: typed } as unknown as Partial<Fields>);
   const error = (name: Name) => (told ? errors[name] : errors[name] !== undefined);
   return {
-    figure: (name: Name, label: string, of?: QuantityKind) => (
+    text: (name: Name, label: string, more: TextMore = {}) => (
+      <TextField
+        key={name}
+        name={name}
+        label={label}
+        value={value(name)}
+        error={errors[name] !== undefined}
+        helperText={(told ? errors[name] : undefined) ?? more.hint}
+        {...(more.placeholder === undefined ? {} : { placeholder: more.placeholder })}
+        onChange={(event) => set(name)(event.target.value)}
+        slotProps={{
+          htmlInput: {
+            maxLength: more.longest ?? LONGEST,
+            ...(more.figures === true ? { inputMode: 'decimal' } : {}),
+          },
+        }}
+      />
+    ),
+    figure: (
+      name: Name,
+      label: string,
+      of?: QuantityKind,
+      more: Pick<FigureFieldProps, 'hint' | 'whole'> = {},
+    ) => (
       <FigureField
         key={name}
         name={name}
@@ -34,13 +72,14 @@ export function formFields<Fields extends object>(
         value={value(name)}
         error={error(name)}
         onChange={set(name)}
+        {...more}
         {...(of === undefined ? {} : { of })}
       />
     ),
     choice: (
       name: Name,
       label: string,
-      options: readonly { readonly id: string; readonly name: string }[],
+      options: Options,
       onChange: (value: string) => void = set(name),
     ) => (
       <ChoiceField

@@ -1,15 +1,9 @@
 'use client';
 
-import { tr } from '@/words/tr';
-import { useEffect, useState, useTransition } from 'react';
-import type { Outcome } from '@/shop/outcome';
-import { useAskAnew } from '../ask-anew';
+import { useEffect, useState } from 'react';
 import { newId } from '../new-id';
-import { useSay } from '../snack';
+import { useSend, type Answer } from './use-send';
 import type { HandsActions } from './actions';
-
-/** Sentences of a refusal by field; the empty key is about the whole. */
-export type Refused = Readonly<Record<string, string>>;
 
 /** What this page did last and has not taken back: known before the view is. */
 let latestBatch: string | null = null;
@@ -24,61 +18,39 @@ const RESTS_MS = 1_200;
 
 /** Runs acts of the hands: shows refusals, says what was done and offers to take it back. */
 export function useAct(actions: Pick<HandsActions, 'undo'>) {
-  const [refused, setRefused] = useState<Refused>({});
-  const [running, start] = useTransition();
+  const { send, takeBack, busy: running, wrong, clear } = useSend();
   const [justDone, setJustDone] = useState(false);
   useEffect(() => {
     if (!justDone) return undefined;
     const timer = setTimeout(() => setJustDone(false), RESTS_MS);
     return () => clearTimeout(timer);
   }, [justDone]);
-  const busy = running || justDone;
-  const askAnew = useAskAnew();
-  const say = useSay();
 
-  const takeBack = (batch: string) => {
-    start(async () => {
-      const outcome = await actions.undo(batch);
-      if (latestBatch === batch) latestBatch = null;
-      say({ text: outcome.ok ? tr`Taken back.` : sentence(outcome.refusals) });
-      askAnew();
-    });
+  const undo = (batch: string) => () => {
+    if (latestBatch === batch) latestBatch = null;
+    return actions.undo(batch);
   };
-
-  function run<T extends { batch: string }>(
-    act: () => Promise<Outcome<T>>,
+  const run = <T extends { batch: string }>(
+    act: () => Answer<T>,
     said: (value: T) => string,
     after?: (value: T) => void,
-  ): void {
-    start(async () => {
-      try {
-        const outcome = await act();
-        if (!outcome.ok) {
-          setRefused(
-            Object.fromEntries(outcome.refusals.map((one) => [one.field ?? '', one.sentence])),
-          );
-          return;
-        }
-        setRefused({});
-        const { batch } = outcome.value;
-        latestBatch = batch;
+  ): void =>
+    send(act, {
+      said,
+      undo: ({ batch }) => undo(batch),
+      then: (value) => {
+        latestBatch = value.batch;
         setJustDone(true);
-        say({ text: said(outcome.value), action: { label: tr`Undo`, run: () => takeBack(batch) } });
-        after?.(outcome.value);
-        askAnew();
-      } catch {
-        setRefused({
-          '': tr`Olvik could not show what became of this. Look into the Log before it is done again.`,
-        });
-      }
+        after?.(value);
+      },
     });
-  }
-
-  return { run, busy, refused, clear: () => setRefused({}), takeBack };
-}
-
-function sentence(refusals: readonly { sentence: string }[]): string {
-  return refusals.map((refusal) => refusal.sentence).join(' ');
+  return {
+    run,
+    busy: running || justDone,
+    refused: wrong,
+    clear,
+    takeBack: (batch: string) => takeBack(undo(batch)),
+  };
 }
 
 /** A new batch name, made by the page so that a second tap writes nothing twice. */

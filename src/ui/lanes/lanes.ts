@@ -79,20 +79,23 @@ export function laneKeys(stays: readonly Stay[]): readonly string[] {
   });
 }
 
-/** True for a stay that is new, or that somebody moved, since a layout. */
+/** How many ends of a stay were moved since a layout; both of one that is new. */
+function endsMoved(stay: Stay, before: LaneBefore | undefined): number {
+  if (before === undefined) return 2;
+  const ends = [before.fromMs - stay.fromMs, before.toMs - stay.toMs];
+  return ends.filter((ms) => Math.abs(ms) > MOVED_MS).length;
+}
+
+/** True for a stay that is new, or that somebody moved, since a layout; one that only lasts longer is where it was. */
 export function isMoved(stay: Stay, before: LaneBefore | undefined): boolean {
-  return (
-    before === undefined ||
-    (Math.abs(before.fromMs - stay.fromMs) > MOVED_MS &&
-      Math.abs(before.toMs - stay.toMs) > MOVED_MS)
-  );
+  return endsMoved(stay, before) === 2;
 }
 
 interface Ordered {
   readonly stay: Stay;
   readonly index: number;
   readonly before: LaneBefore | undefined;
-  readonly moved: boolean;
+  readonly ends: number;
 }
 
 /**
@@ -123,18 +126,17 @@ export function assignLanes(
   return compacted(stays, laneOf, taken.length);
 }
 
-/** Stays that stood still before those that are new or were moved, each by time. */
+/** Stays that stood still first, then those of which an end was moved, then those that are new or were moved; each by time. */
 function inOrder(stays: readonly Stay[], memory: LaneMemory): Ordered[] {
   const keys = laneKeys(stays);
   return stays
     .map((stay, index): Ordered => {
       const before = memory.get(keys[index] ?? '');
-      const moved = isMoved(stay, before);
-      return { stay, index, before, moved };
+      return { stay, index, before, ends: endsMoved(stay, before) };
     })
     .sort(
       (a, b) =>
-        Number(a.moved) - Number(b.moved) ||
+        a.ends - b.ends ||
         a.stay.fromMs - b.stay.fromMs ||
         a.stay.lotId.localeCompare(b.stay.lotId),
     );

@@ -9,13 +9,12 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { Backup, BackupRow } from '@/server/backups/backups';
 import type { Restored } from '@/server/backups/restore';
 import type { Outcome } from '@/shop/outcome';
-import { useAskAnew } from '@/ui/ask-anew';
 import { clockText, dateText } from '@/ui/format';
-import { useSay } from '@/ui/snack';
+import { useSend } from '@/ui/hands/use-send';
 
 /** What can be done with back-ups. */
 export interface BackupActions {
@@ -24,8 +23,6 @@ export interface BackupActions {
 }
 
 const SHOWN = 8;
-const said = (outcome: { refusals: readonly { sentence: string }[] }) =>
-  outcome.refusals.map((one) => one.sentence).join(' ');
 
 /** The back-ups of the shop: kept, read through, copied elsewhere, and put back with what they replace kept. */
 export function BackupsPanel(props: {
@@ -36,26 +33,16 @@ export function BackupsPanel(props: {
   const { backups, timeZone, actions } = props;
   const [asked, setAsked] = useState<BackupRow | null>(null);
   const [all, setAll] = useState(false);
-  const [busy, start] = useTransition();
-  const say = useSay();
-  const askAnew = useAskAnew();
+  const { send, busy } = useSend('notice');
   const keep = () =>
-    start(async () => {
-      const outcome = await actions.keepBackup();
-      say({ text: outcome.ok ? tr`Back-up kept: ${outcome.value.backup.name}.` : said(outcome) });
-      askAnew();
-    });
+    send(actions.keepBackup, { said: ({ backup }) => tr`Back-up kept: ${backup.name}.` });
   const restore = (name: string) =>
-    start(async () => {
-      const outcome = await actions.restoreShop({ name });
-      setAsked(null);
-      if (!outcome.ok) return say({ text: said(outcome) });
-      const { before } = outcome.value;
-      say({
-        text: tr`The shop is back as it was then.`,
-        action: { label: tr`Undo`, run: () => restore(before) },
-      });
-      askAnew();
+    send(() => actions.restoreShop({ name }).finally(() => setAsked(null)), {
+      said: tr`The shop is back as it was then.`,
+      undo:
+        ({ before }) =>
+        () =>
+          actions.restoreShop({ name: before }),
     });
   const shown = all ? backups : backups.slice(0, SHOWN);
   return (

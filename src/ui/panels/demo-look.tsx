@@ -7,7 +7,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
-import type { Outcome } from '@/shop/outcome';
+import { sentencesOf, type Outcome } from '@/shop/outcome';
 
 /** A demo shop that is opened beside this one. */
 export type LookAtDemo = () => Promise<Outcome<{ readonly url: string }>>;
@@ -41,7 +41,7 @@ export function DemoLook({ look }: { look: LookAtDemo }) {
       ) : null}
       {found?.ok === false ? (
         <Alert severity="warning" sx={{ mt: 1 }}>
-          {found.refusals.map(({ sentence }) => sentence).join(' ')}
+          {sentencesOf(found)}
         </Alert>
       ) : null}
     </Box>

@@ -1,4 +1,4 @@
-import type { Outcome } from '@/shop/outcome';
+import { sentencesOf, type Outcome } from '@/shop/outcome';
 import type { WaitingAct, WaitingStore } from '../waiting-store';
 
 /** Sends an act that waited, with how long it did, ms; throws where the shop does not answer. */
@@ -27,7 +27,7 @@ export async function sendWaiting(
       store.drop(act.id);
       stored += 1;
     } else {
-      store.refuse(act.id, outcome.refusals.map(({ sentence }) => sentence).join(' '));
+      store.refuse(act.id, sentencesOf(outcome));
     }
   }
   return stored;

@@ -1,20 +1,17 @@
 /** @jest-environment jsdom */
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { pressable, shown } from '../../../tests/fixtures/shown';
 import { isForHands } from '@/shop/hands/for-hands';
 import { WhoProvider } from './who';
 import { WhoHere } from './who-here';
 
-const refresh = jest.fn();
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }));
-
-beforeEach(() => refresh.mockClear());
+jest.mock('next/navigation', () => ({ useRouter: () => ({}) }));
 
 test('who is at the device stands in the bar, and is changed with two taps', async () => {
   const sayWho = jest.fn((form: { person: string | null }) =>
     Promise.resolve({ ok: true, value: form } as const),
   );
-  const { user } = shown(
+  const { user, askedAnew } = shown(
     <WhoProvider person="Jo">
       <WhoHere people={['Jo', 'Maren']} sayWho={sayWho} />
     </WhoProvider>,
@@ -22,7 +19,7 @@ test('who is at the device stands in the bar, and is changed with two taps', asy
   await user.click(await pressable(/^Jo at this device/));
   await user.click(await screen.findByRole('menuitem', { name: 'Maren' }));
   expect(sayWho).toHaveBeenCalledWith({ person: 'Maren' });
-  expect(refresh).toHaveBeenCalled();
+  await waitFor(() => expect(askedAnew).toHaveBeenCalled());
 });
 
 test('why it can not be changed is said', async () => {

@@ -4,11 +4,10 @@ import { tr } from '@/words/tr';
 import ButtonBase from '@mui/material/ButtonBase';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { Outcome } from '@/shop/outcome';
 import { rem } from '../rem';
-import { useSay } from '../snack';
+import { useSend } from '../hands/use-send';
 import { useWho } from './who';
 
 const everybody = () => tr`Everybody`;
@@ -21,16 +20,10 @@ export function WhoHere(props: {
   const { people, sayWho } = props;
   const person = useWho();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [busy, start] = useTransition();
-  const router = useRouter();
-  const say = useSay();
+  const { send, busy } = useSend('notice');
   const choose = (next: string | null) => {
     setAnchor(null);
-    start(async () => {
-      const outcome = await sayWho({ person: next });
-      if (!outcome.ok) say({ text: outcome.refusals.map((one) => one.sentence).join(' ') });
-      router.refresh();
-    });
+    send(() => sayWho({ person: next }));
   };
   return (
     <>

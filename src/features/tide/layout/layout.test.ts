@@ -111,6 +111,14 @@ describe('lanes from one edit to the next', () => {
     .array(fc.tuple(hour, fc.integer({ min: 1, max: 9 })), { minLength: 2, maxLength: 30 })
     .map((pairs) => pairs.map(([from, long], i) => stayOf(`L${i}`, from, from + long)));
 
+  test('a stay that only begins earlier gives way to one that nobody touched', () => {
+    const stays = [stayOf('early', 0, 2), stayOf('still', 9, 10), stayOf('grows', 12, 13)];
+    const before = assignLanes(stays, () => []).laneOf;
+    expect(before).toEqual([0, 0, 0]);
+    const grown = [stays[0]!, stays[1]!, stayOf('grows', 8.5, 13)];
+    const after = assignLanes(grown, () => [], memoryOf(stays, before)).laneOf;
+    expect(after).toEqual([0, 0, 1]);
+  });
   test('a moved stay leaves every other where it is, whatever the shop', () => {
     fc.assert(
       fc.property(shop, fc.nat(), hour, (stays, which, toHour) => {
