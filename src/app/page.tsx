@@ -1,7 +1,7 @@
 import { tr } from '@/words/tr';
 import { cookies } from 'next/headers';
 import { connection } from 'next/server';
-import { BeginShop } from '@/features/begin/begin-shop';
+import { Begin } from '@/features/begin/begin';
 import { ROOM_COOKIE, roomOf } from '@/features/tide/room';
 import { LiveTide } from '@/features/tide/live-tide';
 import { shopContext } from '@/server/context';
@@ -26,7 +26,7 @@ export default async function HomePage() {
       subtitle={tr`three questions first`}
       clock={clockText(clock.nowMs, units.timeZone)}
     >
-      <BeginShop
+      <Begin
         first={first}
         nowMs={clock.nowMs}
         timeZone={units.timeZone}

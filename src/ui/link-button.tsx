@@ -6,10 +6,16 @@ import Button, { type ButtonProps } from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { LinkOnItsWay } from './nav/on-its-way';
 
 /** A button that goes to another view; also for pages rendered on the server. */
-export function LinkButton(props: ButtonProps & { href: string }) {
-  return <Button component={Link} {...props} />;
+export function LinkButton({ children, ...props }: ButtonProps & { href: string }) {
+  return (
+    <Button component={Link} {...props}>
+      {children}
+      <LinkOnItsWay />
+    </Button>
+  );
 }
 
 /** The entries of this page's way through Olvik; not every browser keeps them. */

@@ -1,9 +1,6 @@
 import { tr, trOf } from '@/words/tr';
-import { z } from 'zod';
+import * as z from './zod';
 import { outOfRangeSentence, type NumberRule } from '../units';
-
-// The strict Content-Security-Policy forbids compiled schemas.
-z.config({ jitless: true });
 
 export { localTimeField } from './local-time';
 export { z };

@@ -1,5 +1,5 @@
 import { tr, trOf } from '@/words/tr';
-import { z } from 'zod';
+import * as z from './zod';
 import { DomainError, fromLocalText } from '../units';
 
 /** Years that a date may lie in: anything else was typed halfway. */

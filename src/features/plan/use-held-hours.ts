@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import type { Demand } from '@/core/planner/week';
 import type { PlanFacts } from '@/shop/plan/facts';
 import type { Ladder, Rung } from '@/shop/plan/ladder';
-import { heldWith, type HeldPlan } from '@/shop/plan/plan-at';
+import { heldWith, type HeldPlan } from '@/shop/plan/held-with';
 import type { PlanSearch } from '@/shop/plan/search';
 import { useCompute } from '@/ui/compute/use-compute';
 

@@ -4,7 +4,7 @@ import { tr } from '@/words/tr';
 import { useRouter } from 'next/navigation';
 import Box from '@mui/material/Box';
 import dynamic from 'next/dynamic';
-import { Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { toLocalText } from '@/core/units';
 import type { Moment, TideView } from '@/server/tide';
 import { useAskAnew } from '@/ui/ask-anew';
@@ -103,60 +103,54 @@ export function Tide(props: {
         background: 'var(--flour)',
       }}
     >
-      <Suspense>
-        <TideHeader
-          view={view}
-          nowMs={nowMs}
-          tells={tells}
-          leftWidth={frame.keelX}
-          tall={frame.tall}
-          stale={stale}
-          onTell={(tell) => {
-            if (tell.holdBakeId !== null)
-              return router.push(`/hold/${encodeURIComponent(tell.holdBakeId)}`);
-            if (tell.lotId !== null) setLit(lit === tell.lotId ? null : tell.lotId);
-          }}
-        />
-      </Suspense>
-      <Suspense>
-        <TideStage
-          view={view}
-          nowMs={nowMs}
-          framed={framed}
-          lit={lit}
-          onLit={setLit}
-          chosen={chosen}
-          panMs={panMs}
-          onPan={setPanMs}
-          onMoment={openMoment}
-          onMove={move}
-          actions={actions}
-          problem={Object.values(refused)[0] ?? null}
-          onProblemSeen={clear}
-        />
-      </Suspense>
-      <Suspense>
-        <HandsStrip
-          view={view}
-          nowMs={nowMs}
-          tall={frame.tall}
-          count={NEXT_COUNT}
-          leftWidth={frame.keelX}
-          notice={
-            notices.notice === null ? null : (
-              <NoticeLine
-                notice={notices.notice}
-                onShow={setLit}
-                onSeen={notices.seen}
-                onLater={notices.later}
-              />
-            )
-          }
-          onLook={() => setLooking({ lotId: lit })}
-          onDone={doneNow}
-          onOpen={setOpenRef}
-        />
-      </Suspense>
+      <TideHeader
+        view={view}
+        nowMs={nowMs}
+        tells={tells}
+        leftWidth={frame.keelX}
+        tall={frame.tall}
+        stale={stale}
+        onTell={(tell) => {
+          if (tell.holdBakeId !== null)
+            return router.push(`/hold/${encodeURIComponent(tell.holdBakeId)}`);
+          if (tell.lotId !== null) setLit(lit === tell.lotId ? null : tell.lotId);
+        }}
+      />
+      <TideStage
+        view={view}
+        nowMs={nowMs}
+        framed={framed}
+        lit={lit}
+        onLit={setLit}
+        chosen={chosen}
+        panMs={panMs}
+        onPan={setPanMs}
+        onMoment={openMoment}
+        onMove={move}
+        actions={actions}
+        problem={Object.values(refused)[0] ?? null}
+        onProblemSeen={clear}
+      />
+      <HandsStrip
+        view={view}
+        nowMs={nowMs}
+        tall={frame.tall}
+        count={NEXT_COUNT}
+        leftWidth={frame.keelX}
+        notice={
+          notices.notice === null ? null : (
+            <NoticeLine
+              notice={notices.notice}
+              onShow={setLit}
+              onSeen={notices.seen}
+              onLater={notices.later}
+            />
+          )
+        }
+        onLook={() => setLooking({ lotId: lit })}
+        onDone={doneNow}
+        onOpen={setOpenRef}
+      />
       {sheet === undefined ? null : (
         <StepDialog
           key={sheet.stepId}

@@ -1,3 +1,4 @@
+import { toJSONSchema } from 'zod';
 import { tr } from '@/words/tr';
 import { z } from '@/core/parse';
 import { rowSchema, TABLE_NAMES, type ArchiveTable } from './tables';
@@ -54,7 +55,7 @@ const archiveSchema = z.strictObject({
 export function archiveJsonSchema(): object {
   return {
     title: tr`A shop of Olvik`,
-    ...z.toJSONSchema(archiveSchema, { io: 'input', unrepresentable: 'any' }),
+    ...toJSONSchema(archiveSchema, { io: 'input', unrepresentable: 'any' }),
   };
 }
 

@@ -1,15 +1,19 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useTransition } from 'react';
 import { keyIsTaken } from '../keys-taken';
 import { ALL_VIEWS } from './views';
 
 /** So long a “g” waits for its letter, ms. */
 const WAITS_MS = 1500;
 
-/** “g” and a letter opens a view; “/” finds. Seen before the keys of the view, which have letters of their own. */
-export function useNavKeys(find: () => void): void {
+/**
+ * “g” and a letter opens a view; “/” finds. Seen before the keys of the view, which have letters of their own.
+ * @returns whether a view that was opened by keys is on its way
+ */
+export function useNavKeys(find: () => void): boolean {
+  const [onItsWay, start] = useTransition();
   const router = useRouter();
   const latest = useRef(find);
   useEffect(() => {
@@ -22,7 +26,7 @@ export function useNavKeys(find: () => void): void {
       const waits = event.timeStamp - wentMs < WAITS_MS;
       wentMs = -Infinity;
       const act = waits ? opening(event.key, router.push) : undefined;
-      if (act !== undefined) act();
+      if (act !== undefined) start(act);
       else if (event.key === '/') latest.current();
       else if (event.key === 'g') wentMs = event.timeStamp;
       else return;
@@ -32,6 +36,7 @@ export function useNavKeys(find: () => void): void {
     window.addEventListener('keydown', onKey, { capture: true });
     return () => window.removeEventListener('keydown', onKey, { capture: true });
   }, [router]);
+  return onItsWay;
 }
 
 function opening(key: string, push: (href: string) => void): (() => void) | undefined {

@@ -11,6 +11,7 @@ import { useAppearance } from '../appearance';
 import { rem } from '../rem';
 import { BAR_HEIGHT, BAR_WIDTH } from '../bar-size';
 import { BarMark } from './bar-mark';
+import { LinkOnItsWay, OnItsWay } from './on-its-way';
 import { useNavKeys } from './use-nav-keys';
 import { BAR, BARE, viewAt } from './views';
 
@@ -36,7 +37,7 @@ export function ViewBar({ who }: { who?: ReactNode }) {
     setOpen(what);
   };
   const close = () => setOpen(null);
-  useNavKeys(() => show('find'));
+  const onItsWay = useNavKeys(() => show('find'));
   // A look by the clock follows it in every view.
   useAppearance();
   const inBar = BAR.some((view) => view === current);
@@ -49,12 +50,15 @@ export function ViewBar({ who }: { who?: ReactNode }) {
             <ButtonBase
               component={Link}
               href={view.href}
+              // Fetched when it is asked for: with every view, five others would be worked out for nobody.
+              prefetch={false}
               aria-current={view === current ? 'page' : undefined}
               aria-keyshortcuts={`g ${view.key ?? ''}`}
               sx={looks}
             >
               <BarMark of={view.href} />
               {view.name}
+              <LinkOnItsWay />
             </ButtonBase>
           )}
         </BarItem>
@@ -73,6 +77,7 @@ export function ViewBar({ who }: { who?: ReactNode }) {
         )}
       </BarItem>
       {who}
+      {onItsWay ? <OnItsWay /> : null}
       {asked ? (
         <>
           <MoreSheet

@@ -133,11 +133,37 @@ export function phaseCuts(strand: Ripening): { phase: Phase; fromMs: number; toM
 
 /** Least room between two points of an outline, px. */
 const POINT_PX = 6;
+/** How far an outline may lie beside the width that is told, px: less than an eye sees. */
+const BESIDE_PX = 0.15;
+
+interface OutlinePoint {
+  readonly x: number;
+  readonly half: number;
+}
+
+/**
+ * The points that an outline needs: those between two of them lie on the straight way from one to the other.
+ * Source: Douglas and Peucker (1973).
+ */
+function needed(points: readonly OutlinePoint[]): readonly OutlinePoint[] {
+  const [first, last] = [points[0], points.at(-1)];
+  if (first === undefined || last === undefined || points.length < 3) return points;
+  let farthest = 0;
+  let most = BESIDE_PX;
+  for (let index = 1; index < points.length - 1; index += 1) {
+    const { x, half } = points[index] as OutlinePoint;
+    const straight = first.half + ((last.half - first.half) * (x - first.x)) / (last.x - first.x);
+    const beside = Math.abs(half - straight);
+    if (beside > most) [farthest, most] = [index, beside];
+  }
+  if (farthest === 0) return [first, last];
+  return [...needed(points.slice(0, farthest + 1)).slice(0, -1), ...needed(points.slice(farthest))];
+}
 
 function pathOf(input: ShapeInput, fromMs: number, toMs: number): string {
   const { strand, scale, k, y, thinPx } = input;
   const { startMs, stepMs } = strand;
-  const points: { x: number; half: number }[] = [];
+  const points: OutlinePoint[] = [];
   const add = (atMs: number, x: number) => {
     const half = (thinPx ?? k * widthAt(strand, atMs)) / 2;
     points.push({ x: Math.round(x * 10) / 10, half });
@@ -150,10 +176,10 @@ function pathOf(input: ShapeInput, fromMs: number, toMs: number): string {
     if (x - (points.at(-1)?.x ?? x) >= POINT_PX && endX - x >= POINT_PX) add(atMs, x);
   }
   add(toMs, endX);
-  const draw = area<{ x: number; half: number }>()
+  const draw = area<OutlinePoint>()
     .x((point) => point.x)
     .y0((point) => Math.round((y + point.half) * 10) / 10)
     .y1((point) => Math.round((y - point.half) * 10) / 10)
     .curve(curveMonotoneX);
-  return draw(points) ?? '';
+  return draw(needed(points)) ?? '';
 }

@@ -2,15 +2,15 @@
 
 import { tr } from '@/words/tr';
 import ButtonBase from '@mui/material/ButtonBase';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Outcome } from '@/shop/outcome';
 import { rem } from '../rem';
 import { useSend } from '../hands/use-send';
 import { useWho } from './who';
 
-const everybody = () => tr`Everybody`;
+// What opens on a tap comes when it is first asked for: no view waits for it.
+const WhoMenu = dynamic(() => import('./who-menu').then((one) => one.WhoMenu), { ssr: false });
 
 /** Who is at this device, changed with two taps of floury hands. */
 export function WhoHere(props: {
@@ -51,18 +51,15 @@ export function WhoHere(props: {
       >
         {person ?? tr`Who?`}
       </ButtonBase>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {[null, ...people].map((one) => (
-          <MenuItem
-            key={one ?? ''}
-            selected={one === person}
-            onClick={() => choose(one)}
-            sx={{ minHeight: 56, minWidth: 160, fontSize: rem(18) }}
-          >
-            {one ?? everybody()}
-          </MenuItem>
-        ))}
-      </Menu>
+      {anchor === null ? null : (
+        <WhoMenu
+          anchor={anchor}
+          person={person}
+          people={people}
+          onChoose={choose}
+          onClose={() => setAnchor(null)}
+        />
+      )}
     </>
   );
 }
