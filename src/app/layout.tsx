@@ -15,6 +15,7 @@ import { sayWhoAction, sendLate } from './actions';
 import { crew } from './crew';
 import { houseFacts, type HouseFacts } from './house-facts';
 import { whoAsks } from './who-asks';
+import { dayNames } from '@/words/days';
 import { language } from '@/words/speaker';
 import { Speaking } from '@/ui/speaking';
 import { BAR_HEIGHT } from '@/ui/bar-size';
@@ -77,7 +78,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <AppRouterCacheProvider options={{ key: 'css', nonce, enableCssLayer: true }}>
           <ThemeProvider theme={theme} defaultMode="system" noSsr>
             <CssBaseline />
-            <Speaking language={spoken}>
+            <Speaking language={spoken} days={dayNames()}>
               <ShopUnitsProvider units={units}>
                 <HouseDaysProvider house={house}>
                   <WhoProvider person={who?.person ?? null}>

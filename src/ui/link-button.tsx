@@ -6,7 +6,7 @@ import Button, { type ButtonProps } from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { LinkOnItsWay } from './nav/on-its-way';
+import { LinkOnItsWay } from './on-its-way';
 
 /** A button that goes to another view; also for pages rendered on the server. */
 export function LinkButton({ children, ...props }: ButtonProps & { href: string }) {

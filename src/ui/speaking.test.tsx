@@ -2,18 +2,20 @@
 import { act, render } from '@testing-library/react';
 import { Suspense } from 'react';
 import { speak } from '@/words/all-languages';
+import { weekdaysLong } from '@/words/days';
 import { tr } from '@/words/tr';
 import { Speaking } from './speaking';
 
 afterEach(() => speak('en'));
 
 const Says = () => <p>{tr`Nothing`}</p>;
+const DAYS = { short: ['Mo'], long: ['Montag, wie ihn die Seite bringt'], months: ['Januar'] };
 
 const spoken = (language: 'en' | 'de') =>
   act(async () =>
     render(
       <Suspense fallback="waits">
-        <Speaking language={language}>
+        <Speaking language={language} days={DAYS}>
           <Says />
         </Speaking>
       </Suspense>,
@@ -28,4 +30,11 @@ test('in another language a page speaks once it has learned it, and nothing befo
   const view = await spoken('de');
   await view.findByText('Nichts');
   expect(view.container.textContent).toBe('Nichts');
+});
+
+test('names of days come with the page, in its language; another language has its own', async () => {
+  await spoken('de');
+  expect(weekdaysLong()).toEqual(DAYS.long);
+  speak('it');
+  expect(weekdaysLong()[0]).toBe('lunedì');
 });

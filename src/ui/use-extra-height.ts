@@ -1,18 +1,21 @@
 'use client';
 
-import { useSyncExternalStore } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 
 /** The window that every view is laid out for at least, CSS px. */
 const LEAST = { width: 1000, height: 800 } as const;
 
 /** By how much a wide window is higher than what a view is laid out for, px; 0 for others, and on the server. */
 export function useExtraHeight(): number {
-  return useSyncExternalStore(onResize, extraHeight, () => 0);
-}
-
-function onResize(changed: () => void): () => void {
-  window.addEventListener('resize', changed);
-  return () => window.removeEventListener('resize', changed);
+  const [px, setPx] = useState(0);
+  useEffect(() => {
+    // Not urgent: while the page comes to life, what is laid out for the least stands.
+    const look = () => startTransition(() => setPx(extraHeight()));
+    look();
+    window.addEventListener('resize', look);
+    return () => window.removeEventListener('resize', look);
+  }, []);
+  return px;
 }
 
 const extraHeight = () =>

@@ -10,6 +10,9 @@ export interface WaitingAct {
   readonly refused: string | null;
 }
 
+/** No acts that wait: one list for all, so that a page of the server’s and one that comes to life see the same. */
+export const NONE_WAITING: readonly WaitingAct[] = [];
+
 /** Where a device keeps texts: `localStorage`, or nothing. */
 type Shelf = Pick<Storage, 'getItem' | 'setItem'>;
 
@@ -28,7 +31,7 @@ const MOST = 200;
 /** The acts that wait on a device, the first one first. */
 export class WaitingStore {
   private text: string | null = null;
-  private acts: readonly WaitingAct[] = [];
+  private acts: readonly WaitingAct[] = NONE_WAITING;
   private readonly listeners = new Set<() => void>();
 
   constructor(private readonly shelf: () => Shelf | null) {}
@@ -108,9 +111,9 @@ export function batchIn([form]: readonly unknown[]): unknown {
 function read(text: string | null): readonly WaitingAct[] {
   try {
     const value = JSON.parse(text ?? '[]') as unknown;
-    return Array.isArray(value) ? (value as WaitingAct[]) : [];
+    return Array.isArray(value) && value.length > 0 ? (value as WaitingAct[]) : NONE_WAITING;
   } catch {
-    return [];
+    return NONE_WAITING;
   }
 }
 

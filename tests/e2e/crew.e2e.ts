@@ -62,21 +62,8 @@ async function pair(page: Page, code: string, name: string): Promise<void> {
   const [codeField, nameField] = await page.$$('input');
   await codeField!.type(code);
   await nameField!.type(name);
-  await pressWhenAlive(page);
-}
-
-/** Presses what sends once the page has come to life; a page that does not says what stands on it. */
-async function pressWhenAlive(page: Page): Promise<void> {
-  const send = 'button[type="submit"]:not([disabled])';
-  const button = await page.waitForSelector(send, { timeout: 20_000 }).catch(async () => {
-    const loaded = await page.evaluate(() =>
-      [...document.scripts].map(({ src }) => [
-        src.split('/').pop(),
-        performance.getEntriesByName(src).length,
-      ]),
-    );
-    throw new Error(`not alive: ${JSON.stringify({ wrong, loaded })} ${await textOf(page)}`);
-  });
+  // Once the page has come to life; in a window that may lie behind another.
+  const button = await page.waitForSelector('button[type="submit"]:not([disabled])');
   await button!.evaluate((one) => (one as HTMLButtonElement).click());
 }
 

@@ -27,7 +27,7 @@ export { momentsOf } from './moments-of';
 export { wearOf } from './wear';
 export type { Edge, Limit } from './hour-edges';
 export { hourReasons, type Ground, type HourReason } from './hour-reasons';
-export { isSameHour, type HourOf } from './hour-of';
+export type { HourOf } from './hour-of';
 export { recipeHours, type RecipeHours } from './recipe-hours';
 export { GAS_KEPT_BALLING, type BakeStep } from './bake-step';
 export type { LeavenSource, Wave } from './plan-parts';

@@ -11,14 +11,15 @@ const USUAL_REM_PX = 16;
 
 /**
  * The picture’s frame for the room it has and the size of the reader’s text; until that is known, for the room it had last on
- * this device, or 1280 × 552. `probe` goes on an element that is 1 rem wide.
+ * this device. On a device that says of none the view stands as for 1280 × 552, and its picture waits: drawn twice it would
+ * come later. `probe` goes on an element that is 1 rem wide.
  */
 export function useFrame(last: Room | null) {
   // Elements as state: they may come to life later than the view that asks for their size.
   const [element, ref] = useState<HTMLDivElement | null>(null);
   const [rem, probe] = useState<HTMLSpanElement | null>(null);
-  const [frame, setFrame] = useState(() =>
-    last === null ? WIDE : frameFor(last.width, last.height, last.text),
+  const [known, setKnown] = useState(() =>
+    last === null ? null : frameFor(last.width, last.height, last.text),
   );
   useEffect(() => {
     if (element === null || rem === null) return undefined;
@@ -31,15 +32,17 @@ export function useFrame(last: Room | null) {
       };
       const next = frameFor(room.width, room.height, room.text);
       rememberRoom(room);
-      // Not urgent: while the page comes to life, the picture for the usual room stands.
-      startTransition(() => setFrame((last) => (isEqual(last, next) ? last : next)));
+      // Not urgent: while the page comes to life, what stands stays.
+      startTransition(() =>
+        setKnown((before) => (before !== null && isEqual(before, next) ? before : next)),
+      );
     };
     const observer = new ResizeObserver(measure);
     observer.observe(element);
     observer.observe(rem);
     return () => observer.disconnect();
   }, [element, rem]);
-  return { ref, probe, frame };
+  return { ref, probe, frame: known ?? WIDE, isKnown: known !== null };
 }
 
 /** Height that comes and goes as letters load and lines change, px: for so little nothing is drawn anew. */

@@ -11,7 +11,7 @@ import { useAppearance } from '../appearance';
 import { rem } from '../rem';
 import { BAR_HEIGHT, BAR_WIDTH } from '../bar-size';
 import { BarMark } from './bar-mark';
-import { LinkOnItsWay, OnItsWay } from './on-its-way';
+import { LinkOnItsWay, OnItsWay } from '../on-its-way';
 import { useNavKeys } from './use-nav-keys';
 import { BAR, BARE, viewAt } from './views';
 

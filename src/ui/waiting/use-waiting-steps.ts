@@ -1,14 +1,13 @@
 'use client';
 
 import { useMemo, useSyncExternalStore } from 'react';
-import { waitingHere, type WaitingAct } from '../waiting-store';
+import { NONE_WAITING, waitingHere } from '../waiting-store';
 
-const NONE: readonly WaitingAct[] = [];
 const STEPS: ReadonlySet<string> = new Set(['doStep', 'skipStep']);
 
 /** Planned steps that were done or skipped on this device and wait for the shop: they are not asked for again. */
 export function useWaitingSteps(): ReadonlySet<string> {
-  const acts = useSyncExternalStore(waitingHere.subscribe, waitingHere.list, () => NONE);
+  const acts = useSyncExternalStore(waitingHere.subscribe, waitingHere.list, () => NONE_WAITING);
   return useMemo(
     () =>
       new Set(

@@ -10,11 +10,10 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { clockText } from '../format';
 import { useSay } from '../snack';
 import { sendWaiting, type SendLate } from './send-waiting';
-import { waitingHere, type WaitingAct } from '../waiting-store';
+import { NONE_WAITING, waitingHere, type WaitingAct } from '../waiting-store';
 
 /** How often the shop is tried while something waits, ms. */
 const TRY_MS = 4_000;
-const NONE: readonly WaitingAct[] = [];
 
 const WORDS: Readonly<Record<string, string>> = {
   get doStep() {
@@ -36,7 +35,7 @@ const WORDS: Readonly<Record<string, string>> = {
 
 /** What was done on this device while the shop did not answer, until it has it; what it would not have, to be decided. */
 export function WaitingLine({ send, timeZone }: { send: SendLate; timeZone: string | null }) {
-  const acts = useSyncExternalStore(waitingHere.subscribe, waitingHere.list, () => NONE);
+  const acts = useSyncExternalStore(waitingHere.subscribe, waitingHere.list, () => NONE_WAITING);
   const open = acts.filter(({ refused }) => refused === null);
   useFlush(open.length > 0, send);
   if (acts.length === 0) return null;

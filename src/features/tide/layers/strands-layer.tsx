@@ -1,6 +1,8 @@
 import { tr } from '@/words/tr';
 import { riseText } from '@/ui/format';
 import { StrandPaths } from '@/ui/strand/strand-paths';
+import { strandShape } from '@/ui/strand/strand-shape';
+import { useMemo } from 'react';
 import type { Raft } from '../layout/bands';
 import type { Picture } from '../layout/picture-parts';
 
@@ -29,7 +31,7 @@ export function StrandsLayer(props: {
           <path d={channel.path} stroke="var(--under)" strokeWidth={channel.portion ? 2 : 5} />
         </g>
       ))}
-      {picture.shapes.map(({ stay, shape, strand }) => (
+      {picture.shapes.map(({ stay, strand }) => (
         <g
           key={`${strand.lotId}-${stay.fromMs}`}
           opacity={(lit === null || lit === strand.lotId) && !faded.has(strand.lotId) ? 1 : DIM}
@@ -38,7 +40,7 @@ export function StrandsLayer(props: {
           data-strand={strand.lotId}
         >
           <title>{tr`${strand.name}, ${riseText(Math.max(...strand.rise))} at its highest`}</title>
-          <StrandPaths shape={shape} quiet={strand.keeping} />
+          <StayOf picture={picture} stay={stay} strand={strand} />
         </g>
       ))}
       {picture.rafts.map((raft) => (
@@ -78,6 +80,16 @@ export function StrandsLayer(props: {
       ))}
     </g>
   );
+}
+
+/** One stay of a strand; its outline is worked out once for a picture, and for each by itself: the page breathes between. */
+function StayOf({ picture, stay, strand }: { picture: Picture } & Picture['shapes'][number]) {
+  const shape = useMemo(() => {
+    const { k, nowMs, scale } = picture;
+    const thin = stay.drawn === 'stub' ? { thinPx: stay.width } : {};
+    return strandShape({ ...stay, ...thin, strand, k, nowMs, scale });
+  }, [picture, stay, strand]);
+  return <StrandPaths shape={shape} quiet={strand.keeping} />;
 }
 
 /** Planks of a raft that are drawn at the most. */

@@ -1,5 +1,4 @@
 import type { Moment, Strand } from '@/server/tide';
-import type { StrandShape } from '@/ui/strand/strand-shape';
 import type { LaneQuestion } from '@/ui/lanes/search';
 import type { BandBox, PlacedStay, Raft } from './bands';
 import type { Channel } from './channels';
@@ -63,6 +62,8 @@ export interface Tent {
 /** Everything the home picture draws. */
 export interface Picture {
   readonly frame: Frame;
+  /** The shop’s now, UTC ms. */
+  readonly nowMs: number;
   readonly scale: TimeScale;
   /** What the lanes of this picture are searched for. */
   readonly question: LaneQuestion;
@@ -75,7 +76,6 @@ export interface Picture {
   readonly bands: readonly BandBox[];
   readonly shapes: readonly {
     readonly stay: PlacedStay;
-    readonly shape: StrandShape;
     readonly strand: Strand;
   }[];
   readonly channels: readonly Channel[];

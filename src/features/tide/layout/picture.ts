@@ -1,7 +1,7 @@
 import { MS_PER_HOUR } from '@/core/units';
 import type { Moment, TideView } from '@/server/tide';
 import { staysOf, type LaneMemory } from '@/ui/lanes/lanes';
-import { strandShape, widestIn } from '@/ui/strand/strand-shape';
+import { widestIn } from '@/ui/strand/strand-shape';
 import { layoutBands, type PlacedStay } from './bands';
 import { bracketsOf } from './brackets';
 import { channelsOf } from './channels';
@@ -64,9 +64,7 @@ export function layoutPicture(
     .flatMap((stay) => {
       const strand = strands.get(stay.lotId);
       if (strand === undefined) return [];
-      const thin = stay.drawn === 'stub' ? { thinPx: stay.width } : {};
-      const shape = strandShape({ ...clipped(stay, scale), ...thin, strand, k, nowMs, scale });
-      return [{ stay: clipped(stay, scale), shape, strand }];
+      return [{ stay: clipped(stay, scale), strand }];
     });
   const discs = discsOf(view.moments, stays, scale);
   const brackets = bracketsOf({ shapes, scale, nowMs, k });
@@ -76,6 +74,7 @@ export function layoutPicture(
   });
   return {
     frame,
+    nowMs,
     scale,
     question: {
       places,
