@@ -1,10 +1,7 @@
 import type { RunConstants } from './constants';
 import { holdableRise, riseOf } from './rise';
 import { X, type MassState } from './state';
-import { readTable, T, tablePosition } from './temperature-response';
-
-// Read a hundred million times: local names spare the look-up in the global object.
-const { exp, max, min } = Math;
+import { FUNCTIONS, readRow, T } from './temperature-response';
 
 /** The surroundings of a core at one moment. */
 export interface Surroundings {
@@ -17,85 +14,95 @@ export interface Surroundings {
 /** Hunger beyond which starved yeast has let go what it had, h at 22 °C. Set. */
 const MOST_HUNGER = 8;
 
-const sigmoid = (q: number) => 1 / (1 + exp(-q));
+/**
+ * Makes {@link derivative}. It runs a hundred million times: what stands in a scope that is made once an engine takes for constants,
+ * while it looks the names of a module up again at each use.
+ */
+function madeDerivative() {
+  const { exp, max, min } = Math;
+  const [Y, R] = [X, T];
+  const [riseAt, holdable, adapted, read] = [riseOf, holdableRise, adaptation, readRow];
+  /** The functions of temperature at the core. */
+  const at = new Float64Array(FUNCTIONS);
+  const sigmoid = (q: number) => 1 / (1 + exp(-q));
+  return function derivative(
+    y: MassState,
+    c: RunConstants,
+    around: Surroundings,
+    rate: Float64Array,
+  ): void {
+    const { k, table } = c;
+    const coreC = y[Y.coreC] as number;
+    read(table, coreC, at);
+    const sugar = max(0, y[Y.sugar] as number);
+    const m = sugar / (k.ks + sugar);
+    const yeastB = y[Y.yeastB] as number;
+    const yeastW = y[Y.yeastW] as number;
+    const acid = y[Y.acid] as number;
+    // Most masses carry one yeast: what is not there need not be asked how awake it is.
+    const awakeB = yeastB === 0 ? 0 : sigmoid(y[Y.awakeB] as number);
+    const awakeW = yeastW === 0 ? 0 : sigmoid(y[Y.awakeW] as number);
+    const gasB = at[R.gasB] as number;
+    const gasW = at[R.gasW] as number;
+    const cap = max(0, 1 - (yeastB + yeastW) / k.yMax);
+
+    const starved = k.decay * (at[R.decay] as number) * (1 - m) * (1 + acid / 100);
+    const death = (at[R.death] as number) + (at[R.frozenLoss] as number);
+    const grow = c.growthSpeed * m * cap;
+    rate[Y.yeastB] = (k.mub * (at[R.growthB] as number) * grow * awakeB - starved - death) * yeastB;
+    const sourness = acid / k.acidHalf;
+    rate[Y.yeastW] =
+      ((k.muw * (at[R.growthW] as number) * grow * awakeW) / (1 + sourness * sourness) -
+        starved -
+        death) *
+      yeastW;
+    rate[Y.awakeB] = adapted(y[Y.awakeB] as number, (2 * gasB) / k.lagB, m, k);
+    rate[Y.awakeW] = adapted(y[Y.awakeW] as number, (2 * gasW) / k.lagW, m, k);
+
+    const bacteria = y[Y.bacteria] as number;
+    const responseL = (at[R.bacteria] as number) * c.bacteriaSpeed * m;
+    rate[Y.bacteria] = (k.muL * responseL * (1 - bacteria) - starved / 3 - death) * bacteria;
+    const acidL = k.kA * responseL * bacteria * max(0, 1 - acid / c.aMax);
+    const gasY = k.kg * (gasB * yeastB * awakeB + gasW * yeastW * awakeW) * c.gasSpeed * m;
+    rate[Y.acid] = acidL + k.aY * gasY;
+
+    const gas = gasY + k.gL * acidL;
+    const toSugar = c.starchRate * (at[R.starch] as number) * (y[Y.starch] as number);
+    rate[Y.starch] = -toSugar;
+    rate[Y.sugar] = toSugar - gasY / k.gam - k.sL * acidL;
+
+    const held = y[Y.gasHeld] as number;
+    const rise = riseAt(held, coreC, c);
+    const full = rise / holdable(y[Y.gluten] as number, c);
+    const leak = k.kl * (at[R.leak] as number) * max(0, (rise - 1) * c.denseVolume) * full ** k.nV;
+    rate[Y.gasHeld] = gas - leak;
+    rate[Y.gasMade] = gas;
+    rate[Y.gasOfYeast] = gasY;
+    rate[Y.acidOfBacteria] = acidL;
+    rate[Y.gasLost] = leak;
+
+    rate[Y.hunger] = (1 - m) * (1 - m) * (at[R.hunger] as number);
+
+    const ph = 3.5 + 2.6 * exp(-acid / c.buffer);
+    const sour = min(1, max(0, (5.6 - ph) / 1.6));
+    const slackening = 1 + k.ap * sour + k.ah * min(MOST_HUNGER, y[Y.hunger] as number);
+    rate[Y.gluten] =
+      -c.glutenRate * (at[R.gluten] as number) * slackening * (y[Y.gluten] as number);
+    rate[Y.tension] =
+      -c.relaxRate *
+      (at[R.relax] as number) *
+      (1 + acid / k.tensionAcid) *
+      (y[Y.tension] as number);
+    rate[Y.coreC] = (around.ambientC - coreC) / around.coreLagH + c.heatPerGas * gas;
+    if (coreC < k.freezesFrom && coreC > k.freezesTo) freeze(y, c, rate);
+  };
+}
 
 /**
  * Rates of change of every quantity of a state, per hour, written into `rate` (no allocation).
  * Source: equations of the model of ripening, §2, with decay and heat death of §5b.
  */
-export function derivative(
-  y: MassState,
-  c: RunConstants,
-  around: Surroundings,
-  rate: Float64Array,
-): void {
-  const { k, table } = c;
-  const coreC = y[X.coreC] as number;
-  const at = tablePosition(coreC);
-  const sugar = max(0, y[X.sugar] as number);
-  const m = sugar / (k.ks + sugar);
-  const yeastB = y[X.yeastB] as number;
-  const yeastW = y[X.yeastW] as number;
-  const acid = y[X.acid] as number;
-  // Most masses carry one yeast: what is not there need not be asked how awake it is.
-  const awakeB = yeastB === 0 ? 0 : sigmoid(y[X.awakeB] as number);
-  const awakeW = yeastW === 0 ? 0 : sigmoid(y[X.awakeW] as number);
-  const gasB = readTable(table, T.gasB, at);
-  const gasW = readTable(table, T.gasW, at);
-  const cap = max(0, 1 - (yeastB + yeastW) / k.yMax);
-
-  const starved = k.decay * readTable(table, T.decay, at) * (1 - m) * (1 + acid / 100);
-  const death = readTable(table, T.death, at) + readTable(table, T.frozenLoss, at);
-  const grow = c.growthSpeed * m * cap;
-  rate[X.yeastB] =
-    (k.mub * readTable(table, T.growthB, at) * grow * awakeB - starved - death) * yeastB;
-  const sourness = acid / k.acidHalf;
-  rate[X.yeastW] =
-    ((k.muw * readTable(table, T.growthW, at) * grow * awakeW) / (1 + sourness * sourness) -
-      starved -
-      death) *
-    yeastW;
-  rate[X.awakeB] = adaptation(y[X.awakeB] as number, (2 * gasB) / k.lagB, m, k);
-  rate[X.awakeW] = adaptation(y[X.awakeW] as number, (2 * gasW) / k.lagW, m, k);
-
-  const bacteria = y[X.bacteria] as number;
-  const responseL = readTable(table, T.bacteria, at) * c.bacteriaSpeed * m;
-  rate[X.bacteria] = (k.muL * responseL * (1 - bacteria) - starved / 3 - death) * bacteria;
-  const acidL = k.kA * responseL * bacteria * max(0, 1 - acid / c.aMax);
-  const gasY = k.kg * (gasB * yeastB * awakeB + gasW * yeastW * awakeW) * c.gasSpeed * m;
-  rate[X.acid] = acidL + k.aY * gasY;
-
-  const gas = gasY + k.gL * acidL;
-  const toSugar = c.starchRate * readTable(table, T.starch, at) * (y[X.starch] as number);
-  rate[X.starch] = -toSugar;
-  rate[X.sugar] = toSugar - gasY / k.gam - k.sL * acidL;
-
-  const held = y[X.gasHeld] as number;
-  const rise = riseOf(held, coreC, c);
-  const full = rise / holdableRise(y[X.gluten] as number, c);
-  const leak =
-    k.kl * readTable(table, T.leak, at) * max(0, (rise - 1) * c.denseVolume) * full ** k.nV;
-  rate[X.gasHeld] = gas - leak;
-  rate[X.gasMade] = gas;
-  rate[X.gasOfYeast] = gasY;
-  rate[X.acidOfBacteria] = acidL;
-  rate[X.gasLost] = leak;
-
-  rate[X.hunger] = (1 - m) * (1 - m) * readTable(table, T.hunger, at);
-
-  const ph = 3.5 + 2.6 * exp(-acid / c.buffer);
-  const sour = min(1, max(0, (5.6 - ph) / 1.6));
-  const slackening = 1 + k.ap * sour + k.ah * min(MOST_HUNGER, y[X.hunger] as number);
-  rate[X.gluten] =
-    -c.glutenRate * readTable(table, T.gluten, at) * slackening * (y[X.gluten] as number);
-  rate[X.tension] =
-    -c.relaxRate *
-    readTable(table, T.relax, at) *
-    (1 + acid / k.tensionAcid) *
-    (y[X.tension] as number);
-  rate[X.coreC] = (around.ambientC - coreC) / around.coreLagH + c.heatPerGas * gas;
-  if (coreC < k.freezesFrom && coreC > k.freezesTo) freeze(y, c, rate);
-}
+export const derivative = madeDerivative();
 
 /** Water freezing or thawing: the core changes slowly, and of what is alive a part dies for each degree it freezes. */
 function freeze(y: MassState, c: RunConstants, rate: Float64Array): void {

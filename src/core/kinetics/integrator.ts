@@ -48,7 +48,9 @@ export function step(
     known = 0;
     knownStepH = stepH;
   }
-  for (let i = 0; i < STATE_SIZE; i += 1) y0[i] = states[from + i] as number;
+  const y = y0;
+  const size = STATE_SIZE;
+  for (let i = 0; i < size; i += 1) y[i] = states[from + i] as number;
   // Rates at the row itself: the corrector’s are of its surroundings, which may have changed since.
   derivative(y0, c, around, now);
   if (known >= 3 && around.coreLagH > FAST_CORE_STEPS * stepH) adamsStep(states, from, c, around);
@@ -71,23 +73,26 @@ function adamsStep(
   around: StepSurroundings,
 ): void {
   const h = around.stepH / 24;
-  for (let i = 0; i < STATE_SIZE; i += 1) {
+  // Names of their own: those of the module are read again at each turn of a loop.
+  const size = STATE_SIZE;
+  const [y, guess, ahead] = [y0, probe, k2];
+  const [f0, f1, f2, f3] = [now, once, twice, thrice];
+  const to = from + size;
+  for (let i = 0; i < size; i += 1) {
     const slope =
-      55 * (now[i] as number) -
-      59 * (once[i] as number) +
-      37 * (twice[i] as number) -
-      9 * (thrice[i] as number);
-    probe[i] = (y0[i] as number) + h * slope;
+      55 * (f0[i] as number) -
+      59 * (f1[i] as number) +
+      37 * (f2[i] as number) -
+      9 * (f3[i] as number);
+    guess[i] = (y[i] as number) + h * slope;
   }
-  derivative(probe, c, around, k2);
-  for (let i = 0; i < STATE_SIZE; i += 1) {
+  derivative(guess, c, around, ahead);
+  const off = OFF;
+  for (let i = 0; i < size; i += 1) {
     const slope =
-      9 * (k2[i] as number) +
-      19 * (now[i] as number) -
-      5 * (once[i] as number) +
-      (twice[i] as number);
-    const corrected = (y0[i] as number) + h * slope;
-    states[from + STATE_SIZE + i] = corrected - OFF * (corrected - (probe[i] as number));
+      9 * (ahead[i] as number) + 19 * (f0[i] as number) - 5 * (f1[i] as number) + (f2[i] as number);
+    const corrected = (y[i] as number) + h * slope;
+    states[to + i] = corrected - off * (corrected - (guess[i] as number));
   }
 }
 

@@ -47,7 +47,7 @@ export const T = {
 /** Hours in a month. */
 const MONTH_H = 730;
 /** Functions in a row of the table. */
-const FUNCTIONS = 14;
+export const FUNCTIONS = 14;
 
 /** Every function of temperature that the equations need: one row for each quarter of a degree. */
 export type TemperatureTable = Float64Array;
@@ -112,4 +112,17 @@ export function readTable(table: TemperatureTable, which: number, position: numb
   const at = row * FUNCTIONS + which;
   const low = table[at] as number;
   return low + (position - row) * ((table[at + FUNCTIONS] as number) - low);
+}
+
+/** Reads every function at a temperature into `into`, as {@link readTable} reads one. */
+export function readRow(table: TemperatureTable, tempC: number, into: Float64Array): void {
+  const position = tablePosition(tempC);
+  const row = position | 0;
+  const part = position - row;
+  const size = FUNCTIONS;
+  const from = row * size;
+  for (let i = 0; i < size; i += 1) {
+    const low = table[from + i] as number;
+    into[i] = low + part * ((table[from + size + i] as number) - low);
+  }
 }
