@@ -25,6 +25,9 @@ test.each([
     'Balls: −3 is not possible. Allowed: 1 to 2000.',
     'Balls: −3 is not possible. Allowed: 1 to 2000.',
   ],
+  ['Two feeds in a row at 24–26 °C.', 'Two feeds in a row at 75.2–78.8 °F.'],
+  ['Taken to be as set, ±1°.', 'Taken to be as set, ±1.8°F.'],
+  ['It freezes at −18° or colder.', 'It freezes at −0.4°F or colder.'],
   ['Give 12 grams of it.', 'Give 12 grams of it.'],
   ['Thin: 0.4 g/cm² is not possible.', 'Thin: 0.4 g/cm² is not possible.'],
 ])('“%s” in the other units', (sentence, other) => {

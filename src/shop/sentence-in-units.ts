@@ -2,12 +2,13 @@ import { inFigures } from '@/words/figures';
 import { celsiusToFahrenheit, cmToInches, gramsToOunces, type ShopUnits } from '@/core/units';
 import type { Outcome } from './outcome';
 
-type Units = Pick<ShopUnits, 'massUnit' | 'tempUnit' | 'lengthUnit'>;
+/** The units that a sentence is said in. */
+export type SaidUnits = Pick<ShopUnits, 'massUnit' | 'tempUnit' | 'lengthUnit'>;
 
 const tidy = (value: number) => String(Number(value.toPrecision(3))).replace('-', '−');
 
 /** How a figure of a metric unit is said in a shop that reads it otherwise; null where it reads it so. */
-function otherUnit(unit: string, units: Units): ((value: number) => string) | null {
+function otherUnit(unit: string, units: SaidUnits): ((value: number) => string) | null {
   switch (unit) {
     case 'g':
       return units.massUnit === 'oz' ? (value) => tidy(gramsToOunces(value)) : null;
@@ -36,23 +37,29 @@ const OTHER: Readonly<Record<string, string>> = {
   mm: 'in',
 };
 const FIGURES =
-  /([-−]?\d+(?:[.,]\d+)?)(?:( (?:to|a|bis) )([-−]?\d+(?:[.,]\d+)?))?([ \u00a0]?)(g|kg|°C|°|cm|mm)(?![\p{L}/²])/gu;
+  /(±?)([-−]?\d+(?:[.,]\d+)?)(?:( (?:to|a|bis) |–)([-−]?\d+(?:[.,]\d+)?))?([ \u00a0]?)(g|kg|°C|°|cm|mm)(?![\p{L}/²])/gu;
+/** Degrees Fahrenheit to one of Celsius, where temperatures differ by so many. */
+const APART = 1.8;
 
-/** A sentence that refuses, with its figures in the units of the shop: “Allowed: −30 to 45 °C.” as “−22 to 113 °F”. */
-export function sentenceInUnits(sentence: string, units: Units): string {
+const degreesApart = (units: SaidUnits) =>
+  units.tempUnit === 'F' ? (value: number) => tidy(value * APART) : null;
+
+/** A sentence that refuses, or that says a figure of the trade, with its figures in the units of the shop: “Allowed: −30 to 45 °C.” as “−22 to 113 °F”. */
+export function sentenceInUnits(sentence: string, units: SaidUnits): string {
   return sentence.replace(FIGURES, (all, ...groups: (string | undefined)[]) => {
-    const [from = '', between = '', to, gap = '', unit = ''] = groups;
-    const said = otherUnit(unit, units);
+    const [apart = '', from = '', between = '', to, gap = '', unit = ''] = groups;
+    const said =
+      apart !== '' && unit.startsWith('°') ? degreesApart(units) : otherUnit(unit, units);
     if (said === null) return all;
     const number = (text: string) =>
       inFigures(said(Number(text.replace('−', '-').replace(',', '.'))));
     const range = to === undefined ? '' : `${between}${number(to)}`;
-    return `${number(from)}${range}${gap}${OTHER[unit] ?? unit}`;
+    return `${apart}${number(from)}${range}${gap}${OTHER[unit] ?? unit}`;
   });
 }
 
 /** An outcome whose refusals are said in the units of the shop. */
-export function inUnits<T>(outcome: Outcome<T>, units: Units | null): Outcome<T> {
+export function inUnits<T>(outcome: Outcome<T>, units: SaidUnits | null): Outcome<T> {
   if (outcome.ok || units === null) return outcome;
   return {
     ...outcome,

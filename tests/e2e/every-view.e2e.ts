@@ -78,6 +78,46 @@ test.each(VIEWS)(
   },
 );
 
+/** What is read of a view as it comes from the server, its labels too. */
+async function readOf(view: string): Promise<string[]> {
+  const html = await (await fetch(`${served.url}${view}`)).text();
+  const body = html
+    .slice(html.indexOf('<body'))
+    .replaceAll(/<(script|style)\b[\s\S]*?<\/\1>/g, '')
+    .replaceAll('<!-- -->', '');
+  const labels = [...body.matchAll(/aria-label="([^"]*)"/g)].map(([, label = '']) => label);
+  return [...body.split(/<[^>]*>/), ...labels].map((one) => one.trim()).filter((one) => one !== '');
+}
+
+/** A figure in grams, kilograms, °C, centimetres or millimetres. */
+const METRIC =
+  /\d[\s\u00a0\u202f]?(?:g|kg|°C|cm|mm)(?![\p{L}])|(?<![\d.])\d{1,2}(?:\.\d)?\s?°(?!F)/u;
+/** Labels stand as they were printed, on the roll that was in the printer. */
+const AS_PRINTED = '/labels';
+/** A roll is sold by its size. */
+const ROLL = 'Roll ';
+
+test('in a shop of ounces, °F and inches no view says a metric figure', async () => {
+  const sent = await fetch(`${served.url}/command`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: served.url },
+    body: JSON.stringify({
+      name: 'changeShop',
+      id: 'in-other-units',
+      args: [{ massUnit: 'oz', tempUnit: 'F', lengthUnit: 'in' }],
+    }),
+  });
+  expect(await sent.json()).toMatchObject({ ok: true });
+  const found: string[] = [];
+  for (const view of VIEWS.filter((one) => one !== AS_PRINTED)) {
+    const metric = (await readOf(view)).filter(
+      (text) => METRIC.test(text) && !text.startsWith(ROLL),
+    );
+    found.push(...metric.map((text) => `${view}: ${text}`));
+  }
+  expect(found).toEqual([]);
+});
+
 test('no request left the machine, nothing broke the content policy, no page failed', () => {
   expect(wrong.filter((one) => !one.includes('404'))).toEqual([]);
 });

@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { COLOURS, OPENINGS } from '@/core/journal';
 import type { ComparedBake, CompareView } from '@/server/scores/compare-view';
-import { tempText } from '@/ui/format';
+import { tempText, thicknessText } from '@/ui/format';
 import { DASHES, LetterBadge, LetterMark, LETTERS } from './letters';
 import { OpeningZones, zoneX } from './opening-zones';
 
@@ -63,7 +63,7 @@ export function Outcomes({ view }: { view: CompareView }) {
           <Box key={bake.bakeId} sx={{ display: 'flex', gap: 1, minWidth: 0 }}>
             <LetterBadge index={index} />
             <Box sx={{ minWidth: 0 }}>
-              <Facts bake={bake} tempUnit={units.tempUnit} />
+              <Facts bake={bake} units={units} />
             </Box>
           </Box>
         ))}
@@ -72,7 +72,7 @@ export function Outcomes({ view }: { view: CompareView }) {
   );
 }
 
-function Facts({ bake, tempUnit }: { bake: ComparedBake; tempUnit: 'C' | 'F' }) {
+function Facts({ bake, units }: { bake: ComparedBake; units: CompareView['units'] }) {
   const { words } = bake;
   if (words === null) {
     return (
@@ -90,14 +90,14 @@ function Facts({ bake, tempUnit }: { bake: ComparedBake; tempUnit: 'C' | 'F' }) 
     );
   }
   const facts = [
-    words.rimMm === undefined ? null : tr`rim ${words.rimMm} mm`,
+    words.rimMm === undefined ? null : tr`rim ${thicknessText(words.rimMm, units)}`,
     words.colour === undefined
       ? null
       : tr`${trOf(words.colour)} (${COLOURS.indexOf(words.colour) + 1} of ${COLOURS.length})`,
     words.crumb === undefined ? null : tr`crumb ${trOf(words.crumb)}`,
     words.taste === undefined ? null : tr`taste ${trOf(words.taste)}`,
     words.sticky === undefined ? null : tr`sticky: ${trOf(words.sticky)}`,
-    words.floorC === undefined ? null : tr`floor ${tempText(words.floorC, { tempUnit })}`,
+    words.floorC === undefined ? null : tr`floor ${tempText(words.floorC, units, 0)}`,
     words.bakeS === undefined ? null : `${words.bakeS} s`,
     words.last === undefined ? null : tr`the last one ${trOf(words.last)}`,
   ].filter((one) => one !== null);

@@ -9,6 +9,7 @@ import { useState } from 'react';
 import type { About } from '@/server/cultures/about';
 import { useCompute } from '@/ui/compute/use-compute';
 import { decimals, percentText, spanText } from '@/ui/format';
+import { useInUnits } from '@/ui/fields/in-units';
 import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
@@ -27,6 +28,7 @@ export function AboutPanel(props: {
 }) {
   const { about, places, actions } = props;
   const { culture, row, units } = about;
+  const inUnits = useInUnits();
   const [looking, setLooking] = useState(false);
   const { ref, width } = useWidth(900);
   const peaks = useCompute('peaks', about.usual);
@@ -35,7 +37,9 @@ export function AboutPanel(props: {
       <PanelHead title={tr`${culture.name}, how it is`}>{maintenanceText(about)}</PanelHead>
       {row.slower === null ? null : (
         <Alert severity="warning" sx={{ mx: 2, my: 1 }}>
-          {tr`Slower than itself: its last ${row.slower.jars} looks ran ${percentText(1 - row.slower.ratio, 0)} behind what they used to. Two or three feeds in a row at 24–26° wake it; if it goes on, look at the signs.`}
+          {inUnits(
+            tr`Slower than itself: its last ${row.slower.jars} looks ran ${percentText(1 - row.slower.ratio, 0)} behind what they used to. Two or three feeds in a row at 24–26° wake it; if it goes on, look at the signs.`,
+          )}
         </Alert>
       )}
       <LastFeeds about={about} width={Math.max(320, width)} />

@@ -17,6 +17,7 @@ import type { QuantityKind } from '@/core/units';
 import { FormFrame } from '@/ui/fields/form-frame';
 import { useFormFields, type FormOf } from '@/ui/fields/use-form-fields';
 import { tempText } from '@/ui/format';
+import { useInUnits } from '@/ui/fields/in-units';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { ActButton, FieldRow, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
 import {
@@ -115,6 +116,7 @@ function Kinds({ what }: { what: BroughtWhat }) {
 
 /** Why nothing frozen can be brought in. */
 function Unhad({ facts: { what, places } }: { facts: BringingFacts }) {
+  const inUnits = useInUnits();
   const freezer = places.some((place) => placeKind(place.tempC) === 'freezer');
   if (what !== 'frozen' || freezer) return null;
   return (
@@ -127,7 +129,7 @@ function Unhad({ facts: { what, places } }: { facts: BringingFacts }) {
         </Button>
       }
     >
-      {tr`The shop has no freezer yet: add a place of −18° first.`}
+      {inUnits(tr`The shop has no freezer yet: add a place of −18° first.`)}
     </Alert>
   );
 }

@@ -10,7 +10,8 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { CautionLine } from '@/ui/caution-line';
+import { CautionLine } from '@/ui/cautions/caution-line';
+import { useInUnits } from '@/ui/fields/in-units';
 import { HEALTH } from '@/core/cultures';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import type { CultureActions } from './culture-actions';
@@ -24,6 +25,7 @@ export function HealthDialog(props: {
   onClose: () => void;
 }) {
   const { name, lotId, massG, actions, onClose } = props;
+  const inUnits = useInUnits();
   const [sign, setSign] = useState(HEALTH[0]?.sign ?? 'slow');
   const { run, busy, refused } = useAct(actions);
   const advice = HEALTH.find((one) => one.sign === sign);
@@ -69,7 +71,7 @@ export function HealthDialog(props: {
             <strong>{tr`Means:`}</strong> {advice.means}
           </Typography>
           <Typography>
-            <strong>{tr`Do:`}</strong> {advice.does}
+            <strong>{tr`Do:`}</strong> {inUnits(advice.does)}
           </Typography>
         </Box>
         {advice.ends ? (

@@ -5,7 +5,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { scaleLinear, scaleTime } from 'd3';
 
-import { CautionLine } from '@/ui/caution-line';
+import { CautionLine } from '@/ui/cautions/caution-line';
 import type { FeedChoice, FeedSheet, VesselLevel } from '@/core/cultures';
 import { MS_PER_HOUR } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';

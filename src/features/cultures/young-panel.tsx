@@ -12,6 +12,7 @@ import { useState } from 'react';
 import type { YoungFacts } from '@/server/cultures/young-facts';
 import { dateText, decimals, massText, tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
+import { useInUnits } from '@/ui/fields/in-units';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import type { CultureActions } from './culture-actions';
@@ -22,6 +23,7 @@ import { FigureField } from '@/ui/fields/figure-field';
 /** The first days of a culture: what to do and expect by the day, and its feeds; no forecast. */
 export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: CultureActions }) {
   const { culture, nowMs, begunMs, units, massG, lotId } = facts;
+  const inUnits = useInUnits();
   const day = Math.min(facts.days.length, Math.floor((nowMs - begunMs) / 86_400_000) + 1);
   const [motherG, setMother] = useState(decimals(Math.min(massG, massG / 3 || 10), 0));
   const [flourG, setFlour] = useState(decimals(Math.max(10, massG / 3), 0));
@@ -131,7 +133,7 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
                 <TableCell sx={{ whiteSpace: 'nowrap', fontWeight: one.day === day ? 700 : 400 }}>
                   {one.day} · {dateText(one.atMs, units.timeZone)}
                 </TableCell>
-                <TableCell>{one.does}</TableCell>
+                <TableCell>{inUnits(one.does)}</TableCell>
                 <TableCell>{one.expect}</TableCell>
               </TableRow>
             ))}

@@ -13,6 +13,7 @@ import { hoursRange, usualHours, type Method } from '@/core/methods';
 import type { MethodRow } from '@/server/doughs/methods';
 import type { DoughsView } from '@/server/doughs/view';
 import { decimals } from '@/ui/format';
+import { useInUnits } from '@/ui/fields/in-units';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 
@@ -42,6 +43,7 @@ export function DoughsList({ view }: { view: DoughsView }) {
 }
 
 function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] }) {
+  const inUnits = useInUnits();
   return (
     <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
       <Typography variant="h2">{title}</Typography>
@@ -75,7 +77,7 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
                   </Typography>
                 )}
                 <Typography variant="body2" color="text.secondary">
-                  {row.method.says}
+                  {inUnits(row.method.says)}
                 </Typography>
               </TableCell>
               <TableCell>{raisedBy(row.method)}</TableCell>

@@ -10,7 +10,7 @@ import { substitutesFor, waterToday } from '@/core/flour';
 import { doughWeights, litreOfSalt, saltOfKilo, saltOfLitre } from '@/core/formula';
 import type { Method } from '@/core/methods';
 
-import { CautionLine } from '@/ui/caution-line';
+import { CautionLine } from '@/ui/cautions/caution-line';
 import { decimals } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';

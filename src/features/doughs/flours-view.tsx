@@ -12,7 +12,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { absorptionOf, isEstimated, strengthOf, STRENGTH_SD } from '@/core/flour';
 import type { DoughsView } from '@/server/doughs/view';
-import { CautionLine } from '@/ui/caution-line';
+import { CautionLine } from '@/ui/cautions/caution-line';
 import { decimals } from '@/ui/format';
 import { useSend } from '@/ui/hands/use-send';
 import { BlendSolver } from './blend-solver';

@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { DoughFacts } from '@/shop/doughs/facts';
 import type { Leaven } from '@/core/formula';
-import { CautionLine } from '@/ui/caution-line';
+import { CautionLine } from '@/ui/cautions/caution-line';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';
 

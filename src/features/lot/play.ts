@@ -12,6 +12,7 @@ import { recipe } from '@/core/kinetics';
 import type { LotKind } from '@/core/ripeness';
 import type { ShopUnits } from '@/core/units';
 import type { LotView } from '@/server/lots/lot-view';
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { decimals } from '@/ui/format';
 
 /** What the playground offers. */
@@ -157,7 +158,7 @@ export function emptyView(nowMs: number, units: ShopUnits, kind: PlayKind): LotV
     nowMs,
     strand: {
       lotId: 'try',
-      name,
+      name: sentenceInUnits(name, units),
       kind: lotKind,
       startMs: nowMs,
       endMs: null,

@@ -8,6 +8,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { addHours, type ShopUnits } from '@/core/units';
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { decimals, tempText } from '@/ui/format';
 import { useCompute } from '@/ui/compute/use-compute';
 import { useWidth } from '@/ui/use-width';
@@ -78,7 +79,7 @@ export function Playground({ nowMs, units }: { nowMs: number; units: ShopUnits }
           >
             {Object.entries(PLAY_KINDS).map(([id, one]) => (
               <MenuItem key={id} value={id}>
-                {one.name}
+                {sentenceInUnits(one.name, units)}
               </MenuItem>
             ))}
           </TextField>

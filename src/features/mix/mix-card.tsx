@@ -13,7 +13,7 @@ import { sentenceInUnits } from '@/shop/sentence-in-units';
 
 import { waterTell } from './water-tell';
 import { clockText, decimals, massText, percentText, tempText } from '@/ui/format';
-import { CautionLine } from '@/ui/caution-line';
+import { CautionLine } from '@/ui/cautions/caution-line';
 import { LinkButton } from '@/ui/link-button';
 import { TellsList } from '@/ui/tells-list';
 import { useShopSecond } from '@/ui/use-clock';

@@ -37,7 +37,10 @@ export function LadderPicture(props: {
     <Box
       component="svg"
       role="img"
-      aria-label={`${ladder.name}: ${ladder.rungs.map((one) => `${clockText(one.atMs, units.timeZone)} ${one.title}`).join(', ')}`}
+      aria-label={sentenceInUnits(
+        `${ladder.name}: ${ladder.rungs.map((one) => `${clockText(one.atMs, units.timeZone)} ${one.title}`).join(', ')}`,
+        units,
+      )}
       sx={{ display: 'block', width, height, overflow: 'visible' }}
       viewBox={`0 0 ${width} ${height}`}
     >

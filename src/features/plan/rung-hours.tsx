@@ -9,6 +9,7 @@ import { fromLocalText, toLocalText, type ShopUnits } from '@/core/units';
 import type { Ladder, Rung } from '@/shop/plan/ladder';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { clockText } from '@/ui/format';
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { WhyPopover } from '@/ui/panels/why-hour';
 import type { LadderClock } from './ladder-clock';
 
@@ -56,7 +57,7 @@ export function RungHours(props: {
       {told.map((rung) => (
         <ButtonBase
           key={`${rung.atMs} ${rung.title}`}
-          aria-label={tr`${ladder.name}, ${clockText(rung.atMs, units.timeZone)} ${rung.title}: why this hour${rung.holds === null ? '' : tr`, or another`}`}
+          aria-label={tr`${ladder.name}, ${clockText(rung.atMs, units.timeZone)} ${sentenceInUnits(rung.title, units)}: why this hour${rung.holds === null ? '' : tr`, or another`}`}
           onClick={({ currentTarget }) => {
             if (!justDragged.current) setAsked({ rung, anchor: currentTarget });
             justDragged.current = false;

@@ -16,6 +16,7 @@ import {
   type PracticeRound,
 } from '@/core/practice';
 import { decimals, spanText } from '@/ui/format';
+import { useInUnits } from '@/ui/fields/in-units';
 import { rem } from '@/ui/rem';
 
 const WIDTH = 620;
@@ -30,6 +31,7 @@ export function Truth(props: {
   /** What they would do; null where they did not say. */
   choice: Choice | null;
 }) {
+  const inUnits = useInUnits();
   const { round, hour, onHour, choice } = props;
   const { window, atH, truth } = round;
   const lastH = Math.max(atH, window.closesH ?? 0, window.bestH ?? 0) * 1.25;
@@ -45,7 +47,7 @@ export function Truth(props: {
       <Typography>{bestWords(round)}</Typography>
       {dough === null ? null : (
         <Typography>
-          {tr`A dough with a quarter of its flour from it doubles at 21° in `}
+          {inUnits(tr`A dough with a quarter of its flour from it doubles at 21° in `)}
           <strong>{hoursWords(dough.now)}</strong>
           {tr`; from one at its best in `}
           <strong>{hoursWords(dough.best)}</strong>.

@@ -11,6 +11,7 @@ import type { Outcome } from '@/shop/outcome';
 import { FormFrame, FormRefusal } from '@/ui/fields/form-frame';
 import { useFormFields } from '@/ui/fields/use-form-fields';
 import { useSend } from '@/ui/hands/use-send';
+import { useInUnits } from '@/ui/fields/in-units';
 
 /** What can be done with what the shop works with. */
 export interface EquipmentActions {
@@ -45,6 +46,7 @@ const NEW_THING = {
 export function EquipmentPanel(props: { things: readonly Equipment[]; actions: EquipmentActions }) {
   const { things, actions } = props;
   const [adding, setAdding] = useState(false);
+  const inUnits = useInUnits();
   const [changing, setChanging] = useState<string | null>(null);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
@@ -75,7 +77,7 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
               <strong>
                 {thing.count} × {thing.name}
               </strong>
-              , {sizeText(thing)}
+              , {inUnits(sizeText(thing))}
               {thing.broken === undefined ? null : (
                 <Typography component="span" variant="body2" sx={{ display: 'block' }}>
                   {thing.count === 1 ? tr`Out of order.` : tr`${thing.broken} out of order.`}

@@ -5,6 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ShopUnits } from '@/core/units';
+import { sentenceInUnits } from '@/shop/sentence-in-units';
 import type { PlaceRow } from '@/server/shop/shop-view';
 import { degreesApartText, momentText, tempText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
@@ -58,7 +59,8 @@ export function ReadingForm(props: {
 const NOT_READ = { tempC: '' };
 
 function measuredWords({ reading, offsetC }: PlaceRow, nowMs: number, units: ShopUnits): string {
-  if (reading === null) return tr`Nothing measured yet: taken to be as set, ±1°.`;
+  if (reading === null)
+    return sentenceInUnits(tr`Nothing measured yet: taken to be as set, ±1°.`, units);
   const when = momentText(reading.atMs, nowMs, units.timeZone);
   return tr`${tempText(reading.tempC, units)} at ${when}; ${offsetWords(offsetC ?? 0, units)}.`;
 }

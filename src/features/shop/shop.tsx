@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { Outcome } from '@/shop/outcome';
 import type { Shop as ShopSettings } from '@/server/shop/shop';
 import type { ShopView } from '@/server/shop/shop-view';
-import { CautionLine } from '@/ui/caution-line';
+import { CautionLine } from '@/ui/cautions/caution-line';
 import { BackupsPanel, type BackupActions } from '@/ui/panels/backups-panel';
 import { DemoLook, type LookAtDemo } from '@/ui/panels/demo-look';
 import { DevicePanel } from './device-panel';

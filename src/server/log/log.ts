@@ -2,7 +2,7 @@ import { bareName } from '@/words/bare';
 import { tr } from '@/words/tr';
 import { dayWords } from './day-words';
 import { bodySays, plannedSays } from './entry-words';
-import { sentenceInUnits } from '@/shop/sentence-in-units';
+import { sentenceInUnits, type SaidUnits } from '@/shop/sentence-in-units';
 import { type Entry } from '@/core/journal';
 import { z } from '@/core/parse';
 import { fromLocalText, MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
@@ -139,7 +139,8 @@ export function logView(context: ShopContext, asked: unknown = {}): LogView {
     rows: rowsOf(
       context,
       found.slice(0, ROWS).map((one) => one.batch),
-    ).map((row) => ({ ...row, says: sentenceInUnits(row.says, shop) })),
+      shop,
+    ),
     olderBefore: olderOf(found),
     people: shop.people,
     weeks: orNone(() => discardedByWeek(context)),
@@ -182,15 +183,19 @@ function defined<T extends object>(all: T): { [K in keyof T]?: Exclude<T[K], und
   ) as { [K in keyof T]?: Exclude<T[K], undefined | ''> };
 }
 
-/** Batches of the journal as rows. */
-export function rowsOf(context: ShopContext, ids: readonly string[]): LogRow[] {
+/** Batches of the journal as rows, said in the units of the shop, or in grams and °C where none are given. */
+export function rowsOf(
+  context: ShopContext,
+  ids: readonly string[],
+  units: SaidUnits | null = null,
+): LogRow[] {
   const batches = ids.map((batch) => listBatch(context.db, batch));
   const marks: Marks = { struck: struckByAll(context.db), not: entriesThatDoNotCount(context) };
   const lotIds = batches.flatMap((batch) => batch.flatMap(({ body }) => lotsNamed(body)));
   const names = listLotNames(context.db, [...new Set(lotIds)]);
   const bakeIds = batches.flatMap((batch) => batch.slice(0, 1).flatMap((one) => one.bakeId ?? []));
   const bakes = listBakeNames(context.db, bakeIds);
-  return batches.map((batch) => rowOf(batch, marks, { names, bakes }));
+  return batches.map((batch) => rowOf(batch, marks, { names, bakes, units }));
 }
 
 /** What stands beside the entries themselves. */
@@ -200,6 +205,16 @@ interface Marks {
   readonly not: ReadonlyMap<string, string>;
 }
 
+/** What entries are said by. */
+interface Named {
+  readonly names: ReadonlyMap<string, string>;
+  readonly bakes: ReadonlyMap<string, string>;
+  readonly units: SaidUnits | null;
+}
+
+/** A note stays as it was written. */
+const isOwnWords = (batch: readonly Entry[]) => batch.some((one) => one.body.kind === 'note');
+
 function lotsNamed(body: Entry['body']): string[] {
   const act = body.kind === 'replace' ? body.act : body;
   return 'lotId' in act && act.lotId !== undefined ? [act.lotId] : [];
@@ -208,17 +223,18 @@ function lotsNamed(body: Entry['body']): string[] {
 function rowOf(
   batch: readonly Entry[],
   { struck, not }: Marks,
-  { names, bakes }: { names: ReadonlyMap<string, string>; bakes: ReadonlyMap<string, string> },
+  { names, bakes, units }: Named,
 ): LogRow {
   const first = batch[0] as Entry;
   const bakeName = bakes.get(first.bakeId ?? '');
+  const says = saysOf(batch, names);
   return {
     batch: first.batch,
     atMs: first.atMs,
     recordedMs: first.recordedMs,
     standsMs: first.tense === 'done' ? first.atMs : first.recordedMs,
     tense: first.tense,
-    says: saysOf(batch, names),
+    says: isOwnWords(batch) || units === null ? says : sentenceInUnits(says, units),
     by: whoseText(first),
     lotId: lotsNamed(first.body)[0] ?? null,
     bake:

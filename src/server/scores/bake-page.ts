@@ -53,7 +53,7 @@ export function bakePage(context: ShopContext, bakeId: string): BakePageView | n
     score: score?.score ?? null,
     scoredBy: score?.by ?? null,
     scoredMs: score?.atMs ?? null,
-    rows: rowsOf(context, [...new Set(batches)]),
+    rows: rowsOf(context, [...new Set(batches)], shop),
     others: [
       ...others.filter((one) => one.name === bake.name),
       ...others.filter((one) => one.name !== bake.name),

@@ -18,7 +18,7 @@ import { WallTimeField } from '../fields/wall-time-field';
 import { GlyphDisc } from '../marks/glyphs';
 import { clockText, decimals, tempText } from '../format';
 import { waterText } from '../water-text';
-import { CautionLine } from '../caution-line';
+import { CautionLine } from '../cautions/caution-line';
 import { LinkButton } from '../link-button';
 import type { HandsActions } from './actions';
 import { SureQuestion } from './sure-question';

@@ -1,13 +1,17 @@
+'use client';
+
 import Typography from '@mui/material/Typography';
 import { cautionsAt, codesFirst, type CautionAt } from '@/core/cautions';
+import { useInUnits } from '@/ui/fields/in-units';
 
 /** The usual cautions where they matter, in small, with whose rules come first. */
 export function CautionLine({ at }: { at: CautionAt }) {
+  const inUnits = useInUnits();
   return (
     <Typography variant="body2" component="p">
       {cautionsAt(at).map((caution) => (
         <span key={caution.id} data-caution={caution.id}>
-          {caution.sentence}{' '}
+          {inUnits(caution.sentence)}{' '}
         </span>
       ))}
       {codesFirst()}
