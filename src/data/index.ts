@@ -36,6 +36,7 @@ export {
   listReadings,
   listStrikes,
   maybeFirstSeqFrom,
+  maybeFirstWrittenMs,
   maybeSeqAt,
   maybeSeqOf,
   maybeSeqsOf,

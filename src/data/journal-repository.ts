@@ -60,6 +60,12 @@ export function listReadings(
     .all(of.fromMs, of.toMs ?? Number.MAX_SAFE_INTEGER, of.fromSeq ?? 0) as Reading[];
 }
 
+/** When the first entry was written; null where none was. */
+export function maybeFirstWrittenMs(db: Db): number | null {
+  const ms = db.prepare('SELECT recorded_ms FROM journal ORDER BY seq LIMIT 1').pluck().get();
+  return (ms ?? null) as number | null;
+}
+
 /** The number of the first entry written at an instant or after it; null where none was. */
 export function maybeFirstSeqFrom(db: Db, recordedMs: number): number | null {
   return (

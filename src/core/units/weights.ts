@@ -3,6 +3,17 @@ import { DomainError } from './errors';
 
 /** Grams in one avoirdupois ounce (exact, international yard and pound agreement 1959). */
 const GRAMS_PER_OUNCE = 28.349523125;
+const KILOGRAMS_PER_POUND = (16 * GRAMS_PER_OUNCE) / 1000;
+
+/** What a pound costs, by what a kilogram does. */
+export function pricePerPound(perKg: number): number {
+  return perKg * KILOGRAMS_PER_POUND;
+}
+
+/** What a kilogram costs, by what a pound does. */
+export function pricePerKilogram(perLb: number): number {
+  return perLb / KILOGRAMS_PER_POUND;
+}
 
 /** Grams as ounces. */
 export function gramsToOunces(massG: number): number {

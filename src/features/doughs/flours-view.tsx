@@ -90,7 +90,7 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
                         disabled={busy}
                         onClick={() => retire(flour, true)}
                       >
-                        {tr`Gone`}
+                        {tr`Out of stock`}
                       </Button>
                     </>
                   ) : (

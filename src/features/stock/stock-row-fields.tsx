@@ -3,7 +3,7 @@
 import { tr } from '@/words/tr';
 import TableCell from '@mui/material/TableCell';
 import { useState, type ReactNode } from 'react';
-import type { ShopUnits } from '@/core/units';
+import { pricePerKilogram, pricePerPound, type ShopUnits } from '@/core/units';
 import type { StockRow } from '@/shop/stock-view';
 import type { Outcome } from '@/shop/outcome';
 import { FigureField } from '@/ui/fields/figure-field';
@@ -20,7 +20,7 @@ export interface StockActions {
 
 type Noted = 'thereG' | 'pricePerKg';
 
-/** What is there and what a kilo costs, each noted when its field is left or entered. */
+/** What is there and what a kilo or a pound of it costs, each noted when its field is left or entered. */
 export function StockRowFields(props: {
   row: StockRow;
   units: ShopUnits;
@@ -28,16 +28,22 @@ export function StockRowFields(props: {
   /** What stands between the two. */
   toBuy: ReactNode;
 }) {
-  const { row, actions, toBuy } = props;
+  const { row, units, actions, toBuy } = props;
+  const inPounds = units.massUnit === 'oz';
   const { ingredientId, name } = row;
   const [typed, setTyped] = useState<Partial<Record<Noted, string>>>({});
   const sending = { thereG: useSend(), pricePerKg: useSend() };
-  const stands = { thereG: held(row.thereG, 1), pricePerKg: held(row.pricePerKg, 4) };
+  const stands = {
+    thereG: held(row.thereG, 1),
+    pricePerKg: held(inPounds ? pounds(row.pricePerKg) : row.pricePerKg, 4),
+  };
   const note = (which: Noted) => {
     const text = typed[which];
     if (text === undefined || text.trim() === stands[which]) return;
     const put = (value: unknown) => () => actions.noteStock({ ingredientId, [which]: value });
-    sending[which].send(put(text.trim().replace(',', '.')), {
+    const figure = text.trim().replace(',', '.');
+    const value = inPounds && which === 'pricePerKg' ? ofPounds(figure) : figure;
+    sending[which].send(put(value), {
       said: which === 'thereG' ? tr`${name}: counted.` : tr`${name}: priced.`,
       undo: ({ before }) => put(before?.[which] ?? ''),
       then: () => setTyped((all) => ({ ...all, [which]: undefined })),
@@ -59,10 +65,18 @@ export function StockRowFields(props: {
     <>
       <TableCell sx={{ minWidth: 130 }}>{field('thereG', tr`${name}, there`)}</TableCell>
       {toBuy}
-      <TableCell sx={{ minWidth: 120 }}>{field('pricePerKg', tr`${name}, a kilo`)}</TableCell>
+      <TableCell sx={{ minWidth: 120 }}>
+        {field('pricePerKg', inPounds ? tr`${name}, a pound` : tr`${name}, a kilo`)}
+      </TableCell>
     </>
   );
 }
+
+const pounds = (perKg: number | null) => (perKg === null ? null : pricePerPound(perKg));
+
+/** What a kilo costs, by what was typed for a pound; what is no figure stays, to be refused as it was typed. */
+const ofPounds = (typed: string): unknown =>
+  typed === '' || !Number.isFinite(Number(typed)) ? typed : pricePerKilogram(Number(typed));
 
 /** A figure as its field holds it; nothing for none. */
 const held = (value: number | null, digits: number) =>

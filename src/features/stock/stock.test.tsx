@@ -87,6 +87,24 @@ test('a price is taken with Enter, a comma is a decimal point; what is refused i
   expect(await screen.findByText(sentence)).toBeDefined();
 });
 
+test('a shop of ounces prices by the pound, and keeps by the kilo', async () => {
+  const noteStock = noted({ thereG: null, pricePerKg: 2 });
+  const units = { ...GRAMS, massUnit: 'oz' as const };
+  const { user } = shown(
+    <Stock view={view({ units, rows: [{ ...salt, pricePerKg: 2 }] })} actions={{ noteStock }} />,
+  );
+  expect(screen.getByText('A pound costs')).toBeDefined();
+  expect(fieldNamed('pricePerKg-salt').value).toBe('0.9072');
+  await user.clear(fieldNamed('pricePerKg-salt'));
+  await user.type(fieldNamed('pricePerKg-salt'), '1{Enter}');
+  expect(noteStock).toHaveBeenCalledWith({
+    ingredientId: 'salt',
+    pricePerKg: expect.closeTo(2.2046, 3) as number,
+  });
+  await user.click(await screen.findByRole('button', { name: 'Undo' }));
+  expect(noteStock).toHaveBeenLastCalledWith({ ingredientId: 'salt', pricePerKg: 2 });
+});
+
 test('with prices: the cost of each bake and of a ball, what has none is named; what is thrown away', () => {
   const bake = {
     bakeId: 'b',

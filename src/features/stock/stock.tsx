@@ -41,7 +41,7 @@ export function Stock({ view, actions }: { view: StockView; actions: StockAction
                   tr`There`,
                   tr`To buy`,
                   tr`Short from`,
-                  tr`A kilo costs`,
+                  units.massUnit === 'oz' ? tr`A pound costs` : tr`A kilo costs`,
                   tr`Cost`,
                 ].map((head) => (
                   <TableCell key={head}>{head}</TableCell>
@@ -93,7 +93,7 @@ function Costs({ view }: { view: StockView }) {
   if (rows.every((row) => row.pricePerKg === null)) {
     return (
       <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
-        {tr`With what a kilo costs, the cost of a ball and of what is thrown away stand here.`}
+        {tr`With what the ingredients cost, the cost of a ball and of what is thrown away stand here.`}
       </Typography>
     );
   }

@@ -1,5 +1,5 @@
 import { unitsOf, type ShopUnits } from '@/core/units';
-import { isEmptyShop } from '@/data';
+import { isEmptyShop, maybeFirstWrittenMs } from '@/data';
 import { backupsOf, type BackupRow } from '../backups/backups';
 import type { ShopContext } from '../context';
 import { EXPORT_NAMES } from '../exports/tables';
@@ -28,7 +28,7 @@ export function recordsView(context: ShopContext): RecordsView {
     units: unitsOf(shop),
     nowMs,
     backups: backupsOf(context),
-    cold: coldLogs(state, SHEET_DAYS),
+    cold: coldLogs(state, SHEET_DAYS, maybeFirstWrittenMs(context.db)),
     tables: EXPORT_NAMES,
     places: places.map(({ id, name }) => ({ id, name })),
     empty: isEmptyShop(context.db),

@@ -29,7 +29,7 @@ test('a warm fridge is an excursion with its hours, days without a reading are a
       timeZone: 'Europe/Oslo',
     }),
   );
-  const fridge = coldLogs(loadShop(context), 14).find((one) => one.placeId === 'fridge')!;
+  const fridge = coldLogs(loadShop(context), 14, 0).find((one) => one.placeId === 'fridge')!;
   const at = (text: string) => Date.parse(`2026-11-24T${text}:00+01:00`);
   expect(fridge.excursions).toContainEqual({ fromMs: at('09:30'), toMs: at('10:00'), mostC: 8.25 });
   expect(fridge.excursions).toContainEqual({ fromMs: at('14:00'), toMs: at('14:00'), mostC: 6 });
@@ -38,8 +38,27 @@ test('a warm fridge is an excursion with its hours, days without a reading are a
   expect(fridge.days).toHaveLength(14);
 });
 
+test('what was before a shop began is no gap: its first day, or that of its first reading, begins the log', () => {
+  const state = loadShop(context);
+  const began = (hoursAgo: number | null, readings: typeof state.folded.readings = []) =>
+    coldLogs(
+      { ...state, folded: { ...state.folded, readings } },
+      14,
+      hoursAgo === null ? null : state.nowMs - hoursAgo * 3_600_000,
+    )[0]!;
+  expect(began(null)).toMatchObject({ gaps: [], days: [{ readings: 0 }] });
+  expect(began(3).days).toHaveLength(1);
+  expect(began(20).gaps).toEqual([]);
+  const fromMs = state.nowMs - 30 * 3_600_000;
+  expect(began(30)).toMatchObject({ gaps: [{ fromMs, toMs: state.nowMs }] });
+  expect(began(30).days).toHaveLength(2);
+  const brought = { entryId: 'r', placeId: 'fridge', atMs: fromMs, tempC: 4 };
+  expect(began(1, [brought] as never).gaps).toEqual([{ fromMs, toMs: state.nowMs }]);
+  expect(began(5000).days).toHaveLength(14);
+});
+
 test('warm places are no cold stores; the freezer has its own limit', () => {
-  const logs = coldLogs(loadShop(context), 3);
+  const logs = coldLogs(loadShop(context), 3, 0);
   expect(logs.map((one) => one.placeId)).not.toContain('bench');
   expect(logs.find((one) => one.placeId === 'freezer')!.limitC).toBe(-15);
 });

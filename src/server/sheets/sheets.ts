@@ -3,7 +3,7 @@ import { allergensOf } from '@/core/composition';
 import { isAct } from '@/core/journal';
 import { codesFirst } from '@/core/cautions';
 import { unitsOf, type ShopUnits } from '@/core/units';
-import { listFlourLots } from '@/data';
+import { listFlourLots, maybeFirstWrittenMs } from '@/data';
 import type { ShopContext } from '../context';
 import { wholeJournal } from '../journal/journal-memory';
 import { forecastState } from '../shop/forecast-state';
@@ -43,7 +43,7 @@ export function sheetsView(context: ShopContext): Sheets {
     units: unitsOf(shop),
     nowMs,
     codesFirst: codesFirst(),
-    cold: coldLogs(state, SHEET_DAYS),
+    cold: coldLogs(state, SHEET_DAYS, maybeFirstWrittenMs(context.db)),
     traces: tracesOf(context, withOldSacks(context, state)),
     allergens: allergenRows(context, state),
   };

@@ -35,13 +35,20 @@ export interface ColdStoreLog {
   readonly curve: readonly { readonly atMs: number; readonly tempC: number }[];
 }
 
-/** Temperature logs of every cold store up to now, gaps and excursions marked. */
-export function coldLogs(state: ShopState, days: number): ColdStoreLog[] {
+/**
+ * Temperature logs of every cold store up to now, gaps and excursions marked. What was before the shop began to write is no gap.
+ * @param days the most days to go back
+ * @param beganMs when the shop wrote its first entry; null where it has none
+ */
+export function coldLogs(state: ShopState, days: number, beganMs: number | null): ColdStoreLog[] {
   const { nowMs, shop } = state;
-  const starts = Array.from({ length: days + 1 }, (_, i) =>
+  const midnights = Array.from({ length: days + 1 }, (_, i) =>
     atWallMinute(nowMs, i - days + 1, 0, shop.timeZone),
   );
-  const fromMs = starts[0] ?? nowMs;
+  const firstMs = Math.min(beganMs ?? nowMs, ...state.folded.readings.map((one) => one.atMs));
+  // The day in which it began is the first one.
+  const starts = midnights.filter((_, i) => (midnights[i + 1] ?? Infinity) > firstMs);
+  const fromMs = Math.max(firstMs, starts[0] ?? nowMs);
   return state.places.flatMap((place): ColdStoreLog[] => {
     const keptC = placeTempC(state.placeMap, place.id, nowMs);
     if (!isCold(keptC)) return [];
