@@ -76,6 +76,9 @@ const VALUE_OF: Readonly<Record<BlendWish['of'], (flour: Flour) => number | null
   wholegrain: (flour) => flour.wholegrainShare,
 };
 
+/** What a flour has of what a blend is wanted for: W, or g per g; null where it is not known. */
+export const blendValue = (flour: Flour, of: BlendWish['of']): number | null => VALUE_OF[of](flour);
+
 /**
  * Shares of two flours so that their blend has a wanted strength, protein or whole grain: the mean by weight.
  * share of the second = (wanted − first) / (second − first).

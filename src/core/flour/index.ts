@@ -1,6 +1,7 @@
 export {
   blendFor,
   blendOf,
+  blendValue,
   type Blend,
   type BlendAnswer,
   type BlendWish,

@@ -18,6 +18,7 @@ import { decimals, tempText } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
 import { NumberBox } from '@/ui/fields/number-box';
+import { blendFlows, BlendPicture } from './blend-picture';
 
 const WISHES: readonly { readonly id: BlendWish['of']; readonly name: string }[] = [
   {
@@ -96,7 +97,7 @@ function BlendOfTwo({ flours }: { flours: readonly Flour[] }) {
       </Box>
       <Box aria-live="polite" data-testid="blend">
         {answer === null || a === undefined ? null : (
-          <Blended answer={answer} first={a} of={of} nameOf={nameIn(flours)} />
+          <Blended answer={answer} first={a} of={of} flours={flours} />
         )}
       </Box>
     </>
@@ -107,10 +108,11 @@ function Blended(props: {
   answer: BlendAnswer;
   first: Flour;
   of: BlendWish['of'];
-  nameOf: (id: string) => string;
+  flours: readonly Flour[];
 }) {
   const units = useShopUnits();
-  const { answer, first, of, nameOf } = props;
+  const { answer, first, of, flours } = props;
+  const nameOf = nameIn(flours);
   if (answer.kind === 'unknown') {
     return (
       <Typography sx={{ fontWeight: 700 }}>
@@ -131,6 +133,7 @@ function Blended(props: {
   const lastsH = enduranceH(Math.max(50, blend.strengthW), USUAL_SALT);
   return (
     <>
+      <BlendPicture flows={blendFlows(answer.parts, flours, of)} of={of} />
       <Typography sx={{ fontSize: rem(26), fontWeight: 700, lineHeight: 1.2 }}>
         {parts.map((part) => decimals(part.share * 100, 1)).join(' : ')}
       </Typography>
@@ -170,6 +173,10 @@ function RunOut({ flours }: { flours: readonly Flour[] }) {
 
 const shown = (value: number, of: BlendWish['of']) =>
   of === 'strength' ? `W ${Math.round(value)}` : `${decimals(value * 100, 1)} %`;
-const sign = (value: number) => (value < 0 ? '−' : '+');
-const points = (share: number) => `${sign(share)}${decimals(Math.abs(share * 100), 1)}`;
-const strengthPoints = (value: number) => `${sign(value)}${decimals(Math.abs(value), 0)}`;
+/** With its sign; nothing apart is ±0. */
+function signed(value: number, digits: number): string {
+  const text = decimals(Math.abs(value), digits);
+  return `${Number(text) === 0 ? '±' : value < 0 ? '−' : '+'}${text}`;
+}
+const points = (share: number) => signed(share * 100, 1);
+const strengthPoints = (value: number) => signed(value, 0);

@@ -9,11 +9,14 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
+import Link from 'next/link';
 import { useState } from 'react';
 import { absorptionOf, isEstimated, strengthOf, STRENGTH_SD } from '@/core/flour';
+import type { ShopUnits } from '@/core/units';
 import type { DoughsView } from '@/server/doughs/view';
+import type { StockRow } from '@/shop/stock-view';
 import { CautionLine } from '@/ui/cautions/caution-line';
-import { decimals } from '@/ui/format';
+import { decimals, massText, momentText } from '@/ui/format';
 import { useSend } from '@/ui/hands/use-send';
 import { BlendSolver } from './blend-solver';
 import type { DoughActions } from './dough-actions';
@@ -24,9 +27,33 @@ type FlourRow = DoughsView['facts']['flours'][number];
 const pct = (share: number | null | undefined, digits = 1) =>
   share == null ? '–' : `${decimals(share * 100, digits)} %`;
 
+/** What is there of a flour, by the count and what was taken since, against what the plans take. */
+function There(props: { row: StockRow | undefined; units: ShopUnits; nowMs: number }) {
+  const { row, units, nowMs } = props;
+  return (
+    <>
+      <Link href="/stock" prefetch={false} style={{ display: 'inline-block', padding: '6px 0' }}>
+        {row?.thereG == null ? tr`not counted` : massText(row.thereG, units)}
+      </Link>
+      {row === undefined || row.neededG === 0 ? null : (
+        <Typography component="span" variant="caption" sx={{ display: 'block' }}>
+          {row.shortMs === null
+            ? tr`plans take ${massText(row.neededG, units)}`
+            : tr`short from ${momentText(row.shortMs, nowMs, units.timeZone)}`}
+        </Typography>
+      )}
+    </>
+  );
+}
+
 /** The shop’s flours with what is known of each, and blends of two of them. */
-export function FloursView({ view, actions }: { view: DoughsView; actions: DoughActions }) {
-  const { flours } = view.facts;
+export function FloursView(props: {
+  view: DoughsView;
+  stock: readonly StockRow[];
+  actions: DoughActions;
+}) {
+  const { view, stock, actions } = props;
+  const { flours, units } = view.facts;
   const [editing, setEditing] = useState<FlourRow | 'new' | null>(null);
   const { send, busy } = useSend('notice');
   const retire = ({ id, name }: FlourRow, retired: boolean) =>
@@ -43,76 +70,95 @@ export function FloursView({ view, actions }: { view: DoughsView; actions: Dough
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
       }}
     >
-      <Box sx={{ background: 'var(--paper)', p: 2.5, overflowX: 'auto' }}>
-        <Table size="small" aria-label={tr`Flours`}>
-          <TableHead>
-            <TableRow>
-              <TableCell>{tr`Flour`}</TableCell>
-              <TableCell align="right">W</TableCell>
-              <TableCell align="right">{tr`Protein`}</TableCell>
-              <TableCell align="right">{tr`Ash`}</TableCell>
-              <TableCell align="right">{tr`Whole grain`}</TableCell>
-              <TableCell align="right">{tr`Takes water`}</TableCell>
-              <TableCell>{tr`Contains`}</TableCell>
-              <TableCell align="right">{tr`Acts`}</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {flours.map((flour) => (
-              <TableRow key={flour.id} sx={{ opacity: flour.retiredMs === null ? 1 : 0.75 }}>
-                <TableCell component="th" scope="row" className="name">
-                  {flour.name}
-                  {flour.retiredMs === null ? '' : tr`, gone`}
-                </TableCell>
-                <TableCell align="right">
-                  {Math.round(strengthOf(flour))}
-                  {isEstimated(flour) ? ` ± ${STRENGTH_SD}` : ''}
-                </TableCell>
-                <TableCell align="right">{pct(flour.proteinShare)}</TableCell>
-                <TableCell align="right">{pct(flour.ashShare, 2)}</TableCell>
-                <TableCell align="right">{pct(flour.wholegrainShare, 0)}</TableCell>
-                <TableCell align="right">
-                  {flour.absorption == null ? '≈ ' : ''}
-                  {pct(absorptionOf(flour))}
-                </TableCell>
-                <TableCell>
-                  {(flour.allergens ?? ['wheat']).join(', ') || tr`nothing noted`}
-                </TableCell>
-                <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-                  {flour.retiredMs === null ? (
-                    <>
-                      <Button size="small" variant="text" onClick={() => setEditing(flour)}>
-                        {tr`Change`}
-                      </Button>
+      <Box sx={{ background: 'var(--paper)', p: 2.5, minWidth: 0 }}>
+        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={tr`Flours`}>
+          <Table
+            size="small"
+            aria-label={tr`Flours`}
+            sx={{
+              '& td, & th': { px: 0.75 },
+              '& button': { minWidth: 0, px: 1 },
+              '& .MuiTableCell-alignRight': { whiteSpace: 'nowrap' },
+            }}
+          >
+            <TableHead>
+              <TableRow>
+                <TableCell>{tr`Flour`}</TableCell>
+                <TableCell align="right">W</TableCell>
+                <TableCell align="right">{tr`Protein`}</TableCell>
+                <TableCell align="right">{tr`Ash`}</TableCell>
+                <TableCell align="right">{tr`Whole grain`}</TableCell>
+                <TableCell align="right">{tr`Takes water`}</TableCell>
+                <TableCell>{tr`Contains`}</TableCell>
+                <TableCell>{tr`There`}</TableCell>
+                <TableCell align="right">{tr`Acts`}</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {flours.map((flour) => (
+                <TableRow key={flour.id} sx={{ opacity: flour.retiredMs === null ? 1 : 0.75 }}>
+                  <TableCell component="th" scope="row" className="name">
+                    {flour.name}
+                    {flour.retiredMs === null ? '' : tr`, out of stock`}
+                  </TableCell>
+                  <TableCell align="right">
+                    {Math.round(strengthOf(flour))}
+                    {isEstimated(flour) ? ` ± ${STRENGTH_SD}` : ''}
+                  </TableCell>
+                  <TableCell align="right">{pct(flour.proteinShare)}</TableCell>
+                  <TableCell align="right">{pct(flour.ashShare, 2)}</TableCell>
+                  <TableCell align="right">{pct(flour.wholegrainShare, 0)}</TableCell>
+                  <TableCell align="right">
+                    {flour.absorption == null ? '≈ ' : ''}
+                    {pct(absorptionOf(flour))}
+                  </TableCell>
+                  <TableCell>
+                    {(flour.allergens ?? ['wheat']).join(', ') || tr`nothing noted`}
+                  </TableCell>
+                  <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                    <There
+                      row={stock.find((one) => one.ingredientId === flour.id)}
+                      units={units}
+                      nowMs={view.facts.planning.nowMs}
+                    />
+                  </TableCell>
+                  <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+                    {flour.retiredMs === null ? (
+                      <>
+                        <Button size="small" variant="text" onClick={() => setEditing(flour)}>
+                          {tr`Change`}
+                        </Button>
+                        <Button
+                          size="small"
+                          variant="text"
+                          disabled={busy}
+                          onClick={() => retire(flour, true)}
+                        >
+                          {tr`Out of stock`}
+                        </Button>
+                      </>
+                    ) : (
                       <Button
                         size="small"
                         variant="text"
                         disabled={busy}
-                        onClick={() => retire(flour, true)}
+                        onClick={() => retire(flour, false)}
                       >
-                        {tr`Out of stock`}
+                        {tr`Back`}
                       </Button>
-                    </>
-                  ) : (
-                    <Button
-                      size="small"
-                      variant="text"
-                      disabled={busy}
-                      onClick={() => retire(flour, false)}
-                    >
-                      {tr`Back`}
-                    </Button>
-                  )}
-                </TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+                    )}
+                  </TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </Box>
         <Typography variant="body2" color="text.secondary" sx={{ my: 1.5 }}>
           {tr`W with ± is worked out from protein (180 + 47 for each per cent over 10). Water with ≈ is worked out from strength and whole grain. Wheat and what else is noted stands on labels and sheets; local codes say what must be printed.`}
         </Typography>
-        <CautionLine at="flour store" />
-        <CautionLine at="contents" />
+        <Box sx={{ mb: 2 }}>
+          <CautionLine at={['flour store', 'contents']} />
+        </Box>
         {editing === null ? (
           <Button onClick={() => setEditing('new')}>{tr`Another flour`}</Button>
         ) : (

@@ -3,6 +3,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { DoughsList } from '@/features/doughs/doughs-list';
+import { stockView } from '@/server/stock/stock-view';
 import { FloursView } from '@/features/doughs/flours-view';
 import { MethodView } from '@/features/doughs/method-view';
 import { RecipeCheck } from '@/features/doughs/recipe-check';
@@ -66,7 +67,9 @@ export default async function DoughsPage({ params }: Props) {
       clock={clockText(planning.nowMs, units.timeZone)}
     >
       {first === 'check' ? <RecipeCheck view={view} actions={actions} /> : null}
-      {first === 'flours' ? <FloursView view={view} actions={actions} /> : null}
+      {first === 'flours' ? (
+        <FloursView view={view} stock={stockView(shopContext()).rows} actions={actions} />
+      ) : null}
       {page === undefined ? <DoughsList view={view} /> : null}
     </ViewFrame>
   );
