@@ -244,12 +244,12 @@ function dayOf(moment: Moment, nowMs: number, view: TideView): string {
   return text.includes(' ') ? (text.split(' ')[0] ?? '') : '';
 }
 
-/** One line, cut where its card ends. */
+/** Two lines at most, cut where its card ends. */
 const CLIPPED = {
-  display: 'block',
+  display: '-webkit-box',
+  WebkitBoxOrient: 'vertical',
+  WebkitLineClamp: '2',
   overflow: 'hidden',
-  textOverflow: 'ellipsis',
-  whiteSpace: 'nowrap',
 } as const;
 
 /** In what, how warm, and where to: "Spiral, dough 24°, then Bench". */
