@@ -1,5 +1,5 @@
 import { tr } from '@/words/tr';
-import { addHours, fromLocalText, toLocalText } from '@/core/units';
+import { addHours, fromLocalText, ouncesToGrams, toLocalText } from '@/core/units';
 import type { FirstQuestions } from '@/shop/begin/first-questions';
 
 /** The units of a shop, as they go together. */
@@ -25,7 +25,12 @@ export interface Answers {
 }
 
 /** A first service: eight pizzas tomorrow evening. A starter was fed last evening. Set. */
-const USUAL = { balls: '8', from: '18:00', to: '20:00', fedH: 10, massG: '100' } as const;
+const USUAL = { balls: '8', from: '18:00', to: '20:00', fedH: 10 } as const;
+/** What is in a jar, a round figure of each: 100 g, 4 oz. Set. */
+const USUAL_JAR: Readonly<Record<UnitSystem, string>> = {
+  metric: '100',
+  ounces: String(ouncesToGrams(4)),
+};
 
 /** What stands in the questions first. */
 export function firstAnswers(first: FirstQuestions, nowMs: number, timeZone: string): Answers {
@@ -40,8 +45,14 @@ export function firstAnswers(first: FirstQuestions, nowMs: number, timeZone: str
     keeps: 'no',
     name: '',
     fedAt: toLocalText(addHours(nowMs, -USUAL.fedH), timeZone),
-    massG: USUAL.massG,
+    massG: USUAL_JAR.metric,
   };
+}
+
+/** Other units: what was proposed is round in them too, what was typed stays. */
+export function inOtherUnits(answers: Answers, units: UnitSystem): Partial<Answers> {
+  const asProposed = answers.massG === USUAL_JAR[answers.units];
+  return { units, ...(asProposed ? { massG: USUAL_JAR[units] } : {}) };
 }
 
 /** What the shop is sent. */

@@ -59,6 +59,7 @@ test('in ounces and °F figures are read and typed so, and sent as they are held
   await user.type(fieldNamed('roomC'), '77');
   await user.click(screen.getByRole('button', { name: 'Yes' }));
   await user.type(fieldNamed('name'), 'Tolk');
+  expect(fieldNamed('massG').value).toBe('4');
   await user.clear(fieldNamed('massG'));
   await user.type(fieldNamed('massG'), '5 oz');
   await user.click(await pressable(/Show me plans/));
@@ -69,6 +70,9 @@ test('in ounces and °F figures are read and typed so, and sent as they are held
   expect(form.shop).toMatchObject({ massUnit: 'oz', tempUnit: 'F' });
   expect(form.starter).toMatchObject({ name: 'Tolk', fedAt: '2026-11-26T20:10' });
   expect(Number(form.starter.massG)).toBeCloseTo(141.75, 1);
+  // What was typed stays what it was.
+  await user.click(screen.getByRole('button', { name: 'g, °C' }));
+  expect(Number(fieldNamed('massG').value)).toBeCloseTo(141.75, 0);
 });
 
 test('what is refused is told at its field, what has none above the act; what was typed stays', async () => {

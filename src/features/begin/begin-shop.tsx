@@ -23,7 +23,14 @@ import { useSend } from '@/ui/hands/use-send';
 import { newBatch } from '@/ui/hands/use-act';
 import { DemoLook, type LookAtDemo } from '@/ui/panels/demo-look';
 import { rem } from '@/ui/rem';
-import { beginForm, firstAnswers, UNITS, type Answers, type UnitSystem } from './answers';
+import {
+  beginForm,
+  firstAnswers,
+  inOtherUnits,
+  UNITS,
+  type Answers,
+  type UnitSystem,
+} from './answers';
 
 /** What the questions send. */
 export interface BeginActions {
@@ -65,7 +72,10 @@ export function BeginShop(props: {
               hint: tr`as it usually is while you work`,
             })}
             <LanguageChoice change={actions.changeShop} />
-            <UnitsChoice units={answers.units} onUnits={(units) => set({ units })} />
+            <UnitsChoice
+              units={answers.units}
+              onUnits={(units) => set(inOtherUnits(answers, units))}
+            />
             <ZoneChoice
               zones={[timeZone, deviceZone]}
               zone={zone}
