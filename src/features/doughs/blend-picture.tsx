@@ -18,7 +18,8 @@ const THICK = 36;
 const [MEET_X, END_X] = [200, 276];
 const MOST_LETTERS = 30;
 
-const shown = (value: number | null, of: BlendWish['of']) =>
+/** What a flour or a blend has of what is wanted: "W 280", "12.4 %". */
+export const wishText = (value: number | null, of: BlendWish['of']) =>
   value === null
     ? '–'
     : of === 'strength'
@@ -42,15 +43,12 @@ export function blendFlows(
 }
 
 /** Two flours that flow together: as thick as their shares, as high as what they have of what is wanted. */
-export function BlendPicture(props: { flows: readonly BlendFlow[]; of: BlendWish['of'] }) {
-  const { flows, of } = props;
+export function BlendPicture(props: { flows: readonly BlendFlow[]; wish: BlendWish }) {
+  const { flows, wish } = props;
+  const { of } = wish;
   const [top, low] = flows;
   if (top === undefined || low === undefined) return null;
   const blendY = MOST_Y + low.share * (LEAST_Y - MOST_Y);
-  const blended = flows.reduce(
-    (sum, { flour, share }) => sum + share * (blendValue(flour, of) ?? 0),
-    0,
-  );
   const into = linkHorizontal<unknown, [number, number]>();
   const lines = [
     { ...top, y: MOST_Y, toY: blendY - THICK / 2 + (top.share * THICK) / 2, nameY: MOST_Y - 26 },
@@ -83,7 +81,7 @@ export function BlendPicture(props: { flows: readonly BlendFlow[]; of: BlendWish
               </>
             )}
             <text y={nameY} fontSize="0.8125rem" fill="var(--ink)">
-              {short(flour.name)}, {shown(blendValue(flour, of), of)}
+              {short(flour.name)}, {wishText(blendValue(flour, of), of)}
             </text>
             {thick < 14 ? null : (
               <text x={8} y={y + 5} fontSize="0.875rem" fontWeight={700} fill="var(--ink)">
@@ -95,7 +93,7 @@ export function BlendPicture(props: { flows: readonly BlendFlow[]; of: BlendWish
       })}
       <rect x={END_X} y={blendY - THICK / 2} width={5} height={THICK} fill="var(--ink)" />
       <text x={END_X + 12} y={blendY + 6} fontSize="1rem" fontWeight={700} fill="var(--ink)">
-        {shown(blended, of)}
+        {wishText(wish.value, of)}
       </text>
     </svg>
   );

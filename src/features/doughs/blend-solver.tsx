@@ -18,7 +18,7 @@ import { decimals, tempText } from '@/ui/format';
 import { ChoiceField } from '@/ui/fields/choice-field';
 import { rem } from '@/ui/rem';
 import { NumberBox } from '@/ui/fields/number-box';
-import { blendFlows, BlendPicture } from './blend-picture';
+import { blendFlows, BlendPicture, wishText } from './blend-picture';
 
 const WISHES: readonly { readonly id: BlendWish['of']; readonly name: string }[] = [
   {
@@ -67,8 +67,8 @@ function BlendOfTwo({ flours }: { flours: readonly Flour[] }) {
   const [value, setValue] = useState(280);
   const options = flours.map(({ id, name }) => ({ id, name }));
   const [a, b] = [first, second].map((id) => flours.find((one) => one.id === id));
-  const wanted = of === 'strength' ? value : value / 100;
-  const answer = a === undefined || b === undefined ? null : blendFor(a, b, { of, value: wanted });
+  const wish: BlendWish = { of, value: of === 'strength' ? value : value / 100 };
+  const answer = a === undefined || b === undefined ? null : blendFor(a, b, wish);
   return (
     <>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
@@ -97,7 +97,7 @@ function BlendOfTwo({ flours }: { flours: readonly Flour[] }) {
       </Box>
       <Box aria-live="polite" data-testid="blend">
         {answer === null || a === undefined ? null : (
-          <Blended answer={answer} first={a} of={of} flours={flours} />
+          <Blended answer={answer} first={a} wish={wish} flours={flours} />
         )}
       </Box>
     </>
@@ -107,11 +107,12 @@ function BlendOfTwo({ flours }: { flours: readonly Flour[] }) {
 function Blended(props: {
   answer: BlendAnswer;
   first: Flour;
-  of: BlendWish['of'];
+  wish: BlendWish;
   flours: readonly Flour[];
 }) {
   const units = useShopUnits();
-  const { answer, first, of, flours } = props;
+  const { answer, first, wish, flours } = props;
+  const { of } = wish;
   const nameOf = nameIn(flours);
   if (answer.kind === 'unknown') {
     return (
@@ -123,7 +124,7 @@ function Blended(props: {
   if (answer.kind === 'out of reach') {
     return (
       <Typography sx={{ fontWeight: 700 }}>
-        {tr`These two give ${shown(answer.least, of)} to ${shown(answer.most, of)}.`}
+        {tr`These two give ${wishText(answer.least, of)} to ${wishText(answer.most, of)}.`}
       </Typography>
     );
   }
@@ -133,7 +134,7 @@ function Blended(props: {
   const lastsH = enduranceH(Math.max(50, blend.strengthW), USUAL_SALT);
   return (
     <>
-      <BlendPicture flows={blendFlows(answer.parts, flours, of)} of={of} />
+      <BlendPicture flows={blendFlows(answer.parts, flours, of)} wish={wish} />
       <Typography sx={{ fontSize: rem(26), fontWeight: 700, lineHeight: 1.2 }}>
         {parts.map((part) => decimals(part.share * 100, 1)).join(' : ')}
       </Typography>
@@ -171,8 +172,6 @@ function RunOut({ flours }: { flours: readonly Flour[] }) {
   );
 }
 
-const shown = (value: number, of: BlendWish['of']) =>
-  of === 'strength' ? `W ${Math.round(value)}` : `${decimals(value * 100, 1)} %`;
 /** With its sign; nothing apart is ±0. */
 function signed(value: number, digits: number): string {
   const text = decimals(Math.abs(value), digits);
