@@ -7,7 +7,6 @@ import { LiveTide } from '@/features/tide/live-tide';
 import { shopContext } from '@/server/context';
 import { mayBegin } from '@/server/commands/roles';
 import { tideView } from '@/server/tide';
-import { clockText } from '@/ui/format';
 import { ViewFrame } from '@/ui/view-frame';
 import { beginShopAction, changeShopAction, lookAtDemoAction } from './actions';
 import { handsActions } from './hands-actions';
@@ -24,11 +23,13 @@ export default async function HomePage() {
     <ViewFrame
       title="Olvik"
       subtitle={tr`three questions first`}
-      clock={clockText(clock.nowMs, units.timeZone)}
+      // Whose clock the shop goes by is one of the questions.
+      clock={null}
     >
       <Begin
         first={first}
         nowMs={clock.nowMs}
+        rate={clock.rate}
         timeZone={units.timeZone}
         actions={{
           beginShop: beginShopAction,

@@ -96,12 +96,20 @@ export async function serve(
   };
 }
 
+/** Looks for what it waits for every tenth of a second: a window behind another draws no frame to look at. */
+export function waitsByTheClock(page: Page): Page {
+  const wait = page.waitForFunction.bind(page);
+  page.waitForFunction = (what, options, ...args) =>
+    wait(what, { polling: 100, ...options }, ...args);
+  return page;
+}
+
 /** A page that keeps what went wrong in it: policy violations, errors, requests to elsewhere. */
 export async function openPage(
   browser: Browser,
   url: string,
 ): Promise<{ page: Page; wrong: string[] }> {
-  const page = await browser.newPage();
+  const page = waitsByTheClock(await browser.newPage());
   await page.setViewport({ width: 1280, height: 800 });
   // A slow machine finds what only works when answers come at once: OLVIK_E2E_SLOW=6.
   const slower = Number(process.env.OLVIK_E2E_SLOW ?? '1');

@@ -4,7 +4,15 @@ import ICAL from 'ical.js';
 import type { Browser, BrowserContext, Page } from 'puppeteer-core';
 import { freePort } from '@/server/demo/free-port';
 import { ask, mixStepOf } from './without-browser';
-import { openBrowser, openPage, serve, textOf, waitForText, type Served } from './browser';
+import {
+  openBrowser,
+  openPage,
+  serve,
+  textOf,
+  waitForText,
+  waitsByTheClock,
+  type Served,
+} from './browser';
 import { DEMO_NOW } from './journey';
 
 const HOST = '127.0.0.4';
@@ -34,7 +42,7 @@ afterAll(async () => {
 /** A device of its own: cookies and memory that no other has. */
 async function device(): Promise<{ page: Page; context: BrowserContext }> {
   const context = await browser.createBrowserContext();
-  const page = await context.newPage();
+  const page = waitsByTheClock(await context.newPage());
   await page.setViewport({ width: 390, height: 844 });
   page.on('pageerror', (error) => wrong.push(String(error)));
   return { page, context };

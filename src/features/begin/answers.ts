@@ -32,20 +32,47 @@ const USUAL_JAR: Readonly<Record<UnitSystem, string>> = {
   ounces: String(ouncesToGrams(4)),
 };
 
-/** What stands in the questions first. */
+/** What stands in the questions first, by the clock of a zone. */
 export function firstAnswers(first: FirstQuestions, nowMs: number, timeZone: string): Answers {
-  const tomorrow = toLocalText(addHours(nowMs, 24), timeZone).slice(0, 10);
   return {
     roomC: String(first.roomC),
     units: 'metric',
     zone: null,
     balls: USUAL.balls,
-    readyFrom: `${tomorrow}T${USUAL.from}`,
-    readyTo: `${tomorrow}T${USUAL.to}`,
+    ...usualHours(nowMs, timeZone),
     keeps: 'no',
     name: '',
-    fedAt: toLocalText(addHours(nowMs, -USUAL.fedH), timeZone),
     massG: USUAL_JAR.metric,
+  };
+}
+
+/** The hours that are proposed, by the clock of a zone. */
+function usualHours(
+  nowMs: number,
+  timeZone: string,
+): Pick<Answers, 'readyFrom' | 'readyTo' | 'fedAt'> {
+  const tomorrow = toLocalText(addHours(nowMs, 24), timeZone).slice(0, 10);
+  return {
+    readyFrom: `${tomorrow}T${USUAL.from}`,
+    readyTo: `${tomorrow}T${USUAL.to}`,
+    fedAt: toLocalText(addHours(nowMs, -USUAL.fedH), timeZone),
+  };
+}
+
+/** The clock of another zone: hours that were proposed are proposed by it, those that were typed stay. */
+export function inOtherZone(
+  answers: Answers,
+  nowMs: number,
+  zones: { readonly before: string; readonly after: string },
+): Partial<Answers> {
+  const before = usualHours(nowMs, zones.before);
+  const after = usualHours(nowMs, zones.after);
+  const untouched = (['readyFrom', 'readyTo', 'fedAt'] as const).filter(
+    (field) => answers[field] === before[field],
+  );
+  return {
+    zone: zones.after,
+    ...Object.fromEntries(untouched.map((field) => [field, after[field]])),
   };
 }
 

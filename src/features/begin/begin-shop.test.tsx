@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { screen } from '@testing-library/react';
 import { fieldNamed, pressable, shown, SIX_MS } from '../../../tests/fixtures/shown';
+import { toLocalText } from '@/core/units';
 import type { Outcome } from '@/shop/outcome';
 import { BeginShop } from './begin-shop';
 import { beginForm, firstAnswers } from './answers';
@@ -10,13 +11,17 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
 
 const FIRST = { roomName: 'Bench', roomC: 21 };
 
-function opened(outcome: Outcome<{ demandId: string }>) {
+function opened(
+  outcome: Outcome<{ demandId: string }>,
+  server: { nowMs: number; timeZone: string } = { nowMs: SIX_MS, timeZone: 'Europe/Oslo' },
+) {
   const beginShop = jest.fn(() => Promise.resolve(outcome));
   const view = shown(
     <BeginShop
       first={FIRST}
-      nowMs={SIX_MS}
-      timeZone="Europe/Oslo"
+      nowMs={server.nowMs}
+      rate={0}
+      timeZone={server.timeZone}
       actions={{ beginShop, lookAtDemo, changeShop }}
     />,
   );
@@ -68,11 +73,69 @@ test('in ounces and °F figures are read and typed so, and sent as they are held
   ];
   expect(Number(form.roomC)).toBeCloseTo(25, 6);
   expect(form.shop).toMatchObject({ massUnit: 'oz', tempUnit: 'F' });
-  expect(form.starter).toMatchObject({ name: 'Tolk', fedAt: '2026-11-26T20:10' });
+  expect(form.starter).toMatchObject({
+    name: 'Tolk',
+    fedAt: toLocalText(SIX_MS - 10 * 3_600_000, Intl.DateTimeFormat().resolvedOptions().timeZone),
+  });
   expect(Number(form.starter.massG)).toBeCloseTo(141.75, 1);
   // What was typed stays what it was.
   await user.click(screen.getByRole('button', { name: 'g, °C' }));
   expect(Number(fieldNamed('massG').value)).toBeCloseTo(141.75, 0);
+});
+
+describe('on a device whose zone is another than the server’s', () => {
+  const server = { nowMs: Date.parse('2026-12-01T00:40:00Z'), timeZone: 'UTC' };
+  beforeEach(() => {
+    jest
+      .spyOn(Intl.DateTimeFormat.prototype, 'resolvedOptions')
+      .mockReturnValue({ timeZone: 'America/Denver' } as Intl.ResolvedDateTimeFormatOptions);
+  });
+  afterEach(() => jest.restoreAllMocks());
+  const sent = (beginShop: jest.Mock) =>
+    beginShop.mock.calls[0]?.[0] as {
+      shop: { timeZone: string };
+      starter: { fedAt: string } | null;
+      service: { readyFrom: string; readyTo: string; name: string };
+    };
+
+  test('tomorrow and last evening are the device’s', async () => {
+    const { user, beginShop } = opened(DONE, server);
+    await user.click(screen.getByRole('button', { name: 'Yes' }));
+    await user.click(await pressable(/Show me plans/));
+    expect(sent(beginShop)).toMatchObject({
+      shop: { timeZone: 'America/Denver' },
+      starter: { fedAt: '2026-11-30T07:40' },
+      service: { readyFrom: '2026-12-01T18:00', readyTo: '2026-12-01T20:00' },
+    });
+  });
+
+  test('a day that is typed goes by the clock that is chosen', async () => {
+    const { user, beginShop } = opened(DONE, server);
+    await user.clear(fieldNamed('readyFrom'));
+    await user.type(fieldNamed('readyFrom'), 'mon 19:30');
+    await user.tab();
+    await user.click(await pressable(/Show me plans/));
+    expect(sent(beginShop).service).toMatchObject({
+      name: 'Tonight',
+      readyFrom: '2026-11-30T19:30',
+    });
+  });
+
+  test('with another clock what was proposed goes along, what was typed stays', async () => {
+    const { user, beginShop } = opened(DONE, server);
+    await user.click(screen.getByRole('button', { name: 'Yes' }));
+    await user.clear(fieldNamed('fedAt'));
+    await user.type(fieldNamed('fedAt'), '5:15');
+    await user.tab();
+    await user.click(await screen.findByLabelText('Clock of'));
+    await user.click(await screen.findByRole('option', { name: 'UTC' }));
+    await user.click(await pressable(/Show me plans/));
+    expect(sent(beginShop)).toMatchObject({
+      shop: { timeZone: 'UTC' },
+      starter: { fedAt: '2026-11-30T05:15' },
+      service: { readyFrom: '2026-12-02T18:00', readyTo: '2026-12-02T20:00' },
+    });
+  });
 });
 
 test('what is refused is told at its field, what has none above the act; what was typed stays', async () => {
