@@ -1,19 +1,12 @@
 import { readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import ICAL from 'ical.js';
-import type { Browser, BrowserContext, Page } from 'puppeteer-core';
+import type { Browser, Page } from 'puppeteer-core';
 import { freePort } from '@/server/demo/free-port';
 import { ask, mixStepOf } from './without-browser';
-import {
-  openBrowser,
-  openPage,
-  serve,
-  textOf,
-  waitForText,
-  waitsByTheClock,
-  type Served,
-} from './browser';
+import { openBrowser, openPage, serve, textOf, waitForText, type Served } from './browser';
 import { DEMO_NOW } from './journey';
+import { otherDevice, pairDevice } from './other-device';
 
 const HOST = '127.0.0.4';
 
@@ -39,14 +32,7 @@ afterAll(async () => {
   await served.stop();
 });
 
-/** A device of its own: cookies and memory that no other has. */
-async function device(): Promise<{ page: Page; context: BrowserContext }> {
-  const context = await browser.createBrowserContext();
-  const page = waitsByTheClock(await context.newPage());
-  await page.setViewport({ width: 390, height: 844 });
-  page.on('pageerror', (error) => wrong.push(String(error)));
-  return { page, context };
-}
+const device = () => otherDevice(browser, wrong);
 
 /** The code that this machine shows for a role. */
 async function codeFor(role: string): Promise<string> {
@@ -62,18 +48,8 @@ async function codeFor(role: string): Promise<string> {
   return home.$eval('[data-testid="code"]', (one) => one.textContent ?? '');
 }
 
-/** Types a code on a device that is not in. */
-async function pair(page: Page, code: string, name: string): Promise<void> {
-  await page.bringToFront();
-  await page.goto(`${base}/log`, { waitUntil: 'networkidle2' });
-  expect(new URL(page.url()).pathname).toBe('/pair');
-  const [codeField, nameField] = await page.$$('input');
-  await codeField!.type(code);
-  await nameField!.type(name);
-  // Once the page has come to life; in a window that may lie behind another.
-  const button = await page.waitForSelector('button[type="submit"]:not([disabled])');
-  await button!.evaluate((one) => (one as HTMLButtonElement).click());
-}
+const pair = (page: Page, code: string, name: string) =>
+  pairDevice(page, `${base}/log`, { code, name });
 
 const rowOf = (name: string) =>
   home.$$eval(
