@@ -16,8 +16,9 @@ import {
   type PlanningShop,
   type Proposal,
 } from '@/core/planner/week';
-import { countOutturns, drawnTruths, outturnOf } from '@/core/planner/week/odds';
-import { oddsQuestion, withOdds } from '@/core/planner/week/propose';
+import { countOutturns, outturnOf } from '@/core/planner/week/odds';
+import { drawnTruths } from '@/core/planner/week/drawn-truths';
+import { oddsQuestion, withOdds } from '@/core/planner/week/plan-odds';
 
 import { round, timed } from './timed';
 

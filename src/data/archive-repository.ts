@@ -1,9 +1,5 @@
-import {
-  ARCHIVE_TABLES,
-  jsonColumns,
-  TABLE_NAMES,
-  type ArchiveTable,
-} from '@/formats/archive/tables';
+import { ARCHIVE_TABLES, TABLE_NAMES, type ArchiveTable } from '@/formats/archive/tables';
+import { jsonColumns } from '@/formats/archive/row-schema';
 import type { ArchiveRow } from '@/formats/archive/archive';
 import type { Db } from './db';
 import { formulaBakesToMethods } from './formula-bakes';

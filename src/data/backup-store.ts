@@ -18,6 +18,7 @@ import type { Db } from './db';
 import { diskSentence, isDiskError } from './disk-full';
 import { MigrationError } from './errors';
 import { OWN_FILE, OWN_FOLDER } from './own-files';
+import { folded } from './backup-contents';
 
 /** A back-up copy of a shop’s database. */
 export interface Backup {
@@ -161,50 +162,6 @@ export function placeBack(folder: string, aside: string): void {
   const current = path.join(folder, DATABASE_FILE);
   for (const more of ['-wal', '-shm']) rmSync(`${current}${more}`, { force: true });
   renameSync(path.join(folder, aside), current);
-}
-
-/** What is in a back-up. */
-export interface BackupContents {
-  /** Entries of its journal; 0 where it can not be read. */
-  readonly entries: number;
-  /** What is wrong with it, in a few words; null for a sound one. */
-  readonly damage: string | null;
-}
-
-/**
- * What a back-up holds.
- * @param through reads every page of it, which takes long for a large one; otherwise it is opened and counted
- */
-export function contentsOf(folder: string, name: string, through: boolean): BackupContents {
-  const file = path.join(backupsFolder(folder), name);
-  let copy: Db | null = null;
-  try {
-    copy = new Database(file, { readonly: true, fileMustExist: true });
-    const said = through ? (copy.pragma('integrity_check(1)', { simple: true }) as string) : 'ok';
-    if (said !== 'ok') return { entries: 0, damage: said };
-    const { entries } = copy.prepare('SELECT count(*) AS entries FROM journal').get() as {
-      entries: number;
-    };
-    return { entries, damage: null };
-  } catch (cause) {
-    return { entries: 0, damage: cause instanceof Error ? cause.message : String(cause) };
-  } finally {
-    copy?.close();
-  }
-}
-
-/** Folds the log of a database into it; false where it can not be read. */
-function folded(file: string): boolean {
-  let db: Db | null = null;
-  try {
-    db = new Database(file);
-    db.pragma('wal_checkpoint(TRUNCATE)');
-    return true;
-  } catch {
-    return false;
-  } finally {
-    db?.close();
-  }
 }
 
 async function copySound(file: string, to: string): Promise<void> {

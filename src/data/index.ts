@@ -1,7 +1,6 @@
 export { eachArchiveRow, fillFromArchive, isEmptyShop } from './archive-repository';
 export {
   addBackup,
-  contentsOf,
   dataFolder,
   dropBackup,
   listBackups,
@@ -10,8 +9,8 @@ export {
   restoreBackup,
   stageBackup,
   type Backup,
-  type BackupContents,
 } from './backup-store';
+export { contentsOf, type BackupContents } from './backup-contents';
 export { diskSentence, isDiskError } from './disk-full';
 export { backupsFolder } from './backup-names';
 export { addCommand, dropCommandsBefore, maybeOneCommand } from './command-repository';
@@ -28,7 +27,6 @@ export {
   addEntries,
   eachReading,
   isLotNamed,
-  journalVersion,
   listBatch,
   listEntries,
   listEntriesIn,
@@ -40,9 +38,8 @@ export {
   maybeSeqAt,
   maybeSeqOf,
   maybeSeqsOf,
-  maybeShelf,
-  saveShelf,
 } from './journal-repository';
+export { journalVersion, maybeShelf, saveShelf } from './journal-shelf';
 export { listFoundBatches, listLotNames, type FoundBatch } from './log-repository';
 export { dropPhoto, listPhotoNames, maybePhoto, PHOTO_NAME, savePhoto } from './photo-store';
 export { addPracticeRound, listPracticeRounds } from './practice-repository';

@@ -5,7 +5,6 @@ import { addBake, addEntries, addMethodVersion, addPlace, openShopInMemory } fro
 import {
   eachReading,
   isLotNamed,
-  journalVersion,
   listBatch,
   listEntries,
   listEntriesIn,
@@ -16,9 +15,8 @@ import {
   maybeSeqAt,
   maybeSeqOf,
   maybeSeqsOf,
-  maybeShelf,
-  saveShelf,
 } from './journal-repository';
+import { journalVersion, maybeShelf, saveShelf } from './journal-shelf';
 
 type Body = Entry['body'];
 const note = (text: string): Body => ({ kind: 'note', text });

@@ -5,7 +5,8 @@ import { changeEquipment } from './shop/equipment';
 import { ensureShop } from './shop/new-shop';
 import { changeHours } from './shop/hours';
 import { logReading } from './shop/readings';
-import { changePlace, changeShop } from './shop/shop';
+import { changeShop } from './shop/shop';
+import { changePlace } from '@/server/shop/place';
 import { undoBatch } from './journal/undo';
 
 let context: ShopContext;

@@ -3,7 +3,8 @@ import { X } from '../kinetics';
 import { MS_PER_HOUR } from '../units';
 import { PANTRY, T0 } from '../../../tests/fixtures/baking';
 import { EVERY_DEGREE, jarWith, LIQUID } from '../../../tests/fixtures/jars';
-import { discardDough, type DiscardDoughQuestion } from './discard-dough';
+import { discardDough } from './discard-dough';
+import type { DiscardDoughQuestion } from './discard-dough-weighed';
 
 const layer = (id: string, massG: number) => {
   const jar = jarWith(massG, LIQUID);

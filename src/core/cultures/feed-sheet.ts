@@ -3,7 +3,8 @@ import { placeTempC, solveHours, type LotForecast, type PlaceHistory } from '../
 import type { WaterAnswer } from '../thermal';
 import { addHours, hoursBetween } from '../units';
 import { roundedAmounts, stepFor, type FeedAmounts } from './amounts';
-import { Feeding, ripeMs, type FeedAnswer, type FeedBound, type FeedQuestion } from './feed';
+import { Feeding, ripeMs } from './feed';
+import type { FeedAnswer, FeedBound, FeedQuestion } from './feed-question';
 import {
   CURVE_STEP_H,
   curveOf,

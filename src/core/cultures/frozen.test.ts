@@ -5,7 +5,8 @@ import { MS_PER_HOUR } from '../units';
 import { PANTRY, T0 } from '../../../tests/fixtures/baking';
 import { powerLeft } from './frozen-power';
 import { jarOf } from './jar';
-import { thawPlan, type ThawQuestion } from './thaw';
+import { thawPlan } from './thaw';
+import type { ThawQuestion } from './thaw-question';
 
 const place = (id: string, tempC: number) =>
   [id, { id, name: id, settings: [{ fromMs: 0, tempC }] }] as const;

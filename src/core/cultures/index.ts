@@ -3,8 +3,10 @@ export { loneLeavens, type LoneLeaven } from './lone-leavens';
 export { BROUGHT, type BroughtWhat } from './brought';
 export { type FedAs } from './amounts';
 export { CULTURE_KINDS, isStarter, type Culture, type CultureKind } from './culture';
-export { discardDough, type DiscardDough, type DiscardDoughQuestion } from './discard-dough';
-export { ripeMs, type FeedBound, type FeedQuestion } from './feed';
+export { discardDough, type DiscardDough } from './discard-dough';
+export type { DiscardDoughQuestion } from './discard-dough-weighed';
+export { ripeMs } from './feed';
+export type { FeedBound, FeedQuestion } from './feed-question';
 export { type VesselLevel } from './feed-picture';
 export {
   feedChoices,
@@ -28,8 +30,10 @@ export {
   type RefreshSheet,
 } from './refresh';
 export { type ShareBound } from './refresh-amounts';
-export { findSeries, type SeriesAnswer, type SeriesQuestion } from './series';
-export { thawPlan, type ThawAnswer, type ThawPlan, type ThawQuestion } from './thaw';
+export { findSeries, type SeriesAnswer } from './series';
+export type { SeriesQuestion } from './series-schedules';
+export { thawPlan } from './thaw';
+export type { ThawAnswer, ThawPlan, ThawQuestion } from './thaw-question';
 export { usualFeed } from './usual-feed';
 export { PEAK_RISE, PEAKS_TO_LIVE, youngSchedule, type YoungDay } from './young';
 export { maintenanceOf, type Maintenance } from './maintenance';

@@ -1,5 +1,6 @@
 import { MS_PER_HOUR } from '../units';
-import { Feeding, ripeMs, type FeedQuestion, type FeedShop } from './feed';
+import { Feeding, ripeMs } from './feed';
+import type { FeedQuestion, FeedShop } from './feed-question';
 
 /** Hours from feed to best in a place of one temperature, as the culture is known; null: it has no best there. */
 export interface PeakAt {

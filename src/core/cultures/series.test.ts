@@ -2,7 +2,8 @@ import { isWorking } from '@/core/planner';
 import { MS_PER_HOUR } from '@/core/units';
 import { T0 } from '../../../tests/fixtures/baking';
 import { feedOf, jarWith, LIQUID, SHOP } from '../../../tests/fixtures/jars';
-import { findSeries, type SeriesQuestion } from './series';
+import { findSeries } from './series';
+import type { SeriesQuestion } from './series-schedules';
 
 const DAY = { fromMinute: 6 * 60, untilMinute: 22 * 60 };
 

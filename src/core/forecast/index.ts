@@ -8,15 +8,8 @@ export { bookSpeed, bookSpeedLnSd, MISFIT_LN_SD } from './book-speed';
 export { forecastLot, type Look } from './lot-forecast';
 export { askedOf } from './judged-by';
 export { isCold, placeKind } from './place-kinds';
-export {
-  placeTempC,
-  setTempC,
-  tempAt,
-  type DailyPoint,
-  type PlaceHistory,
-  type PlaceReading,
-  type Places,
-} from './places';
+export { placeTempC, setTempC, tempAt } from './places';
+export type { DailyPoint, PlaceHistory, PlaceReading, Places } from './place-history';
 export { recipeOf } from './recipe-of';
 export { chanceInside, chanceThrough } from './chance';
 export { RememberedLessons } from './remembered-lessons';
@@ -44,13 +37,11 @@ export { runLot, stateAt, type Surroundings } from './lot-run';
 export { type RunLot } from './start-state';
 export { type LotStory } from './stories';
 export {
-  handledLot,
   plainState,
   whatIf,
   wishFor,
   WHAT_IF_STEP_H,
   type WhatIfAnswer,
-  type WhatIfBase,
-  type WhatIfHandles,
   type Wish,
 } from './what-if';
+export { handledLot, type WhatIfBase, type WhatIfHandles } from './handled-lot';

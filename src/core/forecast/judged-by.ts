@@ -1,7 +1,8 @@
 import type { AskedRipeness, WindowOptions } from '../ripeness';
 import { addHours } from '../units';
 import { isCold } from './place-kinds';
-import { placeTempC, type Places } from './places';
+import { placeTempC } from './places';
+import type { Places } from './place-history';
 import type { LotStory } from './stories';
 
 /** What a lot is judged by: its kind, how ripe it is wanted and the target the baker set last. */

@@ -6,7 +6,9 @@ import { BOOK_MODEL } from '../kinetics';
 import { MS_PER_HOUR } from '../units';
 import type { ForecastAct } from './effective-plan';
 import { placeKind } from './place-kinds';
-import { ambientStretches, placeOf, placeTempC, setTempC, type Places } from './places';
+import { placeOf, placeTempC, setTempC } from './places';
+import type { Places } from './place-history';
+import { ambientStretches } from './ambient-stretches';
 import { tellStories, type LotStory } from './stories';
 
 /** Offset of a place against what it is set to, °C. */

@@ -19,7 +19,8 @@ import type { InstantBand, LotForecast, WindowInstants } from './lot-told';
 import { notForecast, unknownByParents } from './no-forecast';
 import { asItStands, judgedBy } from './judged-by';
 import { isCold } from './place-kinds';
-import { placeTempC, type Places } from './places';
+import { placeTempC } from './places';
+import type { Places } from './place-history';
 import { isYoung, startState, type RunLot } from './start-state';
 import type { LotStory } from './stories';
 

@@ -1,5 +1,7 @@
 import { MS_PER_HOUR } from '../units';
-import { ambientStretches, placeOf, type Places } from './places';
+import { placeOf } from './places';
+import type { Places } from './place-history';
+import { ambientStretches } from './ambient-stretches';
 import type { LotStory } from './stories';
 
 /** Hours past its end, or past now, that a lot is run for at most, with two to spare. */

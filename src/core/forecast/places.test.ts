@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { ambientStretches, placeTempC, setTempC, type PlaceHistory, type Places } from './places';
+import { placeTempC, setTempC } from './places';
+import type { PlaceHistory, Places } from './place-history';
+import { ambientStretches } from './ambient-stretches';
 
 const H = 3_600_000;
 /** Midnight of a Friday in Oslo, winter time. */

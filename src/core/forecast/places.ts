@@ -1,50 +1,7 @@
 import { tr } from '@/words/tr';
 import { atWallMinute, DomainError, hoursBetween, MS_PER_HOUR, MS_PER_MINUTE } from '../units';
-
-/** One point of a day's temperature curve. */
-export interface DailyPoint {
-  /** Minutes since midnight by the wall clock, 0–1439. */
-  readonly minute: number;
-  readonly tempC: number;
-}
-
-/** A temperature, or a curve over each day, that a place was set to from an instant on. */
-export interface PlaceSetting {
-  readonly fromMs: number;
-  /** The set temperature; the mean of the day where there is a curve. */
-  readonly tempC: number;
-  /** Ascending by minute, joined by straight lines around midnight; null for the same all day. */
-  readonly daily?: readonly DailyPoint[] | null;
-}
-
-/** A temperature that was measured in a place. */
-export interface PlaceReading {
-  readonly atMs: number;
-  readonly tempC: number;
-}
-
-/** A place with the temperatures it was set to and those that were measured in it. */
-export interface PlaceHistory {
-  readonly id: string;
-  readonly name: string;
-  /** Ascending by `fromMs`; the first one also holds for all time before it. */
-  readonly settings: readonly PlaceSetting[];
-  /** How slowly a core follows here, against air = 1: less in water, more in an insulated box. */
-  readonly insulation?: number;
-  /** Ascending by `atMs`. */
-  readonly readings?: readonly PlaceReading[];
-  /** How much warmer than set it was learned to be, °C. */
-  readonly offsetC?: number;
-  /** Sd of that offset, °C; absent where nothing was learned. */
-  readonly offsetSdC?: number;
-  /** The air out of doors, ascending, and how far the place warms with it where it is warmer. */
-  readonly outdoors?: { readonly share: number; readonly hours: readonly PlaceReading[] };
-  /** Zone of the wall clock that daily curves go by. */
-  readonly timeZone?: string;
-}
-
-/** The places of a shop by id. */
-export type Places = ReadonlyMap<string, PlaceHistory>;
+import type { Span } from './place-history';
+import type { DailyPoint, PlaceSetting, PlaceReading, PlaceHistory, Places } from './place-history';
 
 /** Hours between two readings up to which the temperature between them is taken from both. */
 const JOINED_READINGS_H = 6;
@@ -53,7 +10,7 @@ const READING_FADES_H = 2;
 /** Reach of a reading, h: after that less than a fortieth of it is left. */
 const READING_REACH_H = 8;
 /** Stretches into which a changing temperature is cut, min. */
-const STRETCH_MIN = 30;
+export const STRETCH_MIN = 30;
 
 /**
  * Temperature of a place at an instant as far as is known, °C: what it was set to, what was learned of it, and what
@@ -147,7 +104,7 @@ function correctionC(place: PlaceHistory, atMs: number): number {
 }
 
 /** Index of the first reading later than an instant. */
-function firstAfter(readings: readonly PlaceReading[], atMs: number): number {
+export function firstAfter(readings: readonly PlaceReading[], atMs: number): number {
   let low = 0;
   let high = readings.length;
   while (low < high) {
@@ -158,73 +115,8 @@ function firstAfter(readings: readonly PlaceReading[], atMs: number): number {
   return low;
 }
 
-/** A stretch of constant temperature, hours counted from `fromMs`. */
-interface AmbientStretch {
-  readonly untilH: number;
-  readonly ambientC: number;
-}
-
-/** Two instants. */
-interface Span {
-  readonly fromMs: number;
-  readonly toMs: number;
-}
-
-/**
- * The temperatures that a mass meets in one place between two instants: one stretch for each setting, half-hours
- * where a daily curve or readings change it.
- * @throws {DomainError} place-unknown
- */
-export function ambientStretches(places: Places, placeId: string, span: Span): AmbientStretch[] {
-  const place = placeOf(places, placeId);
-  const changes = place.settings
-    .map((setting) => setting.fromMs)
-    .filter((atMs) => atMs > span.fromMs && atMs < span.toMs);
-  const stretches: AmbientStretch[] = [];
-  let startMs = span.fromMs;
-  for (const endMs of [...changes, span.toMs]) {
-    for (const cutMs of [...cuts(place, { fromMs: startMs, toMs: endMs }), endMs]) {
-      stretches.push({
-        untilH: hoursBetween(span.fromMs, cutMs),
-        ambientC: tempAt(place, (startMs + cutMs) / 2),
-      });
-      startMs = cutMs;
-    }
-  }
-  return stretches;
-}
-
-/** Where a stretch has to be cut because its temperature changes within it. */
-function cuts(place: PlaceHistory, span: Span): number[] {
-  const setting = place.settings.filter((one) => one.fromMs <= span.fromMs).at(-1);
-  const daily = (setting ?? place.settings[0])?.daily;
-  const allDay = (daily == null || daily.length === 0) && !followsAir(place, span);
-  const changing = allDay ? measured(place, span) : span;
-  if (changing === null) return [];
-  const all: number[] = [];
-  const step = STRETCH_MIN * MS_PER_MINUTE;
-  for (let atMs = Math.ceil(changing.fromMs / step) * step; atMs <= changing.toMs; atMs += step) {
-    if (atMs > span.fromMs && atMs < span.toMs) all.push(atMs);
-  }
-  return all;
-}
-
-/** True where the air out of doors warms a place at some hour of a span. */
-function followsAir(place: PlaceHistory, { fromMs, toMs }: Span): boolean {
-  const { outdoors } = place;
-  if (outdoors === undefined || outdoors.share === 0) return false;
-  const heated = { ...place, outdoors: { share: 0, hours: [] } };
-  const { hours } = outdoors;
-  for (let i = Math.max(0, firstAfter(hours, fromMs) - 1); i < hours.length; i += 1) {
-    const { atMs, tempC } = hours[i] as PlaceReading;
-    if (atMs > toMs + MS_PER_HOUR) return false;
-    if (tempC > setTempC(heated, atMs)) return true;
-  }
-  return false;
-}
-
 /** The part of a span that readings reach into; null where there are none. */
-function measured(place: PlaceHistory, span: Span): Span | null {
+export function measured(place: PlaceHistory, span: Span): Span | null {
   const reach = READING_REACH_H * MS_PER_HOUR;
   const readings = place.readings ?? [];
   const first = readings[firstAfter(readings, span.fromMs - reach)];

@@ -1,6 +1,7 @@
 import type { Act } from '../journal';
 import { type ForecastAct, effectiveActs } from './effective-plan';
-import { ambientStretches, placeTempC } from './places';
+import { placeTempC } from './places';
+import { ambientStretches } from './ambient-stretches';
 import { tellStories } from './stories';
 import { cultureOf } from './culture-of';
 

@@ -4,7 +4,8 @@ import { DomainError, fromFreshEquivalentG, roundKeepingSum, roundToStep } from 
 import type { ScaleSteps } from './scale-steps';
 import type { Dough, Leaven } from './dough';
 import { SALT, WATER, yeastId } from './ids';
-import { doughWeights, leavenWeights, type LeavenWeights } from './weights';
+import { doughWeights } from './weights';
+import { leavenWeights, type LeavenWeights } from './leaven-weights';
 import { weighDose, type WeighedDose } from './yeast-dose';
 
 /** Less yeast than this is none, g. */

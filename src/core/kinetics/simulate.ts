@@ -1,37 +1,11 @@
-import { tr, word } from '@/words/tr';
-import { DomainError, requireNumber } from '../units';
 import { runConstants, type RunConstants } from './constants';
 import { beginAnew, step, type StepSurroundings } from './integrator';
-import { BOOK_MODEL, type Model } from './parameters';
+import { BOOK_MODEL } from './parameters';
 import { readTable, T, tablePosition } from './temperature-response';
-import type { Recipe } from './recipe';
 import { riseOf } from './rise';
 import { STATE_SIZE, X, type MassState } from './state';
-
-/** A stretch of hours in one place. */
-export interface Stay {
-  /** Hours after the run's start at which the mass leaves this place. */
-  readonly untilH: number;
-  /** Temperature of the place, °C. */
-  readonly ambientC: number;
-  /** How slowly the core follows, against air = 1: water less, an insulated box more. */
-  readonly insulation?: number;
-  /** Frozen through before it begins: nothing moves but the months, and one step is enough. */
-  readonly frozenThrough?: boolean;
-}
-
-/** A mass, its start and where it stands. */
-export interface Run {
-  readonly recipe: Recipe;
-  readonly start: MassState;
-  /** In order of time; the last one ends the run. */
-  readonly stays: readonly Stay[];
-  readonly model?: Model;
-  /** Longest step in the warm, h; 0.05 keeps times within 0.1 min. In the cold, where little moves, it is longer. */
-  readonly stepH?: number;
-  /** Keeps every step short, in the cold too: to hold the longer ones against. */
-  readonly evenSteps?: boolean;
-}
+import { type Stay, type Run, DEFAULT_STEP_H } from './run';
+import { checkRun } from './check-run';
 
 /** The states of a run at its steps; row i of `states` begins at i × STATE_SIZE. */
 export interface Trajectory {
@@ -42,10 +16,6 @@ export interface Trajectory {
   readonly rises: Float64Array;
   readonly constants: RunConstants;
 }
-
-const DEFAULT_STEP_H = 0.05;
-const PLACE_RULE = { name: word('Place temperature'), unit: '°C', min: -40, max: 60 };
-const LONGEST_RUN_H = 24 * 120;
 
 /** A place so much warmer or colder than the one before is another one: the core turns at once, °C. */
 const OTHER_PLACE_C = 1;
@@ -176,31 +146,4 @@ function countSteps(stays: readonly Stay[], stepH: number): number {
     fromH = stay.untilH;
   }
   return steps;
-}
-
-function checkRun(run: Run): void {
-  if (run.stays.length === 0) {
-    throw new DomainError('run-no-stay', tr`A run needs at least one place to stand in.`);
-  }
-  requireNumber('step-range', run.stepH ?? DEFAULT_STEP_H, {
-    name: tr`Step`,
-    unit: 'h',
-    min: 0.001,
-    max: 0.4,
-  });
-  let beforeH = 0;
-  let workedH = 0;
-  for (const stay of run.stays) {
-    requireNumber('place-temperature', stay.ambientC, PLACE_RULE);
-    if (!(stay.untilH > beforeH)) {
-      throw new DomainError(
-        'run-order',
-        tr`A stay ends at ${stay.untilH} h, before it begins at ${beforeH} h.`,
-        { untilH: stay.untilH, beforeH },
-      );
-    }
-    if (stay.frozenThrough !== true) workedH += stay.untilH - beforeH;
-    beforeH = stay.untilH;
-  }
-  requireNumber('run-too-long', workedH, { name: tr`Run`, unit: 'h', min: 0, max: LONGEST_RUN_H });
 }

@@ -2,7 +2,7 @@ import { type Pantry, waterShareOf } from '../composition';
 import { WATER } from '../formula';
 import type { Act, ActOf } from '../journal';
 import { standingMarks, type MixCard } from './card';
-import type { CardItem, WeighItem } from './items';
+import type { CardItem, WeighItem } from './card-item';
 import type { Mark } from './marks';
 
 /** A finished card as acts with their real times. */

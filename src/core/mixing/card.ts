@@ -1,6 +1,6 @@
 import { SALT } from '../formula';
 import { MS_PER_MINUTE } from '../units';
-import type { CardItem, WeighItem } from './items';
+import type { CardItem, WeighItem } from './card-item';
 import type { Mark, MarkWhat } from './marks';
 
 type MarkOf<K extends MarkWhat['kind']> = Extract<MarkWhat, { kind: K }>;

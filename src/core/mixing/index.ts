@@ -16,5 +16,6 @@ export {
   type MixClock,
   type MixSpan,
 } from './mix-clock';
-export { cardItems, type CardItem, type WeighItem } from './items';
+export { cardItems } from './items';
+export type { CardItem, WeighItem } from './card-item';
 export { markKinds, markSchema, type Mark, type MarkWhat } from './marks';

@@ -26,7 +26,8 @@ export { hoursAtShare, SHARES, withLeaven, type ShareHours } from './share-hours
 export { momentsOf } from './moments-of';
 export { wearOf } from './wear';
 export type { Edge, Limit } from './hour-edges';
-export { hourReasons, type Ground, type HourReason } from './hour-reasons';
+export { hourReasons } from './hour-reasons';
+export type { Ground, HourReason } from './mix-reason';
 export type { HourOf } from './hour-of';
 export { recipeHours, type RecipeHours } from './recipe-hours';
 export { GAS_KEPT_BALLING, type BakeStep } from './bake-step';

@@ -1,7 +1,8 @@
 import { targetColumns, type DoughColumns, type Product } from '../formula';
 import type { Method } from '../methods';
 import type { BakeStep } from './bake-step';
-import { doughSteps, leavenSteps, type MethodLots, type MethodMoments } from './method-acts';
+import { leavenSteps, type MethodLots, type MethodMoments } from './method-acts';
+import { doughSteps } from './dough-steps';
 import type { MethodRequest } from './method-request';
 import { refreshSteps, type Refreshments } from './refreshments';
 

@@ -9,7 +9,8 @@ import {
 import type { Method, Stay } from '../methods';
 import { addHours, DomainError, hoursBetween } from '../units';
 import { assumedSources } from './assumed-sources';
-import { doughSteps, leavenSteps, piecesOf } from './method-acts';
+import { leavenSteps, piecesOf } from './method-acts';
+import { doughSteps } from './dough-steps';
 import { forecastActs } from './forecast-acts';
 import { draftLots, methodColumns } from './method-draft';
 import type { MethodRequest } from './method-request';

@@ -1,12 +1,9 @@
 'use client';
 
-import { language, LANGUAGES } from '@/words/speaker';
 import { inSentence, tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -14,7 +11,6 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useSyncExternalStore, type ReactNode } from 'react';
 import type { FirstQuestions } from '@/shop/begin/first-questions';
-import type { Outcome } from '@/shop/outcome';
 import { FormFrame } from '@/ui/fields/form-frame';
 import { HouseDaysProvider } from '@/ui/fields/house-days';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';
@@ -22,24 +18,10 @@ import { SpanFields } from '@/ui/fields/span-fields';
 import { useFormFields } from '@/ui/fields/use-form-fields';
 import { useSend } from '@/ui/hands/use-send';
 import { newBatch } from '@/ui/hands/use-act';
-import { DemoLook, type LookAtDemo } from '@/ui/panels/demo-look';
+import { DemoLook } from '@/ui/panels/demo-look';
 import { rem } from '@/ui/rem';
-import {
-  beginForm,
-  firstAnswers,
-  inOtherUnits,
-  inOtherZone,
-  UNITS,
-  type Answers,
-  type UnitSystem,
-} from './answers';
-
-/** What the questions send. */
-export interface BeginActions {
-  readonly beginShop: (form: unknown) => Promise<Outcome<{ demandId: string }>>;
-  readonly lookAtDemo: LookAtDemo;
-  readonly changeShop: (form: unknown) => Promise<Outcome<unknown>>;
-}
+import { beginForm, firstAnswers, inOtherUnits, inOtherZone, UNITS, type Answers } from './answers';
+import { UnitsChoice, ZoneChoice, LanguageChoice, type BeginActions } from './begin-choices';
 
 /** What the questions go by. */
 interface BeginProps {
@@ -184,68 +166,6 @@ function Question(props: { number: string; title: string; children: ReactNode })
         {children}
       </Box>
     </Box>
-  );
-}
-
-function UnitsChoice(props: { units: UnitSystem; onUnits: (units: UnitSystem) => void }) {
-  return (
-    <ToggleButtonGroup
-      exclusive
-      value={props.units}
-      onChange={(_, units: UnitSystem | null) => {
-        if (units !== null) props.onUnits(units);
-      }}
-      aria-label={tr`Units`}
-    >
-      <ToggleButton value="metric">{`g, °C`}</ToggleButton>
-      <ToggleButton value="ounces">{tr`oz, °F`}</ToggleButton>
-    </ToggleButtonGroup>
-  );
-}
-
-/** The clock the shop goes by; a choice where the device has another. */
-function ZoneChoice(props: {
-  zones: readonly string[];
-  zone: string;
-  onZone: (zone: string) => void;
-}) {
-  const zones = [...new Set(props.zones)];
-  return (
-    <TextField
-      select
-      name="zone"
-      label={tr`Clock of`}
-      value={props.zone}
-      onChange={(event) => props.onZone(event.target.value)}
-    >
-      {zones.map((zone) => (
-        <MenuItem key={zone} value={zone}>
-          {zone}
-        </MenuItem>
-      ))}
-    </TextField>
-  );
-}
-
-/** In which language the shop speaks; the page is said anew in it. */
-function LanguageChoice({ change }: { change: BeginActions['changeShop'] }) {
-  const { send } = useSend('notice');
-  const choose = (next: string) =>
-    send(() => change({ language: next }), { then: () => window.location.reload() });
-  return (
-    <TextField
-      select
-      name="language"
-      label={tr`Language`}
-      value={language()}
-      onChange={(event) => choose(event.target.value)}
-    >
-      {Object.entries(LANGUAGES).map(([id, name]) => (
-        <MenuItem key={id} value={id} lang={id}>
-          {name}
-        </MenuItem>
-      ))}
-    </TextField>
   );
 }
 

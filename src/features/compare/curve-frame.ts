@@ -1,5 +1,5 @@
 import { extent, scaleLinear, type ScaleLinear } from 'd3';
-import type { ComparedBake } from '@/server/scores/compare-view';
+import type { ComparedBake } from '@/server/scores/compared-bake';
 
 /** Where hours and levels of compared bakes lie. */
 export interface CurveFrame {

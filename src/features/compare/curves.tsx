@@ -3,7 +3,8 @@
 import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { line } from 'd3';
-import type { ComparedBake, CompareView, LevelPoint } from '@/server/scores/compare-view';
+import type { CompareView } from '@/server/scores/compare-view';
+import type { ComparedBake, LevelPoint } from '@/server/scores/compared-bake';
 import { riseText } from '@/ui/format';
 import { DASHES, LetterMark } from './letters';
 import { LevelAxes } from './level-axes';

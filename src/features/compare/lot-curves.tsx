@@ -3,7 +3,7 @@
 import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { extent, line, scaleLinear } from 'd3';
-import type { LevelPoint } from '@/server/scores/compare-view';
+import type { LevelPoint } from '@/server/scores/compared-bake';
 import type { LotBeside } from '@/server/scores/lots-view';
 import { riseText } from '@/ui/format';
 import { DASHES, LetterMark, LETTERS } from './letters';

@@ -9,14 +9,12 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { BROUGHT, type BroughtWhat } from '@/core/cultures';
 import type { BringingFacts } from '@/server/cultures/bringing-facts';
 import { placeKind } from '@/core/forecast';
-import type { QuantityKind } from '@/core/units';
 import { FormFrame } from '@/ui/fields/form-frame';
-import { useFormFields, type FormOf } from '@/ui/fields/use-form-fields';
-import { tempText } from '@/ui/format';
+import { useFormFields } from '@/ui/fields/use-form-fields';
 import { useInUnits } from '@/ui/fields/in-units';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { ActButton, FieldRow, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
@@ -28,6 +26,7 @@ import {
   type BroughtFields,
 } from './brought';
 import type { CultureActions } from './culture-actions';
+import { type FieldName, Field } from './bring-field';
 
 /** What was there before Olvik, each in one short form: what is not asked is assumed, said, and can be changed. */
 export function BringPanel(props: { facts: BringingFacts; actions: CultureActions }) {
@@ -134,8 +133,6 @@ function Unhad({ facts: { what, places } }: { facts: BringingFacts }) {
   );
 }
 
-type FieldName = keyof BroughtFields;
-
 /** What is asked of each, and what is assumed until it is changed. */
 const SHOWN: Readonly<Record<BroughtWhat, readonly FieldName[]>> = {
   starter: ['name', 'fedAt', 'massG'],
@@ -149,103 +146,4 @@ const ASSUMED: Readonly<Record<BroughtWhat, readonly FieldName[]>> = {
   dough: MIXED,
   balls: ['waterPct', 'saltPct', ...MIXED],
   frozen: ['waterPct', 'saltPct', ...MIXED, 'placeId'],
-};
-const LABELS: Readonly<Record<FieldName, string>> = {
-  get name() {
-    return tr`Name`;
-  },
-  get massG() {
-    return tr`Weighs`;
-  },
-  get count() {
-    return tr`Balls`;
-  },
-  get ballG() {
-    return tr`Each`;
-  },
-  get flatMm() {
-    return tr`Flat, thick (empty: a lump)`;
-  },
-  get fedAt() {
-    return tr`Last fed`;
-  },
-  get mixedAt() {
-    return tr`Mixed`;
-  },
-  get placeId() {
-    return tr`Kept in`;
-  },
-  get cultureId() {
-    return tr`Chain`;
-  },
-  get flourId() {
-    return tr`Flour`;
-  },
-  get waterPct() {
-    return tr`Water, % of flour`;
-  },
-  get saltPct() {
-    return tr`Salt, % of flour`;
-  },
-  get freshPct() {
-    return tr`Fresh yeast, % of flour`;
-  },
-  get roomH() {
-    return tr`In the room first, h`;
-  },
-  get roomId() {
-    return tr`That room`;
-  },
-  get ratio() {
-    return tr`Flour per 1 of starter then`;
-  },
-  get rise() {
-    return tr`Risen to now, ×`;
-  },
-};
-
-/** One field of the form, as what it is. */
-function Field(props: {
-  name: FieldName;
-  form: FormOf<BroughtFields>;
-  facts: BringingFacts;
-}): ReactNode {
-  const { name, form, facts } = props;
-  const { flours, chains, places, units } = facts;
-  const label = LABELS[name];
-  const placeChoice = places.map(({ id, name: place, tempC }) => ({
-    id,
-    name: `${place} ${tempText(tempC, units, 0)}`,
-  }));
-  switch (name) {
-    case 'name':
-      return form.text(name, label);
-    case 'flourId':
-      return form.choice(name, label, flours);
-    case 'placeId':
-    case 'roomId':
-      return form.choice(name, label, placeChoice);
-    case 'cultureId':
-      // A first chain has no other to choose from.
-      return chains.length === 0
-        ? null
-        : form.choice(name, label, [...chains, { id: '', name: tr`a new one` }]);
-    case 'fedAt':
-    case 'mixedAt':
-      // On a phone an hour with its day wants the whole row.
-      return (
-        <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' }, display: 'grid' }}>
-          {form.hour(name, label)}
-        </Box>
-      );
-    default:
-      return form.figure(name, label, UNITS[name]);
-  }
-}
-
-/** What is typed in the shop’s units. */
-const UNITS: Partial<Record<FieldName, QuantityKind>> = {
-  massG: 'mass',
-  ballG: 'mass',
-  flatMm: 'thickness',
 };

@@ -1,6 +1,6 @@
 'use client';
 
-import { tr, trOf } from '@/words/tr';
+import { tr } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -12,22 +12,14 @@ import { decimals, massText, momentText, spanText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';
-
-import { waterText } from '@/ui/water-text';
 import type { CultureActions } from './culture-actions';
 import { Layers } from './discard-layers';
 import { checkDiscard, firstDiscard, type DiscardFields } from './discard-fields';
 import { HoursCurve } from './hours-curve';
 import { useWish } from './use-wish';
-import {
-  ActButton,
-  FieldRow,
-  Finding,
-  PanelHead,
-  PanelRefusal,
-  WeightLine,
-} from '@/ui/panels/panel-parts';
+import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
 import { formFields, ReadyField } from '@/ui/fields/form-fields';
+import { figureOf, Weigh } from './discard-weigh';
 
 /** A discard jar: its layers with their age and state, and a dough that takes some of it. */
 export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions: CultureActions }) {
@@ -151,9 +143,6 @@ function throwAway(
   );
 }
 
-const figureOf = ({ dose }: DiscardDough, { units }: DiscardFacts) =>
-  dose === null ? tr`No yeast` : tr`${massText(dose.weighedG, units)} yeast`;
-
 function verdictOf(dough: DiscardDough, facts: DiscardFacts): string {
   const { nowMs, units } = facts;
   const ms = dough.window.bestMs ?? dough.window.opensMs;
@@ -171,39 +160,4 @@ function verdictOf(dough: DiscardDough, facts: DiscardFacts): string {
         ? tr` Even 3 % of yeast is later than that.`
         : '';
   return tr`Ready to ball at ${momentText(ms, nowMs, units.timeZone)}${missed}.${bound} ${brings}`;
-}
-
-function Weigh(props: { dough: DiscardDough; facts: DiscardFacts; fields: DiscardFields }) {
-  const { dough, facts, fields } = props;
-  const flour = facts.flours.find((one) => one.id === fields.flourId)?.name ?? fields.flourId;
-  const stock = dough.dose?.stock ?? null;
-  return (
-    <Box
-      component="section"
-      aria-label={tr`Weigh`}
-      sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, columnGap: 2 }}
-    >
-      {dough.taken.map((line) => (
-        <WeightLine key={line.lotId} name={tr`Discard`} massG={line.massG}>
-          {line.lotId}
-        </WeightLine>
-      ))}
-      <WeightLine name={flour} massG={dough.flourG} />
-      <WeightLine name={tr`Water`} massG={dough.waterG}>
-        {dough.water === null ? '' : waterText(dough.water, facts.units)}
-      </WeightLine>
-      <WeightLine name={tr`Salt`} massG={dough.saltG} />
-      {dough.oilG > 0 ? <WeightLine name={tr`Oil`} massG={dough.oilG} /> : null}
-      {dough.dose === null ? null : (
-        <WeightLine
-          name={tr`Yeast, ${trOf(facts.yeastType)}`}
-          massG={stock?.takeG ?? dough.dose.weighedG}
-        >
-          {stock === null
-            ? ''
-            : tr`of a stock: ${massText(stock.yeastG, facts.units)} yeast in ${massText(stock.waterG, facts.units)} water`}
-        </WeightLine>
-      )}
-    </Box>
-  );
 }

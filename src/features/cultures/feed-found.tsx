@@ -11,9 +11,11 @@ import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { clockText, momentText, tempText } from '@/ui/format';
 
 import { HoursCurve } from './hours-curve';
-import { isLater, mixInstant, type FeedFields } from './feed-fields';
+import { isLater, mixInstant } from './feed-fields';
+import type { FeedFields } from './first-feed-fields';
 import { feasibleText, gramsText, ratioText, verdictText } from './feed-words';
-import { Choices, OldJar, Vessels, WeighLines } from './sheet-parts';
+import { OldJar, Vessels, WeighLines } from './sheet-parts';
+import { Choices } from './sheet-choices';
 
 /** What was found for the wants: ratio, curve, grams, jar, vessel, and the same wish elsewhere. */
 export function FeedFound(props: {

@@ -9,7 +9,7 @@ import { toLocalText } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { massText, momentText } from '@/ui/format';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
-import type { FeedFields } from './feed-fields';
+import type { FeedFields } from './first-feed-fields';
 
 /** What is wanted: the hour, the grams, the place; and what of it is found. */
 export function FeedWants(props: {

@@ -4,7 +4,7 @@ import type { SeriesQuestion } from '@/core/cultures';
 import { numberField } from '@/core/parse';
 import { addHours, atWallMinute, fromLocalText, toLocalText } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
-import type { JobKinds } from '@/ui/compute/jobs';
+import type { JobKinds } from '@/ui/compute/job-kinds';
 
 /** Feeds in a row as they are typed. */
 export interface SeriesFields {

@@ -1,10 +1,8 @@
 import { tr } from '@/words/tr';
 import { WeightLine, FlourLines } from '@/ui/panels/panel-parts';
 import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { scaleLinear, scaleTime } from 'd3';
-
 import { CautionLine } from '@/ui/cautions/caution-line';
 import type { FeedChoice, FeedSheet, VesselLevel } from '@/core/cultures';
 import { MS_PER_HOUR } from '@/core/units';
@@ -12,11 +10,9 @@ import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { fillOf, type Scales } from '@/ui/chart/curve-paths';
 import { clockText, decimals, massText, percentText } from '@/ui/format';
 import { PHASE_FILL } from '@/ui/marks/textures';
-import { useShopUnits } from '@/ui/fields/shop-units';
 import { rem } from '@/ui/rem';
 import { phaseCuts } from '@/ui/strand/strand-shape';
 import { waterText } from '@/ui/water-text';
-import { boundText, gramsText, ratioText } from './feed-words';
 
 /** The grams to weigh, at arm's length. */
 export function WeighLines({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
@@ -134,55 +130,9 @@ function Jar({ vessel, facts }: { vessel: VesselLevel; facts: FeedFacts }) {
   );
 }
 
-const SMALL = { width: 108, height: 38 };
+export const SMALL = { width: 108, height: 38 };
 
-/** The same wish elsewhere and at other hours; a tap takes one over. */
-export function Choices(props: {
-  title: string;
-  choices: readonly FeedChoice[];
-  nameOf: (choice: FeedChoice) => string;
-  onTake: (choice: FeedChoice) => void;
-}) {
-  const { title, choices, nameOf, onTake } = props;
-  const units = useShopUnits();
-  if (choices.length === 0) return null;
-  return (
-    <Box component="section" aria-label={title}>
-      <Typography variant="h2">{title}</Typography>
-      <Box sx={{ display: 'flex', gap: 0.5, flexWrap: { xs: 'wrap', md: 'nowrap' } }}>
-        {choices.map((choice) => (
-          <ButtonBase
-            key={`${choice.placeId} ${choice.readyMs}`}
-            onClick={() => onTake(choice)}
-            sx={{
-              display: 'block',
-              textAlign: 'left',
-              p: 0.5,
-              borderRadius: '6px 14px 14px 6px',
-              '&:hover, &:focus-visible': { background: 'var(--flour)' },
-              '&:focus-visible': { outline: '3px solid var(--ink)' },
-            }}
-          >
-            <SmallCurve choice={choice} />
-            <Typography variant="body2" sx={{ fontWeight: 700 }}>
-              {nameOf(choice)}
-            </Typography>
-            <Typography variant="body2" sx={{ fontWeight: 700 }}>
-              {ratioText(choice.amounts)}
-            </Typography>
-            <Typography variant="caption" component="p" sx={{ width: SMALL.width }}>
-              {choice.bound === null
-                ? gramsText(choice.amounts, units)
-                : boundText(choice.bound, units)}
-            </Typography>
-          </ButtonBase>
-        ))}
-      </Box>
-    </Box>
-  );
-}
-
-function SmallCurve({ choice }: { choice: FeedChoice }) {
+export function SmallCurve({ choice }: { choice: FeedChoice }) {
   const stepMs = choice.curve.stepH * MS_PER_HOUR;
   const fromMs = 0;
   const toMs = (choice.curve.rise.length - 1) * stepMs;

@@ -4,7 +4,8 @@ import { useMemo } from 'react';
 import type { FeedChoice, FeedSheet } from '@/core/cultures';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { useTypedCompute } from '@/ui/compute/use-typed-compute';
-import { checkFeed, otherChoices, type FeedFields } from './feed-fields';
+import { checkFeed, otherChoices } from './feed-fields';
+import type { FeedFields } from './first-feed-fields';
 
 /** What a feed form leads to. */
 interface LiveFeed {

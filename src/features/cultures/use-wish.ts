@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { JobKind, JobKinds } from '@/ui/compute/jobs';
+import type { JobKind, JobKinds } from '@/ui/compute/job-kinds';
 import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { useAct } from '@/ui/hands/use-act';
 import type { CultureActions } from './culture-actions';

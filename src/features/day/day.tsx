@@ -1,11 +1,5 @@
 import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
-import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
-import Typography from '@mui/material/Typography';
 import { atWallMinute } from '@/core/units';
 import type { Moment, TideView } from '@/server/tide';
 import { massText, momentText, tempText } from '@/ui/format';
@@ -13,7 +7,7 @@ import { chanceText } from '@/ui/odds/odds-text';
 import { RefreshWhenKnown } from '@/ui/odds/refresh-when-known';
 import { waterDegrees } from '@/ui/water-text';
 import { PrintButton } from '@/ui/print-button';
-import { rem } from '@/ui/rem';
+import { Sheet } from './day-sheet';
 
 /** The Tide in words and figures: the same content for a screen reader, for paper, and for who likes tables. */
 export function Day({ view }: { view: TideView }) {
@@ -180,58 +174,4 @@ function bandOf(
   at: (atMs: number | null) => string,
 ): string {
   return band === null ? '–' : tr`${at(band[0])} to ${at(band[1])}`;
-}
-
-/** One table of the day. */
-function Sheet(props: {
-  title: string;
-  heads: readonly string[];
-  rows: readonly (readonly string[])[];
-}) {
-  const { title, heads, rows } = props;
-  return (
-    <Box component="section" aria-label={title} sx={{ mb: 3, overflowX: 'auto' }}>
-      <Typography
-        variant="h2"
-        sx={{
-          minHeight: 48,
-          display: 'flex',
-          alignItems: 'center',
-          '@media print': { minHeight: 0 },
-        }}
-      >
-        {title}
-      </Typography>
-      {rows.length === 0 ? (
-        <Typography color="text.secondary">{tr`Nothing.`}</Typography>
-      ) : (
-        <Table
-          size="small"
-          sx={{ '& td, & th': { fontSize: rem(15), borderColor: 'var(--line)' } }}
-        >
-          <TableHead>
-            <TableRow>
-              {heads.map((head) => (
-                <TableCell key={head}>{head}</TableCell>
-              ))}
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {rows.map((row) => (
-              <TableRow key={row.join(' ')}>
-                {row.map((cell, index) => (
-                  <TableCell
-                    key={`${heads[index]}`}
-                    {...(index === 0 ? { component: 'th', scope: 'row' } : {})}
-                  >
-                    {cell}
-                  </TableCell>
-                ))}
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
-      )}
-    </Box>
-  );
 }

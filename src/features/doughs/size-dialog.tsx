@@ -23,6 +23,7 @@ import { ChoiceField } from '@/ui/fields/choice-field';
 import { NumberBox } from '@/ui/fields/number-box';
 import { useShopUnits } from '@/ui/fields/shop-units';
 import { massText, perAreaText } from '@/ui/format';
+import { SizeFields } from './size-fields';
 
 /** What a size is taken for before it is typed. */
 const FIRST: { readonly [K in Size['of']]: Size } = {
@@ -135,33 +136,6 @@ export function SizeDialog(props: {
         </Button>
       </DialogActions>
     </Dialog>
-  );
-}
-
-function SizeFields(props: { size: Size; prefix?: string; onSize: (size: Size) => void }) {
-  const { size, prefix = '', onSize } = props;
-  const figure = (name: string, label: string, value: number, to: (value: number) => Size) => (
-    <NumberBox
-      key={name}
-      name={`${prefix}${name}`}
-      label={label}
-      of="length"
-      value={value}
-      onValue={(next) => {
-        if (next > 0) onSize(to(next));
-      }}
-    />
-  );
-  return size.of === 'round' ? (
-    figure('diameterCm', tr`Diameter`, size.diameterCm, (diameterCm) => ({
-      of: 'round',
-      diameterCm,
-    }))
-  ) : (
-    <>
-      {figure('lengthCm', tr`Length`, size.lengthCm, (lengthCm) => ({ ...size, lengthCm }))}
-      {figure('widthCm', tr`Width`, size.widthCm, (widthCm) => ({ ...size, widthCm }))}
-    </>
   );
 }
 

@@ -1,4 +1,5 @@
-import type { LogRow, LogView } from '@/server/log/log';
+import type { LogView } from '@/server/log/log';
+import type { LogRow } from '@/server/log/log-row';
 import { dateText } from '@/ui/format';
 
 /** What stands under one day of the Log. */

@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import { screen, within } from '@testing-library/react';
 import { GRAMS, shown, SIX_MS } from '../../../tests/fixtures/shown';
-import type { LogRow, LogView } from '@/server/log/log';
+import type { LogView } from '@/server/log/log';
+import type { LogRow } from '@/server/log/log-row';
 import { Log } from './log';
 import { daysOf } from './log-days';
 

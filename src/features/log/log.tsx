@@ -4,7 +4,6 @@ import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -12,32 +11,16 @@ import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useState } from 'react';
-import type { LogRow, LogView } from '@/server/log/log';
+import type { LogView } from '@/server/log/log';
 import type { Outcome } from '@/shop/outcome';
-import { clockText, dateText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import { daysOf, type LogDay } from './log-days';
 import { LogSearchBar } from './log-search';
 import { NoteLine, type WriteNote } from './note-line';
 import { useSend } from '@/ui/hands/use-send';
-
-/** Columns that a phone has no room for. */
-const WIDE_ONLY = { display: { xs: 'none', sm: 'table-cell' } };
-
-/** Quiet until its row is pointed at or entered: what happened is read first. */
-const QUIET_ACT = {
-  whiteSpace: 'nowrap',
-  fontWeight: 400,
-  color: 'var(--ink2)',
-  'tr:hover &, &:focus-visible': {
-    color: 'var(--ink)',
-    fontWeight: 700,
-    textDecoration: 'underline',
-  },
-} as const;
+import { WIDE_ONLY, Row } from './log-row';
 
 /** What happened, the newest first; it can be searched, and everything can be taken back. */
 export function Log(props: {
@@ -148,66 +131,6 @@ function Day(props: {
       {rows.map((row) => (
         <Row key={row.batch} row={row} view={view} busy={busy} takeBack={takeBack} />
       ))}
-    </>
-  );
-}
-
-function Row(props: {
-  row: LogRow;
-  view: LogView;
-  busy: boolean;
-  takeBack: (batch: string) => void;
-}) {
-  const { row, view, busy, takeBack } = props;
-  const { timeZone } = view.units;
-  const day = dateText(row.atMs, timeZone);
-  return (
-    <TableRow hover sx={row.struck ? { textDecoration: 'line-through', opacity: 0.7 } : {}}>
-      <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
-        <strong>{clockText(row.atMs, timeZone)}</strong>
-        {day === dateText(row.standsMs, timeZone) ? null : ` ${day}`}
-      </TableCell>
-      <TableCell>
-        {row.says}
-        {row.doesNotCount === null || row.struck ? null : (
-          <strong>{tr` · does not count: ${row.doesNotCount}`}</strong>
-        )}
-      </TableCell>
-      <TableCell sx={WIDE_ONLY}>{row.by ?? ''}</TableCell>
-      <TableCell sx={WIDE_ONLY}>
-        <Belongs row={row} />
-      </TableCell>
-      <TableCell align="right">
-        {row.struck ? (
-          tr`taken back`
-        ) : (
-          <Button
-            size="small"
-            variant="text"
-            disabled={busy}
-            onClick={() => takeBack(row.batch)}
-            sx={QUIET_ACT}
-          >
-            {tr`Take back`}
-          </Button>
-        )}
-      </TableCell>
-    </TableRow>
-  );
-}
-
-/** The lot and the bake of a row, each one tap away. */
-function Belongs({ row }: { row: LogRow }) {
-  const link = (href: string, text: string) => (
-    <Link component={NextLink} href={href} color="inherit" prefetch={false}>
-      {text}
-    </Link>
-  );
-  return (
-    <>
-      {row.lotId === null ? null : link(`/lots/${encodeURIComponent(row.lotId)}`, row.lotId)}
-      {row.lotId !== null && row.bake !== null ? ', ' : null}
-      {row.bake === null ? null : link(`/bakes/${encodeURIComponent(row.bake.id)}`, row.bake.name)}
     </>
   );
 }

@@ -4,7 +4,8 @@ import type { LotView } from '@/server/lots/lot-view';
 import type { WhatIfOffer } from '@/shop/lots/what-if-base';
 import { coreHandles, gramsAt, plannedHandles, ratioOf } from './handles';
 import { headlineOf } from './headline';
-import { emptyView, PLAY_KINDS, playBase, type PlayForm } from './play';
+import { emptyView, playBase } from './play';
+import { PLAY_KINDS, type PlayForm } from './play-kinds';
 import { withWhatIf } from './what-if-view';
 
 const zone = 'Europe/Oslo';

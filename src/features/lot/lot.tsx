@@ -5,10 +5,9 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { LookMark, LotView } from '@/server/lots/lot-view';
-import { massText, percentText } from '@/ui/format';
+import type { LotView } from '@/server/lots/lot-view';
+import type { LookMark } from '@/server/lots/lot-curve';
 import type { HandsActions } from '@/ui/hands/actions';
 import { LookDialog } from '@/ui/hands/look-dialog';
 import { useCompute } from '@/ui/compute/use-compute';
@@ -30,6 +29,7 @@ import { VesselChart } from './vessel-chart';
 import { WhatIfPanel } from './what-if-panel';
 import { withWhatIf } from './what-if-view';
 import { rem } from '@/ui/rem';
+import { Contents, riseNow } from './lot-contents';
 
 const CHART_HEIGHT = 420;
 
@@ -217,66 +217,4 @@ function lookSentence(look: LookMark): string {
   const moved = look.aheadMinutes;
   if (moved === null || moved === 0) return tr`${seen}. As forecast.`;
   return tr`${seen}. ${Math.abs(moved)} min ${moved > 0 ? tr`ahead` : 'behind'}.`;
-}
-
-/** What is in the lot, where it came from and where it went. */
-function Contents({ view }: { view: LotView }) {
-  return (
-    <Box>
-      <Typography variant="h3" component="h2" gutterBottom>
-        {tr`In it: ${massText(view.massG, view.units)}${view.balls === null ? '' : tr`, ${view.balls} balls`}`}
-      </Typography>
-      {view.composition.map((line) => (
-        <Box
-          key={line.name}
-          sx={{ display: 'flex', justifyContent: 'space-between', maxWidth: 300 }}
-        >
-          <span>{line.name}</span>
-          <strong>{massText(line.massG, view.units)}</strong>
-        </Box>
-      ))}
-      {view.phNow === null ? null : (
-        <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-          {tr`About pH ${view.phNow} ${view.pastMs === null ? tr`now` : tr`then`}; gluten ${percentText(view.glutenNow ?? 1, 0)} whole.`}
-        </Typography>
-      )}
-      <Lineage label={tr`From`} lots={view.madeFrom} />
-      <Lineage label={tr`Into`} lots={view.becomes} />
-      {view.strand.tense === 'done' ? (
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
-          <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/lineage`}>
-            {tr`Lineage`}
-          </LinkButton>
-          <LinkButton size="small" href={`/lots/${encodeURIComponent(view.code)}/label`}>
-            {tr`Label`}
-          </LinkButton>
-          <LinkButton size="small" href={`/compare/lots?lot=${encodeURIComponent(view.code)}`}>
-            {tr`Beside another`}
-          </LinkButton>
-        </Box>
-      ) : null}
-    </Box>
-  );
-}
-
-function riseNow(view: LotView): number {
-  const { curve, nowMs } = view;
-  return curve.rise[Math.round((nowMs - curve.fromMs) / curve.stepMs)] ?? curve.rise.at(-1) ?? 1;
-}
-
-function Lineage(props: { label: string; lots: readonly { lotId: string; name: string }[] }) {
-  if (props.lots.length === 0) return null;
-  return (
-    <Typography variant="body2">
-      {props.label}{' '}
-      {props.lots.map((lot, index) => (
-        <span key={lot.lotId}>
-          {index > 0 ? ', ' : ''}
-          <Link href={`/lots/${encodeURIComponent(lot.lotId)}`}>
-            {lot.name} {lot.lotId}
-          </Link>
-        </span>
-      ))}
-    </Typography>
-  );
 }

@@ -14,15 +14,8 @@ import { useCompute } from '@/ui/compute/use-compute';
 import { useWidth } from '@/ui/use-width';
 import { headlineOf, notInSight } from './headline';
 import { NeverShare } from './never-share';
-import {
-  emptyView,
-  PLAY_KINDS,
-  playBase,
-  playParts,
-  playSeed,
-  type PlayForm,
-  type PlayKind,
-} from './play';
+import { emptyView, playBase, playParts, playSeed } from './play';
+import { PLAY_KINDS, type PlayForm, type PlayKind } from './play-kinds';
 import { VesselChart } from './vessel-chart';
 import { withWhatIf } from './what-if-view';
 import { WishRow, type Turn } from './wish-row';

@@ -18,24 +18,7 @@ import { massText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { WallTimeField } from '@/ui/fields/wall-time-field';
 import { FigureField } from '@/ui/fields/figure-field';
-
-const NAMES: Readonly<Record<TrialThing, string>> = {
-  get place() {
-    return tr`another place`;
-  },
-  get flour() {
-    return tr`another flour`;
-  },
-  get yeast() {
-    return tr`more or less yeast`;
-  },
-  get water() {
-    return tr`more or less water`;
-  },
-  get start() {
-    return tr`warmer or colder mixed`;
-  },
-};
+import { NAMES, ThingField, figureOf } from './thing-field';
 
 /** A trial beside a lot: the same once more, one thing different, and a look at both. */
 export function TrialPanel(props: { view: LotView; trial: TrialOffer; actions: HandsActions }) {
@@ -142,60 +125,3 @@ const saysOf = ({ units }: LotView, { pieceG }: TrialOffer) =>
   pieceG === null
     ? tr`The same once more, one thing different; you are reminded to look at both.`
     : tr`Some of it, one thing different: divided, kept and baked beside the rest, ${massText(pieceG, units)} each.`;
-
-/** What is different: another place or flour of those there are, or a figure. */
-function ThingField(props: {
-  thing: TrialThing;
-  others: readonly { readonly id: string; readonly name: string }[];
-  chosen: string;
-  onChoose: (id: string) => void;
-  figure: string;
-  onFigure: (typed: string) => void;
-}) {
-  const { thing, others, chosen, onChoose, figure, onFigure } = props;
-  if (thing === 'place' || thing === 'flour') {
-    return (
-      <TextField
-        select
-        label={thing === 'place' ? tr`Place` : tr`Flour`}
-        value={chosen}
-        onChange={(event) => onChoose(event.target.value)}
-      >
-        {others.map(({ id, name }) => (
-          <MenuItem key={id} value={id}>
-            {name}
-          </MenuItem>
-        ))}
-      </TextField>
-    );
-  }
-  return (
-    <FigureField
-      key={thing}
-      label={LABELS[thing]}
-      {...(thing === 'start' ? { of: 'temperature' as const } : {})}
-      name="trial-figure"
-      value={figure}
-      onChange={onFigure}
-    />
-  );
-}
-
-const LABELS: Readonly<Record<Exclude<TrialThing, 'place' | 'flour'>, string>> = {
-  get yeast() {
-    return tr`Yeast, % of the first`;
-  },
-  get water() {
-    return tr`Water, points more`;
-  },
-  get start() {
-    return tr`Just mixed`;
-  },
-};
-
-/** The figure under the name that the server knows it by. */
-function figureOf(thing: TrialThing, text: string) {
-  if (thing === 'yeast') return { yeastPct: text };
-  if (thing === 'water') return { waterPoints: text };
-  return thing === 'start' ? { startC: text } : {};
-}

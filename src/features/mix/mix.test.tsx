@@ -9,7 +9,8 @@ import { PANTRY, T0 } from '../../../tests/fixtures/baking';
 import { cardItems, mixCard, type CardItem, type Mark } from '@/core/mixing';
 import { USUAL_SCHOOLS } from '@/core/methods';
 
-import { CardRows, spanLeft } from './card-rows';
+import { CardRows } from './card-rows';
+import { spanLeft } from './card-row';
 import { FinishPane } from './finish-pane';
 import { ScaleVessel } from './scale-vessel';
 import { TimePane } from './time-pane';

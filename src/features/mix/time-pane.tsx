@@ -9,7 +9,7 @@ import type { CardLine } from '@/core/mixing';
 
 import { clockText } from '@/ui/format';
 import { rem } from '@/ui/rem';
-import { spanLeft } from './card-rows';
+import { spanLeft } from './card-row';
 import { ByFeel, DoughLook, UndoLast } from './side-acts';
 import type { useCard } from './use-card';
 

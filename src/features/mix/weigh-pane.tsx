@@ -6,10 +6,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { weighing, type CardLine, type WeighItem, type Weighing } from '@/core/mixing';
-
-import { FigureField } from '@/ui/fields/figure-field';
 import { decimals, massText, NO_BREAK, pouredText, splitUnit } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { ByFeel, UndoLast } from './side-acts';
@@ -18,6 +15,7 @@ import { ScaleVessel } from './scale-vessel';
 import { SimulatedScalePanel } from './simulated-scale-panel';
 import type { useCard } from './use-card';
 import type { LiveScale, Shown } from './use-scale';
+import { Typed } from './typed-weight';
 
 type Told = (massG: number) => string;
 
@@ -150,55 +148,5 @@ function Over(props: {
         </Button>
       </Box>
     </Alert>
-  );
-}
-
-/** Grams typed, where there is no scale; of water its temperature too. */
-function Typed(props: {
-  line: CardLine & { item: WeighItem };
-  wantedG: number;
-  write: ReturnType<typeof useCard>['write'];
-}) {
-  const { line, wantedG, write } = props;
-  const { item } = line;
-  const [massG, setMassG] = useState('');
-  const [tempC, setTempC] = useState('');
-  const isWater = 'ingredientId' in item.of && item.of.ingredientId === 'water' && !item.ice;
-  const number = (text: string) => Number(text.replace(',', '.'));
-  const take = () =>
-    write({
-      kind: 'weigh',
-      itemId: item.id,
-      massG: massG === '' ? Math.round(wantedG * 100) / 100 : number(massG),
-      by: 'typed',
-      ...(tempC === '' ? {} : { tempC: number(tempC) }),
-    });
-  return (
-    <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end' }}>
-      <FigureField
-        label={tr`Weighed elsewhere`}
-        of="mass"
-        name="typedG"
-        value={massG}
-        onChange={setMassG}
-      />
-      {isWater ? (
-        <FigureField
-          label={tr`Water`}
-          of="temperature"
-          name="waterC"
-          value={tempC}
-          onChange={setTempC}
-        />
-      ) : null}
-      <Button
-        size="small"
-        disabled={massG === '' && tempC === ''}
-        onClick={take}
-        sx={{ whiteSpace: 'nowrap' }}
-      >
-        {tr`Take it`}
-      </Button>
-    </Box>
   );
 }

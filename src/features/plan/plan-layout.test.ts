@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { WeekService } from '@/server/plan/view';
+import type { WeekService } from '@/server/plan/week-services';
 import { ladderClock } from './ladder-clock';
 import { laddersAcross } from './side-by-side';
 import { archesOf } from './week-layout';

@@ -3,7 +3,8 @@
 import { tr } from '@/words/tr';
 import { useMemo, useState } from 'react';
 import type { Demand } from '@/core/planner/week';
-import type { PlanView, WeekService } from '@/server/plan/view';
+import type { PlanView } from '@/server/plan/view';
+import type { WeekService } from '@/server/plan/week-services';
 import type { Occurrence } from '@/shop/plan/occurrences';
 import { demandOn } from '@/shop/plan/demand-on';
 import { useAskAnew } from '@/ui/ask-anew';

@@ -1,4 +1,4 @@
-import type { WeekService } from '@/server/plan/view';
+import type { WeekService } from '@/server/plan/week-services';
 
 /** A service as an oven arch. */
 export interface Arch {

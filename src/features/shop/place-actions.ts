@@ -1,6 +1,6 @@
 import type { ProbeFault } from '@/server/shop/equipment';
 import type { Outcome } from '@/shop/outcome';
-import type { PlaceBefore } from '@/server/shop/shop';
+import type { PlaceBefore } from '@/server/shop/place';
 
 /** What can be done with places. */
 export interface PlaceActions {

@@ -3,7 +3,7 @@
 import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { PlaceBefore } from '@/server/shop/shop';
+import type { PlaceBefore } from '@/server/shop/place';
 import type { ShopUnits } from '@/core/units';
 import { changedOnly } from '@/ui/changed';
 import { FormFrame, FormRefusal } from '@/ui/fields/form-frame';

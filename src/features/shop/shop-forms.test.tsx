@@ -2,7 +2,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import { SLIP_FOUR, SPIRAL } from '../../../tests/fixtures/slip-four';
 import { GRAMS, fieldNamed, shown, SIX_MS as nowMs } from '../../../tests/fixtures/shown';
-import type { PlaceBefore } from '@/server/shop/shop';
+import type { PlaceBefore } from '@/server/shop/place';
 import type { PlaceRow } from '@/server/shop/shop-view';
 import { done, refused } from '@/shop/outcome';
 import { ShopUnitsProvider } from '@/ui/fields/shop-units';

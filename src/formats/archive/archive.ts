@@ -1,7 +1,8 @@
 import { toJSONSchema } from 'zod';
 import { tr } from '@/words/tr';
 import { z } from '@/core/parse';
-import { rowSchema, TABLE_NAMES, type ArchiveTable } from './tables';
+import { TABLE_NAMES, type ArchiveTable } from './tables';
+import { rowSchema } from './row-schema';
 
 /** What an archive calls itself. */
 export const ARCHIVE_FORMAT = 'olvik-shop';

@@ -11,7 +11,8 @@ import type { ShopContext } from '../context';
 import { describeCulture } from '../cultures/describe';
 import { stateDemand } from '../plan/demands';
 import { loadShop } from '../shop/load-shop';
-import { beforeOf, changeShop } from '../shop/shop';
+import { changeShop } from '../shop/shop';
+import { beforeOf } from '@/server/shop/place';
 
 /** A room that bakers work in, °C. */
 const ROOM_RULE = { name: word('Room'), unit: '°C', min: 8, max: 45 } as const;

@@ -2,7 +2,8 @@ import { isClosedOn } from '@/core/planner/working-hours';
 import { atWallMinute, type ShopUnits } from '@/core/units';
 import type { HandsMoment } from '@/shop/hands/hands-list';
 import type { ShopContext } from '../context';
-import { planView, type WeekService } from '../plan/view';
+import { planView } from '../plan/view';
+import type { WeekService } from '@/server/plan/week-services';
 import { loadShop } from '../shop/load-shop';
 import { handsList } from './hands-list';
 

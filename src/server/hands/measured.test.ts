@@ -17,7 +17,7 @@ import { takeBake } from '../bakes/new-bake';
 import { newBakeView } from '../bakes/new-bake-view';
 import { ensureShop } from '../shop/new-shop';
 import { logProbeSeries, logReading } from '../shop/readings';
-import { changePlace } from '../shop/shop';
+import { changePlace } from '@/server/shop/place';
 import { forecastState } from '../shop/forecast-state';
 import { loadShop } from '../shop/load-shop';
 import { shopView } from '../shop/shop-view';
@@ -26,7 +26,6 @@ import { undoBatch } from '../journal/undo';
 
 let nowMs = 0;
 let context: ShopContext;
-
 beforeEach(() => {
   nowMs = Date.parse('2026-11-26T12:00:00+01:00');
   const db = openShopInMemory();

@@ -5,7 +5,7 @@ import { databaseVersion, openShop, openShopInMemory } from '@/data';
 import { watchShop } from './changes';
 import { contextOver } from '../context';
 import { ensureShop } from '../shop/new-shop';
-import { changePlace } from '../shop/shop';
+import { changePlace } from '@/server/shop/place';
 
 const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const bench = { id: 'bench', name: 'Bench', capacityL: 60 };

@@ -1,35 +1,22 @@
-import { type Curve } from '@/shop/lots/curve';
-import { type ShopState } from '@/shop/state';
+import type { Curve } from '@/shop/lots/curve';
+import type { ShopState } from '@/shop/state';
 import { massOf } from '@/core/composition';
 import { freezeWhen, type FreezeWhen } from '@/core/cultures';
 import { placeKind, placeTempC, type LotForecast, type ShopForecast } from '@/core/forecast';
 import { lotMadeBy, lotsTouchedBy } from '@/core/journal';
-import type { Trajectory } from '@/core/kinetics';
 import { valueAtHour } from '@/core/ripeness';
-import { addHours, hoursBetween, MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
+import { addHours, hoursBetween, type ShopUnits, unitsOf } from '@/core/units';
 import type { ShopContext } from '../context';
 import { culturesOf, stockOf } from '../culture-lines/registry';
 import { lotAnyTime, type LotAnyTime } from './lot-any-time';
-
-import { CURVE_STEP_MS, inside, quietOf, tempsOf } from '@/shop/lots/lot-inside';
+import { inside, quietOf, tempsOf } from '@/shop/lots/lot-inside';
 import { lotHours, type LotHours } from '@/shop/lots/lot-hours';
-import { signWords } from '@/shop/lots/sign-words';
 import { trialOffer, type TrialOffer } from '@/shop/trials/trial-offer';
-import type { ForecastOfShop } from '../shop/forecast-state';
-import { momentsOf } from '../tide/moments';
 import { whatIfOffer, type WhatIfOffer } from '@/shop/lots/what-if-base';
 import { coldPlaceIds, strandOf } from '@/shop/tide/strands';
 import type { Moment } from '@/shop/hands/moment';
 import type { Strand } from '@/shop/tide/view';
-
-/** A look as a mark on the curve. */
-export interface LookMark {
-  readonly atMs: number;
-  readonly rise: number | null;
-  readonly words: readonly string[];
-  /** Minutes by which this look moved the best moment earlier. */
-  readonly aheadMinutes: number | null;
-}
+import { curveOf, risesOf, looksOf, nextOn, type LookMark } from './lot-curve';
 
 /** The rise a lot is judged by. */
 export interface LotAim {
@@ -224,46 +211,4 @@ function shownUntil(lot: LotForecast, nowMs: number): number {
     Math.min(nowMs, lot.story.endMs ?? nowMs),
   );
   return Math.min(addHours(last, AFTER_H), addHours(lot.story.startMs, LONGEST_H));
-}
-
-function curveOf(run: Trajectory, startMs: number, untilMs: number): Curve {
-  const steps = Math.ceil((untilMs - startMs) / CURVE_STEP_MS);
-  const rise = Array.from({ length: steps + 1 }, (_, i) => {
-    const hour = (i * CURVE_STEP_MS) / MS_PER_HOUR;
-    return Number(valueAtHour(risesOf(run), hour).toFixed(3));
-  });
-  return { fromMs: startMs, stepMs: CURVE_STEP_MS, rise };
-}
-
-const risesOf = (run: Trajectory) => ({
-  hours: run.hours,
-  length: run.length,
-  at: (row: number) => run.rises[row] ?? 1,
-});
-
-function looksOf(lot: LotForecast): LookMark[] {
-  return lot.story.looks.map((look, index) => {
-    const effect = lot.lookEffects[index];
-    const { rise, ...words } = look.signs;
-    const moved =
-      effect?.beforeH == null || effect.afterH == null ? null : effect.beforeH - effect.afterH;
-    return {
-      atMs: look.atMs,
-      rise: rise ?? null,
-      words: signWords(words),
-      aheadMinutes: moved === null ? null : Math.round(moved * 60),
-    };
-  });
-}
-
-function nextOn(context: ShopContext, lotId: string, shop: ForecastOfShop): Moment | null {
-  const refs = new Set(
-    shop.forecast.acts
-      .filter(
-        ({ act, tense }) =>
-          tense === 'planned' && act.kind !== 'look' && lotsTouchedBy(act).includes(lotId),
-      )
-      .map((one) => one.ref),
-  );
-  return momentsOf(context, shop, (one) => refs.has(one.ref))[0] ?? null;
 }

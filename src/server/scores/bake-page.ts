@@ -2,7 +2,8 @@ import type { ScoreBody } from '@/core/journal';
 import { unitsOf, type ShopUnits } from '@/core/units';
 import { maybeOneBake } from '@/data';
 import type { ShopContext } from '../context';
-import { rowsOf, type LogRow } from '../log/log';
+import { rowsOf } from '../log/log';
+import type { LogRow } from '@/server/log/log-row';
 import { loadShopAround } from '../shop/load-shop';
 import { pastBakes, scoreOf, type PastBake } from './baked-shop';
 

@@ -8,7 +8,7 @@ import type { ShopContext } from '../context';
 import { lotAnyTime, type LotAnyTime } from '../lots/lot-any-time';
 import { loadShop } from '../shop/load-shop';
 import { lookWords } from '@/shop/lots/sign-words';
-import type { LevelPoint } from './compare-view';
+import type { LevelPoint } from './compared-bake';
 
 /** A lot that can be laid beside others. */
 export interface LotChoice {

@@ -12,7 +12,8 @@ import { takeBake } from '../bakes/new-bake';
 import { ensureShop } from './new-shop';
 import { changeHours } from './hours';
 import { logReading } from './readings';
-import { changePlace, changeShop } from './shop';
+import { changeShop } from './shop';
+import { changePlace } from './place';
 import { forecastState } from './forecast-state';
 import { loadShop } from './load-shop';
 import { tideView } from '../tide';
@@ -26,7 +27,6 @@ const contextOf = (): ShopContext => ({
   clock: () => ({ nowMs, rate: 0, demo: false }),
 });
 let context: ShopContext;
-
 beforeEach(() => {
   nowMs = START;
   db = openShopInMemory();

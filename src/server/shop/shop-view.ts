@@ -8,7 +8,7 @@ import type { ShopContext } from '../context';
 import { openSacks, type FlourSack } from './flour-lots';
 import type { ShopHours } from './hours';
 import { probeStates, type ProbeState } from './probes';
-import { beforeOf, type PlaceBefore } from './shop';
+import { beforeOf, type PlaceBefore } from './place';
 import { loadShop } from './load-shop';
 
 /** A place with what was measured in it. */

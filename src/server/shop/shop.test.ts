@@ -6,14 +6,14 @@ import { contextOver, type ShopContext } from '../context';
 import { demoShop } from '../../../tests/demo-shop';
 import { learnedView, resetLearned, undoReset } from '../learned/learned';
 import { ensureShop } from './new-shop';
-import { changePlace, changeShop, setDemoRate } from './shop';
+import { changeShop, setDemoRate } from './shop';
+import { changePlace } from './place';
 import { loadShop } from './load-shop';
 import { tideView } from '../tide';
 
 const ZONE = 'Europe/Oslo';
 const nowMs = Date.parse('2026-11-26T12:00:00+01:00');
 let context: ShopContext;
-
 beforeEach(() => {
   const db = openShopInMemory();
   ensureShop(db, ZONE);

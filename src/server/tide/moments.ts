@@ -2,19 +2,17 @@ import { bareName } from '@/words/bare';
 import { trFor, tr } from '@/words/tr';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import type { ShopState } from '@/shop/state';
-import { totals, type Pantry } from '@/core/composition';
+import { totals } from '@/core/composition';
 import type { ForecastAct, ShopForecast } from '@/core/forecast';
-import { WATER } from '@/core/formula';
 import { isAct, type Act, type ActOf } from '@/core/journal';
 import { hoursBetween, MS_PER_MINUTE } from '@/core/units';
 import { listEquipmentThere, listStepPeople } from '@/data';
 import type { ShopContext } from '../context';
 import type { ForecastOfShop } from '../shop/forecast-state';
 import { mixingOf, waterOf } from '../mix/water';
-
-import { lookWords } from '@/shop/lots/sign-words';
-import type { Glyph, Moment, MomentLine } from '@/shop/hands/moment';
+import type { Glyph, Moment } from '@/shop/hands/moment';
 import { vesselOf } from '@/shop/tide/vessel';
+import { nameOf, linesOf } from './moment-lines';
 
 const LEAVENS = new Set(['poolish', 'levain', 'biga', 'sponge', 'starter', 'stiff starter']);
 
@@ -99,9 +97,6 @@ function glyphOf(act: Act): Glyph {
   }
 }
 
-const nameOf = (lotId: string, forecast: ShopForecast) =>
-  forecast.lots.get(lotId)?.story.lot.name ?? lotId;
-
 const WORK_TITLES: Readonly<Record<ActOf<'work'>['act'], string>> = {
   get fold() {
     return tr`Fold`;
@@ -150,68 +145,6 @@ const isToCome = ({ signs }: ActOf<'look'>) => Object.keys(signs).length === 0;
 function makeTitle(act: ActOf<'make'>): string {
   if (act.cultureId !== undefined) return tr`Feed ${act.name}`;
   return LEAVENS.has(act.lotKind) ? tr`Build ${act.name}` : tr`Mix ${act.name}`;
-}
-
-function linesOf(act: Act, pantry: Pantry, forecast: ShopForecast): MomentLine[] {
-  switch (act.kind) {
-    case 'make':
-      return [
-        ...soakedLine(act, pantry),
-        ...act.portions.map((line) => ({
-          label: nameOf(line.lotId, forecast),
-          massG: line.massG,
-        })),
-        ...stillToWeigh(act, pantry).map((line) => ({
-          label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
-          massG: line.massG,
-        })),
-      ];
-    case 'add':
-    case 'soak':
-      return act.ingredients.map((line) => ({
-        label: pantry.get(line.ingredientId)?.name ?? line.ingredientId,
-        massG: line.massG,
-      }));
-    case 'split':
-      return [{ label: nameOf(act.lotId, forecast), massG: act.massG }];
-    case 'divide':
-      return [
-        { label: tr`balls`, text: String(act.count) },
-        { label: tr`each`, massG: act.ballG },
-      ];
-    case 'use':
-      return [{ label: tr`balls`, text: String(act.count) }];
-    case 'look':
-      return lookLines(act);
-    default:
-      return [];
-  }
-}
-
-/** Flour and water that soaked before, as one. */
-function soakedLine({ soaked, ingredients }: ActOf<'make'>, pantry: Pantry): MomentLine[] {
-  if (soaked === undefined) return [];
-  const flourG = ingredients.reduce(
-    (sum, line) => sum + (pantry.get(line.ingredientId)?.kind === 'flour' ? line.massG : 0),
-    0,
-  );
-  return [{ label: tr`Soaked flour and water`, massG: flourG + soaked.waterG }];
-}
-
-/** What goes into a mix beside what soaked before. */
-function stillToWeigh({ soaked, ingredients }: ActOf<'make'>, pantry: Pantry) {
-  if (soaked === undefined) return ingredients;
-  return ingredients
-    .filter((line) => pantry.get(line.ingredientId)?.kind !== 'flour')
-    .map((line) =>
-      line.ingredientId === WATER ? { ...line, massG: line.massG - soaked.waterG } : line,
-    )
-    .filter((line) => line.massG > 0);
-}
-
-function lookLines(act: ActOf<'look'>): MomentLine[] {
-  const words = lookWords(act.signs);
-  return words.length === 0 ? [] : [{ label: words.join(', ') }];
 }
 
 function footOf(act: Act, one: ForecastAct, state: ShopState): string {

@@ -1,15 +1,11 @@
 import { tr } from '@/words/tr';
 import type { RecipeAsDough, RecipeCheck, RecipeStage, RecipeStages } from '@/core/formula/check';
-import {
-  startingMethods,
-  nearestPlace,
-  placedMethod,
-  type Method,
-  type Stay,
-} from '@/core/methods';
+import { startingMethods, placedMethod, type Method, type Stay } from '@/core/methods';
 import { withLeaven } from '@/core/planner';
 import { builtWhereShort } from './built-instead';
 import type { DoughFacts } from './facts';
+import { MOST_STAYS, stayOf } from './stay-of-recipe';
+import { mixOf, heated } from './mix-of-recipe';
 
 /** The name a recipe gives itself: its first line when that weighs nothing. */
 function nameOf(check: RecipeCheck): string {
@@ -21,38 +17,6 @@ function nameOf(check: RecipeCheck): string {
       .trim()
       .slice(0, 40) || tr`Found recipe`
   );
-}
-
-/** The temperature each word of a recipe stands for, °C. Set. */
-export const WHERE_C: Readonly<Record<RecipeStage['where'], number>> = {
-  warm: 28,
-  room: 21,
-  cool: 16,
-  cold: 4,
-};
-/** A stage of which one number is given may be so much shorter and longer. Set. */
-const ABOUT = { least: 0.8, most: 1.25 } as const;
-const MOST_STAYS = 5;
-const HOUR_STEPS = 4;
-
-const toQuarter = (hours: number) => Math.round(hours * HOUR_STEPS) / HOUR_STEPS;
-
-/** A stage of a recipe at the place of the shop that is nearest to it. */
-function stayOf({ where, leastH, mostH }: RecipeStage, { planning }: DoughFacts): Stay {
-  const placeId = nearestPlace(WHERE_C[where], {
-    places: planning.places,
-    atMs: planning.nowMs,
-  });
-  if (leastH === mostH) {
-    const [least, most] = [toQuarter(leastH * ABOUT.least), toQuarter(mostH * ABOUT.most)];
-    return {
-      placeId,
-      hours: leastH,
-      leastH: Math.min(leastH, least),
-      mostH: Math.max(mostH, most),
-    };
-  }
-  return { placeId, hours: toQuarter((leastH + mostH) / 2), leastH, mostH };
 }
 
 /** The stays of stages, those of one place after another as one; what is usual where a recipe says nothing. */
@@ -88,54 +52,6 @@ function doughStays(stages: RecipeStages, base: Method, facts: DoughFacts) {
     balls: staysOf(balls, base.balls, facts),
   };
 }
-
-const MIX_NAMES = {
-  get slow() {
-    return tr`Mix`;
-  },
-  get fast() {
-    return tr`Develop`;
-  },
-  get hand() {
-    return tr`Knead`;
-  },
-  get rest() {
-    return tr`Rest`;
-  },
-} as const;
-const MOST_MIXING = 8;
-
-/** How it is mixed, as far as the recipe says it. */
-function mixOf(
-  stages: RecipeStages,
-  made: RecipeAsDough,
-  base: Method,
-  facts: DoughFacts,
-): Method['mix'] {
-  const { autolyseMin, mix, folds } = stages;
-  const steps = mix.map((one) => ({ ...one, name: MIX_NAMES[one.speed] })).slice(0, MOST_MIXING);
-  const placeId =
-    stages.autolyseWhere === null
-      ? (base.bulk[0]?.placeId ?? '')
-      : stayOf({ where: stages.autolyseWhere, leastH: 1, mostH: 1, from: '' }, facts).placeId;
-  return {
-    ...base.mix,
-    by: steps.some(({ speed }) => speed === 'hand') ? 'hand' : base.mix.by,
-    autolyse: autolyseMin === null ? null : { minutes: autolyseMin, placeId },
-    heldBackShare: made.heldBackShare,
-    steps: steps.some(({ speed }) => speed !== 'rest') ? steps : base.mix.steps,
-    folds: folds ?? base.mix.folds,
-  };
-}
-
-/** The oven heated before the service, as the recipe says. */
-const heated = (minutes: number): Method['moments'][number] => ({
-  name: tr`Heat the oven`,
-  from: 'service',
-  afterMin: -minutes,
-  handsMin: 2,
-  work: null,
-});
 
 /** Which of the usual ways the recipe goes, as far as its stages say. */
 function schoolsOf(stages: RecipeStages, made: RecipeAsDough, base: Method): Method['schools'] {

@@ -4,7 +4,7 @@ import { tempAt } from '@/core/forecast';
 import type { Leaven } from '@/core/formula';
 import type { Method, Stay } from '@/core/methods';
 import type { DoughFacts } from './facts';
-import { WHERE_C } from './method-of-recipe';
+import { WHERE_C } from './stay-of-recipe';
 
 /** A stage of a method made of a recipe, and whether the recipe says it. */
 export interface KeptStage {

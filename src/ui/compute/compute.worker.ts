@@ -3,7 +3,8 @@ import { DomainError } from '@/core/units';
 import { learn } from '@/words/learn';
 import type { Language } from '@/words/speaker';
 import { JobQueue, type Steps } from './job-queue';
-import { JOBS, type JobKind } from './jobs';
+import { JOBS } from './jobs';
+import type { JobKind } from './job-kinds';
 
 /** A message to the worker: a question, or the number of one that is not wanted any more. */
 export type ComputeMessage =

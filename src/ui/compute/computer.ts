@@ -2,7 +2,7 @@ import { language } from '@/words/speaker';
 import { tr } from '@/words/tr';
 import type { ComputeMessage } from './compute.worker';
 import type { JobWord } from './job-queue';
-import type { JobKind } from './jobs';
+import type { JobKind } from './job-kinds';
 
 /** The page’s worker: one for all that it computes, made with the first question and kept while the page is open. */
 let worker: Worker | null = null;

@@ -3,7 +3,7 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 import { askComputer, cancelComputing } from './computer';
 import type { JobWord } from './job-queue';
-import type { JobKind, JobKinds } from './jobs';
+import type { JobKind, JobKinds } from './job-kinds';
 
 /** What is known of a question so far. */
 export interface Computed<T> {

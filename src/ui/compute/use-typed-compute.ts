@@ -1,7 +1,7 @@
 'use client';
 
 import { useSettled } from '../use-settled';
-import type { JobKind, JobKinds } from './jobs';
+import type { JobKind, JobKinds } from './job-kinds';
 import { useCompute, type Computed } from './use-compute';
 
 /**

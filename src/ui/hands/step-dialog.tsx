@@ -1,15 +1,13 @@
 'use client';
 
-import { tr, trOf } from '@/words/tr';
+import { tr } from '@/words/tr';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Chip from '@mui/material/Chip';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { fromLocalText, toLocalText, type ShopUnits } from '@/core/units';
@@ -24,6 +22,7 @@ import type { HandsActions } from './actions';
 import { SureQuestion } from './sure-question';
 import { newBatch, useAct } from './use-act';
 import { FigureField } from '../fields/figure-field';
+import { SkipRow } from './skip-row';
 
 const NUDGES_MIN = [-30, -5, 5, 30];
 
@@ -212,55 +211,3 @@ function ToMixCard({ sheet }: { sheet: StepSheet }) {
     >{tr`Open the mix card`}</LinkButton>
   );
 }
-
-/** A step left out, with the reason for the Log. */
-function SkipRow(props: {
-  busy: boolean;
-  wrong: string | undefined;
-  onSkip: (reason: string) => void;
-}) {
-  const { busy, wrong, onSkip } = props;
-  const [reason, setReason] = useState('');
-  return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
-      <Typography>{tr`Or skip it, because`}</Typography>
-      <Box
-        role="group"
-        aria-label={tr`Skip it, because`}
-        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}
-      >
-        {SKIPPED_BECAUSE.map((one) => (
-          <Chip
-            key={one}
-            label={trOf(one)}
-            variant="outlined"
-            disabled={busy}
-            onClick={() => onSkip(one)}
-            sx={{ minHeight: 44 }}
-          />
-        ))}
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
-        <TextField
-          label={tr`another reason`}
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-          error={wrong !== undefined}
-          helperText={wrong}
-          slotProps={{ htmlInput: { maxLength: 200 } }}
-        />
-        <Button onClick={() => onSkip(reason)} disabled={busy}>
-          {tr`Skip`}
-        </Button>
-      </Box>
-    </Box>
-  );
-}
-
-/** Why bakers leave a step out, as a rule: one tap says it. */
-const SKIPPED_BECAUSE = [
-  'not needed',
-  'no time',
-  'nothing left of it',
-  'done another way',
-] as const;

@@ -5,7 +5,7 @@ import { usualLeaven } from '../leaven-kinds';
 import type { RecipeCheck } from './check';
 import { yeastTypeOf } from './contents';
 import { freshOf, leavenOfPart, type Weighed } from './leaven-of-part';
-import type { RecipeLine } from './line';
+import type { RecipeLine } from './recipe-line';
 
 /** A checked recipe as a dough, with what was put in place of what the shop has not. */
 export interface RecipeAsDough {

@@ -1,5 +1,5 @@
 import { tr } from '@/words/tr';
-import type { RecipeLine } from './line';
+import type { RecipeLine } from './recipe-line';
 import type { Ranged, RecipeSums } from './sums';
 
 /** A claim beside the truth. */

@@ -1,5 +1,6 @@
 export { checkRecipe, type RecipeCheck } from './check';
-export { readLine, type RecipeLine } from './line';
+export { readLine } from './line';
+export type { RecipeLine } from './recipe-line';
 export { doughOfRecipe, type RecipeAsDough } from './as-dough';
 export { type Ranged, type RecipeSums } from './sums';
 export { recipeStages, type RecipeStage, type RecipeStages } from './stages';

@@ -1,5 +1,5 @@
 import { plainText } from './plain-text';
-import type { RecipeLine } from './line';
+import type { RecipeLine } from './recipe-line';
 import type { RecipePart } from './parts';
 import { foldsIn, hoursIn, type RecipeFolds } from './stage-words';
 

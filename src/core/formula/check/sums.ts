@@ -1,6 +1,6 @@
 import type { MassRange } from './amount-mass';
 import { freshGrams, waterShareIn } from './contents';
-import type { RecipeLine } from './line';
+import type { RecipeLine } from './recipe-line';
 import type { RecipePart } from './parts';
 import type { RecipeThing } from './words';
 

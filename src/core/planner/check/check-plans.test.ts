@@ -1,7 +1,8 @@
 import { asTaken, at, demandFor, planningShop } from '../../../../tests/fixtures/planning';
 import { isAct } from '../../journal';
 import { assignHands, proposalsOf } from '../week';
-import { checkPlans, type CheckedPlan, type CheckedShop } from './check-plans';
+import { checkPlans, type CheckedPlan } from './check-plans';
+import type { CheckedShop } from './check-room';
 
 const planning = planningShop();
 const demand = demandFor('2026-11-27T18:00', ['poolish-day']);

@@ -4,7 +4,8 @@ import type { Demand } from './demand';
 import { nearestFeasible, type Nearest } from './nearest';
 import { knotOf, type Knot } from './knots';
 import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
-import { proposalsOf, requestFor, withOdds } from './propose';
+import { proposalsOf, requestFor } from './propose';
+import { withOdds } from './plan-odds';
 
 /** What is known of the plans of one demand so far. */
 export interface Alternatives {

@@ -5,7 +5,7 @@ import { addHours, hoursBetween } from '../../units';
 import { batchesOf } from '../drafted';
 import { planMethod } from '../plan-method';
 import { proposalsOf } from './propose';
-import { withOdds } from './propose';
+import { withOdds } from './plan-odds';
 
 const FROM = '2026-11-27T18:00';
 const shop = planningShop({ benchC: 22 });

@@ -3,8 +3,10 @@ import { isAct } from '../../journal';
 import { WISHES, pointsOf } from './cost';
 import { atNight } from './costs-of-plan';
 import { smallestBlocking } from './knots';
-import { countOutturns, drawnTruths, oddsOf, type Outturn } from './odds';
-import { oddsQuestion, proposalsOf } from './propose';
+import { countOutturns, oddsOf, type Outturn } from './odds';
+import { drawnTruths } from './drawn-truths';
+import { proposalsOf } from './propose';
+import { oddsQuestion } from './plan-odds';
 
 const shop = planningShop();
 const proposal = (hours: number) => {

@@ -10,7 +10,6 @@ import { methodFor, type Demand, type DemandMethod } from './demand';
 import { joinedNeeds } from './needs';
 import { withOtherPlaces } from './other-places';
 import { needsOfPlan } from './needs-of-plan';
-import { inProgressOf, ODDS_DRAWS, oddsOf, type Odds, type OddsQuestion } from './odds';
 import { byBrokenThenPoints, type PlanningShop, type Proposal } from './proposal';
 import { quickOdds } from './quick-odds';
 import { variantsOf, type Variant } from './variants';
@@ -217,53 +216,5 @@ export function judged(
     costs,
     points: pointsOf(guess, costs, shop.weights),
     firstMs: Math.min(...plan.steps.map((one) => one.atMs)),
-  };
-}
-
-/** A proposal with its odds from drawn truths, run through the whole chain. */
-export function withOdds(proposal: Proposal, shop: PlanningShop, draws = ODDS_DRAWS): Proposal {
-  const { plan, demand, request } = proposal;
-  const odds = oddsOfPlan(plan, demand, request, draws);
-  return {
-    ...proposal,
-    odds,
-    points: pointsOf(odds, proposal.costs, shop.weights),
-  };
-}
-
-/** The odds of a plan for a service from drawn truths, as every view tells them. */
-export function oddsOfPlan(
-  plan: MethodPlan,
-  service: Pick<Demand, 'readyFromMs' | 'readyToMs'>,
-  request: MethodRequest,
-  draws = ODDS_DRAWS,
-): Odds {
-  return oddsOf(oddsQuestion({ plan, demand: service }, draws), request);
-}
-
-/** What the odds of a plan are asked for. */
-export function oddsQuestion(
-  {
-    plan,
-    demand,
-  }: {
-    readonly plan: MethodPlan;
-    readonly demand: Pick<Demand, 'readyFromMs' | 'readyToMs'>;
-  },
-  draws: number,
-): OddsQuestion {
-  return {
-    steps: plan.run,
-    leavens: plan.leavens
-      .filter((one) => one.atMs !== null)
-      .map((one) => ({
-        lotId: plan.ids.leavenIds[one.leavenId] ?? '',
-        mixedInto: plan.ids.doughId,
-      })),
-    pieces: piecesServed(plan, demand),
-    readyFromMs: demand.readyFromMs,
-    readyToMs: demand.readyToMs,
-    draws,
-    inProgress: inProgressOf(plan.lots, plan.run),
   };
 }
