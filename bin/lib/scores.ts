@@ -6,28 +6,36 @@ import lighthouse, { desktopConfig } from 'lighthouse';
 import { openChromium } from './chromium';
 import { openAt } from './served';
 
-const VIEWS = (process.env['OLVIK_VIEWS'] ?? '/,/day,/bakes/new,/try,/log,/learned,/shop').split(
+const VIEWS = (process.env['OLVIK_VIEWS'] ?? '/,/plan,/hold,/cultures,/doughs,/log,/day,/practice,/shop').split(
   ',',
 );
 const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
 const WANTED = 95;
+const MOST_TRIES = 3;
 
 const folder = mkdtempSync(path.join(tmpdir(), 'olvik-scores-'));
 const open = await openAt('demo', path.join(folder, 'data'), '2026-11-27T05:10:00Z');
 const browser = await openChromium();
-const answer: Record<string, Record<string, number>> = {};
+const answer: Record<string, Record<string, number | null>> = {};
 let least = 100;
+
+/** What a view comes to; a load whose trace was not recorded is measured anew. */
+async function measured(url: string) {
+  const flags = { port: Number(new URL(browser.wsEndpoint()).port), onlyCategories: CATEGORIES };
+  for (let tries = 1; ; tries += 1) {
+    const result = await lighthouse(url, flags, desktopConfig);
+    const missing = Object.values(result?.lhr.categories ?? {}).some(({ score }) => score === null);
+    if (!missing || tries === MOST_TRIES) return result;
+    process.stderr.write(`${url} was not recorded; once more.\n`);
+  }
+}
 for (const view of VIEWS) {
-  const result = await lighthouse(
-    `${open.url}${view}`,
-    { port: Number(new URL(browser.wsEndpoint()).port), onlyCategories: CATEGORIES },
-    desktopConfig,
-  );
+  const result = await measured(`${open.url}${view}`);
   const scores = Object.values(result?.lhr.categories ?? {}).map(
-    ({ id, score }) => [id, Math.round((score ?? 0) * 100)] as const,
+    ({ id, score }) => [id, score === null ? null : Math.round(score * 100)] as const,
   );
   answer[view] = Object.fromEntries(scores);
-  least = Math.min(least, ...scores.map(([, score]) => score));
+  least = Math.min(least, ...scores.map(([, score]) => score ?? 0));
   for (const audit of Object.values(result?.lhr.audits ?? {})) {
     if (audit.score !== null && audit.score < 0.9 && process.argv.includes('--why')) {
       process.stderr.write(`${view} ${audit.id}: ${audit.displayValue ?? audit.title}\n`);

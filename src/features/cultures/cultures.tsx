@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import type { FeedSheet } from '@/core/cultures';
 import type { CulturesView } from '@/server/cultures/view';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { Textures } from '@/ui/marks/textures';
@@ -30,7 +31,13 @@ import { YoungPanel } from './young-panel';
 const ASK_EVERY_MS = 60_000;
 
 /** How are they, what to feed tonight: the leavens with their past, and the opened one beside them. */
-export function Cultures({ view, actions }: { view: CulturesView; actions: CultureActions }) {
+export function Cultures(props: {
+  view: CulturesView;
+  /** The feed that an opened starter begins with. */
+  feed: FeedSheet | null;
+  actions: CultureActions;
+}) {
+  const { view, feed, actions } = props;
   const { refresh } = useRouter();
   useEffect(() => {
     const timer = setInterval(refresh, ASK_EVERY_MS);
@@ -70,7 +77,7 @@ export function Cultures({ view, actions }: { view: CulturesView; actions: Cultu
         <Below view={view} actions={actions} />
       </Box>
       <Box sx={{ background: 'var(--paper)', minWidth: 0, order: { xs: -1, md: 0 } }}>
-        <Opened view={view} actions={actions} />
+        <Opened view={view} feed={feed} actions={actions} />
       </Box>
     </Box>
   );
@@ -118,11 +125,12 @@ function Below({ view, actions }: { view: CulturesView; actions: CultureActions 
 }
 
 /** The panel of what is opened. */
-function Opened({ view, actions }: { view: CulturesView; actions: CultureActions }) {
+function Opened(props: { view: CulturesView; feed: FeedSheet | null; actions: CultureActions }) {
+  const { view, feed, actions } = props;
   const { panel } = view;
   switch (panel.kind) {
     case 'feed':
-      return <FeedPanel facts={panel.facts} actions={actions} />;
+      return <FeedPanel facts={panel.facts} first={feed} actions={actions} />;
     case 'series':
       return <SeriesPanel facts={panel.facts} actions={actions} />;
     case 'young':

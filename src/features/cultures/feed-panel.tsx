@@ -19,9 +19,15 @@ import { FeedWants } from './feed-wants';
 import { useFeedSheet } from './use-feed-sheet';
 
 /** The feed of one starter: four wants, the ratio found, what to weigh. */
-export function FeedPanel({ facts, actions }: { facts: FeedFacts; actions: CultureActions }) {
+export function FeedPanel(props: {
+  facts: FeedFacts;
+  /** The feed that it opens with, where it came with the page. */
+  first: FeedSheet | null;
+  actions: CultureActions;
+}) {
+  const { facts, first, actions } = props;
   const [fields, setFields] = useState<FeedFields>(() => firstFields(facts));
-  const { sheet, choices, errors, refused, busy: finding } = useFeedSheet(fields, facts);
+  const { sheet, choices, errors, refused, busy: finding } = useFeedSheet(fields, facts, first);
   const { run, busy, refused: notDone, clear } = useAct(actions);
   const { ref, width } = useWidth(900);
   const change = (changed: Partial<FeedFields>) => {

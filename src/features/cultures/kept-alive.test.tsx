@@ -46,6 +46,7 @@ function opened(
   const element = (
     <Cultures
       view={{ ...view, retired: [...view.retired, ...gone] }}
+      feed={null}
       actions={actions as unknown as CultureActions}
     />
   );

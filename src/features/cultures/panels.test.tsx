@@ -1,11 +1,16 @@
 /** @jest-environment jsdom */
 import { waitFor } from '@testing-library/react';
+import { renderToString } from 'react-dom/server';
 import { culturesView } from '@/server/cultures/view';
+import { JOBS } from '@/ui/compute/jobs';
 import { demoShop } from '../../../tests/demo-shop';
 import { standsInAPage } from '../../../tests/fixtures/page';
 import { buttonSaying, fieldNamed, pressable, shown } from '../../../tests/fixtures/shown';
 import type { CultureActions } from './culture-actions';
 import { Cultures } from './cultures';
+import { checkFeed } from './feed-fields';
+import { firstFields } from './first-feed-fields';
+import { firstFeed } from './first-feed';
 
 jest.mock('next/navigation', () => ({
   useRouter: () => ({ refresh: () => undefined, push: () => undefined }),
@@ -26,11 +31,31 @@ function opened(...path: string[]) {
     takeThaw: done(),
     takePart: done(),
   };
+  const cultures = culturesView(context, path);
+  const { panel } = cultures;
   const view = shown(
-    <Cultures view={culturesView(context, path)} actions={actions as unknown as CultureActions} />,
+    <Cultures
+      view={cultures}
+      feed={panel.kind === 'feed' ? firstFeed(panel.facts) : null}
+      actions={actions as unknown as CultureActions}
+    />,
   );
   return { ...view, actions };
 }
+
+test('a feed stands in the page as it is sent, and is what the worker would find', () => {
+  const view = culturesView(context, ['plinth']);
+  if (view.panel.kind !== 'feed') throw new Error('Plinth has no feed.');
+  const { facts } = view.panel;
+  const sent = renderToString(
+    <Cultures view={view} feed={firstFeed(facts)} actions={{} as CultureActions} />,
+  );
+  expect(sent).toContain('Feed now');
+  expect(sent).not.toContain('Finding the ratio');
+  const { question } = checkFeed(firstFields(facts), facts);
+  const steps = JOBS.feed(question!);
+  expect(firstFeed(facts)).toEqual(steps.next().value);
+});
 
 test('a feed is fed by what its typed wants come to, never by an answer to older ones', async () => {
   const { user, actions } = opened('plinth');

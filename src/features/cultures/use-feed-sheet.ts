@@ -20,8 +20,15 @@ interface LiveFeed {
 
 const TYPING_MS = 80;
 
-/** Works the feed out as it is typed, in a worker; then the same wish elsewhere and at other hours. */
-export function useFeedSheet(fields: FeedFields, facts: FeedFacts): LiveFeed {
+/**
+ * Works the feed out as it is typed, in a worker; then the same wish elsewhere and at other hours.
+ * @param first the feed that the form opens with
+ */
+export function useFeedSheet(
+  fields: FeedFields,
+  facts: FeedFacts,
+  first: FeedSheet | null,
+): LiveFeed {
   const checked = useMemo(() => checkFeed(fields, facts), [fields, facts]);
   const others = useMemo(
     () =>
@@ -30,7 +37,7 @@ export function useFeedSheet(fields: FeedFields, facts: FeedFacts): LiveFeed {
         : { ...checked.question, others: otherChoices(fields, facts) },
     [checked, fields, facts],
   );
-  const found = useTypedCompute('feed', checked.question, TYPING_MS);
+  const found = useTypedCompute('feed', checked.question, TYPING_MS, first);
   const elsewhere = useTypedCompute('feedChoices', others, 2 * TYPING_MS);
   return {
     sheet: checked.errors === null ? found.answer : null,

@@ -42,6 +42,21 @@ test('all that a page computes goes to one worker', () => {
   expect(one.result.current).toMatchObject({ answer: null, busy: true });
 });
 
+test('a question whose answer came with the page is not asked; the next one is', () => {
+  const asksFirst = asked('came with the page');
+  const { result, rerender } = renderHook(
+    ({ asks }) => useCompute('lanes', asks, 'its answer' as never),
+    { initialProps: { asks: asksFirst } },
+  );
+  expect(result.current).toMatchObject({ answer: 'its answer', busy: false });
+  const isAsked = (question: string) =>
+    JSON.stringify(worker().heard).includes(JSON.stringify(question));
+  expect(isAsked('came with the page')).toBe(false);
+  rerender({ asks: asked('typed since') });
+  expect(result.current).toMatchObject({ answer: 'its answer', busy: true });
+  expect(isAsked('typed since')).toBe(true);
+});
+
 test('a new question drops the one before it; its answer stays until the next is there', () => {
   const { result, rerender } = hook('first');
   const first = lastId();

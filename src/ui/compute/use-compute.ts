@@ -28,17 +28,22 @@ interface Said<T> {
 /**
  * Computes in the page’s worker. A new question drops the one before it, waiting or running; the last answer stays
  * until the next is there. Null asks nothing.
+ * @param first the answer of the first question, where it came with the page
  */
 export function useCompute<K extends JobKind>(
   kind: K,
   asks: JobKinds[K]['asks'] | null,
+  first: JobKinds[K]['answers'] | null = null,
 ): Computed<JobKinds[K]['answers']> {
   type Answer = JobKinds[K]['answers'];
   const asked = useRef(0);
-  const [said, setSaid] = useState<Said<Answer> | null>(null);
+  const [cameWith] = useState<Said<Answer> | null>(() =>
+    first === null ? null : { asks, answer: first, share: null, refused: null },
+  );
+  const [said, setSaid] = useState(cameWith);
 
   useEffect(() => {
-    if (asks === null) return undefined;
+    if (asks === null || asks === cameWith?.asks) return undefined;
     const hear = (word: JobWord) =>
       setSaid((before) => ({ asks, ...heard(before?.answer ?? null, word) }));
     // What is found on the way is shown as the page has time for it; taps and keys come first.
@@ -47,7 +52,7 @@ export function useCompute<K extends JobKind>(
     );
     asked.current = id;
     return () => cancelComputing(id);
-  }, [kind, asks]);
+  }, [kind, asks, cameWith]);
 
   const stop = () => {
     cancelComputing(asked.current);

@@ -2,6 +2,7 @@ import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { Cultures } from '@/features/cultures/cultures';
+import { firstFeed } from '@/features/cultures/first-feed';
 import { CulturesTells } from '@/features/cultures/cultures-tells';
 import { shopContext } from '@/server/context';
 import { culturesView } from '@/server/cultures/view';
@@ -34,7 +35,7 @@ export default async function CulturesPage({ params }: Props) {
   await connection();
   const path = ((await params).path ?? []).map((part) => segmentOf(part));
   const view = culturesView(shopContext(), path);
-  const { starters, chains } = view;
+  const { starters, chains, panel } = view;
   return (
     <ViewFrame
       title={tr`Cultures`}
@@ -45,6 +46,7 @@ export default async function CulturesPage({ params }: Props) {
       <Cultures
         key={path.join('/')}
         view={view}
+        feed={panel.kind === 'feed' ? firstFeed(panel.facts) : null}
         actions={{
           undo: undoAction,
           logLook: logLookAction,
