@@ -53,6 +53,23 @@ test('how it stands and what can be done, best first; what is taken can be undon
   await waitFor(() => expect(undo).toHaveBeenCalledWith(asked.batch));
 });
 
+test('while moves are still found each row keeps its place, and there is room for those to come', async () => {
+  const page = shown(<Hold view={view} actions={{ take: jest.fn(), undo: jest.fn() }} />);
+  await waitFor(() => expect(moves()).toHaveLength(1), { timeout: 40_000 });
+  const [first] = moves();
+  const foot = screen.getByTestId('leave-it');
+  const above = () => {
+    const rows = foot.parentElement!.parentElement!.children;
+    return [...rows].indexOf(foot.parentElement!);
+  };
+  const before = above();
+  await waitFor(() => expect(screen.queryByRole('progressbar')).toBeNull(), { timeout: 40_000 });
+  expect(moves().length).toBe(3);
+  expect(moves()[0]).toBe(first);
+  expect(above()).toBe(before);
+  page.unmount();
+});
+
 test('left as it is, no move is offered until they are asked for again', async () => {
   const { user, take } = await opened();
   const offered = moves().length;

@@ -130,6 +130,11 @@ export function leavenText({ leaven }: ShownMove['odds']): string {
 }
 const LEAVEN_SURE = 0.97;
 
+/** The chance that the balls open and the leaven is ripe at its mix; empty where the leaven is sure. */
+export function togetherText({ leaven, both }: ShownMove['odds']): string {
+  return leaven > LEAVEN_SURE ? '' : tr`together ${percentText(both, 0)}`;
+}
+
 /** The chance of a service as it stands, with that of its leaven: "43 % at the service, leaven ripe 8 %". */
 export function standsText(odds: ShownMove['odds']): string {
   const leaven = leavenText(odds);

@@ -1,8 +1,9 @@
 import type { ShownMove } from '@/shop/hold/search';
 import type { HoldView } from '@/server/hold/question';
 import { riskKey } from '@/shop/hold/risk-key';
+import { percentText } from '@/ui/format';
 import { besideEachOther, holdScale } from './hold-scale';
-import { behindSays, moveWords } from './hold-words';
+import { behindSays, moveWords, togetherText } from './hold-words';
 
 const HOUR_MS = 3_600_000;
 const nowMs = Date.parse('2026-11-27T06:10:00+01:00');
@@ -147,4 +148,10 @@ test('hours near each other stand over and under the rope in turn', () => {
   expect(sides(0, 100, 200)).toEqual([false, false, false]);
   expect(sides(0, 40, 80)).toEqual([false, true, false]);
   expect(sides(100, 60)).toEqual([false, true]);
+});
+
+test('what moves stand by is said where the leaven is not sure, and only there', () => {
+  const odds = { leaven: 0.65, service: 0.58, both: 0.41, halfHours: [], draws: 80 };
+  expect(togetherText(odds)).toBe(`together ${percentText(0.41, 0)}`);
+  expect(togetherText({ ...odds, leaven: 1, both: 0.58 })).toBe('');
 });

@@ -12,7 +12,7 @@ import { rem } from '@/ui/rem';
 import { StrandPaths } from '@/ui/strand/strand-paths';
 import { strandShape } from '@/ui/strand/strand-shape';
 import { besideEachOther, type HoldScale } from './hold-scale';
-import { leavenText, moveWords } from './hold-words';
+import { leavenText, moveWords, togetherText } from './hold-words';
 
 const HEIGHT = 108;
 const ROPE_Y = 66;
@@ -61,12 +61,27 @@ export function MoveRow(props: {
           color: best ? 'var(--paper)' : 'var(--ink)',
         }}
       >
-        <Box component="span" sx={{ fontSize: rem(38), fontWeight: 700, whiteSpace: 'nowrap' }}>
-          {Math.round(move.odds.service * 100)}
-          <Box component="span" sx={{ fontSize: rem(20) }}>
-            {' %'}
+        <span>
+          <Box
+            component="span"
+            sx={{
+              display: 'block',
+              fontSize: rem(38),
+              fontWeight: 700,
+              lineHeight: 1.1,
+              whiteSpace: 'nowrap',
+            }}
+          >
+            {Math.round(move.odds.service * 100)}
+            <Box component="span" sx={{ fontSize: rem(20) }}>
+              {' %'}
+            </Box>
           </Box>
-        </Box>
+          {/* What moves stand by, where it is another figure. */}
+          <Box component="span" sx={{ fontSize: rem(14), whiteSpace: 'nowrap' }}>
+            {togetherText(move.odds)}
+          </Box>
+        </span>
         <span>
           <Box
             component="span"
@@ -92,6 +107,20 @@ export function MoveRow(props: {
         ))}
       </Box>
     </Box>
+  );
+}
+
+/** Room for a move that may still be found. */
+export function MoveToCome() {
+  return (
+    <Box
+      aria-hidden="true"
+      sx={{
+        minHeight: `calc(${HEIGHT}px + 2px)`,
+        borderTop: '2px solid var(--line)',
+        background: 'var(--paper)',
+      }}
+    />
   );
 }
 
