@@ -1,22 +1,13 @@
 // What longer steps in the cold save, at which error: runs of 72 h with them against runs with short steps throughout.
-import { yeasted } from '@/core/forecast/calibration/cases';
-import { coldBiga, poolish } from '@/core/forecast/calibration/table';
+import { coldBiga, poolish, yeastedBall } from '@/core/forecast/calibration/table';
 import { NO_DOUBT } from '@/core/forecast/doubt';
 import { readRequest, runRequest, type MassRequest } from '@/core/forecast/mass-request';
 import { cost } from './cost';
 import { round } from './timed';
 
-const balls = yeasted({
-  kind: 'balls',
-  freshPct: 0.3,
-  startC: 22,
-  hydration: 0.62,
-  saltPct: 2.5,
-  massKg: 0.27,
-});
 const CASES: Readonly<Record<string, MassRequest>> = {
   'balls, 48 h cold, tempered': {
-    ...balls,
+    ...yeastedBall,
     stays: [
       { placeC: 22, hours: 1.5 },
       { placeC: 4, hours: 48 },

@@ -1,3 +1,4 @@
+import { entryOf } from '../../tests/fixtures/entries';
 import { POOLISH } from '../../tests/fixtures/baking';
 import type { Entry } from '@/core/journal';
 import { startingMethods } from '@/core/methods';
@@ -23,23 +24,8 @@ const note = (text: string): Body => ({ kind: 'note', text });
 const reading = (tempC: number): Body => ({ kind: 'reading', placeId: 'fridge', tempC });
 
 /** An entry written an hour after what it tells of. */
-const entry = (
-  id: string,
-  atMs: number,
-  body: Body = note(id),
-  more: Partial<Entry> = {},
-): Entry => ({
-  id,
-  atMs,
-  recordedMs: atMs + 3_600_000,
-  tense: 'done',
-  batch: `batch-${id}`,
-  by: null,
-  bakeId: null,
-  fulfils: null,
-  body,
-  ...more,
-});
+const entry = (id: string, atMs: number, body: Body = note(id), more: Partial<Entry> = {}): Entry =>
+  entryOf(id, atMs, body, { recordedMs: atMs + 3_600_000, ...more });
 
 function journal(...entries: Entry[]) {
   const db = openShopInMemory();

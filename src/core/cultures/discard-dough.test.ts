@@ -1,8 +1,8 @@
 import { massOf } from '../composition';
 import { X } from '../kinetics';
 import { MS_PER_HOUR } from '../units';
-import { PANTRY, T0 } from '../../../tests/fixtures/baking';
-import { EVERY_DEGREE, jarWith, LIQUID } from '../../../tests/fixtures/jars';
+import { T0 } from '../../../tests/fixtures/baking';
+import { WEIGHED_BY, jarWith, LIQUID } from '../../../tests/fixtures/jars';
 import { discardDough } from './discard-dough';
 import type { DiscardDoughQuestion } from './discard-dough-weighed';
 
@@ -27,11 +27,7 @@ const question = (changed: Partial<DiscardDoughQuestion>): DiscardDoughQuestion 
   atMs: T0,
   placeId: 't22',
   readyMs: T0 + 6 * MS_PER_HOUR,
-  places: [...EVERY_DEGREE.values()],
-  pantry: PANTRY,
-  stepG: 1,
-  fineStepG: 0.1,
-  tapC: 12,
+  ...WEIGHED_BY,
   ...changed,
 });
 

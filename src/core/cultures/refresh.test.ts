@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { mixCompositions, totals, type Composition } from '../composition';
 import { MS_PER_HOUR } from '../units';
 import { PANTRY, T0 } from '../../../tests/fixtures/baking';
-import { EVERY_DEGREE, jarWith, LIQUID } from '../../../tests/fixtures/jars';
+import { WEIGHED_BY, jarWith, LIQUID } from '../../../tests/fixtures/jars';
 import { refreshSheet, type RefreshQuestion } from './refresh';
 import { largestShare, refreshAmounts, refreshWeighed, type RefreshAim } from './refresh-amounts';
 
@@ -80,11 +80,7 @@ const question = (changed: Partial<RefreshQuestion>): RefreshQuestion => ({
   share: 0.4,
   readyMs: T0 + 9 * MS_PER_HOUR,
   keepsDays: 5,
-  places: [...EVERY_DEGREE.values()],
-  pantry: PANTRY,
-  stepG: 1,
-  fineStepG: 0.1,
-  tapC: 12,
+  ...WEIGHED_BY,
   ...changed,
 });
 

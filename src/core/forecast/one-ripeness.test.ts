@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { RipeWindow } from '../ripeness';
-import { fed, raised, STIFF_FEED, yeasted } from './calibration/cases';
-import { coldBiga, poolish } from './calibration/table';
+import { fed, raised, yeasted } from './calibration/cases';
+import { coldBiga, poolish, stiffStarter, yeastedBall } from './calibration/table';
 import { NO_DOUBT } from './doubt';
 import { readRequest, runRequest, type MassRequest, type RequestStay } from './mass-request';
 
@@ -22,23 +22,10 @@ const KINDS: readonly MassRequest[] = [
   poolish(1, 24),
   { ...coldBiga, stays: [] },
   starter,
-  fed({
-    kind: 'stiff starter',
-    ratio: [1, 2, 1],
-    placeC: 25,
-    motherHydration: 0.6,
-    afterFeeds: [STIFF_FEED],
-  }),
+  stiffStarter,
   fed({ kind: 'levain', ratio: [0.3, 1, 1], placeC: 24 }),
   yeasted({ kind: 'dough', freshPct: 0.3, startC: 22, hydration: 0.62, saltPct: 2.5, massKg: 2 }),
-  yeasted({
-    kind: 'balls',
-    freshPct: 0.3,
-    startC: 22,
-    hydration: 0.62,
-    saltPct: 2.5,
-    massKg: 0.27,
-  }),
+  yeastedBall,
   yeasted({ kind: 'sponge', freshPct: 0.8, startC: 23, hydration: 0.9, massKg: 1 }),
   yeasted({ kind: 'carry-over', freshPct: 0.6, startC: 23, hydration: 0.65, saltPct: 2.5 }),
 ];

@@ -1,9 +1,7 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { openShopInMemory } from '@/data';
-import { contextOver } from '@/server/context';
-import { ensureShop } from '@/server/shop/new-shop';
 import { newBakeView } from '@/server/bakes/new-bake-view';
+import { newShopAt } from '../../../tests/fixtures/new-shop';
 import { standsInAPage } from '../../../tests/fixtures/page';
 import { buttonSaying, fieldNamed, pressable, shown } from '../../../tests/fixtures/shown';
 import { firstFields } from './fields';
@@ -15,10 +13,8 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ push: pushed }) }));
 standsInAPage();
 jest.setTimeout(60_000);
 
-const db = openShopInMemory();
-ensureShop(db, 'Europe/Oslo');
 const nowMs = Date.parse('2026-11-26T12:00:00+01:00');
-const view = newBakeView({ ...contextOver(db), clock: () => ({ nowMs, rate: 0, demo: false }) });
+const view = newBakeView(newShopAt(nowMs));
 
 function opened() {
   const take = jest.fn().mockResolvedValue({ ok: true, value: { bakeId: 'b', batch: 'batch' } });

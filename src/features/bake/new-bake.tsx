@@ -26,6 +26,7 @@ import { MethodStages } from '@/ui/strand/method-stages';
 import { useBakePlan } from './use-bake-plan';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { rem } from '@/ui/rem';
+import { Panes } from '@/ui/panes';
 
 /** A new bake: say how many and when; the grams and the hours follow as it is typed. */
 export function NewBake(props: {
@@ -56,13 +57,7 @@ export function NewBake(props: {
     });
   const wrong = { ...errors, ...refused };
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '332px minmax(0, 1fr)' },
-      }}
-    >
+    <Panes columns="332px minmax(0, 1fr)">
       <Box
         sx={{
           background: 'var(--flour)',
@@ -176,6 +171,6 @@ export function NewBake(props: {
           </>
         )}
       </Box>
-    </Box>
+    </Panes>
   );
 }

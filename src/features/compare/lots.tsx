@@ -17,6 +17,7 @@ import { clockText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';
 import { ViewFrame } from '@/ui/view-frame';
+import { Panes } from '@/ui/panes';
 import { Differences } from './differences';
 import { LetterBadge, LETTERS } from './letters';
 import { AddLot, ChosenLots } from './lot-choice';
@@ -77,13 +78,7 @@ function Body({ view, align }: { view: LotsView; align: 'made' | 'best' }) {
   const { compared, units } = view;
   const { ref, width } = useWidth(810);
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '470px minmax(0, 1fr)' },
-      }}
-    >
+    <Panes columns="470px minmax(0, 1fr)">
       <Differences
         differed={compared.differed}
         same={compared.same}
@@ -97,7 +92,7 @@ function Body({ view, align }: { view: LotsView; align: 'made' | 'best' }) {
         </Box>
         <CameOut view={view} />
       </Box>
-    </Box>
+    </Panes>
   );
 }
 

@@ -11,6 +11,7 @@ import type { FeedSheet } from '@/core/cultures';
 import type { CulturesView } from '@/server/cultures/view';
 import { newBatch, useAct } from '@/ui/hands/use-act';
 import { Textures } from '@/ui/marks/textures';
+import { Panes } from '@/ui/panes';
 import { AboutPanel } from './about-panel';
 import { BringPanel } from './bring-panel';
 import { ChainPanel } from './chain-panel';
@@ -45,13 +46,7 @@ export function Cultures(props: {
   }, [refresh]);
   const { starters, chains, discards, frozen } = view;
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '332px minmax(0, 1fr)' },
-      }}
-    >
+    <Panes columns="332px minmax(0, 1fr)">
       <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
         <Textures />
       </svg>
@@ -79,7 +74,7 @@ export function Cultures(props: {
       <Box sx={{ background: 'var(--paper)', minWidth: 0, order: { xs: -1, md: 0 } }}>
         <Opened view={view} feed={feed} actions={actions} />
       </Box>
-    </Box>
+    </Panes>
   );
 }
 

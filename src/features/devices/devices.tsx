@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useSyncExternalStore } from 'react';
 import type { WaysInView } from '@/server/ways-in/view';
 import type { KeyKind } from '@/shop/kept/device';
+import { Panes } from '@/ui/panes';
 import type { DeviceActions } from './device-actions';
 import { DevicesIn } from './devices-in';
 import { KeysPanel } from './keys-panel';
@@ -33,13 +34,7 @@ export function Devices({ view, actions }: { view: WaysInView; actions: DeviceAc
     />
   );
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
-      }}
-    >
+    <Panes columns="minmax(0, 1fr) minmax(0, 1fr)">
       <Box
         sx={{
           background: 'var(--paper)',
@@ -67,6 +62,6 @@ export function Devices({ view, actions }: { view: WaysInView; actions: DeviceAc
         {keysOf('scale')}
         {keysOf('labels')}
       </Box>
-    </Box>
+    </Panes>
   );
 }

@@ -1,14 +1,11 @@
-import { renderToStaticMarkup } from 'react-dom/server';
-import type { ReactElement } from 'react';
+import { newShopAt } from '../../../tests/fixtures/new-shop';
+import { markupOf, wordsOf as words } from '../../../tests/fixtures/words-of';
 import { DOUGH_PANTRY, FLOURS, leaven, PLAIN } from '../../../tests/fixtures/doughs';
 import { blendOf, enduranceOf } from '@/core/flour';
 import { doughColumns, type Dough, type Leaven } from '@/core/formula';
 import { checkRecipe, doughOfRecipe, recipeStages } from '@/core/formula/check';
 import { startingMethods, methodSchema, type Method } from '@/core/methods';
-import { openShopInMemory } from '@/data';
-import { contextOver, type ShopContext } from '@/server/context';
 import { doughsView } from '@/server/doughs/view';
-import { ensureShop } from '@/server/shop/new-shop';
 import { BatchesPanel } from './batches-panel';
 import { DoughsList } from './doughs-list';
 import { DoughsTells } from './doughs-tells';
@@ -18,12 +15,7 @@ import { methodOfRecipe } from '@/shop/doughs/method-of-recipe';
 import { MethodRemarks } from '@/ui/panels/method-remarks';
 import { RecipeLines } from './recipe-lines';
 
-const db = openShopInMemory();
-ensureShop(db, 'Europe/Oslo');
-const context: ShopContext = {
-  ...contextOver(db),
-  clock: () => ({ nowMs: Date.parse('2026-11-24T08:00:00+01:00'), rate: 0, demo: false }),
-};
+const context = newShopAt(Date.parse('2026-11-24T08:00:00+01:00'));
 const view = doughsView(context, null)!;
 const { facts } = view;
 const UNITS = {
@@ -36,13 +28,6 @@ const DOUGH: Dough = { ...PLAIN, leavens: [leaven('poolish', 0.25), leaven('carr
 const columns = doughColumns(DOUGH, 4000, { scaleStepG: 1, fineStepG: 0.1 }, DOUGH_PANTRY);
 const method: Method = { ...startingMethods()[1]!.method, dough: DOUGH };
 
-const words = (element: ReactElement) =>
-  renderToStaticMarkup(element)
-    .replace(/<style[^>]*>[^<]*<\/style>/g, '')
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\u202f/g, '')
-    .replace(/&#x27;/g, "'")
-    .replace(/\s+/g, ' ');
 const nothing = () => undefined;
 
 const PANEL = (
@@ -57,7 +42,7 @@ const PANEL = (
 );
 
 test('the formula is a table whose figures add up, every one of them a button but what is as it is', () => {
-  const markup = renderToStaticMarkup(PANEL);
+  const markup = markupOf(PANEL);
   expect(markup).toContain('aria-label="strong, whole dough, g: 4\u202f000, change"');
   expect(markup).toContain('aria-label="Water, Poolish, g: 1\u202f000, change"');
   expect(markup).not.toContain('aria-label="Salt, Carry-over, g');
@@ -166,7 +151,7 @@ test('the list has the starting methods with leaven, water and hours, and says h
 
 test('recipe lines: understood with grams and range, open ones with a field, notes as they are', () => {
   const { lines } = checkRecipe({ text: '1 kg flour\n1 tbsp salt\na glug of oil\nsalt to taste' });
-  const markup = renderToStaticMarkup(
+  const markup = markupOf(
     <RecipeLines lines={lines} answers={{}} units={UNITS} onAnswer={nothing} onCounts={nothing} />,
   );
   expect(markup.match(/data-line="understood"/g)).toHaveLength(2);

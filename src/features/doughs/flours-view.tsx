@@ -18,6 +18,7 @@ import type { StockRow } from '@/shop/stock-view';
 import { CautionLine } from '@/ui/cautions/caution-line';
 import { decimals, massText, momentText } from '@/ui/format';
 import { useSend } from '@/ui/hands/use-send';
+import { Panes } from '@/ui/panes';
 import { BlendSolver } from './blend-solver';
 import type { DoughActions } from './dough-actions';
 import { FlourForm } from './flour-form';
@@ -63,13 +64,7 @@ export function FloursView(props: {
     });
   const here = flours.filter((flour) => flour.retiredMs === null);
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
-      }}
-    >
+    <Panes columns="minmax(0, 1fr) 400px">
       <Box sx={{ background: 'var(--paper)', p: 2.5, minWidth: 0 }}>
         <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={tr`Flours`}>
           <Table
@@ -173,6 +168,6 @@ export function FloursView(props: {
       <Box sx={{ p: 2.5, borderLeft: { md: '2px solid var(--ink)' } }}>
         <BlendSolver flours={here} />
       </Box>
-    </Box>
+    </Panes>
   );
 }

@@ -13,6 +13,7 @@ import type { DoughsView } from '@/server/doughs/view';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { useSend } from '@/ui/hands/use-send';
 import { ActButton } from '@/ui/panels/panel-parts';
+import { Panes } from '@/ui/panes';
 import type { DoughActions } from './dough-actions';
 import { RecipeLines } from './recipe-lines';
 import { RecipeStagesKept } from './recipe-stages-kept';
@@ -63,13 +64,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
       ) as Record<number, number>;
     });
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '340px minmax(0, 1fr) 380px' },
-      }}
-    >
+    <Panes columns="340px minmax(0, 1fr) 380px">
       <AsFound text={text} onType={type} />
       <Box sx={{ background: 'var(--paper)', p: 2, borderInline: { md: '2px solid var(--ink)' } }}>
         <Typography variant="h2" gutterBottom>
@@ -108,7 +103,7 @@ export function RecipeCheck({ view, actions }: { view: DoughsView; actions: Doug
           />
         </Box>
       </Box>
-    </Box>
+    </Panes>
   );
 }
 

@@ -1,30 +1,15 @@
 /** @jest-environment jsdom */
-import { renderToStaticMarkup } from 'react-dom/server';
-import type { ReactElement } from 'react';
 import { screen, waitFor } from '@testing-library/react';
+import { newShopAt } from '../../../tests/fixtures/new-shop';
+import { wordsOf as words } from '../../../tests/fixtures/words-of';
 import { fieldNamed, shown } from '../../../tests/fixtures/shown';
-import { openShopInMemory } from '@/data';
-import { contextOver, type ShopContext } from '@/server/context';
 import { handsList } from '@/server/hands-list/hands-list';
-import { ensureShop } from '@/server/shop/new-shop';
 import { HandsByDay } from './hands-by-day';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({}) }));
 
 const nowMs = Date.parse('2026-11-23T08:00:00+01:00');
-const db = openShopInMemory();
-ensureShop(db, 'Europe/Oslo');
-const context: ShopContext = {
-  ...contextOver(db),
-  clock: () => ({ nowMs, rate: 0, demo: false }),
-};
-
-const words = (element: ReactElement) =>
-  renderToStaticMarkup(element)
-    .replace(/<style[^>]*>[^<]*<\/style>/g, '')
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\u202f/g, '')
-    .replace(/\s+/g, ' ');
+const context = newShopAt(nowMs);
 
 test('the list of hands without a plan says what to do first', () => {
   expect(words(<HandsByDay list={handsList(context)} who={null} assign={never} />)).toContain(

@@ -26,6 +26,7 @@ import { useCard } from './use-card';
 import { useScale, type LiveScale, type Shown } from './use-scale';
 import { WeighPane } from './weigh-pane';
 import { SureQuestion } from '@/ui/hands/sure-question';
+import { Panes } from '@/ui/panes';
 
 /** One batch on one screen, at arm's length: the lines in order of adding, the live scale, timers, the salt. */
 export function MixCardView({ view, actions }: { view: MixView; actions: MixActions }) {
@@ -76,13 +77,7 @@ export function MixCardView({ view, actions }: { view: MixView; actions: MixActi
         />
       }
     >
-      <Box
-        sx={{
-          flex: 1,
-          display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 470px' },
-        }}
-      >
+      <Panes columns="minmax(0, 1fr) 470px">
         <Box
           sx={{ minWidth: 0, background: 'var(--paper)', display: 'flex', flexDirection: 'column' }}
         >
@@ -115,7 +110,7 @@ export function MixCardView({ view, actions }: { view: MixView; actions: MixActi
             onChoose={setChosen}
           />
         </Box>
-      </Box>
+      </Panes>
     </ViewFrame>
   );
 }

@@ -4,7 +4,7 @@ import {
   AppRouterContext,
   type AppRouterInstance,
 } from 'next/dist/shared/lib/app-router-context.shared-runtime';
-import type { ReactElement } from 'react';
+import { wordsOf as words } from '../../../tests/fixtures/words-of';
 import { PANTRY, T0 } from '../../../tests/fixtures/baking';
 import { cardItems, mixCard, type CardItem, type Mark } from '@/core/mixing';
 import { USUAL_SCHOOLS } from '@/core/methods';
@@ -112,12 +112,6 @@ const ROUTER = new Proxy({} as AppRouterInstance, {
     throw new Error('nothing is pressed here');
   },
 });
-const words = (element: ReactElement) =>
-  renderToStaticMarkup(element)
-    .replace(/<style[^>]*>[^<]*<\/style>/g, '')
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\u202f/g, '')
-    .replace(/\s+/g, ' ');
 
 const rows = (marks: readonly Mark[], nowMs = T0) => {
   const view = viewWith(marks);

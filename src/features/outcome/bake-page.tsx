@@ -9,6 +9,7 @@ import type { BakePageView } from '@/server/scores/bake-page';
 import { clockText, dateText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { ViewFrame } from '@/ui/view-frame';
+import { Panes } from '@/ui/panes';
 import type { ScoreActions } from './score-actions';
 import { ScoreForm } from './score-form';
 
@@ -26,13 +27,7 @@ export function BakePage({ view, actions }: { view: BakePageView; actions: Score
         </Typography>
       }
     >
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 380px' },
-          flex: 1,
-        }}
-      >
+      <Panes columns="minmax(0, 1fr) 380px">
         <Box sx={{ background: 'var(--paper)' }}>
           {view.state === 'baked' ? (
             <ScoreForm view={view} actions={actions} />
@@ -57,7 +52,7 @@ export function BakePage({ view, actions }: { view: BakePageView; actions: Score
             {tr`All of it in the Log`}
           </LinkButton>
         </Box>
-      </Box>
+      </Panes>
     </ViewFrame>
   );
 }

@@ -1,9 +1,6 @@
-import { renderToStaticMarkup } from 'react-dom/server';
-import type { ReactElement } from 'react';
 import type { Odds } from '@/core/planner/week';
-import { openShopInMemory } from '@/data';
-import { contextOver, type ShopContext } from '@/server/context';
-import { ensureShop } from '@/server/shop/new-shop';
+import { newShopAt } from '../../../tests/fixtures/new-shop';
+import { markupOf as markup, wordsOf as words } from '../../../tests/fixtures/words-of';
 import { stateDemand } from '@/server/plan/demands';
 import { demandOn } from '@/shop/plan/demand-on';
 import { searchPlans, type PlanSearch } from '@/shop/plan/search';
@@ -19,12 +16,7 @@ import { Rope } from './rope';
 import { WeekStrip } from './week-strip';
 
 const nowMs = Date.parse('2026-11-23T08:00:00+01:00');
-const db = openShopInMemory();
-ensureShop(db, 'Europe/Oslo');
-const context: ShopContext = {
-  ...contextOver(db),
-  clock: () => ({ nowMs, rate: 0, demo: false }),
-};
+const context = newShopAt(nowMs);
 const stated = stateDemand(context, {
   id: null,
   name: 'Friday',
@@ -50,13 +42,6 @@ const [ladder] = search.shown;
 const clock = ladderClock([ladder!.rungs.map((one) => one.atMs)], service!.fromMs, 260);
 const { units } = view;
 
-const markup = (element: ReactElement) =>
-  renderToStaticMarkup(element).replace(/<style[^>]*>[^<]*<\/style>/g, '');
-const words = (element: ReactElement) =>
-  markup(element)
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\u202f/g, '')
-    .replace(/\s+/g, ' ');
 const count = (html: string, what: string) => html.split(what).length - 1;
 
 /** The ladder with the keys on one of its rungs; −1: on none. */

@@ -23,6 +23,7 @@ import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import { useSay } from '@/ui/snack';
 import { ViewFrame } from '@/ui/view-frame';
+import { Panes } from '@/ui/panes';
 import { JarPicture } from './jar-picture';
 import { Past } from './past';
 import { Truth } from './truth';
@@ -82,14 +83,7 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
   const { scene, toldH } = round;
   const units = useShopUnits();
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '340px minmax(0, 1fr)' },
-        background: 'var(--paper)',
-      }}
-    >
+    <Panes columns="340px minmax(0, 1fr)" background="var(--paper)">
       <Box sx={{ p: 2.5, background: 'var(--flour)', borderRight: { md: '2px solid var(--ink)' } }}>
         <Typography sx={{ fontWeight: 700, minHeight: rem(52) }}>
           {tr`${sentenceInUnits(scene.label, units)}. ${toldH} h since it was mixed.`}
@@ -133,6 +127,6 @@ function Round({ view, log }: { view: PracticeView; log: Log }) {
           />
         )}
       </Box>
-    </Box>
+    </Panes>
   );
 }

@@ -14,6 +14,7 @@ import { clockText } from '@/ui/format';
 import { FileButton } from '@/ui/file-button';
 import { LinkButton } from '@/ui/link-button';
 import { ViewFrame } from '@/ui/view-frame';
+import { Panes } from '@/ui/panes';
 import { ColdCurves } from './cold-curves';
 import { ReadingsImport } from './readings-import';
 
@@ -45,13 +46,7 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
       subtitle={tr`what is kept, what goes out`}
       clock={clockText(view.nowMs, timeZone)}
     >
-      <Box
-        sx={{
-          flex: 1,
-          display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
-        }}
-      >
+      <Panes columns="minmax(0, 1fr) minmax(0, 1fr)">
         <Box
           sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '2px solid var(--ink)' } }}
         >
@@ -88,7 +83,7 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
           </Typography>
           <ReadingsImport view={view} undo={actions.undo} />
         </Box>
-      </Box>
+      </Panes>
     </ViewFrame>
   );
 }

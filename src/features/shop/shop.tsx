@@ -9,6 +9,7 @@ import type { ShopView } from '@/server/shop/shop-view';
 import { CautionLine } from '@/ui/cautions/caution-line';
 import { BackupsPanel, type BackupActions } from '@/ui/panels/backups-panel';
 import { DemoLook, type LookAtDemo } from '@/ui/panels/demo-look';
+import { Panes } from '@/ui/panes';
 import { DevicePanel } from './device-panel';
 import { EquipmentPanel } from './equipment-panel';
 import type { EquipmentActions } from './thing-form';
@@ -28,13 +29,7 @@ export interface ShopActions
 /** What do we have: places, hours, scales, units. */
 export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }) {
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
-      }}
-    >
+    <Panes columns="minmax(0, 1fr) minmax(0, 1fr)">
       <Box sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '3px solid var(--ink)' } }}>
         <Typography variant="h2" gutterBottom>
           {tr`Places`}
@@ -78,6 +73,6 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           </>
         )}
       </Box>
-    </Box>
+    </Panes>
   );
 }

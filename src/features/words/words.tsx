@@ -10,6 +10,7 @@ import NextLink from 'next/link';
 import { useState } from 'react';
 import { termsFor } from '@/core/glossary';
 import { rem } from '@/ui/rem';
+import { Panes } from '@/ui/panes';
 
 const firstSteps = (): readonly (readonly [href: string, name: string, does: string])[] => [
   [
@@ -32,14 +33,7 @@ export function Words() {
   const [text, setText] = useState('');
   const terms = termsFor(text);
   return (
-    <Box
-      sx={{
-        flex: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
-        background: 'var(--paper)',
-      }}
-    >
+    <Panes columns="minmax(0, 1fr) 400px" background="var(--paper)">
       <Box sx={{ p: 2.5 }}>
         <TextField
           label={tr`A word`}
@@ -99,6 +93,6 @@ export function Words() {
           ))}
         </Box>
       </Box>
-    </Box>
+    </Panes>
   );
 }

@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { entryOf } from '../../../tests/fixtures/entries';
 import { daysOfWork } from '../../../tests/fixtures/ten-years';
 import { isUsedUp, stockAfter, type Entry } from '@/core/journal';
 import { addEntries, listReadings, openShop, openShopInMemory, type Db } from '@/data';
@@ -41,17 +42,8 @@ const standing = (done: ReturnType<typeof foldedJournal>['done']) =>
     .filter((lot) => !isUsedUp(lot))
     .map((lot) => [lot.id, lot.placeId, lot.balls])
     .sort();
-const written = (id: string, body: Entry['body'], atMs = T0): Entry => ({
-  id,
-  atMs,
-  recordedMs: T0,
-  tense: 'done',
-  batch: `batch-${id}`,
-  by: null,
-  bakeId: null,
-  fulfils: null,
-  body,
-});
+const written = (id: string, body: Entry['body'], atMs = T0): Entry =>
+  entryOf(id, atMs, body, { recordedMs: T0 });
 
 test('half a year is at hand with every entry; what stands is what stands by the whole journal', () => {
   const whole = wholeJournal(context);

@@ -65,6 +65,23 @@ export const coldBiga = yeasted({
   massKg: 3,
   hours: 90,
 });
+/** A ball of 270 g, from the bowl at 22 °C. */
+export const yeastedBall = yeasted({
+  kind: 'balls',
+  freshPct: 0.3,
+  startC: 22,
+  hydration: 0.62,
+  saltPct: 2.5,
+  massKg: 0.27,
+});
+/** A stiff starter at 25 °C, fed a day before as it is now. */
+export const stiffStarter = fed({
+  kind: 'stiff starter',
+  ratio: [1, 2, 1],
+  placeC: 25,
+  motherHydration: 0.6,
+  afterFeeds: [STIFF_FEED],
+});
 const starter = (k: number, placeC = 25) => fed({ kind: 'starter', ratio: [1, k, k], placeC });
 const carry = (share: number) =>
   raised({
@@ -112,22 +129,7 @@ export const fittedCases = (m: Measures): readonly CalibrationCase[] => [
     ['biga-cold-keeps', [0.01, 13.7], 4.6, () => m.gasAfter(coldBiga, 48)],
   ]),
   ...calibrationRows('hours to three times', true, [
-    [
-      'stiff-triples',
-      [5, 7],
-      5.83,
-      () =>
-        m.hoursToRise(
-          fed({
-            kind: 'stiff starter',
-            ratio: [1, 2, 1],
-            placeC: 25,
-            motherHydration: 0.6,
-            afterFeeds: [STIFF_FEED],
-          }),
-          3,
-        ),
-    ],
+    ['stiff-triples', [5, 7], 5.83, () => m.hoursToRise(stiffStarter, 3)],
   ]),
   ...calibrationRows('hours to double', true, [
     ['dough-2', [1.3, 1.8], 1.73, () => m.hoursToRise(plainDough(2, 25, 1), 2)],

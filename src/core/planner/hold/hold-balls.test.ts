@@ -1,4 +1,10 @@
-import { at, demandFor, planningShop, startingMethod } from '../../../../tests/fixtures/planning';
+import {
+  at,
+  heldBy,
+  demandFor,
+  planningShop,
+  startingMethod,
+} from '../../../../tests/fixtures/planning';
 import { isAct, type ActOf, type DoneAct, type PlannedAct } from '../../journal';
 import { planMethod } from '../plan-method';
 import { requestFor } from '../week';
@@ -42,13 +48,8 @@ function carriedOut(
     readyToMs: demand.readyToMs,
     done,
     plan: steps.filter(({ atMs }) => atMs >= nowMs),
-    before: [],
+    ...heldBy(shop),
     nowMs,
-    places: shop.base.places,
-    pantry: shop.base.pantry,
-    cultureSpeeds: new Map(),
-    steps: shop.base.steps,
-    pinned: [],
     draws: 16,
   };
 }

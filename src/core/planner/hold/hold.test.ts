@@ -1,4 +1,10 @@
-import { at, planningShop, startingMethod, demandFor } from '../../../../tests/fixtures/planning';
+import {
+  at,
+  heldBy,
+  planningShop,
+  startingMethod,
+  demandFor,
+} from '../../../../tests/fixtures/planning';
 import { isAct, type DoneAct, type PlannedAct } from '../../journal';
 import { planMethod } from '../plan-method';
 import { requestFor } from '../week';
@@ -43,13 +49,8 @@ function question(lateH: number, nowText: string, seen: number | null = null): H
       by: null,
       bakeId: 'bake',
     })),
-    before: [],
+    ...heldBy(shop),
     nowMs,
-    places: shop.base.places,
-    pantry: shop.base.pantry,
-    cultureSpeeds: new Map(),
-    steps: shop.base.steps,
-    pinned: [],
     draws: 24,
   };
 }
