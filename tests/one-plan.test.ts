@@ -77,7 +77,7 @@ test.each(startingMethods().map(({ id }) => id))(
 
 test('the short form of a poolish is the method it stands for: to the last digit', () => {
   const form = bakeFormSchema.parse(FRIDAY_FORM);
-  const { method } = planRequestOf(form, dough.planning, false);
+  const { method } = planRequestOf(form, dough, false);
   const bake = {
     name: form.name,
     method,
@@ -87,7 +87,16 @@ test('the short form of a poolish is the method it stands for: to the last digit
     leavenAt: {},
   };
   const long = methodAnswer(bake, dough);
-  expect(told(planOfForm(form, dough.planning, false))).toEqual(
+  expect(told(planOfForm(form, dough, false))).toEqual(
     told(long.kind === 'plan' ? long.plan : long),
   );
+});
+
+test('a shop that mixes by hand puts the short form in no mixer, though it has one', () => {
+  const form = bakeFormSchema.parse(FRIDAY_FORM);
+  const mixers = [{ name: 'Davit', leastKg: 1, mostKg: 4 }];
+  const by = (mixedBy: 'hand' | 'mixer') =>
+    planRequestOf(form, { ...dough, mixers, mixedBy }, false);
+  expect(by('mixer').mixers).toEqual(mixers);
+  expect(by('hand').mixers).toEqual([]);
 });

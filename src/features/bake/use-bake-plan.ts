@@ -5,7 +5,8 @@ import { hourReasons, type HourReason, type Mend, type MethodPlan } from '@/core
 import { DomainError } from '@/core/units';
 import { bakeFormSchema, type BakeForm } from '@/shop/doughs/bake-form';
 import { noMethodPlanSentence } from '@/shop/doughs/method-request';
-import { planRequestOf, type PlanningFacts } from '@/shop/doughs/poolish-form';
+import { planRequestOf } from '@/shop/doughs/poolish-form';
+import type { ShopFacts } from '@/shop/facts';
 import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import type { BakeFields } from './fields';
 
@@ -29,7 +30,7 @@ type Checked =
 const TYPING_MS = 150;
 
 /** Plans a form as it is typed, in a worker, by the same core that the server stores with. */
-export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan {
+export function useBakePlan(fields: BakeFields, facts: ShopFacts): LivePlan {
   const checked = useMemo(() => check(fields, facts), [fields, facts]);
   const asks = useMemo(
     () => (checked.form === null ? null : { form: checked.form, facts }),
@@ -59,7 +60,7 @@ export function useBakePlan(fields: BakeFields, facts: PlanningFacts): LivePlan 
 }
 
 /** A form checked field by field; what its hours can not mean is refused before it goes to the worker. */
-function check(fields: BakeFields, facts: PlanningFacts): Checked {
+function check(fields: BakeFields, facts: ShopFacts): Checked {
   const parsed = bakeFormSchema.safeParse(fields);
   if (!parsed.success) {
     const errors = parsed.error.issues.map((issue) => [issue.path.join('.'), issue.message]);

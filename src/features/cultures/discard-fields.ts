@@ -94,7 +94,7 @@ export function checkDiscard(
       readyMs,
       places: facts.places,
       pantry: facts.pantry,
-      stepG: facts.stepG,
+      stepG: facts.scaleStepG,
       fineStepG: facts.fineStepG,
       tapC: facts.tapC,
     },

@@ -154,7 +154,7 @@ function questionOf(
     keepsDays: culture.keepsDays,
     places: facts.places,
     pantry: facts.pantry,
-    stepG: facts.stepG,
+    stepG: facts.scaleStepG,
     fineStepG: facts.fineStepG,
     tapC: facts.tapC,
   };

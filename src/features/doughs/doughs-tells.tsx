@@ -23,7 +23,7 @@ function doughTells(props: Parameters<typeof DoughsTells>[0]): PlainTell[] {
   const brought = columns?.leavens.reduce((sum, one) => sum + (one.composition['salt'] ?? 0), 0);
   const finalFlourG =
     columns?.rows
-      .filter((row) => facts.planning.pantry.get(row.ingredientId)?.kind === 'flour')
+      .filter((row) => facts.pantry.get(row.ingredientId)?.kind === 'flour')
       .reduce((sum, row) => sum + row.finalG, 0) ?? 0;
   const finalWaterG = columns?.rows.find((row) => row.ingredientId === 'water')?.finalG ?? 0;
   const before = dough.leavens.reduce((sum, one) => sum + one.flourShare, 0);

@@ -124,7 +124,7 @@ test('remarks: a formula without salt is asked about before anything is planned'
     { scaleStepG: 1, fineStepG: 0.1 },
     DOUGH_PANTRY,
   );
-  const planning = { ...facts.planning, pantry: DOUGH_PANTRY };
+  const planning = { ...facts, pantry: DOUGH_PANTRY };
   const text = words(<MethodRemarks plan={null} columns={saltless} planning={planning} />);
   expect(text).toContain('No salt: is it forgotten?');
   expect(text).toContain('Nothing in it raises it.');

@@ -12,7 +12,7 @@ import { NumberBox } from '@/ui/fields/number-box';
 
 export function Added({ method, facts, set }: { method: Method; facts: DoughFacts; set: Set }) {
   const { added } = method.dough;
-  const { pantry } = facts.planning;
+  const { pantry } = facts;
   const can = [...pantry.values()].filter((one) => ['sugar', 'liquid', 'extra'].includes(one.kind));
   const free = can.filter((one) => !added.some((line) => line.ingredientId === one.id));
   return (

@@ -66,9 +66,9 @@ function guarded(run: () => void): void {
   }
 }
 
-function allergens({ dough }: Method, { planning }: DoughFacts): string[] {
+function allergens({ dough }: Method, { pantry }: DoughFacts): string[] {
   try {
-    return allergensOf(doughWeights(dough, 1000, planning.pantry).whole, planning.pantry);
+    return allergensOf(doughWeights(dough, 1000, pantry).whole, pantry);
   } catch (error) {
     if (error instanceof DomainError) return [];
     throw error;

@@ -26,7 +26,7 @@ const counted: StockRow = {
 const doing = () => jest.fn(() => Promise.resolve({ ok: true, value: null } as never));
 function open(rows: readonly StockRow[], of = flours) {
   const view = {
-    facts: { flours: of, units: GRAMS, planning: { nowMs: SIX_MS } },
+    facts: { flours: of, units: GRAMS, nowMs: SIX_MS },
   } as unknown as DoughsView;
   const retireFlour = doing();
   const actions = { changeFlour: doing(), retireFlour } as never;

@@ -114,7 +114,7 @@ export function FloursView(props: {
                     <There
                       row={stock.find((one) => one.ingredientId === flour.id)}
                       units={units}
-                      nowMs={view.facts.planning.nowMs}
+                      nowMs={view.facts.nowMs}
                     />
                   </TableCell>
                   <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>

@@ -49,7 +49,7 @@ export function LeavenOfItsOwn(props: {
   onLeaven: (leaven: Leaven) => void;
 }) {
   const { leaven, weighed, facts, onFlour, onLeaven } = props;
-  const { pantry } = facts.planning;
+  const { pantry } = facts;
   const added = leaven.added ?? [];
   const setAdded = (lines: typeof added) => onLeaven({ ...leaven, added: lines });
   const name = (id: string) => pantry.get(id)?.name ?? id;

@@ -18,9 +18,9 @@ const { flours } = facts;
 const POOLISH = placedMethod(
   startingMethods().find((one) => one.id === 'poolish-day')!,
   {
-    places: [...facts.planning.places.values()],
+    places: [...facts.places.values()],
     flours,
-    atMs: facts.planning.nowMs,
+    atMs: facts.nowMs,
     yeastType: 'fresh',
   },
 );

@@ -17,7 +17,7 @@ const actWith = (outcome: object) => {
     opened: { versionId: 'v1' },
     facts: {
       units: GRAMS,
-      planning: { nowMs: SIX_MS, timeZone: GRAMS.timeZone, pantry: new Map() },
+      ...{ nowMs: SIX_MS, timeZone: GRAMS.timeZone, pantry: new Map() },
     },
     actions,
     plan: { plan: { steps: [] } },
@@ -54,7 +54,7 @@ test('of a jar that has not enough the leaven is built with one tap, and the ref
     facts: {
       units: GRAMS,
       sources: [source],
-      planning: { nowMs: SIX_MS, timeZone: GRAMS.timeZone, pantry: new Map() },
+      ...{ nowMs: SIX_MS, timeZone: GRAMS.timeZone, pantry: new Map() },
     },
     actions: {
       takeBake: () => Promise.resolve({ ok: false, refusals: [{ field: 'leaven l1', sentence }] }),

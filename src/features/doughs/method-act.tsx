@@ -30,7 +30,7 @@ export function MethodAct(props: {
   const { send, busy, wrong, sentence, clear } = useSend();
   const wanting = leavenOfField(Object.keys(wrong)[0] ?? null);
   const router = useRouter();
-  const { nowMs, timeZone } = facts.planning;
+  const { nowMs, timeZone } = facts;
   const first = plan?.plan.steps[0];
   const take = () => {
     const { wish, method, changed } = working;
@@ -94,7 +94,7 @@ export function MethodAct(props: {
 function FirstWeighed({ first, facts }: { first: BakeStep | undefined; facts: DoughFacts }) {
   const act = first?.act;
   if (act?.kind !== 'make' && act?.kind !== 'soak') return null;
-  const { pantry } = facts.planning;
+  const { pantry } = facts;
   const lines = act.ingredients.slice(0, 3).map((line) => {
     const name = inSentence(pantry.get(line.ingredientId)?.name ?? line.ingredientId);
     return `${name} ${massText(line.massG, facts.units)}`;

@@ -32,14 +32,13 @@ export function MethodFoot(props: {
   // Measured in here: what stands outside of the view’s own part is not there yet when this comes to life.
   const { ref, width } = useWidth(1280);
   const { method, columns, answer } = working;
-  const { planning, units } = facts;
+  const { units } = facts;
   const plan = answer?.kind === 'plan' ? answer : null;
   const service = {
     fromMs: fromLocalText(working.wish.readyFrom, units.timeZone),
     toMs: fromLocalText(working.wish.readyTo, units.timeZone),
   };
-  const pieces =
-    columns === null ? [] : piecesOf(method, columns, planning.pantry, planning.scaleStepG);
+  const pieces = columns === null ? [] : piecesOf(method, columns, facts.pantry, facts.scaleStepG);
   const balls = pieces.reduce((sum, piece) => sum + piece.count, 0);
   return (
     <>
@@ -112,7 +111,7 @@ function ToKnow(props: {
   const { columns, answer, facts } = props;
   return (
     <Box sx={{ px: 2, pb: 2, maxWidth: 1100 }}>
-      <MethodRemarks plan={answer?.plan ?? null} columns={columns} planning={facts.planning} />
+      <MethodRemarks plan={answer?.plan ?? null} columns={columns} planning={facts} />
       <HoursWhy reasons={answer?.whys ?? []} units={facts.units} />
     </Box>
   );

@@ -97,7 +97,7 @@ export function MethodSides(props: {
 
 function Hours({ working, view }: { working: Working; view: DoughsView }) {
   const { wish, setWish, answer } = working;
-  const { nowMs, timeZone } = view.facts.planning;
+  const { nowMs, timeZone } = view.facts;
   return (
     <>
       <TextField

@@ -30,11 +30,11 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
     leavenAt: {},
   });
   const { method, columns, answer } = working;
-  const { planning, units } = facts;
+  const { units } = facts;
   const wrong =
     working.refused ??
     (answer?.kind === 'infeasible'
-      ? noMethodPlanSentence(answer, units.timeZone, facts.planning.nowMs)
+      ? noMethodPlanSentence(answer, units.timeZone, facts.nowMs)
       : null);
   return (
     <ViewFrame
@@ -42,7 +42,7 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
       subtitle={
         opened.number === null ? tr`a starting method` : tr`method, version ${opened.number}`
       }
-      clock={clockText(planning.nowMs, units.timeZone)}
+      clock={clockText(facts.nowMs, units.timeZone)}
       aside={<DoughsTells method={method} columns={columns} answer={answer} facts={facts} />}
     >
       <Box
@@ -57,7 +57,7 @@ export function MethodView({ view, actions }: { view: DoughsView; actions: Dough
           ) : (
             <FormulaPanel
               columns={columns}
-              pantry={planning.pantry}
+              pantry={facts.pantry}
               units={units}
               held={working.held}
               onHeld={working.setHeld}

@@ -64,12 +64,7 @@ export function StagesPanel(props: {
           />
         }
       />
-      <Mixing
-        method={method}
-        pantry={facts.planning.pantry}
-        places={placesOf(facts)}
-        onChange={onChange}
-      />
+      <Mixing method={method} pantry={facts.pantry} places={placesOf(facts)} onChange={onChange} />
       <OwnMoments method={method} onChange={onChange} />
     </Box>
   );
@@ -185,7 +180,7 @@ function Stays(props: {
 
 /** The shop’s places with their temperatures, as they are chosen from. */
 function placesOf(facts: DoughFacts) {
-  return placeChoices(facts.planning.places, facts.planning.nowMs, facts.units);
+  return placeChoices(facts.places, facts.nowMs, facts.units);
 }
 
 /** The fewest and most hours give way to the usual ones. */

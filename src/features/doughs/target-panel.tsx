@@ -66,7 +66,7 @@ function Makes(props: { method: Method; columns: DoughColumns | null; facts: Dou
   const units = useShopUnits();
   if (columns === null) return null;
   const { target, dough, lossShare } = method;
-  const { pantry, scaleStepG } = facts.planning;
+  const { pantry, scaleStepG } = facts;
   const made = { target, dough, lossShare };
   const { products, remainderG, remainder } = dividedInto(made, columns, scaleStepG, pantry);
   const pieces = products.map((one) => `${one.count} × ${massText(one.weightG, units)}`).join(', ');

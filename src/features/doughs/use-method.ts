@@ -43,7 +43,7 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
   const [held, setHeld] = useState<Held>('dough');
   const [wish, setWish] = useState(() => wishFrom(firstWish));
   const [refused, setRefused] = useState<string | null>(null);
-  const { pantry, scaleStepG, fineStepG } = facts.planning;
+  const { pantry, scaleStepG, fineStepG } = facts;
 
   const change = (next: Method) => {
     const parsed = methodSchema.safeParse(next);
@@ -114,7 +114,7 @@ export function useMethod(opened: Method, facts: DoughFacts, firstWish: BakeWish
 function keepFlour(method: Method, flourG: number, facts: DoughFacts): Method {
   const { target } = method;
   if (target.by !== 'products') return { ...method, target: { by: 'flour', flourG } };
-  const perFlour = doughPerFlour(method.dough, facts.planning.pantry);
+  const perFlour = doughPerFlour(method.dough, facts.pantry);
   const doughG = flourG * perFlour * (1 - method.lossShare);
   const plannedG = target.products.reduce((sum, one) => sum + one.count * one.weightG, 0);
   const factor = doughG / plannedG;
@@ -136,7 +136,7 @@ function refusalOf(run: () => void): string | null {
 }
 
 function columnsOf(method: Method, facts: DoughFacts): DoughColumns {
-  const { pantry, scaleStepG, fineStepG } = facts.planning;
+  const { pantry, scaleStepG, fineStepG } = facts;
   return targetColumns(method, { scaleStepG, fineStepG }, pantry);
 }
 

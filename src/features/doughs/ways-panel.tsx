@@ -117,10 +117,10 @@ function Ways(props: { ways: readonly Way[]; working: Working; facts: DoughFacts
 }
 
 /** What a way asks of the hands, or why it can not be. */
-function saidOf({ plan, because }: Way, { planning, units }: DoughFacts): string {
+function saidOf({ plan, because }: Way, { nowMs, units }: DoughFacts): string {
   if (plan === null) return because ?? '';
   const { firstMs, moments, outside } = plan satisfies WayPlan;
-  const begins = tr`begins ${momentText(firstMs, planning.nowMs, units.timeZone)}`;
+  const begins = tr`begins ${momentText(firstMs, nowMs, units.timeZone)}`;
   const hands = tr`hands ${moments === 1 ? tr`once` : tr`${moments} times`}`;
   return tr`${begins} · ${hands}${outside === 0 ? '' : tr`, ${outside} outside the working hours`} · balls ready all through`;
 }

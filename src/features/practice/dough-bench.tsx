@@ -140,9 +140,9 @@ export function DoughBench(props: {
 }
 
 /** The places of the shop that a dough can stand in, the warmest first. */
-function benchPlaces({ planning }: DoughFacts, units: ShopUnits): BenchPlace[] {
-  return planning.places
-    .map((place) => ({ id: place.id, name: place.name, tempC: tempAt(place, planning.nowMs) }))
+function benchPlaces({ places, nowMs }: DoughFacts, units: ShopUnits): BenchPlace[] {
+  return places
+    .map((place) => ({ id: place.id, name: place.name, tempC: tempAt(place, nowMs) }))
     .filter((place) => place.tempC > 0)
     .sort((a, b) => b.tempC - a.tempC)
     .map(({ id, name, tempC }) => ({ id, name, temp: tempText(tempC, units) }));

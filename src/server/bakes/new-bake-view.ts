@@ -11,13 +11,13 @@ import {
 } from '@/core/units';
 import { listFlours } from '@/data';
 import type { ShopContext } from '../context';
-import { planningFacts } from './planning-facts';
-import type { PlanningFacts } from '@/shop/doughs/poolish-form';
+import { shopFacts } from '../facts/shop-facts';
+import type { ShopFacts } from '@/shop/facts';
 import { loadShop } from '../shop/load-shop';
 
 /** What the new-bake view starts from. */
 export interface NewBakeView {
-  readonly facts: PlanningFacts;
+  readonly facts: ShopFacts;
   readonly units: ShopUnits;
   readonly flours: readonly { readonly id: string; readonly name: string }[];
   readonly defaults: {
@@ -51,7 +51,7 @@ export function newBakeView(context: ShopContext): NewBakeView {
   const flours = listFlours(context.db).filter((flour) => flour.retiredMs === null);
   const { weekday } = wallTime(readyFromMs, shop.timeZone);
   return {
-    facts: planningFacts(context, state),
+    facts: shopFacts(context, state),
     units: unitsOf(shop),
     flours: flours.map(({ id, name }) => ({ id, name })),
     defaults: {

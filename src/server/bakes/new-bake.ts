@@ -8,7 +8,7 @@ import { storePlan } from './store-plan';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { planOfForm, planRequestOf, settingFor } from '@/shop/doughs/poolish-form';
-import { planningFacts } from './planning-facts';
+import { shopFacts } from '../facts/shop-facts';
 import { loadShop } from '../shop/load-shop';
 
 /** Takes a bake: plans it backwards and writes the bake and its planned entries, all or nothing. */
@@ -22,7 +22,7 @@ export function takeBake(
     const state = loadShop(context);
     const unknown = refuseUnknown(parsed.value, state);
     if (unknown !== null) return unknown;
-    const facts = planningFacts(context, state);
+    const facts = shopFacts(context, state);
     const request = planRequestOf(parsed.value, facts, false);
     const plan = planOfForm(parsed.value, facts, false);
     if (plan.kind === 'infeasible') {

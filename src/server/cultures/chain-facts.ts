@@ -1,16 +1,10 @@
 import { massOf, totals, type Pantry } from '@/core/composition';
 import { insideOf, jarOf, type Culture, type Jar } from '@/core/cultures';
-import {
-  BAKERS_YEAST,
-  bookSpeed,
-  type LotForecast,
-  type PlaceHistory,
-  placeKind,
-} from '@/core/forecast';
+import { BAKERS_YEAST, bookSpeed, type LotForecast, placeKind } from '@/core/forecast';
 import { isUsedUp, type ActOf, type Lot } from '@/core/journal';
-import type { WorkingHours } from '@/core/planner';
-import { hoursBetween, type ShopUnits, unitsOf } from '@/core/units';
-import { planningFacts } from '../bakes/planning-facts';
+import { hoursBetween } from '@/core/units';
+import { shopFacts } from '../facts/shop-facts';
+import { floursIn, type NamedFlour, type ShopFacts } from '@/shop/facts';
 import { nextCodes } from '../journal/lot-codes';
 import { cultureSpeeds } from '../shop/load-shop';
 import { historyOf } from '../culture-lines/history';
@@ -49,44 +43,27 @@ export interface Generation {
 }
 
 /** What a refresh of a chain rests on. Plain data: it can be posted to a worker. */
-export interface ChainFacts {
+export interface ChainFacts extends ShopFacts {
   readonly culture: Culture;
-  readonly nowMs: number;
-  readonly units: ShopUnits;
   readonly offers: readonly LeftoverOffer[];
   readonly generations: readonly Generation[];
-  readonly places: readonly PlaceHistory[];
-  readonly pantry: Pantry;
-  readonly flours: readonly { readonly id: string; readonly name: string }[];
+  readonly flours: readonly NamedFlour[];
   readonly freezers: readonly { readonly id: string; readonly name: string }[];
-  readonly workingHours: WorkingHours;
-  readonly stepG: number;
-  readonly fineStepG: number;
-  readonly tapC: number;
   readonly lotId: string;
 }
 
 /** A carry-over chain with what can be refreshed into it. */
 export function chainFacts(of: Of, culture: Culture): ChainFacts {
   const { context, state } = of;
-  const { places, pantry, workingHours } = planningFacts(context, state);
-  const { shop } = state;
+  const facts = shopFacts(context, state);
+  const { pantry } = facts;
   return {
+    ...facts,
     culture,
-    nowMs: state.nowMs,
-    units: unitsOf(shop),
     offers: offersOf(of, culture, pantry),
     generations: generationsOf(of, culture, pantry),
-    places,
-    pantry,
-    flours: [...pantry.values()].flatMap((one) =>
-      one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
-    ),
+    flours: floursIn(pantry),
     freezers: freezersOf(of),
-    workingHours,
-    stepG: shop.scaleStepG,
-    fineStepG: shop.fineStepG,
-    tapC: shop.tapC,
     lotId: nextCodes(context, state, 'carry-over', [state.nowMs])[0] ?? 'C-next',
   };
 }

@@ -1,3 +1,4 @@
+import { floursIn, type NamedFlour } from '@/shop/facts';
 import type { Culture, CultureKind } from '@/core/cultures';
 import { unitsOf, type ShopUnits } from '@/core/units';
 import { placesNow, type Of, type PlaceNow } from './rows/of';
@@ -9,7 +10,7 @@ export interface DescribingFacts {
   readonly kind: CultureKind;
   readonly nowMs: number;
   readonly units: ShopUnits;
-  readonly flours: readonly { readonly id: string; readonly name: string }[];
+  readonly flours: readonly NamedFlour[];
   readonly places: readonly PlaceNow[];
   readonly discardJars: readonly { readonly id: string; readonly name: string }[];
 }
@@ -27,9 +28,7 @@ export function describingFacts(
     kind,
     nowMs: state.nowMs,
     units: unitsOf(shop),
-    flours: [...state.pantry.values()].flatMap((one) =>
-      one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
-    ),
+    flours: floursIn(state.pantry),
     places: placesNow(of),
     discardJars: cultures
       .filter((one) => one.kind === 'discard' && one.retiredMs === null)

@@ -1,9 +1,10 @@
 import { type Pantry, totals } from '@/core/composition';
 import { insideOf, jarOf, type Culture, type Jar } from '@/core/cultures';
-import { bookSpeed, type PlaceHistory } from '@/core/forecast';
-import { hoursBetween, MS_PER_HOUR, type ShopUnits, type YeastType, unitsOf } from '@/core/units';
+import { bookSpeed } from '@/core/forecast';
+import { hoursBetween, MS_PER_HOUR, type YeastType } from '@/core/units';
+import { floursIn, type NamedFlour, type ShopFacts } from '@/shop/facts';
 import { nextCodes } from '../journal/lot-codes';
-import { planningFacts } from '../bakes/planning-facts';
+import { shopFacts } from '../facts/shop-facts';
 import { cultureSpeeds } from '../shop/load-shop';
 import { gramsOf, lotsOfCulture } from '../culture-lines/registry';
 import { isFrozen, type Of } from './rows/of';
@@ -22,41 +23,26 @@ export interface Layer {
 }
 
 /** What using a discard jar rests on. Plain data: it can be posted to a worker. */
-export interface DiscardFacts {
+export interface DiscardFacts extends ShopFacts {
   readonly culture: Culture;
-  readonly nowMs: number;
-  readonly units: ShopUnits;
   /** Oldest first. */
   readonly layers: readonly Layer[];
   readonly yeastType: YeastType;
-  readonly places: readonly PlaceHistory[];
-  readonly pantry: Pantry;
-  readonly flours: readonly { readonly id: string; readonly name: string }[];
-  readonly stepG: number;
-  readonly fineStepG: number;
-  readonly tapC: number;
+  readonly flours: readonly NamedFlour[];
   readonly lotId: string;
 }
 
 /** A discard jar with the state of each of its layers. */
 export function discardFacts(of: Of, culture: Culture): DiscardFacts {
   const { context, state } = of;
-  const { places, pantry } = planningFacts(context, state);
-  const { shop } = state;
+  const facts = shopFacts(context, state);
+  const { pantry } = facts;
   return {
+    ...facts,
     culture,
-    nowMs: state.nowMs,
-    units: unitsOf(shop),
     layers: layersOf(of, culture, pantry),
-    yeastType: shop.yeastType,
-    places,
-    pantry,
-    flours: [...pantry.values()].flatMap((one) =>
-      one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
-    ),
-    stepG: shop.scaleStepG,
-    fineStepG: shop.fineStepG,
-    tapC: shop.tapC,
+    yeastType: state.shop.yeastType,
+    flours: floursIn(pantry),
     lotId: nextCodes(context, state, 'dough', [state.nowMs])[0] ?? 'D-next',
   };
 }

@@ -1,15 +1,13 @@
 import { tr, trOf } from '@/words/tr';
 import { type ShopState } from '@/shop/state';
 import { isStarter, jarOf, ripeMs, type Culture, type Jar } from '@/core/cultures';
-import { bookSpeed, type LotForecast, type PlaceHistory, type ShopForecast } from '@/core/forecast';
-import type { Pantry } from '@/core/composition';
+import { bookSpeed, type LotForecast, type ShopForecast } from '@/core/forecast';
 import { isAct, type Lot } from '@/core/journal';
-import type { WorkingHours } from '@/core/planner';
-import { unitsOf, type ShopUnits } from '@/core/units';
 import { listEquipmentThere } from '@/data';
+import { floursIn, type NamedFlour, type ShopFacts } from '@/shop/facts';
 import type { ShopContext } from '../context';
 import { nextCodes } from '../journal/lot-codes';
-import { planningFacts } from '../bakes/planning-facts';
+import { shopFacts } from '../facts/shop-facts';
 import { cultureSpeeds } from '../shop/load-shop';
 import { isFrozen } from './rows/of';
 import { currentJar, culturesOf, gramsOf, lotsOfCulture, stockOf } from '../culture-lines/registry';
@@ -23,21 +21,12 @@ export interface JarOffer {
 }
 
 /** What a feed, a series or a build of one culture rests on. Plain data: it can be posted to a worker. */
-export interface FeedFacts {
+export interface FeedFacts extends ShopFacts {
   readonly culture: Culture;
   readonly jars: readonly JarOffer[];
-  readonly nowMs: number;
-  readonly timeZone: string;
-  readonly units: ShopUnits;
-  readonly workingHours: WorkingHours;
-  readonly scaleStepG: number;
-  readonly fineStepG: number;
-  readonly tapC: number;
   /** True for a shop that feeds without discard: all of the jar goes in. */
   readonly withoutDiscard: boolean;
-  readonly places: readonly PlaceHistory[];
-  readonly pantry: Pantry;
-  readonly flours: readonly { readonly id: string; readonly name: string }[];
+  readonly flours: readonly NamedFlour[];
   /** Its own jar first, then the shop’s tubs by size. */
   readonly vessels: readonly { readonly name: string; readonly ml: number }[];
   /** The next step that takes from this culture and does not feed it. */
@@ -71,25 +60,14 @@ export function feedFacts(
   const lot = awake(currentJar(stock, culture.id), state);
   const jars = jarsOf(context, state, forecast, { culture, lot });
   if (jars.length === 0) return null;
-  const { places, pantry, workingHours, timeZone } = planningFacts(context, state);
-  const { shop } = state;
+  const facts = shopFacts(context, state);
   const collector = culturesOf(context, state).find((one) => one.id === culture.discardTo);
   return {
+    ...facts,
     culture,
     jars,
-    nowMs: state.nowMs,
-    timeZone,
-    units: unitsOf(shop),
-    workingHours,
-    scaleStepG: shop.scaleStepG,
-    fineStepG: shop.fineStepG,
-    tapC: shop.tapC,
-    withoutDiscard: shop.waste === 'without discard',
-    places,
-    pantry,
-    flours: [...pantry.values()].flatMap((one) =>
-      one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
-    ),
+    withoutDiscard: state.shop.waste === 'without discard',
+    flours: floursIn(facts.pantry),
     vessels: [
       { name: tr`its jar`, ml: culture.vesselMl },
       ...listEquipmentThere(context.db)

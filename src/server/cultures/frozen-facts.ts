@@ -1,4 +1,3 @@
-import type { Pantry } from '@/core/composition';
 import {
   isStarter,
   jarOf,
@@ -7,24 +6,22 @@ import {
   type Jar,
   type PowerLeft,
 } from '@/core/cultures';
-import { BAKERS_YEAST, bookSpeed, type PlaceHistory } from '@/core/forecast';
+import { BAKERS_YEAST, bookSpeed } from '@/core/forecast';
 import type { Lot } from '@/core/journal';
-import type { WorkingHours } from '@/core/planner';
-import { MS_PER_HOUR, type ShopUnits, unitsOf } from '@/core/units';
-import { planningFacts } from '../bakes/planning-facts';
+import { MS_PER_HOUR } from '@/core/units';
+import type { ShopFacts } from '@/shop/facts';
+import { shopFacts } from '../facts/shop-facts';
 import { cultureSpeeds } from '../shop/load-shop';
 import { gramsOf } from '../culture-lines/registry';
 import { FROZEN_KEEPS_DAYS } from './rows/kept-rows';
 import { frozenSince, type Of } from './rows/of';
 
 /** What a thaw of a frozen lot rests on. Plain data: it can be posted to a worker. */
-export interface FrozenFacts {
+export interface FrozenFacts extends ShopFacts {
   readonly lotId: string;
   readonly name: string;
   readonly kind: string;
   readonly culture: Culture | null;
-  readonly nowMs: number;
-  readonly units: ShopUnits;
   readonly massG: number;
   readonly balls: number | null;
   readonly flatMm: number | null;
@@ -36,10 +33,6 @@ export interface FrozenFacts {
   readonly jar: Jar;
   /** True for a culture’s back-up: it is fed after it has thawed. */
   readonly backUp: boolean;
-  readonly places: readonly PlaceHistory[];
-  readonly pantry: Pantry;
-  readonly workingHours: WorkingHours;
-  readonly timeZone: string;
   /** A thaw that is planned already. */
   readonly planned: readonly {
     readonly stepId: string;
@@ -55,7 +48,8 @@ export function frozenFacts(of: Of, lot: Lot): FrozenFacts | null {
   const { context, state, forecast, stock, cultures } = of;
   const standing = forecast.lots.get(lot.id);
   if (standing === undefined) return null;
-  const { places, pantry, workingHours, timeZone } = planningFacts(context, state);
+  const facts = shopFacts(context, state);
+  const { pantry } = facts;
   const culture = cultures.find((one) => one.id === lot.cultureId) ?? null;
   const backUp = culture !== null && isStarter(culture);
   const speeds = cultureSpeeds(context, state);
@@ -63,14 +57,12 @@ export function frozenFacts(of: Of, lot: Lot): FrozenFacts | null {
   const speed = speeds.get(speedOf) ?? bookSpeed(speedOf);
   const jar = { ...jarOf(standing, state.nowMs, speed), lot, placeId: lot.placeId };
   const days = (state.nowMs - frozenSince(of, lot)) / (24 * MS_PER_HOUR);
-  const { shop } = state;
   return {
+    ...facts,
     lotId: lot.id,
     name: lot.name,
     kind: lot.kind,
     culture,
-    nowMs: state.nowMs,
-    units: unitsOf(shop),
     massG: gramsOf(stock.get(lot.id) ?? lot),
     balls: lot.balls,
     flatMm: lot.flatMm,
@@ -85,10 +77,6 @@ export function frozenFacts(of: Of, lot: Lot): FrozenFacts | null {
     })),
     jar,
     backUp,
-    places,
-    pantry,
-    workingHours,
-    timeZone,
     planned: state.folded.plan.flatMap((step) =>
       step.act.kind === 'move' && step.act.lotId === lot.id
         ? [{ stepId: step.stepId, atMs: step.atMs, placeId: step.act.placeId }]

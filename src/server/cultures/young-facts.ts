@@ -8,7 +8,7 @@ import {
 } from '@/core/cultures';
 import { isAct, type DoneAct, type Lot } from '@/core/journal';
 import { unitsOf, type ShopUnits } from '@/core/units';
-import { planningFacts } from '../bakes/planning-facts';
+import { floursIn, type NamedFlour } from '@/shop/facts';
 
 import { currentJar, gramsOf } from '../culture-lines/registry';
 import { placesNow, type Of, type PlaceNow } from './rows/of';
@@ -26,7 +26,7 @@ export interface YoungFacts {
   readonly peaksSeen: number;
   readonly peaksToLive: number;
   readonly days: readonly YoungDay[];
-  readonly flours: readonly { readonly id: string; readonly name: string }[];
+  readonly flours: readonly NamedFlour[];
   readonly places: readonly PlaceNow[];
 }
 
@@ -36,7 +36,6 @@ export function youngFacts(of: Of, culture: Culture): YoungFacts | null {
   const jar = currentJar(stock, culture.id);
   const begunMs = youngSince(state, culture, jar);
   if (begunMs === null) return null;
-  const { pantry } = planningFacts(of.context, state);
   const { shop } = state;
   return {
     culture,
@@ -49,9 +48,7 @@ export function youngFacts(of: Of, culture: Culture): YoungFacts | null {
     peaksSeen: peaksSeen(state, culture.id, begunMs),
     peaksToLive: PEAKS_TO_LIVE,
     days: youngSchedule(begunMs),
-    flours: [...pantry.values()].flatMap((one) =>
-      one.kind === 'flour' ? [{ id: one.id, name: one.name }] : [],
-    ),
+    flours: floursIn(state.pantry),
     places: placesNow(of),
   };
 }

@@ -1,4 +1,3 @@
-import { unitsOf } from '@/core/units';
 import { type SourceFact, type DoughFacts } from '@/shop/doughs/facts';
 import type { ShopState } from '@/shop/state';
 
@@ -12,7 +11,7 @@ import type { Lot } from '@/core/journal';
 import { listEquipmentThere, listFlours } from '@/data';
 import type { ShopContext } from '../context';
 import { culturesOf, currentJar, lotsOfCulture, stockOf } from '../culture-lines/registry';
-import { planningFacts } from '../bakes/planning-facts';
+import { shopFacts } from '../facts/shop-facts';
 
 import { takenWater } from './taken-water';
 
@@ -22,17 +21,14 @@ export function doughFacts(context: ShopContext, state: ShopState): DoughFacts {
   const of = (kind: string) => things.filter((thing) => thing.kind === kind);
   const { shop } = state;
   return {
-    planning: planningFacts(context, state),
-    units: unitsOf(shop),
+    ...shopFacts(context, state),
     flours: listFlours(context.db),
-    mixers: of('mixer').map(({ name, least, most }) => ({ name, leastKg: least, mostKg: most })),
     boxes: of('box').map(({ name, count, most }) => ({ name, count, balls: most })),
     tubs: of('tub').map(({ name, count, most }) => ({ name, count, litres: most })),
     sources: sourcesOf(context, state),
     lastMixes: takenWater(context, state),
     roomC: roomOf(state),
     mixerHeatC: shop.mixedBy === 'mixer' ? state.learned.mixerHeat.mean : 0,
-    tapC: shop.tapC,
     lossShare: state.learned.loss.mean,
   };
 }

@@ -6,7 +6,7 @@ import { listPinned } from '@/data';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
 import type { MoveFacts } from '@/shop/moves/types';
-import { planningFacts } from '../bakes/planning-facts';
+import { shopFacts } from '../facts/shop-facts';
 import { mixSpans } from '../plan/background';
 import { kitchenOf } from '../plan/facts';
 import { forecastState } from '../shop/forecast-state';
@@ -21,6 +21,7 @@ export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {
     state.folded.plan.some((step) => step.bakeId === bake.id),
   );
   return {
+    ...shopFacts(context, state),
     folded: {
       done: state.folded.done
         .filter(({ act }) => {
@@ -33,7 +34,6 @@ export function moveFacts(context: ShopContext, state: ShopState): MoveFacts {
     bakes,
     kitchen: kitchenOf(context, state),
     mixSpans: mixSpans(context, state, new Set(bakes.map((bake) => bake.id))),
-    planning: planningFacts(context, state),
     pinned: [...listPinned(context.db)],
   };
 }

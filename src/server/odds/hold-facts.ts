@@ -14,7 +14,7 @@ import {
 import { listPinned } from '@/data';
 import type { ShopContext } from '../context';
 import { mixClockOf } from '../mix/batches';
-import { planningFacts } from '../bakes/planning-facts';
+import { shopFacts } from '../facts/shop-facts';
 import { cultureSpeeds } from '../shop/load-shop';
 
 /** The question of a bake; null where nothing of it is planned. */
@@ -28,7 +28,7 @@ export function holdFacts(context: ShopContext, state: ShopState, bake: Bake): H
     ...new Set(all.flatMap((step) => lotsTouchedBy(step.act)).filter((id) => !planned.has(id))),
   ];
   const done: DoneAct[] = lineageActs(state.folded.done, lotIds);
-  const facts = planningFacts(context, state);
+  const facts = shopFacts(context, state);
   const mix = plan.find((step) => isAct(step.act, 'make') && step.act.lotKind === 'dough');
   const outMin =
     mix !== undefined && isAct(mix.act, 'make')

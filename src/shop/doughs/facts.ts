@@ -1,9 +1,8 @@
 import { type FlourRow } from '../kept/flour';
 import type { LoneLeaven } from '@/core/cultures';
 import type { TakenWater } from '@/core/flour';
-import type { Box, LeavenKind, Mixer, Tub } from '@/core/formula';
-import type { ShopUnits } from '@/core/units';
-import type { PlanningFacts } from './poolish-form';
+import type { Box, LeavenKind, Tub } from '@/core/formula';
+import type { ShopFacts } from '../facts';
 /** A lot that a leaven can be seeded from or taken from. */
 export interface SourceFact {
   readonly kind: LeavenKind;
@@ -24,18 +23,14 @@ export interface SourceFact {
 }
 
 /** What a dough of the shop rests on; plain data, so that the page can work by itself. */
-export interface DoughFacts {
-  readonly planning: PlanningFacts;
-  readonly units: ShopUnits;
+export interface DoughFacts extends ShopFacts {
   readonly flours: readonly FlourRow[];
-  readonly mixers: readonly Mixer[];
   readonly boxes: readonly Box[];
   readonly tubs: readonly Tub[];
   readonly sources: readonly SourceFact[];
   readonly lastMixes: readonly TakenWater[];
   readonly roomC: number;
   readonly mixerHeatC: number;
-  readonly tapC: number;
   readonly lossShare: number;
 }
 

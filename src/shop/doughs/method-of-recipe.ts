@@ -78,13 +78,13 @@ export function methodOfRecipe(
   stages: RecipeStages,
   facts: DoughFacts,
 ): Method {
-  const { planning, flours } = facts;
+  const { flours } = facts;
   const base = placedMethod(
     startingMethods().find((one) => one.id === 'straight')!,
     {
-      places: planning.places,
+      places: facts.places,
       flours: flours.filter((flour) => flour.retiredMs === null),
-      atMs: planning.nowMs,
+      atMs: facts.nowMs,
       yeastType: made.dough.yeast.type,
     },
   );

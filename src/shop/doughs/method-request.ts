@@ -28,8 +28,7 @@ export function methodRequestOf(
   facts: DoughFacts,
   withBands: boolean,
 ): MethodRequest {
-  const { planning } = facts;
-  const at = (text: string) => fromLocalText(text, planning.timeZone);
+  const at = (text: string) => fromLocalText(text, facts.timeZone);
   return {
     method: bake.method,
     name: bake.name,
@@ -41,14 +40,14 @@ export function methodRequestOf(
         Object.entries(bake.leavenAt).map(([id, text]) => [id, at(text)]),
       ),
     },
-    nowMs: planning.nowMs,
-    places: new Map(planning.places.map((place) => [place.id, place])),
-    pantry: planning.pantry,
-    steps: { scaleStepG: planning.scaleStepG, fineStepG: planning.fineStepG },
+    nowMs: facts.nowMs,
+    places: new Map(facts.places.map((place) => [place.id, place])),
+    pantry: facts.pantry,
+    steps: { scaleStepG: facts.scaleStepG, fineStepG: facts.fineStepG },
     mixers: facts.mixers,
-    workingHours: planning.workingHours,
-    timeZone: planning.timeZone,
-    cultureSpeeds: planning.cultureSpeeds,
+    workingHours: facts.workingHours,
+    timeZone: facts.timeZone,
+    cultureSpeeds: facts.cultureSpeeds,
     sources: bake.method.dough.leavens.flatMap((leaven) => {
       const source = sourceFor(leaven, facts.sources);
       if (source === null) return [];

@@ -1,5 +1,3 @@
-import type { Pantry } from '@/core/composition';
-import type { Mixer } from '@/core/formula';
 import { setTempC, tempAt, type PlaceHistory } from '@/core/forecast';
 import { poolishMethod } from '@/core/methods';
 import {
@@ -10,36 +8,20 @@ import {
   type MethodPlan,
   type MethodRequest,
   type NoMethodPlan,
-  type WorkingHours,
 } from '@/core/planner';
 import { fromLocalText } from '@/core/units';
+import type { ShopFacts } from '../facts';
 import { formulaOf, type BakeForm } from './bake-form';
 
-/** The facts of the shop that a plan rests on; plain data, so that the page can plan by itself. */
-export interface PlanningFacts {
-  readonly places: readonly PlaceHistory[];
-  readonly pantry: Pantry;
-  readonly scaleStepG: number;
-  readonly fineStepG: number;
-  /** Mixers that a dough without a method of its own goes in; none where the shop mixes by hand. */
-  readonly mixers?: readonly Mixer[];
-  readonly mixedBy?: 'hand' | 'mixer';
-  readonly workingHours: WorkingHours;
-  readonly timeZone: string;
-  readonly nowMs: number;
-  readonly cultureSpeeds: MethodRequest['cultureSpeeds'];
-}
+/** What a bake from the form in front asks of a shop: no tap, no units. */
+export type BakeFacts = Omit<ShopFacts, 'units' | 'tapC'>;
 
 /** A checked form as a request to the planner. The room said in the form holds from now on. */
-export function planRequestOf(
-  form: BakeForm,
-  facts: PlanningFacts,
-  withBands: boolean,
-): MethodRequest {
+export function planRequestOf(form: BakeForm, facts: BakeFacts, withBands: boolean): MethodRequest {
   const { timeZone, nowMs } = facts;
   const at = (text: string) => fromLocalText(text, timeZone);
   const { name, poolishPlaceId, doughPlaceId, poolishAt, mixAt } = form;
-  const mixedBy = facts.mixedBy ?? 'mixer';
+  const { mixedBy } = facts;
   return {
     method: poolishMethod({
       name,
@@ -65,7 +47,8 @@ export function planRequestOf(
     pantry: facts.pantry,
     cultureSpeeds: facts.cultureSpeeds,
     steps: { scaleStepG: facts.scaleStepG, fineStepG: facts.fineStepG },
-    mixers: facts.mixers ?? [],
+    // By hand a dough goes in no mixer.
+    mixers: mixedBy === 'hand' ? [] : facts.mixers,
     workingHours: facts.workingHours,
     timeZone,
     sources: [],
@@ -76,7 +59,7 @@ export function planRequestOf(
 /** Plans a checked form, balls where it holds them. */
 export function planOfForm(
   form: BakeForm,
-  facts: PlanningFacts,
+  facts: BakeFacts,
   withBands: boolean,
 ): MethodPlan | NoMethodPlan {
   const request = planRequestOf(form, facts, withBands);
@@ -88,7 +71,7 @@ export function planOfForm(
 /** A checked form planned for the page: why it can not be comes with what would mend it. */
 export function poolishAnswer(
   form: BakeForm,
-  facts: PlanningFacts,
+  facts: BakeFacts,
 ): MethodPlan | (NoMethodPlan & { readonly mend: Mend | null }) {
   const plan = planOfForm(form, facts, true);
   if (plan.kind === 'plan') return plan;

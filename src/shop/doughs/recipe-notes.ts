@@ -22,7 +22,7 @@ const hoursText = (hours: number) => String(Number(hours.toFixed(2)));
 
 /** What of a recipe’s stages its method keeps, in the order of the work. */
 export function keptStages(method: Method, stages: RecipeStages, facts: DoughFacts): KeptStage[] {
-  const { places } = facts.planning;
+  const { places } = facts;
   const placeName = (placeId: string) =>
     places.find(({ id }) => id === placeId)?.name ?? tr`no place`;
   const placed = (stays: readonly Stay[]) =>
@@ -94,11 +94,11 @@ function builtOf({ id, name, kind }: Leaven, method: Method, facts: DoughFacts):
 }
 
 /** That no place of the shop is as warm or cold as a stage asks for. */
-function farPlace({ where, from }: RecipeStage, { planning }: DoughFacts): string[] {
+function farPlace({ where, from }: RecipeStage, { places, nowMs }: DoughFacts): string[] {
   const wantedC = WHERE_C[where];
-  const apart = planning.places.map((place) => ({
+  const apart = places.map((place) => ({
     place,
-    apartC: Math.abs(tempAt(place, planning.nowMs) - wantedC),
+    apartC: Math.abs(tempAt(place, nowMs) - wantedC),
   }));
   const [nearest] = apart.sort((a, b) => a.apartC - b.apartC);
   if (nearest === undefined || nearest.apartC <= FAR_C) return [];

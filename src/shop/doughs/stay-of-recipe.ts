@@ -18,10 +18,10 @@ const HOUR_STEPS = 4;
 const toQuarter = (hours: number) => Math.round(hours * HOUR_STEPS) / HOUR_STEPS;
 
 /** A stage of a recipe at the place of the shop that is nearest to it. */
-export function stayOf({ where, leastH, mostH }: RecipeStage, { planning }: DoughFacts): Stay {
+export function stayOf({ where, leastH, mostH }: RecipeStage, { places, nowMs }: DoughFacts): Stay {
   const placeId = nearestPlace(WHERE_C[where], {
-    places: planning.places,
-    atMs: planning.nowMs,
+    places,
+    atMs: nowMs,
   });
   if (leastH === mostH) {
     const [least, most] = [toQuarter(leastH * ABOUT.least), toQuarter(mostH * ABOUT.most)];

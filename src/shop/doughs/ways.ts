@@ -32,14 +32,13 @@ export function* waysOf(asks: {
   readonly facts: DoughFacts;
 }): Generator<{ share: number; answer: readonly Way[] }, readonly Way[]> {
   const { bake, facts } = asks;
-  const { planning } = facts;
   const coldNow = (placeId: string) => {
-    const place = planning.places.find((one) => one.id === placeId);
-    return place !== undefined && isCold(tempAt(place, planning.nowMs));
+    const place = facts.places.find((one) => one.id === placeId);
+    return place !== undefined && isCold(tempAt(place, facts.nowMs));
   };
   const variations = variationsOf(bake.method, {
     isCold: coldNow,
-    fridgeId: planning.places.find((place) => coldNow(place.id))?.id ?? null,
+    fridgeId: facts.places.find((place) => coldNow(place.id))?.id ?? null,
     kinds: new Set(facts.sources.map((source) => source.kind)),
   });
   const asked = [
@@ -71,7 +70,7 @@ function planned(
   bake: Omit<MethodBake, 'versionId'>,
   facts: DoughFacts,
 ): Pick<Way, 'plan' | 'because'> {
-  const { timeZone, nowMs } = facts.planning;
+  const { timeZone, nowMs } = facts;
   const found = plannedInTurns(methodRequestOf(bake, facts, false));
   if (found.kind === 'infeasible') {
     return { plan: null, because: noMethodPlanSentence(found, timeZone, nowMs) };

@@ -40,13 +40,11 @@ const WAVES = [
 const FACTS = {
   folded: { done: [], plan: WAVES },
   pinned: [],
-  planning: {
-    places: [...PLACES.values()],
-    pantry: PANTRY,
-    cultureSpeeds: new Map(),
-    nowMs: T0,
-    fineStepG: 0.1,
-  },
+  places: [...PLACES.values()],
+  pantry: PANTRY,
+  cultureSpeeds: new Map(),
+  nowMs: T0,
+  fineStepG: 0.1,
 } as unknown as MoveFacts;
 const moved = (byH: number) => movedOfBake(FACTS, WAVES, WAVES[0]!, T0 + (9 + byH) * H);
 

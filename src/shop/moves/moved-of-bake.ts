@@ -68,12 +68,11 @@ function withYeast(
   const mix = planned.find((one) => isAct(one.act, 'make') && one.act.lotKind === 'dough');
   if (mix === undefined) return [...moved];
   const atOf = (one: PlannedAct) => moved.find((each) => each.step === one)?.atMs ?? one.atMs;
-  const { planning } = facts;
   const shop = {
-    places: new Map(planning.places.map((place) => [place.id, place])),
-    pantry: planning.pantry,
-    cultureSpeeds: planning.cultureSpeeds,
-    nowMs: planning.nowMs,
+    places: new Map(facts.places.map((place) => [place.id, place])),
+    pantry: facts.pantry,
+    cultureSpeeds: facts.cultureSpeeds,
+    nowMs: facts.nowMs,
   };
   const touched = new Set(moved.map((one) => one.step));
   const again = leavensToMake(mix, planned).filter((one) => touched.has(mix) || touched.has(one));
@@ -81,7 +80,7 @@ function withYeast(
     const moves = planned
       .filter((one) => isAct(one.act, 'move') && one.act.lotId === leaven.act.lotId)
       .map((one) => ({ atMs: atOf(one), act: one.act }));
-    const at = { atMs: atOf(leaven), mixAtMs: atOf(mix), stepG: planning.fineStepG };
+    const at = { atMs: atOf(leaven), mixAtMs: atOf(mix), stepG: facts.fineStepG };
     return { step: leaven, atMs: at.atMs, act: redosed(leaven.act, at, moves, shop) };
   });
   const ids = new Set(dosed.map((one) => one.step));

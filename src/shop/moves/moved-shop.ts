@@ -40,7 +40,7 @@ const kept = new RememberedLots();
 
 /** Runs the shop on as if a step stood at another hour. */
 export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): Moved {
-  const { folded, planning, bakes } = facts;
+  const { folded, bakes } = facts;
   const step = folded.plan.find((one) => one.stepId === stepId);
   if (step === undefined) return { ...NOTHING, refusal: tr`This step is not planned any more.` };
   const moved = movedSteps(facts, step, atMs);
@@ -61,7 +61,7 @@ export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): 
   return {
     strands: [...forecast.lots.values()]
       .filter((lot) => touched.has(lot.story.lot.id))
-      .map((lot) => strandOf(lot, planning.nowMs + AHEAD_H * MS_PER_HOUR, cold)),
+      .map((lot) => strandOf(lot, facts.nowMs + AHEAD_H * MS_PER_HOUR, cold)),
     services: servicesOf(bakes, forecast, () => null),
     conflicts: newlyBroken(facts, forecast),
     refusal: forecast.conflicts.find(({ ref }) => along.has(ref))?.sentence ?? null,
@@ -69,15 +69,16 @@ export function movedShop({ facts, stepId, atMs, coldPlaceIds }: MoveQuestion): 
 }
 
 /** The shop run on with a plan. Without bands: they take seventeen runs. */
-function forecastOf({ folded, planning }: MoveFacts, plan: readonly PlannedAct[]): ShopForecast {
+function forecastOf(facts: MoveFacts, plan: readonly PlannedAct[]): ShopForecast {
+  const { folded } = facts;
   return forecastShop({
     folded: { done: folded.done, plan },
-    nowMs: planning.nowMs,
-    visibleFromMs: addHours(planning.nowMs, -BACK_H),
-    places: new Map(planning.places.map((place) => [place.id, place])),
-    pantry: planning.pantry,
-    cultureSpeeds: planning.cultureSpeeds,
-    remembered: { lots: kept, facts: JSON.stringify([...planning.pantry]) },
+    nowMs: facts.nowMs,
+    visibleFromMs: addHours(facts.nowMs, -BACK_H),
+    places: new Map(facts.places.map((place) => [place.id, place])),
+    pantry: facts.pantry,
+    cultureSpeeds: facts.cultureSpeeds,
+    remembered: { lots: kept, facts: JSON.stringify([...facts.pantry]) },
     withBands: false,
     stepH: COARSE_STEP_H,
   });
@@ -96,11 +97,11 @@ const standing = new WeakMap<MoveFacts, ReadonlySet<string>>();
 const nameOf = ({ key, subject }: Broken) => `${key} ${subject}`;
 
 function brokenOf(facts: MoveFacts, forecast: ShopForecast): Broken[] {
-  const { bakes, kitchen, mixSpans, planning } = facts;
+  const { bakes, kitchen, mixSpans } = facts;
   const needs = needsOfShop({
     forecast,
-    nowMs: planning.nowMs,
-    pantry: planning.pantry,
+    nowMs: facts.nowMs,
+    pantry: facts.pantry,
     bakes,
     live: new Set(bakes.map((bake) => bake.id)),
     mixSpans,

@@ -3,14 +3,13 @@ import type { Act, PlannedAct, Tenses } from '@/core/journal';
 import type { MixSpan } from '@/core/mixing';
 import type { Kitchen } from '@/core/planner/week';
 
-import type { PlanningFacts } from '../doughs/poolish-form';
+import type { ShopFacts } from '../facts';
 
 /** What moving a step rests on; plain data, so that the page can see what follows while it drags. */
-export interface MoveFacts {
+export interface MoveFacts extends ShopFacts {
   /** What was done to the lots in sight and to those they descend from, and what is planned. */
   readonly folded: Tenses;
   readonly bakes: readonly Bake[];
-  readonly planning: PlanningFacts;
   /** Hands, rooms and things of the shop. */
   readonly kitchen: Kitchen;
   /** When the mix of each bake takes hands and mixer, minutes from its start. */

@@ -17,18 +17,17 @@ export interface PlanFacts {
 /** The facts as the planner takes them. */
 export function planningShop(facts: PlanFacts): PlanningShop {
   const { dough, done, background, weights, kitchen } = facts;
-  const { planning } = dough;
   return {
     kitchen,
     base: {
-      nowMs: planning.nowMs,
-      places: new Map(planning.places.map((place) => [place.id, place])),
-      pantry: planning.pantry,
-      steps: { scaleStepG: planning.scaleStepG, fineStepG: planning.fineStepG },
+      nowMs: dough.nowMs,
+      places: new Map(dough.places.map((place) => [place.id, place])),
+      pantry: dough.pantry,
+      steps: { scaleStepG: dough.scaleStepG, fineStepG: dough.fineStepG },
       mixers: kitchen.mixers,
-      workingHours: planning.workingHours,
-      timeZone: planning.timeZone,
-      cultureSpeeds: planning.cultureSpeeds,
+      workingHours: dough.workingHours,
+      timeZone: dough.timeZone,
+      cultureSpeeds: dough.cultureSpeeds,
       done,
       jars: new RememberedLots(),
       stepH: PLANNING_STEP_H,

@@ -46,7 +46,7 @@ function planAt(
   };
   const plan = planMethod(request);
   if (plan.kind === 'infeasible') {
-    const { timeZone, nowMs } = facts.dough.planning;
+    const { timeZone, nowMs } = facts.dough;
     return { key, ladder: null, refused: noMethodPlanSentence(plan, timeZone, nowMs) };
   }
   const proposal = withOdds(judged(plan, request, { demand, method, shop }), shop);

@@ -89,11 +89,7 @@ function searchOf(found: Alternatives, demand: Demand, facts: PlanFacts): PlanSe
           },
     refused: found.refused.map((one) => ({
       name: one.name,
-      because: noMethodPlanSentence(
-        one.why,
-        facts.dough.planning.timeZone,
-        facts.dough.planning.nowMs,
-      ),
+      because: noMethodPlanSentence(one.why, facts.dough.timeZone, facts.dough.nowMs),
       mend: changedBy(one, demand),
     })),
     share: found.share,

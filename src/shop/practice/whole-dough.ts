@@ -30,7 +30,7 @@ const MOST_DAYS = 6;
 
 /** Plans a dough backwards from an evening: the first evening that its hours reach. */
 export function startDough({ method, facts }: WholeDoughAsk): WholeDoughStart {
-  const { nowMs, timeZone } = facts.planning;
+  const { nowMs, timeZone } = facts;
   let because = tr`This dough has no plan.`;
   for (let day = 1; day <= MOST_DAYS; day += 1) {
     const readyFromMs = atWallMinute(nowMs, day, EVENING_MINUTE, timeZone);
@@ -75,9 +75,9 @@ export function wholeDough({ facts, warmerC, steps, deeds }: DoughQuestion): Dou
   };
 }
 
-function shopOf({ planning }: DoughFacts, warmerC: number) {
-  const { nowMs, pantry, cultureSpeeds } = planning;
-  const places = planning.places.map((place) => warmed(place, warmerC, nowMs));
+function shopOf(facts: DoughFacts, warmerC: number) {
+  const { nowMs, pantry, cultureSpeeds } = facts;
+  const places = facts.places.map((place) => warmed(place, warmerC, nowMs));
   return {
     nowMs,
     pantry,

@@ -84,6 +84,8 @@ function bakeAnswer(request: z.output<typeof bakeRequest>) {
     {
       ...request,
       nowMs,
+      mixers: [],
+      mixedBy: 'mixer',
       pantry: pantryOf([request.flour]),
       cultureSpeeds: new Map([
         [BAKERS_YEAST, { speed: request.bakersYeastSpeed, lnSd: bookSpeedLnSd(BAKERS_YEAST) }],

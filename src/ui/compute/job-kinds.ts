@@ -28,7 +28,8 @@ import type {
 } from '@/core/cultures';
 import type { Pantry } from '@/core/composition';
 import type { BakeForm } from '@/shop/doughs/bake-form';
-import { type poolishAnswer, type PlanningFacts } from '@/shop/doughs/poolish-form';
+import { type poolishAnswer } from '@/shop/doughs/poolish-form';
+import type { ShopFacts } from '@/shop/facts';
 import type { LaneBefore } from '@/ui/lanes/lanes';
 import type { LaneQuestion } from '@/ui/lanes/search';
 import type { Moved, MoveQuestion } from '@/shop/moves/moved-shop';
@@ -149,7 +150,7 @@ export interface JobKinds {
   readonly doughRun: { readonly asks: DoughQuestion; readonly answers: DoughAnswer };
   /** A bake planned backwards. */
   readonly plan: {
-    readonly asks: { readonly form: BakeForm; readonly facts: PlanningFacts };
+    readonly asks: { readonly form: BakeForm; readonly facts: ShopFacts };
     readonly answers: ReturnType<typeof poolishAnswer>;
   };
 }

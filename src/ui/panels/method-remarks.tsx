@@ -4,7 +4,7 @@ import { tr } from '@/words/tr';
 import Box from '@mui/material/Box';
 import { formulaRemarks, trueFormula, type DoughColumns } from '@/core/formula';
 import type { MethodPlan, MethodRemark, PlannedLeaven } from '@/core/planner';
-import type { PlanningFacts } from '@/shop/doughs/poolish-form';
+import type { ShopFacts } from '@/shop/facts';
 import { sentenceInUnits } from '@/shop/sentence-in-units';
 import { useShopUnits } from '../fields/shop-units';
 import { decimals, massText, momentText, percentText, spanText } from '../format';
@@ -17,7 +17,7 @@ type At = (ms: number | null) => string;
 export function MethodRemarks(props: {
   plan: MethodPlan | null;
   columns: DoughColumns;
-  planning: Pick<PlanningFacts, 'nowMs' | 'timeZone' | 'pantry'>;
+  planning: Pick<ShopFacts, 'nowMs' | 'timeZone' | 'pantry'>;
 }) {
   const { plan, columns, planning } = props;
   const { nowMs, timeZone, pantry } = planning;

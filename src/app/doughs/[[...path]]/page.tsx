@@ -59,12 +59,12 @@ export default async function DoughsPage({ params }: Props) {
     const key = `${view.opened.id} ${view.opened.number}`;
     return <MethodView key={key} view={view} actions={actions} />;
   }
-  const { planning, units } = view.facts;
+  const { nowMs, units } = view.facts;
   return (
     <ViewFrame
       title={page ?? tr`Doughs`}
       subtitle={page === undefined ? tr`what is in them, really` : tr`Doughs`}
-      clock={clockText(planning.nowMs, units.timeZone)}
+      clock={clockText(nowMs, units.timeZone)}
     >
       {first === 'check' ? <RecipeCheck view={view} actions={actions} /> : null}
       {first === 'flours' ? (

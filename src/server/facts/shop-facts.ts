@@ -1,23 +1,27 @@
 import { workingHours, type ShopState } from '@/shop/state';
 import type { PlaceHistory } from '@/core/forecast';
-import { MS_PER_HOUR } from '@/core/units';
+import { MS_PER_HOUR, unitsOf } from '@/core/units';
 import type { ShopContext } from '../context';
 import { mixersThere } from '../mix/how-mixed';
-import type { PlanningFacts } from '@/shop/doughs/poolish-form';
+import type { ShopFacts } from '@/shop/facts';
 import { cultureSpeeds } from '../shop/load-shop';
 
-/** The facts of a loaded shop that a plan rests on. */
-export function planningFacts(context: ShopContext, state: ShopState): PlanningFacts {
+/** The facts of a loaded shop. */
+export function shopFacts(context: ShopContext, state: ShopState): ShopFacts {
+  const { shop, nowMs, pantry } = state;
+  const { timeZone, scaleStepG, fineStepG, tapC, mixedBy } = shop;
   return {
-    places: recent([...state.placeMap.values()], state.nowMs),
-    pantry: state.pantry,
-    scaleStepG: state.shop.scaleStepG,
-    fineStepG: state.shop.fineStepG,
-    mixers: state.shop.mixedBy === 'hand' ? [] : mixersThere(context),
-    mixedBy: state.shop.mixedBy,
+    nowMs,
+    timeZone,
+    units: unitsOf(shop),
+    places: recent([...state.placeMap.values()], nowMs),
+    pantry,
+    scaleStepG,
+    fineStepG,
+    tapC,
     workingHours: workingHours(state),
-    timeZone: state.shop.timeZone,
-    nowMs: state.nowMs,
+    mixers: mixersThere(context),
+    mixedBy,
     cultureSpeeds: cultureSpeeds(context, state),
   };
 }
