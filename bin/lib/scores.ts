@@ -6,9 +6,9 @@ import lighthouse, { desktopConfig } from 'lighthouse';
 import { openChromium } from './chromium';
 import { openAt } from './served';
 
-const VIEWS = (process.env['OLVIK_VIEWS'] ?? '/,/plan,/hold,/cultures,/doughs,/log,/day,/practice,/shop').split(
-  ',',
-);
+const VIEWS = (
+  process.env['OLVIK_VIEWS'] ?? '/,/plan,/hold,/cultures,/doughs,/log,/day,/practice,/shop'
+).split(',');
 const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
 const WANTED = 95;
 const MOST_TRIES = 3;

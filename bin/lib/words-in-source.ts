@@ -118,8 +118,17 @@ export function unsaid(root: string): string[] {
       if (ts.isJsxAttribute(node) && READ_BY_PEOPLE.has(node.name.getText()))
         plain(node.initializer);
     };
+    /** Of two things that are said in turn both are words. */
+    const inTurn = (node: ts.ConditionalExpression): void => {
+      const { whenTrue, whenFalse } = node;
+      const isSaid = (one: ts.Node) =>
+        ts.isTaggedTemplateExpression(one) && whereOf(one.tag) !== null;
+      if (isSaid(whenTrue)) plain(whenFalse);
+      if (isSaid(whenFalse)) plain(whenTrue);
+    };
     const visit = (node: ts.Node): void => {
       inJsx(node);
+      if (ts.isConditionalExpression(node)) inTurn(node);
       if (ts.isTaggedTemplateExpression(node) && whereOf(node.tag) !== null && isEarly(node))
         tell(node, `said before the language is known: ${node.getText()}`);
       if (

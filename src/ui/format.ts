@@ -25,6 +25,11 @@ export function dayText(atMs: number, timeZone: string): string {
   return weekdaysShort()[toMinute(atMs, timeZone).weekday - 1] ?? '';
 }
 
+/** "Fri 27": a day of the week in sight. */
+export function weekDateText(atMs: number, timeZone: string): string {
+  return `${dayText(atMs, timeZone)} ${dayOfMonth(toMinute(atMs, timeZone).day)}`;
+}
+
 /** "Fri 27 November". */
 export function dateText(atMs: number, timeZone: string): string {
   const { day, month } = toMinute(atMs, timeZone);

@@ -1,4 +1,4 @@
-import { tr } from '@/words/tr';
+import { tr, trFor } from '@/words/tr';
 import type { ShopUnits } from '@/core/units';
 import type { ComparedThing } from '@/server/scores/compare-view';
 import { decimals, percentText, riseText, spanText, tempText } from '@/ui/format';
@@ -20,7 +20,7 @@ export function valueWords(
   if (unit === 'strength') return `W ${Math.round(value)}`;
   if (unit === 'hours') return `${decimals(value, 1)} h`;
   if (Math.abs(value) < 1) return tr`at its best`;
-  return `${spanText(Math.abs(value) * 60_000)} ${value > 0 ? 'past' : tr`before`}`;
+  return `${spanText(Math.abs(value) * 60_000)} ${value > 0 ? trFor('its best')`past` : trFor('its best')`before`}`;
 }
 
 /** The ends of a line that holds all values, and the right range, with room on both sides. */

@@ -107,7 +107,7 @@ export function FrozenLine({ row, view }: { row: FrozenRow; view: CulturesView }
   const { units } = view;
   const used = Math.min(1, row.days / row.keepsDays);
   const left = row.keepsDays - row.days;
-  const flat = row.flatMm === null ? 'lump' : tr`flat ${thicknessText(row.flatMm, units)}`;
+  const flat = row.flatMm === null ? tr`lump` : tr`flat ${thicknessText(row.flatMm, units)}`;
   return (
     <RowFrame
       name={row.name}

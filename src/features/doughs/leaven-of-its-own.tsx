@@ -124,7 +124,7 @@ function Dose(props: { leaven: Leaven; weighed: Leaven; onLeaven: (leaven: Leave
     made.by === 'yeast'
       ? { ...leaven, made: { ...made, freshShare: value / 100, typed: true } }
       : { ...leaven, made: { ...made, seedShare: value / 100, typed: true } };
-  const found = made.typed === true ? 'typed' : tr`found for the hour`;
+  const found = made.typed === true ? tr`typed` : tr`found for the hour`;
   return made.by === 'yeast' ? (
     <NumberBox
       name={`dose-${leaven.id}`}

@@ -73,7 +73,7 @@ function Makes(props: { method: Method; columns: DoughColumns | null; facts: Dou
   const over =
     remainder === 'none'
       ? tr`nothing stays over`
-      : tr`${massText(Math.round(remainderG), units)} stay over: ${remainder === 'small ball' ? tr`a small ball` : 'carry-over'}`;
+      : tr`${massText(Math.round(remainderG), units)} stay over: ${remainder === 'small ball' ? tr`a small ball` : tr`carry-over`}`;
   return (
     <Typography variant="body2" data-testid="makes">
       {tr`Divided into ${pieces}; ${over}.${byEyeText(products, units)}`}

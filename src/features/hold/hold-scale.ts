@@ -44,18 +44,32 @@ export function holdScale(
   ).clamp(true);
   const stepMs = (nearMs - at.nowMs > EACH_HOUR * HOUR_MS ? 2 : 1) * HOUR_MS;
   const first = Math.ceil((at.nowMs - BACK_H * HOUR_MS) / stepMs) * stepMs;
-  const ticks: number[] = [];
-  for (let atMs = first; atMs < nearMs; atMs += stepMs) ticks.push(atMs);
+  const hours: number[] = [];
+  for (let atMs = first; atMs < nearMs; atMs += stepMs) hours.push(atMs);
   return {
     x: (atMs) => scale(atMs),
     fold: folded ? { fromX: nearX, toX: serviceX } : null,
     service: { fromX: serviceX, toX: width },
-    ticks,
+    ticks: withRoom(hours, scale, nearX),
   };
 }
 
 /** Room that an hour takes under its mark, px. */
 const HOUR_PX = 50;
+
+/** The hours that have room for their text: no two on each other, none beyond the edge or on what follows at `toX`. */
+function withRoom(
+  hours: readonly number[],
+  x: (atMs: number) => number,
+  toX: number,
+): readonly number[] {
+  let freeX = 0;
+  return hours.filter((atMs) => {
+    const fits = x(atMs) - HOUR_PX / 2 >= freeX && x(atMs) + HOUR_PX / 2 <= toX;
+    if (fits) freeX = x(atMs) + HOUR_PX / 2;
+    return fits;
+  });
+}
 
 /** Marks in order with the side their hour stands on: over the rope where the one before it takes the room under it. */
 export function besideEachOther<T extends { readonly x: number }>(

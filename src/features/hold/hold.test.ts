@@ -113,6 +113,19 @@ describe('time across the view', () => {
     expect(second! - first!).toBe(2 * HOUR_MS);
     expect(scale.ticks[1]! - scale.ticks[0]!).toBe(HOUR_MS);
   });
+  test.each([320, 360, 390, 768, 1044])(
+    'at %i px no hour lies on another, on the service or beyond the edge',
+    (width) => {
+      for (const aheadH of [1, 3, 6, 12, 14, 20]) {
+        const fromMs = nowMs + aheadH * HOUR_MS;
+        const one = holdScale({ nowMs, fromMs, toMs: fromMs + 2 * HOUR_MS }, width, 0.36 * width);
+        const xs = one.ticks.map((atMs) => one.x(atMs));
+        xs.slice(1).forEach((x, i) => expect(x - xs[i]!).toBeGreaterThanOrEqual(48));
+        expect(xs[0] ?? width).toBeGreaterThanOrEqual(24);
+        expect(xs.at(-1) ?? 0).toBeLessThanOrEqual((one.fold ?? one.service).fromX - 24);
+      }
+    },
+  );
   test('a service within the next hours is not folded', () => {
     const soon = holdScale(
       { nowMs, fromMs: nowMs + 2 * HOUR_MS, toMs: nowMs + 4 * HOUR_MS },

@@ -43,6 +43,11 @@ const AGAIN_MS = 60_000;
 const SIDE_PX = 236;
 
 const LEFT_PX = 330;
+const LEAST_PX = 320;
+const BESIDE_FROM_PX = 832;
+const NOW_SHARE = 0.36;
+/** Room that the day, the hour and the word of a service take, and that its hour takes, px. */
+const SERVICE_PX = 150;
 
 const RUNNING_PX = 52;
 
@@ -62,8 +67,9 @@ function HoldBody(props: {
     return () => clearInterval(timer);
   }, [router]);
   const { bake, nowMs } = view;
-  const across = Math.max(360, width - SIDE_PX);
-  const nowX = Math.min(LEFT_PX, across * 0.35);
+  // On a phone what stands beside the picture stands below it.
+  const across = Math.max(LEAST_PX, width < BESIDE_FROM_PX ? width : width - SIDE_PX);
+  const nowX = Math.min(LEFT_PX, across * NOW_SHARE);
   const scale = holdScale({ nowMs, fromMs: bake.readyFromMs, toMs: bake.readyToMs }, across, nowX);
   const { answer } = search;
   return (
@@ -199,7 +205,9 @@ function Ruler(props: { view: HoldView; scale: ReturnType<typeof holdScale>; wid
           textAnchor="middle"
           fill="var(--paper)"
         >
-          {tr`${dayText(view.bake.readyFromMs, timeZone)} ${clockText(view.bake.readyFromMs, timeZone)} service`}
+          {scale.service.toX - scale.service.fromX < SERVICE_PX
+            ? clockText(view.bake.readyFromMs, timeZone)
+            : tr`${dayText(view.bake.readyFromMs, timeZone)} ${clockText(view.bake.readyFromMs, timeZone)} service`}
         </text>
       </svg>
     </Box>

@@ -12,6 +12,8 @@ const TOP = 70;
 const HEIGHT = 226;
 /** The line that the level stands on; below it is room for words. */
 const BOTTOM = HEIGHT - 26;
+/** Room that the words of the planned mix take, px. */
+const MIX_TEXT_PX = 180;
 
 /** The lot as it was seen and as it is forecast, with its window and the mix that was planned. */
 export function LeavenCurve(props: {
@@ -93,26 +95,11 @@ export function LeavenCurve(props: {
         </g>
       ))}
       {mixAtMs === null ? null : (
-        <g>
-          <line
-            x1={scale.x(mixAtMs)}
-            x2={scale.x(mixAtMs)}
-            y1={30}
-            y2={BOTTOM}
-            stroke="var(--ink)"
-            strokeDasharray="2 4"
-          />
-          <text
-            x={scale.x(mixAtMs) + 6}
-            y={HEIGHT - 8}
-            fontSize={15}
-            fontWeight={700}
-            fill="var(--ink)"
-            className="halo"
-          >
-            {tr`${clockText(mixAtMs, units.timeZone)} mix, as planned`}
-          </text>
-        </g>
+        <PlannedMix
+          at={scale.x(mixAtMs)}
+          clock={clockText(mixAtMs, units.timeZone)}
+          width={width}
+        />
       )}
       {behindMin === null ||
       bestMs === null ||
@@ -125,12 +112,6 @@ export function LeavenCurve(props: {
           strokeWidth={2}
         />
       )}
-      <text x={16} y={24} fontSize={16} fontWeight={700} fill="var(--ink)">
-        {strand.name}
-      </text>
-      <text x={16} y={44} fontSize={14} fill="var(--ink2)">
-        {view.placeName}
-      </text>
       <line
         x1={scale.x(nowMs)}
         x2={scale.x(nowMs)}
@@ -139,7 +120,34 @@ export function LeavenCurve(props: {
         stroke="var(--ink)"
         strokeWidth={3}
       />
+      <text x={16} y={24} fontSize={16} fontWeight={700} fill="var(--ink)" className="halo">
+        {strand.name}
+      </text>
+      <text x={16} y={44} fontSize={14} fill="var(--ink2)">
+        {view.placeName}
+      </text>
     </svg>
+  );
+}
+
+/** The mix that was planned; its words stand right of it, or as far right as there is room. */
+function PlannedMix({ at: x, clock, width }: { at: number; clock: string; width: number }) {
+  const isFar = x > width - MIX_TEXT_PX;
+  return (
+    <g>
+      <line x1={x} x2={x} y1={30} y2={BOTTOM} stroke="var(--ink)" strokeDasharray="2 4" />
+      <text
+        x={isFar ? width - 8 : x + 6}
+        y={HEIGHT - 8}
+        textAnchor={isFar ? 'end' : 'start'}
+        fontSize={15}
+        fontWeight={700}
+        fill="var(--ink)"
+        className="halo"
+      >
+        {tr`${clock} mix, as planned`}
+      </text>
+    </g>
   );
 }
 

@@ -216,5 +216,5 @@ function lookSentence(look: LookMark): string {
   const seen = [...(look.rise === null ? [] : [`×${look.rise}`]), ...look.words].join(', ');
   const moved = look.aheadMinutes;
   if (moved === null || moved === 0) return tr`${seen}. As forecast.`;
-  return tr`${seen}. ${Math.abs(moved)} min ${moved > 0 ? tr`ahead` : 'behind'}.`;
+  return tr`${seen}. ${Math.abs(moved)} min ${moved > 0 ? tr`ahead` : tr`behind`}.`;
 }

@@ -123,7 +123,8 @@ function RowEnd(props: RowProps & { readonly state: RowState }) {
   const { item } = line;
   const square = { border: '2px solid currentcolor', borderRadius: 2, justifySelf: 'end' };
   if (state === 'current') {
-    const act = item.kind === 'weigh' ? tr`weighed in` : line.startedMs === null ? 'start' : 'done';
+    const act =
+      item.kind === 'weigh' ? tr`weighed in` : line.startedMs === null ? tr`start` : tr`done`;
     return (
       <ButtonBase
         onClick={onTick}

@@ -89,7 +89,7 @@ function InTheWay(props: { view: PlanView; search: PlanSearch | null; onNearest:
   }
   if (knot === null) {
     return (
-      <Box sx={{ p: 2 }} data-testid="no-knot">
+      <Box sx={{ px: 2, py: 1 }} data-testid="no-knot">
         <Typography variant="h2">{tr`In the way`}</Typography>
         <Typography variant="body2">
           {view.broken.length === 0

@@ -11,7 +11,7 @@ import type { PlanSearch } from '@/shop/plan/search';
 import type { PlanView } from '@/server/plan/view';
 import type { WeekService } from '@/server/plan/week-services';
 import { useAskAnew } from '@/ui/ask-anew';
-import { clockText, dateText, dayText, momentText } from '@/ui/format';
+import { clockText, dayText, momentText, weekDateText } from '@/ui/format';
 import { TellsList, type PlainTell } from '@/ui/tells-list';
 import { useSend } from '@/ui/hands/use-send';
 import type { PlanActions } from './plan-actions';
@@ -54,7 +54,7 @@ export function PlanTells(props: {
   );
 }
 
-const waysText = (count: number) => (count === 1 ? '1 way' : tr`${count} ways`);
+const waysText = (count: number) => (count === 1 ? tr`1 way` : tr`${count} ways`);
 
 function tellsOf(
   view: PlanView,
@@ -71,7 +71,7 @@ function tellsOf(
     service === null
       ? { ask: tr`Service`, says: tr`none`, detail: tr`ask for one` }
       : {
-          ask: `${dateText(service.fromMs, units.timeZone)}, ${clockText(service.fromMs, units.timeZone)}–${clockText(service.toMs, units.timeZone)}`,
+          ask: `${weekDateText(service.fromMs, units.timeZone)}, ${clockText(service.fromMs, units.timeZone)}–${clockText(service.toMs, units.timeZone)}`,
           says: tr`${service.balls} pizzas${search === null ? '' : `, ${waysText(search.shown.length)}`}`,
           detail:
             service.state === 'open'

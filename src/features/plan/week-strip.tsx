@@ -5,8 +5,7 @@ import Box from '@mui/material/Box';
 import { scaleLinear } from 'd3';
 import type { PlanView } from '@/server/plan/view';
 import type { WeekService } from '@/server/plan/week-services';
-import { dayText } from '@/ui/format';
-import { wallTime } from '@/core/units';
+import { dayText, weekDateText } from '@/ui/format';
 import { archesOf } from './week-layout';
 import {
   HEIGHT,
@@ -34,7 +33,14 @@ export function WeekStrip(props: {
   const arches = archesOf(view.services, x, BASE_Y);
   const selected = arches.find((arch) => arch.service.key === selectedKey);
   return (
-    <Box sx={{ overflowX: 'auto', borderBottom: '1px solid var(--ink)', position: 'relative' }}>
+    <Box
+      sx={{
+        overflowX: 'auto',
+        overflowY: 'hidden',
+        borderBottom: '1px solid var(--ink)',
+        position: 'relative',
+      }}
+    >
       <Box sx={{ position: 'relative', width: Math.max(width, MOST_NARROW), height: HEIGHT }}>
         <svg width={Math.max(width, MOST_NARROW)} height={HEIGHT} aria-hidden="true">
           <rect width={Math.max(width, MOST_NARROW)} height={HEIGHT} fill="var(--paper)" />
@@ -125,8 +131,6 @@ function StripLabels({ fullest }: { fullest: string }) {
 function Day({ day, view, x }: { day: PlanView['days'][number]; view: PlanView; x: X }) {
   const { timeZone } = view.units;
   const next = view.days.find((one) => one.fromMs > day.fromMs)?.fromMs ?? view.span.toMs;
-  const { day: number } = wallTime(day.fromMs, timeZone);
-  const name = dayText(day.fromMs, timeZone);
   return (
     <g>
       {day.closed ? (
@@ -155,7 +159,9 @@ function Day({ day, view, x }: { day: PlanView['days'][number]; view: PlanView; 
         fill="var(--ink)"
         className="name"
       >
-        {day.closed ? tr`${name} closed` : `${name} ${number}`}
+        {day.closed
+          ? tr`${dayText(day.fromMs, timeZone)} closed`
+          : weekDateText(day.fromMs, timeZone)}
       </text>
     </g>
   );

@@ -99,7 +99,9 @@ function outcomeWords({ was, offBestH, outsideH }: ChoiceOutcome): string {
   if (was === 'not yet') return tr`still ${apart(outsideH)} before its window`;
   if (was === 'late') return tr`${apart(outsideH)} past its window`;
   if (offBestH === null || Math.abs(offBestH) < 0.1) return tr`ripe, at its best`;
-  return tr`ripe, ${apart(offBestH)} ${offBestH < 0 ? tr`before` : 'past'} its best`;
+  return offBestH < 0
+    ? tr`ripe, ${apart(offBestH)} before its best`
+    : tr`ripe, ${apart(offBestH)} past its best`;
 }
 
 function bestWords({ bestInH, window }: PracticeRound): string {

@@ -65,7 +65,7 @@ function hotNotices(view: TideView, nowMs: number): Notice[] {
 
 function behindText(behindMin: number | null): string {
   if (behindMin === null || behindMin === 0) return '';
-  return `, ${spanText(behindMin * MS_PER_MINUTE)} ${behindMin > 0 ? 'behind' : tr`ahead`}`;
+  return `, ${spanText(behindMin * MS_PER_MINUTE)} ${behindMin > 0 ? tr`behind` : tr`ahead`}`;
 }
 
 function dueNotices(view: TideView, nowMs: number, person: string | null): Notice[] {

@@ -87,7 +87,7 @@ function backUpOf(
     kind: 'split',
     lotId: jar.id,
     partLotId: nextCode(context, state, 'frozen', state.nowMs),
-    name: `${culture.name}, ${dried ? tr`dried` : 'back-up'}`,
+    name: `${culture.name}, ${dried ? tr`dried` : tr`back-up`}`,
     lotKind: jar.kind,
     cultureId: culture.id,
     massG,

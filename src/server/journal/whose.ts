@@ -21,7 +21,7 @@ export function refuseStrangers({ db }: ShopContext, entries: readonly Entry[]):
     ({ tense, by }) => tense === 'done' && by !== null && !known.has(by),
   );
   if (stranger === undefined) return;
-  const allowed = people.length === 0 ? 'everybody' : tr`everybody, ${people.join(', ')}`;
+  const allowed = people.length === 0 ? tr`everybody` : tr`everybody, ${people.join(', ')}`;
   throw new DomainError(
     'person-unknown',
     tr`By: “${stranger.by ?? ''}” does not work here. Allowed: ${allowed}. Nothing was stored.`,

@@ -187,5 +187,5 @@ function saidOf(
   if (aheadMinutes === null || bestMs === null) return tr`${name}: look logged.`;
   const best = tr`best ${momentText(bestMs, nowMs, units.timeZone)}`;
   if (aheadMinutes === 0) return tr`${name} is as forecast: ${best}.`;
-  return tr`${name} is ${Math.abs(aheadMinutes)} min ${aheadMinutes > 0 ? tr`ahead` : 'behind'}: ${best}.`;
+  return tr`${name} is ${Math.abs(aheadMinutes)} min ${aheadMinutes > 0 ? tr`ahead` : tr`behind`}: ${best}.`;
 }

@@ -38,7 +38,7 @@ export function conflictWords(conflicts: readonly Broken[], timeZone: string): r
   if (conflicts.length === 0) return [];
   const [first, second] = conflicts.map((one) => brokenLines(one, timeZone)[0] ?? '');
   const more = conflicts.length > 2 ? [tr`and ${conflicts.length - 2} more`] : [];
-  const number = conflicts.length === 1 ? '1 conflict' : tr`${conflicts.length} conflicts`;
+  const number = conflicts.length === 1 ? tr`1 conflict` : tr`${conflicts.length} conflicts`;
   return [`${number}: ${first}`, ...(second === undefined ? [] : [second]), ...more];
 }
 
