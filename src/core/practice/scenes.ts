@@ -40,7 +40,7 @@ export function drawScene(level: PracticeLevel, uniform: () => number): Scene {
   const placeC = kind === 'biga' ? Math.min(roomC, 18) : roomC;
   const stays = staysOf(placeC, chilledAtH);
   const made = MADE[kind]({ stays, wholegrainShare, draw, roomC });
-  const whole = wholegrainShare > 0 ? `${Math.round(100 * wholegrainShare)} % wholegrain` : null;
+  const whole = wholegrainShare > 0 ? tr`${Math.round(100 * wholegrainShare)} % wholegrain` : null;
   const cold = chilledAtH === null ? null : tr`fridge ${COLD_C}° after ${chilledAtH} h`;
   return {
     kind,

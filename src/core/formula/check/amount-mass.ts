@@ -1,3 +1,4 @@
+import { tr } from '@/words/tr';
 import type { WrittenAmount } from './quantity';
 import type { RecipeUnit } from './units';
 import type { RecipeThing } from './words';
@@ -42,34 +43,36 @@ function amountMass(amount: WrittenAmount, thing: RecipeThing): WeighedAmount | 
   if (unit.id === 'pinch') return pinched(amount, thing, unit);
   if (unit.of !== 'weight') return measured(amount, thing, unit);
   return unit.id === 'mg'
-    ? `${thing.name}: mg is not a baker’s unit. Are grams meant?`
+    ? tr`${thing.name}: mg is not a baker’s unit. Are grams meant?`
     : ranged(amount, unit.factor, 0, '');
 }
 
 /** A bare number: pieces of what comes in pieces, a question for everything else. */
 function counted(amount: WrittenAmount, { name, kind, eachG }: RecipeThing) {
   return kind === 'liquid' && eachG !== undefined
-    ? ranged(amount, eachG, 0.12, `, ${eachG} g each`)
-    : `${name}: ${round((amount.low + amount.high) / 2)} of what? No unit is given.`;
+    ? ranged(amount, eachG, 0.12, tr`, ${eachG} g each`)
+    : tr`${name}: ${round((amount.low + amount.high) / 2)} of what? No unit is given.`;
 }
 
 function packed(amount: WrittenAmount, { name, kind, eachG }: RecipeThing, unit: RecipeUnit) {
   return kind === 'yeast' && eachG !== undefined
-    ? ranged(amount, eachG, unit.doubt, `, ${eachG} g a ${unit.name}`)
-    : `${name}: a ${unit.name} of it is no amount.`;
+    ? ranged(amount, eachG, unit.doubt, tr`, ${eachG} g a ${unit.name}`)
+    : tr`${name}: a ${unit.name} of it is no amount.`;
 }
 
 function pinched(amount: WrittenAmount, { name, pinches }: RecipeThing, unit: RecipeUnit) {
   return pinches === true
-    ? ranged(amount, unit.factor, unit.doubt, `, about ${unit.factor} g a pinch`)
-    : `${name}: a pinch of it is no amount.`;
+    ? ranged(amount, unit.factor, unit.doubt, tr`, about ${unit.factor} g a pinch`)
+    : tr`${name}: a pinch of it is no amount.`;
 }
 
 /** A volume or a measure: by the density of what is in it. */
 function measured(amount: WrittenAmount, thing: RecipeThing, unit: RecipeUnit): WeighedAmount {
   const each = unit.factor * thing.density;
   const per =
-    unit.of === 'measure' ? `, ${round(each)} g a ${unit.name}` : `, ${round(thing.density)} g/ml`;
+    unit.of === 'measure'
+      ? tr`, ${round(each)} g a ${unit.name}`
+      : tr`, ${round(thing.density)} g/ml`;
   return ranged(amount, each, Math.hypot(unit.doubt, thing.densityDoubt), per);
 }
 
