@@ -24,7 +24,7 @@ export function PlanSide(props: {
   const { view, search, onNearest, onFeeds } = props;
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', minWidth: 0 }}>
-      <Box sx={{ p: 2, borderBottom: '2px solid var(--line)' }}>
+      <Box sx={{ px: 2, py: 1, borderBottom: '2px solid var(--line)' }}>
         <Typography variant="h2">{tr`Since yesterday`}</Typography>
         {view.changes.length === 0 ? (
           <Typography variant="body2">{tr`nothing changed`}</Typography>
