@@ -45,8 +45,9 @@ export function NoticeLine(props: {
         variant="text"
         sx={{ px: 0.75, minWidth: 0, whiteSpace: 'nowrap' }}
         onClick={() => onLater(notice)}
+        aria-label={tr`Say it again in 10 min`}
       >
-        {tr`10 min`}
+        {tr`in 10 min`}
       </Button>
     </Box>
   );
