@@ -63,7 +63,7 @@ export function BakeFieldsForm(props: {
     const roomC = place === undefined ? 21 : Math.round(2 * tempAt(place, view.facts.nowMs)) / 2;
     onChange({ poolishPlaceId, roomC: String(roomC) });
   };
-  const places = placeChoices(view.facts.places, view.facts.nowMs, view.units);
+  const places = placeChoices(view.facts.places, view.facts.nowMs, view.facts.units);
   const yeasts = YEAST_TYPES.map((type) => ({ id: type, name: trOf(type) }));
   return (
     <Box

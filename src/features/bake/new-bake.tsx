@@ -113,14 +113,14 @@ export function NewBake(props: {
               />
             </Suspense>
             <Suspense>
-              <FormulaTable columns={columns} pantry={facts.pantry} units={view.units} />
+              <FormulaTable columns={columns} pantry={facts.pantry} units={view.facts.units} />
             </Suspense>
             <Box
               sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}
             >
               <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
                 <MethodRemarks plan={plan} columns={plan.columns} planning={facts} />
-                <HoursWhy reasons={whys} units={view.units} />
+                <HoursWhy reasons={whys} units={view.facts.units} />
                 <Suspense>
                   <MomentsPanel
                     plan={plan}
@@ -164,7 +164,7 @@ export function NewBake(props: {
                   {tr`Take this bake`}
                 </Box>
                 <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
-                  {tr`poolish ${massText(columns.poolishG, view.units)}`}
+                  {tr`poolish ${massText(columns.poolishG, view.facts.units)}`}
                 </Box>
               </Button>
             </Box>

@@ -42,13 +42,13 @@ export function HandsCard(props: {
         overflow: 'hidden',
       }}
     >
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, rowGap: 0 }}>
         <GlyphDisc name={moment.glyph} size={30} />
         <Typography component="span" sx={{ fontSize: rem(25), fontWeight: 700, lineHeight: 1.1 }}>
           {clockText(moment.plannedMs, view.units.timeZone)}
         </Typography>
         <Typography component="span" variant="caption" noWrap sx={{ ml: 'auto', opacity: 0.85 }}>
-          {late ? tr`due` : (moment.by ?? dayOf(moment, nowMs, view))}
+          {late ? tr`due` : dayAndHands(moment, nowMs, view)}
         </Typography>
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, mt: 0.5, minWidth: 0 }}>
@@ -93,6 +93,10 @@ export function HandsCard(props: {
     </Box>
   );
 }
+
+/** On which other day, and whose it is; below the hour where there is no room beside it. */
+const dayAndHands = (moment: Moment, nowMs: number, view: TideView): string =>
+  [dayOf(moment, nowMs, view), moment.by ?? ''].filter((text) => text !== '').join(' · ');
 
 function dayOf(moment: Moment, nowMs: number, view: TideView): string {
   const text = momentText(moment.plannedMs, nowMs, view.units.timeZone);

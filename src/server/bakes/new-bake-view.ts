@@ -1,14 +1,7 @@
 import { weekdaysLong } from '@/words/days';
 import { tr } from '@/words/tr';
 import { tempAt } from '@/core/forecast';
-import {
-  addHours,
-  atWallMinute,
-  wallTime,
-  type ShopUnits,
-  type YeastType,
-  unitsOf,
-} from '@/core/units';
+import { addHours, atWallMinute, wallTime, type YeastType } from '@/core/units';
 import { listFlours } from '@/data';
 import type { ShopContext } from '../context';
 import { shopFacts } from '../facts/shop-facts';
@@ -18,7 +11,6 @@ import { loadShop } from '../shop/load-shop';
 /** What the new-bake view starts from. */
 export interface NewBakeView {
   readonly facts: ShopFacts;
-  readonly units: ShopUnits;
   readonly flours: readonly { readonly id: string; readonly name: string }[];
   readonly defaults: {
     readonly name: string;
@@ -52,7 +44,6 @@ export function newBakeView(context: ShopContext): NewBakeView {
   const { weekday } = wallTime(readyFromMs, shop.timeZone);
   return {
     facts: shopFacts(context, state),
-    units: unitsOf(shop),
     flours: flours.map(({ id, name }) => ({ id, name })),
     defaults: {
       name: weekdaysLong()[weekday - 1] ?? tr`Bake`,

@@ -4,9 +4,9 @@ import { type z } from '@/core/parse';
 import { GAS_KEPT_BALLING } from '@/core/planner';
 import { MS_PER_MINUTE } from '@/core/units';
 import type { ShopState } from '@/shop/state';
-import type { ShopContext } from '@/server/context';
-import type { EntryDraft } from '@/server/journal/entries';
-import { nextCodes } from '@/server/journal/lot-codes';
+import type { ShopContext } from '../context';
+import type { EntryDraft } from '../journal/entries';
+import { nextCodes } from '../journal/lot-codes';
 import { type bringSchema } from './bring-in-form';
 
 /** What is brought in, checked. */

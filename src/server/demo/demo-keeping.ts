@@ -1,6 +1,6 @@
 import type { Act, ActOf } from '@/core/journal';
 import { addHours } from '@/core/units';
-import type { EntryDraft } from '@/server/journal/entries';
+import type { EntryDraft } from '../journal/entries';
 import type { DemoCalendar } from './demo-time';
 
 /** Lines of flour and water, g. */

@@ -3,12 +3,12 @@ import type { ShopState } from '@/shop/state';
 import { isAct, stockAfter, type Act, type Lot } from '@/core/journal';
 import { additionQuestion } from '@/core/mixing';
 import { numberField, z } from '@/core/parse';
-import type { ShopContext } from '@/server/context';
-import { doneAt } from '@/server/journal/done-at';
-import { batchOf, writeEntries } from '@/server/journal/entries';
+import type { ShopContext } from '../context';
+import { doneAt } from '../journal/done-at';
+import { batchOf, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
-import { loadShop } from '@/server/shop/load-shop';
+import { loadShop } from '../shop/load-shop';
 import { GRAMS_RULE } from './hands';
 
 const actFormSchema = z.object({

@@ -4,11 +4,11 @@ import { lotsTouchedBy } from '@/core/journal';
 import type { Trajectory } from '@/core/kinetics';
 import { valueAtHour } from '@/core/ripeness';
 import { MS_PER_HOUR } from '@/core/units';
-import type { ShopContext } from '@/server/context';
+import type { ShopContext } from '../context';
 import { CURVE_STEP_MS } from '@/shop/lots/lot-inside';
 import { signWords } from '@/shop/lots/sign-words';
-import type { ForecastOfShop } from '@/server/shop/forecast-state';
-import { momentsOf } from '@/server/tide/moments';
+import type { ForecastOfShop } from '../shop/forecast-state';
+import { momentsOf } from '../tide/moments';
 import type { Moment } from '@/shop/hands/moment';
 
 /** The rise and the sourness of a lot up to an instant, ms. */

@@ -3,11 +3,11 @@ import type { ShopState } from '@/shop/state';
 import { cardItems, mixCard, type CardItem, type Mark, type MixCard } from '@/core/mixing';
 import { remediesFor, doughTemperatureC, shopRule, waterFor } from '@/core/thermal';
 import { listMarks, listMixCards, type MixCardRow } from '@/data';
-import type { ShopContext } from '@/server/context';
+import type { ShopContext } from '../context';
 import { batchesOf } from './batches';
 import { mixingOf, waterRequest } from './water';
-import { stockOf } from '@/server/culture-lines/registry';
-import { forecastState } from '@/server/shop/forecast-state';
+import { stockOf } from '../culture-lines/registry';
+import { forecastState } from '../shop/forecast-state';
 import type { PlannedMix } from './planned-mix';
 
 /** A card with its items and marks. */

@@ -3,7 +3,7 @@ import type { Place } from '@/shop/kept/shop';
 import type { DailyPoint } from '@/core/forecast';
 import { numberField, wholeNumberField, z } from '@/core/parse';
 import { addPlace, addPlaceSetting, listPlaces, savePlace } from '@/data';
-import type { ShopContext } from '@/server/context';
+import type { ShopContext } from '../context';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { over } from '@/shop/lots/over';
 import { parseForm } from '@/shop/parse-form';
