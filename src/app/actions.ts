@@ -99,8 +99,8 @@ export const changeEquipmentAction = sent('changeEquipment');
 export const removeEquipmentAction = sent('removeEquipment');
 /** Lets a simulated probe fail, or work again. */
 export const troubleProbeAction = sent('troubleProbe');
-/** Feeds a starter or builds a levain of it, done or planned. */
-export const takeFeedAction = sent('takeFeed');
+/** What was found for a wish of the cultures: a feed, feeds in a row, a levain, a refresh, a dough with discard, a thaw. */
+export const takeWishAction = sent('takeWish');
 /** Registers a culture, or changes how one is described. */
 export const describeCultureAction = sent('describeCulture');
 /** Brings in leftover dough, balls or a frozen bag as they were made. */
@@ -109,16 +109,10 @@ export const bringInAction = sent('bringIn');
 export const restCultureAction = sent('restCulture');
 /** Retires a culture, or brings it back. */
 export const retireCultureAction = sent('retireCulture');
-/** Mixes a refresh, or a dough with discard. */
-export const takeMixAction = sent('takeMix');
 /** Takes a part of a lot its own way. */
 export const takePartAction = sent('takePart');
 /** Some balls of a lot, kept for another service. */
 export const keepForAction = sent('keepFor');
-/** Plans feeds in a row. */
-export const takeSeriesAction = sent('takeSeries');
-/** Plans a thaw. */
-export const takeThawAction = sent('takeThaw');
 /** Prints labels of a lot. */
 export const printLabelsAction = sent('printLabels');
 /** Notes a new sack of flour. */

@@ -7,6 +7,7 @@ import { LiveTide } from '@/features/tide/live-tide';
 import { shopContext } from '@/server/context';
 import { mayBegin } from '@/server/commands/roles';
 import { tideView } from '@/server/tide';
+import { ANSWERED_COOKIE } from '@/ui/notice-answers';
 import { ViewFrame } from '@/ui/view-frame';
 import { beginShopAction, changeShopAction, lookAtDemoAction } from './actions';
 import { handsActions } from './hands-actions';
@@ -18,7 +19,7 @@ export default async function HomePage() {
   const { first, clock, units } = view;
   const who = await whoAsks();
   if (first === null || who === null || !mayBegin(who.role))
-    return <LiveTide view={view} room={await roomAsked()} actions={handsActions} />;
+    return <LiveTide view={view} {...await deviceAsked()} actions={handsActions} />;
   return (
     <ViewFrame
       title="Olvik"
@@ -41,5 +42,8 @@ export default async function HomePage() {
   );
 }
 
-/** The room that the picture had last on the device that asks. */
-const roomAsked = async () => roomOf((await cookies()).get(ROOM_COOKIE)?.value);
+/** What the device that asks says of itself: the room that its picture had last, and whether it has answered notices. */
+async function deviceAsked() {
+  const said = await cookies();
+  return { room: roomOf(said.get(ROOM_COOKIE)?.value), hasAnswered: said.has(ANSWERED_COOKIE) };
+}

@@ -5,6 +5,12 @@ import { outOfRangeSentence, type NumberRule } from '../units';
 export { localTimeField } from './local-time';
 export { z };
 
+/** What is wrong with a form, by its fields: the last sentence of each; nothing where all is right. */
+export const wrongFields = (parsed: ReturnType<z.ZodType['safeParse']>): Record<string, string> =>
+  Object.fromEntries(
+    (parsed.error?.issues ?? []).map((issue) => [String(issue.path[0]), issue.message]),
+  );
+
 /** A number field that refuses letters, nothing and out-of-range values in one sentence. */
 export function numberField(rule: NumberRule) {
   const refuse = (value: unknown) =>

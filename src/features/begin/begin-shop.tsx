@@ -63,9 +63,9 @@ function Questions(props: BeginProps & { deviceZone: string }) {
         <FormFrame
           label={tr`First questions`}
           onSave={begin}
-          sx={{ flex: 1, background: 'var(--paper)', p: { xs: 2, md: 4 } }}
+          sx={{ flex: 1, background: 'var(--paper)', p: { xs: 2, md: 3 } }}
         >
-          <Box sx={{ display: 'grid', gap: 3, maxWidth: 900 }}>
+          <Box sx={{ display: 'grid', gap: { xs: 3, md: 2.5 }, maxWidth: 1080 }}>
             <Question number="1" title={tr`How warm is the ${inSentence(first.roomName)}?`}>
               {figure('roomC', tr`Room`, 'temperature', {
                 hint: tr`as it usually is while you work`,
@@ -157,7 +157,11 @@ function Question(props: { number: string; title: string; children: ReactNode })
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'repeat(3, minmax(0, 1fr))' },
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            sm: 'repeat(2, minmax(0, 1fr))',
+            md: 'repeat(4, minmax(0, 1fr))',
+          },
           gap: 2,
           alignItems: 'start',
           pl: { sm: 4 },

@@ -9,115 +9,69 @@ import type { RefreshSheet } from '@/core/cultures';
 import { fromLocalText } from '@/core/units';
 import type { ChainFacts } from '@/server/cultures/chain-facts';
 import { massText, percentText } from '@/ui/format';
-import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
-import { useWidth } from '@/ui/use-width';
 import { waterText } from '@/ui/water-text';
 import { ChainChart } from './chain-chart';
 import { ChainWants } from './chain-wants';
 import type { CultureActions } from './culture-actions';
 import { HoursCurve } from './hours-curve';
-import {
-  ActButton,
-  Finding,
-  PanelHead,
-  PanelRefusal,
-  WeightLine,
-  FlourLines,
-} from '@/ui/panels/panel-parts';
+import { ActButton, Finding, FlourLines, WeightLine } from '@/ui/panels/panel-parts';
 import { checkRefresh, firstRefresh, type RefreshFields } from './refresh-fields';
 import { remarkText, refreshVerdict } from './refresh-words';
+import { mixMade } from './made-of';
 import { useWish } from './use-wish';
+import { WishPanel } from './wish-panel';
 
 /** A chain of carry-over dough: its next refresh, found from the leftover or from the balls wanted, and its generations. */
 export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: CultureActions }) {
-  const { culture, units, nowMs } = facts;
+  const { culture, units } = facts;
   const check = useCallback((typed: RefreshFields) => checkRefresh(typed, facts), [facts]);
   const wish = useWish('refresh', { first: () => firstRefresh(facts), check }, actions);
-  const { fields, change, errors, wrong, busy, run, answer: sheet } = wish;
+  const { fields } = wish;
   const nothingThere = facts.offers.length === 0;
-  const { ref, width } = useWidth(900);
   const take = (found: RefreshSheet) =>
-    run(
-      () =>
-        actions.takeMix({
-          batch: newBatch(),
-          as: 'refresh',
-          name: culture.name,
-          cultureId: culture.id,
-          tense: 'done',
-          ingredients: found.act.ingredients,
-          portions: found.act.portions,
-          placeId: found.act.placeId,
-          startC: found.act.startC,
-        }),
+    wish.take(
+      {
+        wish: 'make',
+        cultureId: culture.id,
+        tense: 'done',
+        makes: [{ as: 'refresh', name: culture.name, ...mixMade(found.act) }],
+      },
       () => tr`${culture.name}: refreshed, ${massText(found.amounts.totalG, units)}.`,
     );
   return (
-    <Box ref={ref}>
-      <PanelHead title={tr`${culture.name}, refreshed`}>
-        {tr`Leftover dough with new flour, water and salt; its own are counted in full.`}
-      </PanelHead>
-      {nothingThere ? (
-        <Typography sx={{ p: 2 }}>
-          {tr`No leftover dough is there. Open a lot of dough or balls and keep what is left of it.`}
-        </Typography>
-      ) : (
-        <ChainWants facts={facts} fields={fields} errors={errors} onChange={change} />
+    <WishPanel
+      wish={wish}
+      head={{
+        title: tr`${culture.name}, refreshed`,
+        says: tr`Leftover dough with new flour, water and salt; its own are counted in full.`,
+      }}
+      wants={
+        nothingThere ? (
+          <Typography sx={{ p: 2 }}>
+            {tr`No leftover dough is there. Open a lot of dough or balls and keep what is left of it.`}
+          </Typography>
+        ) : (
+          <ChainWants facts={facts} fields={fields} errors={wish.errors} onChange={wish.change} />
+        )
+      }
+      waits={nothingThere ? null : tr`Finding the share…`}
+      found={(sheet, width) => (
+        <RefreshFound
+          sheet={sheet}
+          fields={fields}
+          facts={facts}
+          width={width}
+          busy={wish.busy}
+          onTake={() => take(sheet)}
+        />
       )}
-      <PanelRefusal sentence={wrong} />
-      {sheet !== null ? (
-        <>
-          <Finding figure={percentText(sheet.amounts.share, 0)}>
-            {refreshVerdict(sheet, facts)}
-          </Finding>
-          {sheet.remarks.map((remark) => (
-            <Alert key={remark.kind} severity="warning" sx={{ mx: 2, my: 0.5 }}>
-              {remarkText(remark)}
-            </Alert>
-          ))}
-          <HoursCurve
-            sheet={sheet}
-            label={tr`Level of the refreshed dough over the hours to come`}
-            readyMs={
-              fields.seeks === 'share' ? fromLocalText(fields.readyAt, units.timeZone) : null
-            }
-            nowMs={nowMs}
-            timeZone={units.timeZone}
-            width={Math.max(320, width)}
-            height={178}
-          />
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) auto auto' },
-              gap: 2,
-              px: 2,
-              py: 1,
-            }}
-          >
-            <Weigh sheet={sheet} facts={facts} fields={fields} />
-            <ChainChart facts={facts} next={sheet} />
-            <ActButton
-              title={tr`Refresh now`}
-              under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields, facts)}`}
-              glyph="mix"
-              disabled={busy}
-              onAct={() => take(sheet)}
-            />
-          </Box>
-        </>
-      ) : nothingThere ? (
+    >
+      {nothingThere ? (
         <Box sx={{ px: 2 }}>
           <ChainChart facts={facts} next={null} />
         </Box>
-      ) : (
-        <Typography color="text.secondary" sx={{ p: 2 }}>
-          {wrong === null
-            ? tr`Finding the share…`
-            : tr`Correct the marked fields; nothing was lost.`}
-        </Typography>
-      )}
+      ) : null}
       <Box sx={{ display: 'flex', gap: 1, px: 2, py: 1, flexWrap: 'wrap', alignItems: 'center' }}>
         {facts.offers
           .filter((one) => one.own)
@@ -130,7 +84,58 @@ export function ChainPanel({ facts, actions }: { facts: ChainFacts; actions: Cul
           {tr`Change how it is described`}
         </LinkButton>
       </Box>
-    </Box>
+    </WishPanel>
+  );
+}
+
+/** The refresh that was found: its share, what to watch for, its hours, and what to weigh. */
+function RefreshFound(props: {
+  sheet: RefreshSheet;
+  fields: RefreshFields;
+  facts: ChainFacts;
+  width: number;
+  busy: boolean;
+  onTake: () => void;
+}) {
+  const { sheet, fields, facts, width, busy, onTake } = props;
+  const { units, nowMs } = facts;
+  return (
+    <>
+      <Finding figure={percentText(sheet.amounts.share, 0)}>{refreshVerdict(sheet, facts)}</Finding>
+      {sheet.remarks.map((remark) => (
+        <Alert key={remark.kind} severity="warning" sx={{ mx: 2, my: 0.5 }}>
+          {remarkText(remark)}
+        </Alert>
+      ))}
+      <HoursCurve
+        sheet={sheet}
+        label={tr`Level of the refreshed dough over the hours to come`}
+        readyMs={fields.seeks === 'share' ? fromLocalText(fields.readyAt, units.timeZone) : null}
+        nowMs={nowMs}
+        timeZone={units.timeZone}
+        width={width}
+        height={178}
+      />
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) auto auto' },
+          gap: 2,
+          px: 2,
+          py: 1,
+        }}
+      >
+        <Weigh sheet={sheet} facts={facts} fields={fields} />
+        <ChainChart facts={facts} next={sheet} />
+        <ActButton
+          title={tr`Refresh now`}
+          under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields, facts)}`}
+          glyph="mix"
+          disabled={busy}
+          onAct={onTake}
+        />
+      </Box>
+    </>
   );
 }
 

@@ -6,12 +6,9 @@ type Act<T> = (form: unknown) => Promise<Outcome<{ batch: string } & T>>;
 
 /** What can be done in the cultures' view. */
 export interface CultureActions extends Pick<HandsActions, 'undo' | 'logLook' | 'takePart'> {
-  readonly takeFeed: Act<{ lotId: string }>;
   readonly describeCulture: Act<{ id: string; before: Culture | null }>;
   readonly bringIn: Act<{ lotId: string; path: string }>;
   readonly restCulture: Act<{ lotId: string }>;
   readonly retireCulture: Act<{ id: string }>;
-  readonly takeMix: Act<{ lotId: string }>;
-  readonly takeSeries: Act<{ lotIds: string[] }>;
-  readonly takeThaw: Act<object>;
+  readonly takeWish: Act<{ lotIds: readonly string[] }>;
 }

@@ -2,7 +2,7 @@ import { tr, word } from '@/words/tr';
 import type { CheckedWish } from './use-wish';
 import { placeKind, tempAt } from '@/core/forecast';
 import type { DiscardDoughQuestion } from '@/core/cultures';
-import { numberField, z } from '@/core/parse';
+import { numberField, wrongFields, z } from '@/core/parse';
 import { addHours, fromLocalText, toLocalText } from '@/core/units';
 import type { DiscardFacts } from '@/server/cultures/discard-facts';
 
@@ -66,10 +66,7 @@ export function checkDiscard(
 ): CheckedWish<DiscardDoughQuestion> {
   const parsed = schema.safeParse(fields);
   const readyMs = fromLocalText(fields.readyAt, facts.units.timeZone);
-  const errors: Record<string, string> = {};
-  if (!parsed.success) {
-    for (const issue of parsed.error.issues) errors[String(issue.path[0])] = issue.message;
-  }
+  const errors = wrongFields(parsed);
   if (readyMs <= facts.nowMs) {
     errors['readyAt'] = tr`Ready to ball at: that hour has passed. Allowed: from now on.`;
   }

@@ -3,7 +3,6 @@
 import { tr } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import type { DiscardDough } from '@/core/cultures';
 import { fromLocalText } from '@/core/units';
@@ -11,121 +10,135 @@ import type { DiscardFacts, Layer } from '@/server/cultures/discard-facts';
 import { decimals, massText, momentText, spanText } from '@/ui/format';
 import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
-import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
 import { Layers } from './discard-layers';
 import { checkDiscard, firstDiscard, type DiscardFields } from './discard-fields';
 import { HoursCurve } from './hours-curve';
+import { mixMade } from './made-of';
 import { useWish } from './use-wish';
-import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
+import { WishPanel } from './wish-panel';
+import { ActButton, FieldRow, Finding } from '@/ui/panels/panel-parts';
 import { formFields, ReadyField } from '@/ui/fields/form-fields';
 import { figureOf, Weigh } from './discard-weigh';
 
 /** A discard jar: its layers with their age and state, and a dough that takes some of it. */
 export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions: CultureActions }) {
-  const { culture, units, nowMs, layers } = facts;
+  const { culture, units, layers } = facts;
   const check = useCallback((typed: DiscardFields) => checkDiscard(typed, facts), [facts]);
   const wish = useWish('discardDough', { first: () => firstDiscard(facts), check }, actions);
-  const { fields, change, errors, wrong, busy, run, answer: dough } = wish;
-  const { ref, width } = useWidth(900);
-  const { figure, choice } = formFields(fields, errors, change);
+  const { fields, busy, run } = wish;
+  const isEmpty = layers.length === 0;
   const take = (found: DiscardDough) =>
-    run(
-      () =>
-        actions.takeMix({
-          batch: newBatch(),
-          as: 'dough',
-          name: fields.name,
-          tense: 'done',
-          ingredients: found.act.ingredients,
-          portions: found.act.portions,
-          placeId: found.act.placeId,
-          startC: found.act.startC,
-        }),
+    wish.take(
+      {
+        wish: 'make',
+        tense: 'done',
+        makes: [{ as: 'dough', name: fields.name, ...mixMade(found.act) }],
+      },
       () => tr`${fields.name}: mixed.`,
     );
   return (
-    <Box ref={ref}>
-      <PanelHead title={tr`${culture.name}, used`}>
-        {layers.length === 0
+    <WishPanel
+      wish={isEmpty ? NOTHING_SOUGHT : wish}
+      head={{
+        title: tr`${culture.name}, used`,
+        says: isEmpty
           ? tr`Nothing is in it. What is left of a fed jar is collected here.`
-          : tr`Its flour, water and acid count in any dough; the oldest layer goes first.`}
-      </PanelHead>
-      <Layers
-        facts={facts}
-        busy={busy}
-        onThrow={(layer) => throwAway(layer, { run, actions, units })}
-      />
-      {layers.length === 0 ? null : (
+          : tr`Its flour, water and acid count in any dough; the oldest layer goes first.`,
+      }}
+      wants={
         <>
-          <FieldRow columns={6}>
-            {figure('name', tr`Dough`)}
-            {figure('discardG', tr`Discard`, 'mass')}
-            {choice('use', tr`Raised by`, [
-              { id: 'flavour', name: tr`yeast, found` },
-              { id: 'leaven', name: tr`the discard alone` },
-            ])}
-            {figure('balls', tr`Balls`)}
-            {figure('ballG', tr`Each`, 'mass')}
-            {choice('flourId', tr`Flour`, facts.flours)}
-            <ReadyField
-              label={tr`Ready to ball at`}
-              value={fields.readyAt}
-              error={errors['readyAt']}
-              onChange={(readyAt) => change({ readyAt })}
+          <Layers
+            facts={facts}
+            busy={busy}
+            onThrow={(layer) => throwAway(layer, { run, actions, units })}
+          />
+          {isEmpty ? null : (
+            <DiscardWants
+              facts={facts}
+              fields={fields}
+              errors={wish.errors}
+              onChange={wish.change}
             />
-            {choice('placeId', tr`Stands at`, placeChoices(facts.places, nowMs, units))}
-            {figure('hydrationPct', tr`Water, %`)}
-            {figure('saltPct', tr`Salt, %`)}
-            {figure('oilPct', tr`Oil, %`)}
-          </FieldRow>
-          <PanelRefusal sentence={wrong} />
-          {dough === null ? (
-            <Typography color="text.secondary" sx={{ p: 2 }}>
-              {wrong === null
-                ? tr`Working it out…`
-                : tr`Correct the marked fields; nothing was lost.`}
-            </Typography>
-          ) : (
-            <>
-              <Finding figure={figureOf(dough, facts)}>{verdictOf(dough, facts)}</Finding>
-              <HoursCurve
-                sheet={dough}
-                label={tr`Level of the dough over the hours to come`}
-                readyMs={fromLocalText(fields.readyAt, units.timeZone)}
-                nowMs={nowMs}
-                timeZone={units.timeZone}
-                width={Math.max(320, width)}
-                height={140}
-              />
-              <Box
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: { xs: '1fr', md: '1fr auto' },
-                  gap: 2,
-                  px: 2,
-                  py: 1,
-                }}
-              >
-                <Weigh dough={dough} facts={facts} fields={fields} />
-                <ActButton
-                  title={tr`Mixed now`}
-                  under={tr`${massText(dough.totalG, units)}, ${fields.balls} balls`}
-                  glyph="mix"
-                  disabled={busy}
-                  onAct={() => take(dough)}
-                />
-              </Box>
-            </>
           )}
         </>
+      }
+      waits={isEmpty ? null : tr`Working it out…`}
+      found={(dough, width) => (
+        <>
+          <Finding figure={figureOf(dough, facts)}>{verdictOf(dough, facts)}</Finding>
+          <HoursCurve
+            sheet={dough}
+            label={tr`Level of the dough over the hours to come`}
+            readyMs={fromLocalText(fields.readyAt, units.timeZone)}
+            nowMs={facts.nowMs}
+            timeZone={units.timeZone}
+            width={width}
+            height={140}
+          />
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', md: '1fr auto' },
+              gap: 2,
+              px: 2,
+              py: 1,
+            }}
+          >
+            <Weigh dough={dough} facts={facts} fields={fields} />
+            <ActButton
+              title={tr`Mixed now`}
+              under={tr`${massText(dough.totalG, units)}, ${fields.balls} balls`}
+              glyph="mix"
+              disabled={busy}
+              onAct={() => take(dough)}
+            />
+          </Box>
+        </>
       )}
+    >
       <Box sx={{ px: 2, pb: 2 }}>
         <LinkButton href={`/cultures/${encodeURIComponent(culture.id)}/edit`} variant="text">
           {tr`Change how it is described`}
         </LinkButton>
       </Box>
-    </Box>
+    </WishPanel>
+  );
+}
+
+/** Of an empty jar nothing is found, and nothing about it is wrong. */
+const NOTHING_SOUGHT = { wrong: null, answer: null } as const;
+
+function DiscardWants(props: {
+  facts: DiscardFacts;
+  fields: DiscardFields;
+  errors: Readonly<Record<string, string>>;
+  onChange: (changed: Partial<DiscardFields>) => void;
+}) {
+  const { facts, fields, errors, onChange } = props;
+  const { figure, choice } = formFields(fields, errors, onChange);
+  return (
+    <FieldRow columns={6}>
+      {figure('name', tr`Dough`)}
+      {figure('discardG', tr`Discard`, 'mass')}
+      {choice('use', tr`Raised by`, [
+        { id: 'flavour', name: tr`yeast, found` },
+        { id: 'leaven', name: tr`the discard alone` },
+      ])}
+      {figure('balls', tr`Balls`)}
+      {figure('ballG', tr`Each`, 'mass')}
+      {choice('flourId', tr`Flour`, facts.flours)}
+      <ReadyField
+        label={tr`Ready to ball at`}
+        value={fields.readyAt}
+        error={errors['readyAt']}
+        onChange={(readyAt) => onChange({ readyAt })}
+      />
+      {choice('placeId', tr`Stands at`, placeChoices(facts.places, facts.nowMs, facts.units))}
+      {figure('hydrationPct', tr`Water, %`)}
+      {figure('saltPct', tr`Salt, %`)}
+      {figure('oilPct', tr`Oil, %`)}
+    </FieldRow>
   );
 }
 

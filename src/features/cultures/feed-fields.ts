@@ -1,10 +1,11 @@
 import { tr, word } from '@/words/tr';
 import { isCold, tempAt } from '@/core/forecast';
 import type { FeedSheetQuestion } from '@/core/cultures';
-import { numberField, z } from '@/core/parse';
+import { numberField, wrongFields, z } from '@/core/parse';
 import { addHours, fromLocalText } from '@/core/units';
 import type { FeedFacts, JarOffer } from '@/server/cultures/feed-facts';
 import { type FeedFields, grams } from './first-feed-fields';
+import type { CheckedWish } from './use-wish';
 
 const schema = z.object({
   need: grams(word('Need'), 0),
@@ -18,37 +19,25 @@ const schema = z.object({
   hydrationPct: numberField({ name: word('Water'), unit: word('% of flour'), min: 40, max: 200 }),
 });
 
-/** A checked form: the question it asks, or a sentence for each wrong field. */
-export type CheckedFeed =
-  | { readonly question: FeedSheetQuestion; readonly errors: null }
-  | { readonly question: null; readonly errors: Readonly<Record<string, string>> };
-
 /** Reads the form as a question for the core. */
-export function checkFeed(fields: FeedFields, facts: FeedFacts): CheckedFeed {
+export function checkFeed(fields: FeedFields, facts: FeedFacts): CheckedWish<FeedSheetQuestion> {
   const parsed = schema.safeParse(fields);
-  const errors = { ...wrongNumbers(parsed), ...wrongHours(fields, facts) };
+  const errors = { ...wrongFields(parsed), ...wrongHours(fields, facts) };
   const offer = facts.jars.find((one) => one.jar.lot.id === fields.fromLotId) ?? facts.jars[0];
   if (!parsed.success || offer === undefined || Object.keys(errors).length > 0) {
-    return { question: null, errors };
+    return { asks: null, errors };
   }
   const { need, keep } = parsed.data;
   if (need + keep < 1) {
     return {
-      question: null,
+      asks: null,
       errors: { need: tr`Need: 0 g is nothing to make. Allowed: from 1 g.` },
     };
   }
-  return { errors: null, question: questionOf(fields, parsed.data, facts, offer) };
+  return { asks: questionOf(fields, parsed.data, facts, offer), errors: {} };
 }
 
 type Numbers = z.output<typeof schema>;
-
-function wrongNumbers(parsed: ReturnType<typeof schema.safeParse>): Record<string, string> {
-  if (parsed.success) return {};
-  return Object.fromEntries(
-    parsed.error.issues.map((issue) => [String(issue.path[0]), issue.message]),
-  );
-}
 
 function wrongHours(fields: FeedFields, facts: FeedFacts): Record<string, string> {
   const mixMs = mixInstant(fields, facts);

@@ -40,7 +40,7 @@ export function FeedFound(props: {
         readyMs={readyMs}
         nowMs={nowMs}
         timeZone={timeZone}
-        width={Math.max(320, width)}
+        width={width}
         height={172}
       />
       <Box

@@ -1,22 +1,23 @@
 'use client';
 
 import { tr } from '@/words/tr';
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { FeedSheet } from '@/core/cultures';
 import { toLocalText } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
+import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { clockText } from '@/ui/format';
-import { newBatch, useAct } from '@/ui/hands/use-act';
-import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
-import { isLater, mixInstant } from './feed-fields';
+import { checkFeed, isLater, mixInstant, otherChoices } from './feed-fields';
 import { firstFields, type FeedFields } from './first-feed-fields';
 import { FeedFound } from './feed-found';
 import { FeedWants } from './feed-wants';
-import { useFeedSheet } from './use-feed-sheet';
+import { feedMade } from './made-of';
+import { useWish } from './use-wish';
+import { WishPanel } from './wish-panel';
+
+/** The same wish elsewhere is worked out after the feed itself. */
+const THEN_MS = 160;
 
 /** The feed of one starter: four wants, the ratio found, what to weigh. */
 export function FeedPanel(props: {
@@ -26,66 +27,45 @@ export function FeedPanel(props: {
   actions: CultureActions;
 }) {
   const { facts, first, actions } = props;
-  const [fields, setFields] = useState<FeedFields>(() => firstFields(facts));
-  const { sheet, choices, errors, refused, busy: finding } = useFeedSheet(fields, facts, first);
-  const { run, busy, refused: notDone, clear } = useAct(actions);
-  const { ref, width } = useWidth(900);
-  const change = (changed: Partial<FeedFields>) => {
-    clear();
-    setFields((before) => ({ ...before, ...changed }));
-  };
-  const problem = Object.values(errors)[0] ?? refused ?? Object.values(notDone)[0] ?? null;
-  const take = (sheet: FeedSheet) => {
-    const taken = takenOf(sheet, fields, facts);
-    run(
-      () => actions.takeFeed({ ...taken, batch: newBatch() }),
-      () => saidOf(fields, facts),
-    );
-  };
+  const check = useCallback((typed: FeedFields) => checkFeed(typed, facts), [facts]);
+  const wish = useWish('feed', { first: () => firstFields(facts), check, answer: first }, actions);
+  const { fields, change, asks } = wish;
+  const others = useMemo(
+    () => (asks === null ? null : { ...asks, others: otherChoices(fields, facts) }),
+    [asks, fields, facts],
+  );
+  const elsewhere = useTypedCompute('feedChoices', others, THEN_MS);
   return (
-    <Box ref={ref} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)' }}>
-      <FeedWants facts={facts} fields={fields} errors={errors} onChange={change} />
-      {problem === null ? null : (
-        <Alert severity="warning" data-testid="refusal" sx={{ mx: 2 }}>
-          {problem}
-        </Alert>
-      )}
-      {sheet === null ? (
-        <Typography color="text.secondary" sx={{ p: 2 }}>
-          {problem === null
-            ? tr`Finding the ratio…`
-            : tr`Correct the marked fields; nothing was lost.`}
-        </Typography>
-      ) : (
+    <WishPanel
+      wish={wish}
+      wants={<FeedWants facts={facts} fields={fields} errors={wish.errors} onChange={change} />}
+      waits={tr`Finding the ratio…`}
+      found={(sheet, width) => (
         <FeedFound
           sheet={sheet}
-          choices={choices}
+          choices={elsewhere.answer ?? []}
           fields={fields}
           facts={facts}
           width={width}
-          busy={busy || finding}
+          busy={wish.busy}
           onChange={change}
-          onTake={() => take(sheet)}
+          onTake={() => wish.take(takenOf(sheet, fields, facts), () => saidOf(fields, facts))}
         />
       )}
-    </Box>
+    />
   );
 }
 
-/** The form that the server takes. */
+/** What the wish writes. */
 function takenOf({ amounts, placeId, startC }: FeedSheet, fields: FeedFields, facts: FeedFacts) {
   const later = isLater(fields, facts);
+  const at = later ? toLocalText(mixInstant(fields, facts), facts.timeZone) : null;
+  const made = feedMade(amounts, fields.fromLotId);
   return {
+    wish: 'make',
     cultureId: facts.culture.id,
-    as: fields.as,
-    at: later ? toLocalText(mixInstant(fields, facts), facts.timeZone) : null,
     tense: later ? 'planned' : 'done',
-    fromLotId: fields.fromLotId,
-    motherG: amounts.motherG,
-    flours: amounts.flours.map((one) => ({ flourId: one.ingredientId, massG: one.massG })),
-    waterG: amounts.waterG,
-    placeId,
-    startC,
+    makes: [{ as: fields.as, at, ...made, placeId, startC }],
   };
 }
 

@@ -6,10 +6,10 @@ import { firstFields } from './first-feed-fields';
 
 /** The feed that the form opens with, worked out where the page is made; null where it is refused: the form says why. */
 export function firstFeed(facts: FeedFacts): FeedSheet | null {
-  const { question } = checkFeed(firstFields(facts), facts);
-  if (question === null) return null;
+  const { asks } = checkFeed(firstFields(facts), facts);
+  if (asks === null) return null;
   try {
-    return feedSheet(question);
+    return feedSheet(asks);
   } catch (error) {
     if (error instanceof DomainError) return null;
     throw error;

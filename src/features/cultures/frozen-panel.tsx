@@ -11,15 +11,13 @@ import { addHours, atWallMinute, fromLocalText, toLocalText } from '@/core/units
 import type { ThawPlan, ThawQuestion } from '@/core/cultures';
 import type { FrozenFacts } from '@/server/cultures/frozen-facts';
 import { momentText, percentText } from '@/ui/format';
-import { newBatch } from '@/ui/hands/use-act';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
-import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
-import { useWish } from './use-wish';
-import { ActButton, FieldRow, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
-import { ChoiceField } from '@/ui/fields/choice-field';
-import { ReadyField } from '@/ui/fields/form-fields';
+import { useWish, type CheckedWish } from './use-wish';
+import { WishPanel } from './wish-panel';
+import { ActButton, FieldRow } from '@/ui/panels/panel-parts';
+import { formFields, ReadyField } from '@/ui/fields/form-fields';
 import { headText, ThawFound, footText } from './thaw-found';
 
 /** A usual room, °C: proposed first. */
@@ -46,66 +44,39 @@ function firstThaw(facts: FrozenFacts): ThawFields {
 
 /** A frozen lot: what is left of its power, and its thaw worked out back from an hour. */
 export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: CultureActions }) {
-  const { nowMs, timeZone, units } = facts;
-  const { fridges, rooms } = placesOf(facts);
-  const check = useCallback(
-    (typed: ThawFields) => ({ asks: questionOf(facts, typed), errors: {} }),
-    [facts],
-  );
+  const { nowMs, timeZone } = facts;
+  const check = useCallback((typed: ThawFields) => checkThaw(typed, facts), [facts]);
   const wish = useWish('thaw', { first: () => firstThaw(facts), check }, actions);
-  const { fields, change, asks, answer, wrong, busy, run } = wish;
-  const { readyAt, fridgeId, roomId } = fields;
-  const { ref, width } = useWidth(900);
+  const { fields, answer, busy } = wish;
   const at = (ms: number) => momentText(ms, nowMs, timeZone);
   const plan = answer?.kind === 'plan' ? answer : null;
   const take = ({ outMs, roomMs }: ThawPlan) =>
-    run(
-      () =>
-        actions.takeThaw({
-          lotId: facts.lotId,
-          batch: newBatch(),
-          outAt: toLocalText(outMs, timeZone),
-          roomAt: toLocalText(roomMs, timeZone),
-          fridgeId,
-          roomId,
-        }),
+    wish.take(
+      {
+        wish: 'thaw',
+        lotId: facts.lotId,
+        outAt: toLocalText(outMs, timeZone),
+        roomAt: toLocalText(roomMs, timeZone),
+        fridgeId: fields.fridgeId,
+        roomId: fields.roomId,
+      },
       () => tr`${facts.name}: out of the freezer ${at(outMs)}, planned.`,
     );
-  const names = (places: typeof rooms) => placeChoices(places, nowMs, units);
   return (
-    <Box ref={ref}>
-      <PanelHead title={`${facts.name}, ${facts.lotId}`}>{headText(facts)}</PanelHead>
-      <Power facts={facts} />
-      <FieldRow columns={4}>
-        <ReadyField
-          label={facts.backUp ? tr`Awake at` : tr`Ready at`}
-          value={readyAt}
-          error={undefined}
-          onChange={(typed) => change({ readyAt: typed })}
-        />
-        <ChoiceField
-          name="fridgeId"
-          label={tr`Thaws in`}
-          value={fridgeId}
-          options={names(fridges)}
-          onChange={(typed) => change({ fridgeId: typed })}
-        />
-        <ChoiceField
-          name="roomId"
-          label={tr`Rises in`}
-          value={roomId}
-          options={names(rooms)}
-          onChange={(typed) => change({ roomId: typed })}
-        />
-      </FieldRow>
-      <PanelRefusal sentence={wrong} />
-      <ThawFound
-        answer={answer}
-        asked={asks !== null}
-        facts={facts}
-        readyAt={readyAt}
-        width={width}
-      />
+    <WishPanel
+      wish={wish}
+      head={{ title: `${facts.name}, ${facts.lotId}`, says: headText(facts) }}
+      wants={
+        <>
+          <Power facts={facts} />
+          <ThawWants facts={facts} fields={fields} errors={wish.errors} onChange={wish.change} />
+        </>
+      }
+      waits={tr`Working back from the hour…`}
+      found={(found, width) => (
+        <ThawFound answer={found} facts={facts} readyAt={fields.readyAt} width={width} />
+      )}
+    >
       <Box sx={{ display: 'flex', gap: 2, p: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="body2" sx={{ flex: '1 1 18rem' }}>
           {footText(facts, at)}
@@ -123,7 +94,31 @@ export function FrozenPanel({ facts, actions }: { facts: FrozenFacts; actions: C
           }}
         />
       </Box>
-    </Box>
+    </WishPanel>
+  );
+}
+
+function ThawWants(props: {
+  facts: FrozenFacts;
+  fields: ThawFields;
+  errors: Readonly<Record<string, string>>;
+  onChange: (changed: Partial<ThawFields>) => void;
+}) {
+  const { facts, fields, errors, onChange } = props;
+  const { fridges, rooms } = placesOf(facts);
+  const { choice } = formFields(fields, errors, onChange);
+  const names = (places: typeof rooms) => placeChoices(places, facts.nowMs, facts.units);
+  return (
+    <FieldRow columns={4}>
+      <ReadyField
+        label={facts.backUp ? tr`Awake at` : tr`Ready at`}
+        value={fields.readyAt}
+        error={errors['readyAt']}
+        onChange={(readyAt) => onChange({ readyAt })}
+      />
+      {choice('fridgeId', tr`Thaws in`, names(fridges))}
+      {choice('roomId', tr`Rises in`, names(rooms))}
+    </FieldRow>
   );
 }
 
@@ -138,12 +133,25 @@ function placesOf({ places, nowMs }: FrozenFacts) {
   };
 }
 
-function questionOf(facts: FrozenFacts, wish: ThawFields): ThawQuestion | null {
-  const readyMs = fromLocalText(wish.readyAt, facts.timeZone);
-  if (readyMs <= facts.nowMs || wish.fridgeId === '' || wish.roomId === '') return null;
+/** Reads the form as a question for the core. */
+function checkThaw(wish: ThawFields, facts: FrozenFacts): CheckedWish<ThawQuestion> {
   const { jar, nowMs, workingHours, timeZone, places, pantry } = facts;
   const { fridgeId, roomId } = wish;
-  return { jar, nowMs, readyMs, fridgeId, roomId, workingHours, timeZone, places, pantry };
+  const readyMs = fromLocalText(wish.readyAt, timeZone);
+  const wrong = (field: keyof ThawFields, sentence: string) => ({
+    asks: null,
+    errors: { [field]: sentence },
+  });
+  if (fridgeId === '')
+    return wrong('fridgeId', tr`Thaws in: the shop has no fridge. Add one under Shop.`);
+  if (roomId === '')
+    return wrong('roomId', tr`Rises in: the shop has no warm place. Add one under Shop.`);
+  if (readyMs <= nowMs)
+    return wrong('readyAt', tr`Ready at: that hour has passed. Allowed: from now on.`);
+  return {
+    asks: { jar, nowMs, readyMs, fridgeId, roomId, workingHours, timeZone, places, pantry },
+    errors: {},
+  };
 }
 
 const BAR = { width: 300, height: 16 };

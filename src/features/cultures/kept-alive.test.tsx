@@ -21,7 +21,7 @@ const ACTS = [
   'undo',
   'logLook',
   'takePart',
-  'takeFeed',
+  'takeWish',
   'describeCulture',
   'restCulture',
   'retireCulture',
@@ -74,17 +74,17 @@ describe('the first days of a culture', () => {
       await user.type(fieldNamed(name), typed);
     }
     await user.click(await pressable(/^Fed now/));
-    await waitFor(() => expect(actions.takeFeed).toHaveBeenCalledTimes(1));
-    const [form] = actions.takeFeed.mock.calls[0];
-    expect(form).toMatchObject({
-      cultureId: 'burr',
-      as: 'feed',
-      tense: 'done',
-      motherG: '30',
-      waterG: '45',
-    });
-    const flourG = form.flours.reduce((sum: number, one: { massG: number }) => sum + one.massG, 0);
-    expect(flourG).toBeCloseTo(60, 6);
+    await waitFor(() => expect(actions.takeWish).toHaveBeenCalledTimes(1));
+    const [form] = actions.takeWish.mock.calls[0];
+    expect(form).toMatchObject({ wish: 'make', cultureId: 'burr', tense: 'done' });
+    const [fed] = form.makes;
+    expect(fed).toMatchObject({ as: 'feed', portions: [{ massG: 30 }] });
+    const gramsOf = (water: boolean) =>
+      fed.ingredients
+        .filter((one: { ingredientId: string }) => (one.ingredientId === 'water') === water)
+        .reduce((sum: number, one: { massG: number }) => sum + one.massG, 0);
+    expect(gramsOf(true)).toBeCloseTo(45, 6);
+    expect(gramsOf(false)).toBeCloseTo(60, 6);
   });
 });
 

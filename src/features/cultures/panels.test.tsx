@@ -21,14 +21,19 @@ jest.setTimeout(30_000);
 const { context } = demoShop();
 const done = () => jest.fn().mockResolvedValue({ ok: true, value: { batch: 'b', lotId: 'L' } });
 
+interface Lines {
+  readonly ingredients: readonly { readonly massG: number }[];
+  readonly portions: readonly { readonly massG: number }[];
+}
+/** Grams of what a wish makes. */
+const madeG = ({ ingredients, portions }: Lines) =>
+  [...ingredients, ...portions].reduce((sum, one) => sum + one.massG, 0);
+
 /** A panel of the demo’s cultures, by its path. */
 function opened(...path: string[]) {
   const actions = {
     undo: done(),
-    takeFeed: done(),
-    takeMix: done(),
-    takeSeries: done(),
-    takeThaw: done(),
+    takeWish: done(),
     takePart: done(),
   };
   const cultures = culturesView(context, path);
@@ -52,8 +57,8 @@ test('a feed stands in the page as it is sent, and is what the worker would find
   );
   expect(sent).toContain('Feed now');
   expect(sent).not.toContain('Finding the ratio');
-  const { question } = checkFeed(firstFields(facts), facts);
-  const steps = JOBS.feed(question!);
+  const { asks } = checkFeed(firstFields(facts), facts);
+  const steps = JOBS.feed(asks!);
   expect(firstFeed(facts)).toEqual(steps.next().value);
 });
 
@@ -66,11 +71,8 @@ test('a feed is fed by what its typed wants come to, never by an answer to older
   // What stands there answers the want before: it can not be done.
   expect(buttonSaying(/^Feed now/)?.disabled).toBe(true);
   await user.click(await pressable(/^Feed now/));
-  const [{ motherG, flours, waterG }] = actions.takeFeed.mock.calls[0];
-  expect(motherG + flours[0].massG + waterG).toBeCloseTo(
-    wantedG + Number(fieldNamed('keep').value),
-    0,
-  );
+  const [taken] = actions.takeWish.mock.calls[0];
+  expect(madeG(taken.makes[0])).toBeCloseTo(wantedG + Number(fieldNamed('keep').value), 0);
 });
 
 test('feeds in a row are found, shown, and planned as one act; a word for grams is refused by name', async () => {
@@ -84,10 +86,10 @@ test('feeds in a row are found, shown, and planned as one act; a word for grams 
   await user.clear(fieldNamed('need'));
   await user.type(fieldNamed('need'), '120');
   await user.click(await pressable(/^Plan them/));
-  const [taken] = actions.takeSeries.mock.calls[0];
-  expect(taken).toMatchObject({ cultureId: 'grusa', levain: null });
-  const last = taken.feeds.at(-1);
-  expect(last.motherG + last.waterG + last.flours[0].massG).toBeGreaterThan(120);
+  const [taken] = actions.takeWish.mock.calls[0];
+  expect(taken).toMatchObject({ cultureId: 'grusa', tense: 'planned' });
+  expect(taken.makes.map((one: { as: string }) => one.as)).toEqual(['feed', 'feed']);
+  expect(madeG(taken.makes.at(-1))).toBeGreaterThan(120);
 });
 
 test('leftover dough is refreshed by the share that is found, or for the balls that are wanted', async () => {
@@ -97,10 +99,9 @@ test('leftover dough is refreshed by the share that is found, or for the balls t
   await user.clear(fieldNamed('balls'));
   await user.type(fieldNamed('balls'), '4');
   await user.click(await pressable(/^Refresh now/));
-  const [taken] = actions.takeMix.mock.calls[0];
-  expect(taken).toMatchObject({ as: 'refresh', cultureId: 'drift', tense: 'done' });
-  const grams = [...taken.ingredients, ...taken.portions].reduce((sum, one) => sum + one.massG, 0);
-  expect(grams).toBeCloseTo(4 * Number(fieldNamed('ballG').value), -2);
+  const [taken] = actions.takeWish.mock.calls[0];
+  expect(taken).toMatchObject({ cultureId: 'drift', tense: 'done', makes: [{ as: 'refresh' }] });
+  expect(madeG(taken.makes[0])).toBeCloseTo(4 * Number(fieldNamed('ballG').value), -2);
 });
 
 test('a dough from discard takes what is typed, and a layer is thrown away by its own button', async () => {
@@ -108,10 +109,10 @@ test('a dough from discard takes what is typed, and a layer is thrown away by it
   await user.clear(fieldNamed('discardG'));
   await user.type(fieldNamed('discardG'), '200');
   await user.click(await pressable(/^Mixed now/));
-  const [taken] = actions.takeMix.mock.calls[0];
-  expect(taken.portions.reduce((sum: number, one: { massG: number }) => sum + one.massG, 0)).toBe(
-    200,
-  );
+  const [{ makes }] = actions.takeWish.mock.calls[0];
+  expect(
+    makes[0].portions.reduce((sum: number, one: { massG: number }) => sum + one.massG, 0),
+  ).toBe(200);
   await user.click(await pressable(/thr[eo]w/i));
   await waitFor(() => expect(actions.takePart).toHaveBeenCalledTimes(1));
   expect(actions.takePart.mock.calls[0][0]).toMatchObject({ as: 'gone' });
@@ -120,7 +121,7 @@ test('a dough from discard takes what is typed, and a layer is thrown away by it
 test('a thaw is worked out back from its hour and planned; an hour that has passed has none', async () => {
   const { user, actions } = opened('frozen', 'F-S1');
   await user.click(await pressable(/^Plan the thaw/));
-  const [taken] = actions.takeThaw.mock.calls[0];
+  const [taken] = actions.takeWish.mock.calls[0];
   expect(taken.lotId).toBe('F-S1');
   expect(taken.outAt < taken.roomAt).toBe(true);
 });

@@ -2,7 +2,7 @@ import { tr, word } from '@/words/tr';
 import type { CheckedWish } from './use-wish';
 import { placeKind, tempAt } from '@/core/forecast';
 import type { RefreshQuestion } from '@/core/cultures';
-import { numberField, z } from '@/core/parse';
+import { numberField, wrongFields, z } from '@/core/parse';
 import { addHours, fromLocalText, toLocalText } from '@/core/units';
 import type { ChainFacts, LeftoverOffer } from '@/server/cultures/chain-facts';
 
@@ -84,7 +84,7 @@ export function checkRefresh(
   const parsed = schema.safeParse(fields);
   const offer = facts.offers.find((one) => one.jar.lot.id === fields.fromLotId) ?? facts.offers[0];
   const errors = {
-    ...(parsed.success ? {} : issuesOf(parsed.error.issues)),
+    ...wrongFields(parsed),
     ...wrongOptional(fields),
     ...wrongHour(fields, facts),
   };
@@ -98,9 +98,6 @@ export function checkRefresh(
   }
   return { errors: {}, asks: questionOf(fields, parsed.data, facts, offer) };
 }
-
-const issuesOf = (issues: readonly { path: PropertyKey[]; message: string }[]) =>
-  Object.fromEntries(issues.map((issue) => [String(issue.path[0]), issue.message]));
 
 /** Fields that may be empty. */
 function wrongOptional(fields: RefreshFields): Record<string, string> {

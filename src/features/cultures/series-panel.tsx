@@ -3,84 +3,68 @@
 import { tr } from '@/words/tr';
 import { placeChoices } from '@/ui/fields/place-choices';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import type { SeriesAnswer } from '@/core/cultures';
 import { toLocalText } from '@/core/units';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
 import { massText, momentText, spanText } from '@/ui/format';
-import { newBatch } from '@/ui/hands/use-act';
-import { useWidth } from '@/ui/use-width';
 import type { CultureActions } from './culture-actions';
 import { ratioText } from './feed-words';
-import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
+import { ActButton, FieldRow, Finding } from '@/ui/panels/panel-parts';
 import { formFields, ReadyField } from '@/ui/fields/form-fields';
 import { checkSeries, firstSeries, type SeriesFields } from './series-fields';
 import { SeriesPicture } from './series-picture';
+import { feedMade } from './made-of';
 import { useWish } from './use-wish';
+import { WishPanel } from './wish-panel';
 import { type Found, SeriesTable } from './series-table';
 
 /** A few feeds in a row back from an hour, growing to what is needed; the last one may be a levain. */
 export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: CultureActions }) {
   const check = useCallback((typed: SeriesFields) => checkSeries(typed, facts), [facts]);
   const wish = useWish('series', { first: () => firstSeries(facts), check }, actions);
-  const { fields, change, errors, wrong, finding, busy, run, answer } = wish;
-  const { ref, width } = useWidth(900);
-  const found = answer?.kind === 'series' ? answer : null;
+  const { fields, change } = wish;
   const take = (series: Found) =>
-    run(
-      () => actions.takeSeries({ ...takenOf(series, fields, facts), batch: newBatch() }),
+    wish.take(
+      takenOf(series, fields, facts),
       () => tr`${facts.culture.name}: ${series.feeds.length} feeds planned.`,
     );
   return (
-    <Box ref={ref}>
-      <PanelHead title={tr`${facts.culture.name}, feeds in a row`}>
-        {tr`Each is taken at the best of the one before; hands work only in their hours.`}
-      </PanelHead>
-      <SeriesWants facts={facts} fields={fields} errors={errors} onChange={change} />
-      <PanelRefusal sentence={wrong} />
-      <NotFound answer={answer} wrong={wrong} fields={fields} facts={facts} />
-      {found === null ? null : (
-        <Box sx={{ opacity: finding ? 0.6 : 1 }}>
-          <Finding
-            figure={found.feeds.map((feed) => ratioText(feed.amounts).split(' : ')[1]).join(' · ')}
-          >
-            {verdictOf(found, facts)}
-          </Finding>
-          <SeriesPicture series={found} facts={facts} width={Math.max(320, width)} />
-          <SeriesTable series={found} fields={fields} facts={facts} />
-          <Box sx={{ display: 'grid', px: 2, py: 1 }}>
-            <ActButton
-              title={tr`Plan them`}
-              under={tr`first ${momentText(found.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
-              glyph="feed"
-              disabled={busy}
-              onAct={() => take(found)}
-            />
+    <WishPanel
+      wish={wish}
+      head={{
+        title: tr`${facts.culture.name}, feeds in a row`,
+        says: tr`Each is taken at the best of the one before; hands work only in their hours.`,
+      }}
+      wants={<SeriesWants facts={facts} fields={fields} errors={wish.errors} onChange={change} />}
+      waits={tr`Finding the feeds…`}
+      found={(answer, width) =>
+        answer.kind === 'no series' ? (
+          <Finding figure={tr`None`}>{noneText(answer, fields, facts)}</Finding>
+        ) : (
+          <Box sx={{ opacity: wish.finding ? 0.6 : 1 }}>
+            <Finding
+              figure={answer.feeds
+                .map((feed) => ratioText(feed.amounts).split(' : ')[1])
+                .join(' · ')}
+            >
+              {verdictOf(answer, facts)}
+            </Finding>
+            <SeriesPicture series={answer} facts={facts} width={width} />
+            <SeriesTable series={answer} fields={fields} facts={facts} />
+            <Box sx={{ display: 'grid', px: 2, py: 1 }}>
+              <ActButton
+                title={tr`Plan them`}
+                under={tr`first ${momentText(answer.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
+                glyph="feed"
+                disabled={wish.busy}
+                onAct={() => take(answer)}
+              />
+            </Box>
           </Box>
-        </Box>
-      )}
-    </Box>
-  );
-}
-
-/** Why there is none, or that it is being found. */
-function NotFound(props: {
-  answer: SeriesAnswer | null;
-  wrong: string | null;
-  fields: SeriesFields;
-  facts: FeedFacts;
-}) {
-  const { answer, wrong, fields, facts } = props;
-  if (answer === null) {
-    return (
-      <Typography color="text.secondary" sx={{ p: 2 }}>
-        {wrong === null ? tr`Finding the feeds…` : tr`Correct the marked fields; nothing was lost.`}
-      </Typography>
-    );
-  }
-  return answer.kind === 'series' ? null : (
-    <Finding figure={tr`None`}>{noneText(answer, fields, facts)}</Finding>
+        )
+      }
+    />
   );
 }
 
@@ -159,21 +143,20 @@ function noneText(
     : tr`No ${fields.feeds} feeds were found that are each near their best within your hours. Another place, fewer feeds, or another hour.`;
 }
 
-/** The form that the server takes. */
+/** What the wish writes: each of the one before, the first of the jar. */
 function takenOf(series: Found, fields: SeriesFields, facts: FeedFacts) {
-  const feeds = series.feeds.map((feed) => ({
-    at: toLocalText(feed.atMs, facts.timeZone),
-    motherG: feed.amounts.motherG,
-    flours: feed.amounts.flours.map((one) => ({ flourId: one.ingredientId, massG: one.massG })),
-    waterG: feed.amounts.waterG,
-    startC: feed.act.startC,
-  }));
-  const levain = fields.last === 'levain' && feeds.length > 1 ? feeds.at(-1) : null;
+  const jarId = facts.jars[0]?.jar.lot.id ?? '';
+  const last = series.feeds.length - 1;
   return {
+    wish: 'make',
     cultureId: facts.culture.id,
-    fromLotId: facts.jars[0]?.jar.lot.id ?? '',
-    placeId: fields.placeId,
-    feeds: levain === null ? feeds : feeds.slice(0, -1),
-    levain,
+    tense: 'planned',
+    makes: series.feeds.map((feed, index) => ({
+      as: fields.last === 'levain' && index === last && last > 0 ? 'levain' : 'feed',
+      at: toLocalText(feed.atMs, facts.timeZone),
+      ...feedMade(feed.amounts, index === 0 ? jarId : undefined),
+      placeId: fields.placeId,
+      startC: feed.act.startC,
+    })),
   };
 }

@@ -1,7 +1,6 @@
 'use client';
 
 import { inSentence, tr } from '@/words/tr';
-import Typography from '@mui/material/Typography';
 import { fromLocalText } from '@/core/units';
 import type { ThawAnswer } from '@/core/cultures';
 import type { FrozenFacts } from '@/server/cultures/frozen-facts';
@@ -18,24 +17,14 @@ export function headText({ massG, flatMm, days, contents, units }: FrozenFacts):
 
 /** The thaw found, its curve, or why there is none. */
 export function ThawFound(props: {
-  answer: ThawAnswer | null;
-  asked: boolean;
+  answer: ThawAnswer;
   facts: FrozenFacts;
   readyAt: string;
   width: number;
 }) {
-  const { answer, asked, facts, readyAt, width } = props;
+  const { answer, facts, readyAt, width } = props;
   const { nowMs, timeZone } = facts;
   const at = (ms: number) => momentText(ms, nowMs, timeZone);
-  if (answer === null || !asked) {
-    return (
-      <Typography color="text.secondary" sx={{ p: 2 }}>
-        {asked
-          ? tr`Working back from the hour…`
-          : tr`Ready at: that hour has passed. Allowed: from now on.`}
-      </Typography>
-    );
-  }
   if (answer.kind === 'no plan') return <Finding figure={tr`None`}>{noneText(answer, at)}</Finding>;
   return (
     <>
@@ -46,7 +35,7 @@ export function ThawFound(props: {
         readyMs={fromLocalText(readyAt, timeZone)}
         nowMs={nowMs}
         timeZone={timeZone}
-        width={Math.max(320, width)}
+        width={width}
         height={194}
       />
     </>

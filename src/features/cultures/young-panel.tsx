@@ -1,6 +1,6 @@
 'use client';
 
-import { tr } from '@/words/tr';
+import { tr, word } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -12,40 +12,71 @@ import { useState } from 'react';
 import type { YoungFacts } from '@/server/cultures/young-facts';
 import { dateText, decimals, massText, tempText } from '@/ui/format';
 import { newBatch, useAct } from '@/ui/hands/use-act';
+import { wrongFields, z } from '@/core/parse';
 import { useInUnits } from '@/ui/fields/in-units';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
 import type { CultureActions } from './culture-actions';
+import { grams } from './first-feed-fields';
 import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
-import { ChoiceField } from '@/ui/fields/choice-field';
-import { FigureField } from '@/ui/fields/figure-field';
+import { formFields } from '@/ui/fields/form-fields';
+
+const fedSchema = z.object({
+  motherG: grams(word('Keep'), 0.1),
+  flourG: grams(word('Flour'), 0.1),
+  waterG: grams(word('Water'), 0.1),
+});
+/** What is weighed of a feed of the first days. */
+type Fed = z.output<typeof fedSchema>;
+
+/** As it is typed: a third of what is there, and as much flour. */
+const firstFed = ({ massG, culture }: YoungFacts) => ({
+  motherG: decimals(Math.min(massG, massG / 3 || 10), 0),
+  flourG: decimals(Math.max(10, massG / 3), 0),
+  waterG: decimals(Math.max(10, (massG / 3) * culture.hydration), 0),
+  placeId: culture.placeId,
+});
+
+/** The typed feed read, or a sentence for each wrong field. */
+function checkFed(fields: ReturnType<typeof firstFed>) {
+  const parsed = fedSchema.safeParse(fields);
+  const fed = parsed.success ? parsed.data : null;
+  return { fed, errors: wrongFields(parsed) };
+}
 
 /** The first days of a culture: what to do and expect by the day, and its feeds; no forecast. */
 export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: CultureActions }) {
   const { culture, nowMs, begunMs, units, massG, lotId } = facts;
   const inUnits = useInUnits();
   const day = Math.min(facts.days.length, Math.floor((nowMs - begunMs) / 86_400_000) + 1);
-  const [motherG, setMother] = useState(decimals(Math.min(massG, massG / 3 || 10), 0));
-  const [flourG, setFlour] = useState(decimals(Math.max(10, massG / 3), 0));
-  const [waterG, setWater] = useState(decimals(Math.max(10, (massG / 3) * culture.hydration), 0));
-  const [placeId, setPlace] = useState(culture.placeId);
+  const [fields, setFields] = useState(() => firstFed(facts));
   const { run, busy, refused } = useAct(actions);
-  const feed = () =>
+  const { fed, errors } = checkFed(fields);
+  const { figure, choice } = formFields(fields, errors, (changed) =>
+    setFields((before) => ({ ...before, ...changed })),
+  );
+  const feed = (amounts: Fed) =>
     run(
       () =>
-        actions.takeFeed({
-          cultureId: culture.id,
+        actions.takeWish({
+          wish: 'make',
           batch: newBatch(),
-          as: 'feed',
+          cultureId: culture.id,
           tense: 'done',
-          fromLotId: lotId,
-          motherG,
-          flours: culture.flours.map((line) => ({
-            flourId: line.flourId,
-            massG: Number(flourG.replace(',', '.')) * line.share,
-          })),
-          waterG,
-          placeId,
+          makes: [
+            {
+              as: 'feed',
+              ingredients: [
+                ...culture.flours.map(({ flourId, share }) => ({
+                  ingredientId: flourId,
+                  massG: amounts.flourG * share,
+                })),
+                { ingredientId: 'water', massG: amounts.waterG },
+              ],
+              portions: [{ lotId, massG: amounts.motherG }],
+              placeId: fields.placeId,
+            },
+          ],
         }),
       () => tr`${culture.name}: fed.`,
     );
@@ -62,40 +93,19 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
       {lotId === null ? null : (
         <>
           <FieldRow columns={4}>
-            <FigureField
-              name="motherG"
-              label={tr`Keep`}
-              of="mass"
-              more={tr` of ${massText(massG, units)}`}
-              value={motherG}
-              onChange={setMother}
-            />
-            <FigureField
-              name="flourG"
-              label={tr`Flour`}
-              of="mass"
-              value={flourG}
-              onChange={setFlour}
-            />
-            <FigureField
-              name="waterG"
-              label={tr`Water`}
-              of="mass"
-              value={waterG}
-              onChange={setWater}
-            />
-            <ChoiceField
-              name="placeId"
-              label={tr`Stands at`}
-              value={placeId}
-              options={facts.places.map((place) => ({
+            {figure('motherG', tr`Keep`, 'mass', { more: tr` of ${massText(massG, units)}` })}
+            {figure('flourG', tr`Flour`, 'mass')}
+            {figure('waterG', tr`Water`, 'mass')}
+            {choice(
+              'placeId',
+              tr`Stands at`,
+              facts.places.map((place) => ({
                 id: place.id,
                 name: `${place.name} ${tempText(place.tempC, units, 0)}`,
-              }))}
-              onChange={setPlace}
-            />
+              })),
+            )}
           </FieldRow>
-          <PanelRefusal sentence={Object.values(refused)[0] ?? null} />
+          <PanelRefusal sentence={Object.values(errors)[0] ?? Object.values(refused)[0] ?? null} />
         </>
       )}
       {lotId === null ? null : (
@@ -105,12 +115,16 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
           <LinkButton href={`/lots/${encodeURIComponent(lotId)}`}>{tr`Look at it`}</LinkButton>
           <ActButton
             title={tr`Fed now`}
-            under={[motherG, flourG, waterG]
-              .map((one) => massText(Number(one.replace(',', '.')) || 0, units))
-              .join(' + ')}
+            under={
+              fed === null
+                ? tr`nothing found yet`
+                : [fed.motherG, fed.flourG, fed.waterG].map((g) => massText(g, units)).join(' + ')
+            }
             glyph="feed"
-            disabled={busy}
-            onAct={feed}
+            disabled={busy || fed === null}
+            onAct={() => {
+              if (fed !== null) feed(fed);
+            }}
           />
         </Box>
       )}

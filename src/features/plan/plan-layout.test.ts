@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { WeekService } from '@/server/plan/week-services';
 import { ladderClock } from './ladder-clock';
 import { laddersAcross } from './side-by-side';
-import { archesOf } from './week-layout';
+import { archesOf, besideNow } from './week-layout';
 
 const HOUR_MS = 3_600_000;
 const instants = fc
@@ -66,4 +66,20 @@ test.each([
   [1900, 3],
 ])('a width of %i px shows %i ladders', (width, across) => {
   expect(laddersAcross(width)).toBe(across);
+});
+
+test('the name of a day is never crossed by the line of now, and moves only for it', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 100, max: 1200, noNaN: true }),
+      fc.double({ min: 30, max: 120, noNaN: true }),
+      fc.double({ min: 100, max: 1300, noNaN: true }),
+      (at, width, nowX) => {
+        const begins = besideNow(at, width, nowX);
+        expect(begins).toBeGreaterThanOrEqual(at);
+        expect(nowX > begins && nowX < begins + width).toBe(false);
+        if (nowX < at - 6 || nowX > at + width) expect(begins).toBe(at);
+      },
+    ),
+  );
 });

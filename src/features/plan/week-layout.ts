@@ -39,3 +39,13 @@ export function archesOf(
     return { ...arch, labelRight: next === undefined || next.x - next.width / 2 > end };
   });
 }
+
+/** A letter of a day's name in the strip, px. */
+export const NAME_LETTER_PX = 8;
+/** Between the line of now and a name behind it, px. */
+const NOW_GAP_PX = 6;
+
+/** Where the name of a day begins, px: where it would, or behind the line of now where that would cross it. */
+export function besideNow(at: number, width: number, nowX: number): number {
+  return nowX > at - NOW_GAP_PX && nowX < at + width ? nowX + NOW_GAP_PX : at;
+}

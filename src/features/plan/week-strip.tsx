@@ -6,7 +6,7 @@ import { scaleLinear } from 'd3';
 import type { PlanView } from '@/server/plan/view';
 import type { WeekService } from '@/server/plan/week-services';
 import { dayText, weekDateText } from '@/ui/format';
-import { archesOf } from './week-layout';
+import { archesOf, besideNow, NAME_LETTER_PX } from './week-layout';
 import {
   HEIGHT,
   LABELS_PX,
@@ -131,6 +131,9 @@ function StripLabels({ fullest }: { fullest: string }) {
 function Day({ day, view, x }: { day: PlanView['days'][number]; view: PlanView; x: X }) {
   const { timeZone } = view.units;
   const next = view.days.find((one) => one.fromMs > day.fromMs)?.fromMs ?? view.span.toMs;
+  const name = day.closed
+    ? tr`${dayText(day.fromMs, timeZone)} closed`
+    : weekDateText(day.fromMs, timeZone);
   return (
     <g>
       {day.closed ? (
@@ -152,16 +155,14 @@ function Day({ day, view, x }: { day: PlanView['days'][number]; view: PlanView; 
         strokeWidth={1.6}
       />
       <text
-        x={x(day.fromMs) + 7}
+        x={besideNow(x(day.fromMs) + 7, name.length * NAME_LETTER_PX, x(view.nowMs))}
         y={20}
         fontSize={15}
         fontWeight={600}
         fill="var(--ink)"
         className="name"
       >
-        {day.closed
-          ? tr`${dayText(day.fromMs, timeZone)} closed`
-          : weekDateText(day.fromMs, timeZone)}
+        {name}
       </text>
     </g>
   );

@@ -51,7 +51,16 @@ export function HandsCard(props: {
           {late ? tr`due` : dayAndHands(moment, nowMs, view)}
         </Typography>
       </Box>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, mt: 0.5, minWidth: 0 }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'baseline',
+          columnGap: 1,
+          mt: 0.5,
+          minWidth: 0,
+        }}
+      >
         <Typography variant="h3" component="p" noWrap sx={{ flex: 'none', maxWidth: '100%' }}>
           {moment.title}
         </Typography>

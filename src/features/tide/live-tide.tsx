@@ -10,7 +10,12 @@ import { Tide } from './tide';
 import { useLiveView } from '../../ui/live/use-live-view';
 
 /** The home view, kept up to date: every act in it asks for its content, not for the page. */
-export function LiveTide(props: { view: TideView; room: Room | null; actions: HandsActions }) {
+export function LiveTide(props: {
+  view: TideView;
+  room: Room | null;
+  hasAnswered: boolean;
+  actions: HandsActions;
+}) {
   const { view: seen, stale, ask } = useLiveView(props.view);
   const waiting = useWaitingSteps();
   const view = useMemo(
@@ -22,7 +27,13 @@ export function LiveTide(props: { view: TideView; room: Room | null; actions: Ha
   );
   return (
     <AskAnewProvider value={ask}>
-      <Tide view={view} room={props.room} stale={stale} actions={props.actions} />
+      <Tide
+        view={view}
+        room={props.room}
+        hasAnswered={props.hasAnswered}
+        stale={stale}
+        actions={props.actions}
+      />
     </AskAnewProvider>
   );
 }

@@ -80,6 +80,21 @@ function clockNote(view: TideView, stale: boolean): { note?: string } {
   return view.clock.rate > 1 ? { note: `×${view.clock.rate}` } : {};
 }
 
+/** What is longer than its tell is wide goes on in a second line. */
+const TWO_LINES = {
+  display: '-webkit-inline-box',
+  WebkitBoxOrient: 'vertical',
+  WebkitLineClamp: '2',
+  overflow: 'hidden',
+  verticalAlign: 'top',
+} as const;
+/** A letter of an answer is about this wide, of its height. */
+const LETTER_EM = 0.52;
+
+/** As large as an answer fits its tell in one line, and no smaller than reads well from where the dough is. */
+const answerSize = (answer: string) =>
+  `min(${rem(21)}, max(${rem(16)}, calc(100cqw / ${Math.max(1, answer.length) * LETTER_EM})))`;
+
 function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
   return (
     <Button
@@ -96,6 +111,7 @@ function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
         py: 0.25,
         overflow: 'hidden',
         minWidth: 0,
+        containerType: 'inline-size',
         fontWeight: 400,
         lineHeight: 1.25,
       }}
@@ -111,13 +127,12 @@ function TellButton({ tell, onClick }: { tell: Tell; onClick: () => void }) {
       <Typography
         component="span"
         className="name"
-        noWrap
         sx={{
-          display: 'inline-block',
+          ...TWO_LINES,
           maxWidth: '100%',
-          fontSize: rem(21),
+          fontSize: answerSize(tell.answer),
           fontWeight: 700,
-          lineHeight: 1.2,
+          lineHeight: 1.15,
           ...(tell.alert
             ? { background: 'var(--ink)', color: 'var(--paper)', px: 0.75, borderRadius: '5px' }
             : {}),

@@ -41,6 +41,8 @@ const KeysDialog = dynamic(() => import('./keys-dialog').then((one) => one.KeysD
 export function Tide(props: {
   view: TideView;
   room: Room | null;
+  /** This device has answered notices before. */
+  hasAnswered: boolean;
   stale: boolean;
   actions: HandsActions;
 }) {
@@ -56,7 +58,7 @@ export function Tide(props: {
   const [keysShown, setKeysShown] = useState(false);
   const { run, refused, clear, takeBack } = useAct(actions);
   useMinuteAsk(nowMs, view.clock.rate, useAskAnew());
-  const notices = useNotices(view, nowMs);
+  const notices = useNotices(view, nowMs, props.hasAnswered);
 
   const tells = useMemo(() => tellsOf(view, nowMs), [view, nowMs]);
   const planned = view.moments.filter((moment) => moment.tense === 'planned');

@@ -1,6 +1,6 @@
 import { tr } from '@/words/tr';
 import type { ShopContext } from '../context';
-import { batchOf, writeEntries } from '../journal/entries';
+import { batchOf, withdrawDraft, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { loadShop } from '../shop/load-shop';
 
@@ -13,12 +13,7 @@ export function withdrawBake(context: ShopContext, bakeId: string): Outcome<{ ba
   const entries = batchOf(
     context,
     context.newId(),
-    steps.map((step) => ({
-      atMs: nowMs,
-      tense: 'planned' as const,
-      bakeId,
-      body: { kind: 'withdraw' as const, supersedes: step.stepId },
-    })),
+    steps.map((step) => withdrawDraft(step, nowMs)),
   );
   writeEntries(context, entries);
   return done({ batch: entries[0]?.batch ?? '' });

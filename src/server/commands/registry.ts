@@ -8,12 +8,9 @@ import type { ShopContext } from '../context';
 import { bringIn } from '../cultures/bring-in';
 import { describeCulture } from '../cultures/describe';
 import { restCulture, retireCulture } from '../cultures/rest';
-import { takeFeed } from '../cultures/take-feed';
-import { takeMix } from '../cultures/take-mix';
 import { takePart } from '../cultures/take-part';
 import { keepFor } from '../lots/keep-for';
-import { takeSeries } from '../cultures/take-series';
-import { takeThaw } from '../cultures/take-thaw';
+import { takeWish } from '../cultures/wish/take-wish';
 import { changeFlour, retireOneFlour } from '../doughs/flours';
 import { restoreVersion, retire, saveMethod } from '../doughs/methods';
 import { takeMethodBake } from '../doughs/take-method-bake';
@@ -77,16 +74,13 @@ export const COMMANDS = {
   changeEquipment,
   removeEquipment: (context: ShopContext, id: unknown) => removeEquipment(context, String(id)),
   troubleProbe,
-  takeFeed,
+  takeWish,
   describeCulture,
   bringIn,
   restCulture,
   retireCulture,
-  takeMix,
   takePart,
   keepFor,
-  takeSeries,
-  takeThaw,
   printLabels,
   openSack,
   noteStock,

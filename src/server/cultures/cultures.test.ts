@@ -1,13 +1,14 @@
 import { massOf } from '@/core/composition';
 import { isAct } from '@/core/journal';
 import type { Db } from '@/data';
-import { freshBatch, sentences, value } from '../../../tests/fixtures/services';
+import { sentences, value } from '../../../tests/fixtures/services';
+import { feedOf, wishFor } from '../../../tests/fixtures/wishes';
 import type { ShopContext } from '../context';
 import { demoShop } from '../../../tests/demo-shop';
 import { loadShop } from '../shop/load-shop';
 import { undoBatch } from '../journal/undo';
 import { currentJar, culturesOf, lotsOfCulture, stockOf } from '../culture-lines/registry';
-import { takeFeed } from './take-feed';
+import { takeWish } from './wish/take-wish';
 import { culturesView } from './view';
 
 let context: ShopContext;
@@ -18,25 +19,22 @@ beforeEach(() => {
 
 const stock = () => stockOf(context, loadShop(context));
 const grusa = () => currentJar(stock(), 'grusa');
-const feed = (changed: object) =>
-  takeFeed(context, {
-    cultureId: 'grusa',
-    batch: freshBatch(),
-    as: 'feed',
-    tense: 'done',
-    fromLotId: grusa()?.id,
-    motherG: 20,
-    flours: [{ flourId: 'flour-strong', massG: 90 }],
-    waterG: 90,
-    placeId: 'bench',
-    ...changed,
-  });
+type Feed = Parameters<typeof feedOf>[0];
+type More = Parameters<typeof wishFor>[1];
+const feed = (changed: Partial<Feed> & More) => {
+  const { cultureId = 'grusa', tense, ...made } = changed;
+  const one = { fromLotId: grusa()?.id, motherG: 20, waterG: 90, ...made };
+  return takeWish(
+    context,
+    wishFor([feedOf(one)], { cultureId, ...(tense === undefined ? {} : { tense }) }),
+  );
+};
 
 test('a feed carries the culture on, its rest is collected, and the plan it carries out is gone', () => {
   const before = culturesView(context, ['grusa']);
   const collected = before.discards[0]?.nowG ?? 0;
-  const { batch, lotId } = value(feed({}));
-  expect(lotId).toBe('S-G23');
+  const { batch, lotIds } = value(feed({}));
+  expect(lotIds).toEqual(['S-G23']);
   expect(massOf(grusa()?.composition ?? {})).toBeCloseTo(200, 6);
   expect(culturesView(context, ['grusa']).discards[0]?.nowG).toBeCloseTo(collected + 160, 6);
   const plan = loadShop(context).folded.plan.filter(
@@ -61,7 +59,7 @@ test('a build that would use the mother up is stopped, with the feed that mends 
 test('after a build the mother is to be fed again, until it is done', () => {
   // Nothing is planned for the stiff one.
   const plinth = currentJar(stock(), 'plinth');
-  const build = { cultureId: 'plinth', fromLotId: plinth?.id, as: 'levain', motherG: 100 };
+  const build = { cultureId: 'plinth', fromLotId: plinth?.id, as: 'levain' as const, motherG: 100 };
   value(feed(build));
   const due = () =>
     loadShop(context).folded.plan.filter(
@@ -95,16 +93,12 @@ test('a feed that takes all of the jar leaves no layer behind', () => {
   const before = layers();
   value(feed({ motherG: 60 }));
   value(
-    takeFeed(context, {
+    feed({
       cultureId: 'plinth',
-      batch: freshBatch(),
-      as: 'feed',
-      tense: 'done',
       fromLotId: currentJar(stock(), 'plinth')?.id,
       motherG: 240,
       flours: [{ flourId: 'flour-strong', massG: 133.3 }],
       waterG: 66.7,
-      placeId: 'bench',
     }),
   );
   // Grusa’s 120 g are one; of Plinth nothing is left.
@@ -118,9 +112,9 @@ test('a feed that takes all of the jar leaves no layer behind', () => {
 test('what can not be is refused by name, and nothing is stored', () => {
   const before = loadShop(context).folded.done.length;
   expect(sentences(feed({ motherG: 500 }))[0]).toContain(
-    'Allowed: up to 180 g, what is in the jar',
+    'Allowed: above 0, up to 180 g, what is there',
   );
-  expect(sentences(feed({ motherG: 'much' }))[0]).toContain('Mother: much is not possible');
+  expect(sentences(feed({ motherG: 'much' }))[0]).toContain('Leaven: much is not possible');
   expect(sentences(feed({ placeId: 'roof' }))[0]).toContain('Place: “roof” is not in the shop');
   expect(sentences(feed({ cultureId: 'lees' }))[0]).toContain('“lees” is not a starter');
   expect(sentences(feed({ fromLotId: 'S-9' }))[0]).toContain('S-9 has not been made yet');

@@ -2,6 +2,7 @@ import { massOf, totals } from '@/core/composition';
 import { isAct } from '@/core/journal';
 import type { Db } from '@/data';
 import { freshBatch, sentences, value } from '../../../tests/fixtures/services';
+import { feedOf, wishFor } from '../../../tests/fixtures/wishes';
 import { contextOver, type ShopContext } from '../context';
 import { demoShop, withLent } from '../../../tests/demo-shop';
 import { discardedByWeek } from '../log/discarded';
@@ -13,11 +14,8 @@ import { undoBatch } from '../journal/undo';
 import { describeCulture } from './describe';
 import { culturesOf, currentJar, stockOf } from '../culture-lines/registry';
 import { restCulture, retireCulture } from './rest';
-import { takeFeed } from './take-feed';
-import { takeMix } from './take-mix';
 import { takePart } from './take-part';
-import { takeSeries } from './take-series';
-import { takeThaw } from './take-thaw';
+import { takeWish } from './wish/take-wish';
 import { culturesView } from './view';
 
 let context: ShopContext;
@@ -82,17 +80,10 @@ test('one begun from flour and water has no forecast before two peaks, then it h
     value(logLook(context, { lotId: jar()?.id, batch: freshBatch(), rise: '2' }));
   const feed = () =>
     value(
-      takeFeed(context, {
-        cultureId: id,
-        batch: freshBatch(),
-        as: 'feed',
-        tense: 'done',
-        fromLotId: jar()?.id,
-        motherG: 30,
-        flours: [{ flourId: 'flour-strong', massG: 90 }],
-        waterG: 90,
-        placeId: 'bench',
-      }),
+      takeWish(
+        context,
+        wishFor([feedOf({ fromLotId: jar()?.id, motherG: 30, waterG: 90 })], { cultureId: id }),
+      ),
     );
   const best = () =>
     forecastState(context, loadShop(context)).lots.get(jar()?.id ?? '')?.window.bestMs;
@@ -168,64 +159,34 @@ test('a retired one leaves the rows and its plans; it can be brought back', () =
   expect(culturesView(context, []).starters.map((one) => one.culture.id)).toContain('grusa');
 });
 
-test('feeds in a row take the place of the planned ones; what was to take from those takes from the last', () => {
-  const feed = (at: string, motherG: number, grams: number) => ({
-    at,
-    motherG,
-    flours: [{ flourId: 'flour-strong', massG: grams }],
-    waterG: grams,
-  });
-  const series = {
-    cultureId: 'grusa',
-    fromLotId: 'S-G21',
-    placeId: 'bench',
-    feeds: [feed('2026-11-27T10:00', 10, 20), feed('2026-11-27T18:00', 30, 60)],
-    levain: feed('2026-11-28T06:00', 100, 150),
-  };
-  const { lotIds, batch } = value(takeSeries(context, { ...series, batch: freshBatch() }));
-  expect(lotIds).toHaveLength(3);
-  const made = loadShop(context).folded.plan.flatMap(({ act }) =>
-    isAct(act, 'make') && lotIds.includes(act.lotId) ? [act] : [],
-  );
-  expect(made.map((act) => act.lotKind)).toEqual(['starter', 'starter', 'levain']);
-  expect(made[2]?.portions).toEqual([{ lotId: lotIds[1], massG: 100 }]);
-  const own = loadShop(context).folded.plan.filter(
-    ({ act }) => isAct(act, 'make') && act.cultureId === 'grusa',
-  );
-  expect(own).toHaveLength(2);
-  value(undoBatch(context, batch));
-  expect(
-    loadShop(context).folded.plan.filter(
-      ({ act }) => isAct(act, 'make') && act.cultureId === 'grusa',
-    ),
-  ).toHaveLength(2);
-  const turned = { ...series, feeds: [...series.feeds].reverse(), batch: freshBatch() };
-  expect(sentences(takeSeries(context, turned))[0]).toContain('each comes after the one before');
-});
-
 test('leftover goes into a chain, is refreshed with its own salt counted, then frozen', () => {
-  const mix = (changed: object) =>
-    takeMix(context, {
-      batch: freshBatch(),
-      as: 'refresh',
-      name: 'Drift',
-      cultureId: 'drift',
-      tense: 'done',
-      ingredients: [
-        { ingredientId: 'flour-strong', massG: 300 },
-        { ingredientId: 'water', massG: 195 },
-        { ingredientId: 'salt', massG: 8.1 },
-      ],
-      portions: [{ lotId: 'C-D7', massG: 300 }],
-      placeId: 'bench',
-      startC: 22,
-      ...changed,
-    });
+  const mix = (changed: object, cultureId = 'drift') =>
+    takeWish(
+      context,
+      wishFor(
+        [
+          {
+            as: 'refresh',
+            name: 'Drift',
+            ingredients: [
+              { ingredientId: 'flour-strong', massG: 300 },
+              { ingredientId: 'water', massG: 195 },
+              { ingredientId: 'salt', massG: 8.1 },
+            ],
+            portions: [{ lotId: 'C-D7', massG: 300 }],
+            placeId: 'bench',
+            startC: 22,
+            ...changed,
+          },
+        ],
+        { cultureId },
+      ),
+    );
   expect(sentences(mix({ portions: [{ lotId: 'C-D7', massG: 5000 }] }))[0]).toContain(
     'Allowed: above 0, up to',
   );
-  expect(sentences(mix({ cultureId: 'grusa' }))[0]).toContain('is not a carry-over of the shop');
-  const { lotId } = value(mix({}));
+  expect(sentences(mix({}, 'grusa'))[0]).toContain('is not a carry-over of the shop');
+  const lotId = value(mix({})).lotIds[0] ?? '';
   const { pantry } = loadShop(context);
   const made = totals(stock().get(lotId)?.composition ?? {}, pantry);
   expect(made.saltG / made.flourG).toBeCloseTo(0.027, 4);
@@ -246,29 +207,6 @@ test('leftover goes into a chain, is refreshed with its own salt counted, then f
   const rows = culturesView(context, ['frozen', frozen.lotId]);
   expect(rows.panel.kind).toBe('frozen');
   expect(rows.frozen.map((row) => row.lotId)).toContain(frozen.lotId);
-});
-
-test('a thaw is two planned moves; a new one takes its place; past hours are refused', () => {
-  const thaw = (outAt: string, roomAt: string) =>
-    takeThaw(context, {
-      lotId: 'F-S1',
-      batch: freshBatch(),
-      outAt,
-      roomAt,
-      fridgeId: 'fridge',
-      roomId: 'bench',
-    });
-  const planned = () =>
-    loadShop(context).folded.plan.filter(({ act }) => isAct(act, 'move') && act.lotId === 'F-S1');
-  value(thaw('2026-11-27T20:00', '2026-11-28T07:00'));
-  expect(planned()).toHaveLength(2);
-  value(thaw('2026-11-27T21:00', '2026-11-28T08:00'));
-  expect(planned().map((step) => step.act)).toMatchObject([
-    { placeId: 'fridge' },
-    { placeId: 'bench' },
-  ]);
-  expect(sentences(thaw('2026-11-26T20:00', '2026-11-28T08:00'))[0]).toContain('has passed');
-  expect(sentences(thaw('2026-11-28T20:00', '2026-11-28T08:00'))[0]).toContain('Allowed: after it');
 });
 
 test('flour thrown away is counted by week, what is baked is not', () => {

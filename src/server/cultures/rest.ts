@@ -6,7 +6,7 @@ import { numberField, z } from '@/core/parse';
 import { saveCulture } from '@/data';
 import type { ShopContext } from '../context';
 import { doneDrafts } from '../doing/done-drafts';
-import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
+import { batchOf, withdrawDraft, writeEntries } from '../journal/entries';
 import { nextCode } from '../journal/lot-codes';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
@@ -118,22 +118,9 @@ export function retireCulture(
       return refused('cultureId', tr`Culture: “${cultureId}” is not in the shop.`);
     }
     const withdrawn = retired
-      ? state.folded.plan.flatMap((step): EntryDraft[] =>
-          isAct(step.act, 'make') && step.act.cultureId === cultureId
-            ? [
-                {
-                  atMs: state.nowMs,
-                  tense: 'planned',
-                  bakeId: step.bakeId,
-                  body: {
-                    kind: 'withdraw',
-                    supersedes: step.stepId,
-                    reason: tr`${culture.name} retired`,
-                  },
-                },
-              ]
-            : [],
-        )
+      ? state.folded.plan
+          .filter(({ act }) => isAct(act, 'make') && act.cultureId === cultureId)
+          .map((step) => withdrawDraft(step, state.nowMs, tr`${culture.name} retired`))
       : [];
     saveCulture(context.db, { ...culture, retiredMs: retired ? state.nowMs : null });
     writeEntries(context, batchOf(context, batch, withdrawn));

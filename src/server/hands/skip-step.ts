@@ -3,7 +3,7 @@ import { lotMadeBy, lotsTouchedBy, type PlannedAct } from '@/core/journal';
 import { z } from '@/core/parse';
 
 import type { ShopContext } from '../context';
-import { batchOf, writeEntries } from '../journal/entries';
+import { batchOf, withdrawDraft, writeEntries } from '../journal/entries';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
 import { loadShop } from '../shop/load-shop';
@@ -37,13 +37,8 @@ export function skipStep(context: ShopContext, form: unknown): Outcome<{ batch: 
         tr`Skip: ${needing} needs what this step makes. Skip that one first, or withdraw the bake.`,
       );
     }
-    const body = { kind: 'withdraw' as const, supersedes: stepId, reason };
-    writeEntries(
-      context,
-      batchOf(context, batch, [
-        { atMs: state.nowMs, tense: 'planned', body, by: by ?? null, bakeId: step.bakeId },
-      ]),
-    );
+    const skipped = { ...withdrawDraft(step, state.nowMs, reason), by: by ?? null };
+    writeEntries(context, batchOf(context, batch, [skipped]));
     return done({ batch });
   });
 }

@@ -119,3 +119,21 @@ export function replaceDraft(
     body: { kind: 'replace', supersedes: step.stepId, atMs, act },
   };
 }
+
+/** A planned step taken out, as an entry. */
+export function withdrawDraft(
+  step: { readonly stepId: string; readonly bakeId: string | null },
+  nowMs: number,
+  reason?: string,
+): EntryDraft {
+  return {
+    atMs: nowMs,
+    tense: 'planned',
+    bakeId: step.bakeId,
+    body: {
+      kind: 'withdraw',
+      supersedes: step.stepId,
+      ...(reason === undefined ? {} : { reason }),
+    },
+  };
+}

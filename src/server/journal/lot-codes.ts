@@ -86,23 +86,33 @@ export function methodCodes(
   };
 }
 
+/** Codes for lots to come, none of them used. */
+export function newCodes(
+  context: ShopContext,
+  state: ShopState,
+  lots: readonly { readonly what: CodeFor; readonly atMs: number }[],
+): string[] {
+  const used = usedCodes(context);
+  return lots.map(({ what, atMs }) => freshCode(LETTER[what], atMs, state.shop.timeZone, used));
+}
+
 /** A code for a lot made at an instant. */
-export function nextCode(
+export const nextCode = (
   context: ShopContext,
   state: ShopState,
   what: CodeFor,
   atMs: number,
-): string {
-  return freshCode(LETTER[what], atMs, state.shop.timeZone, usedCodes(context));
-}
+): string => newCodes(context, state, [{ what, atMs }])[0]!;
 
-/** So many codes for lots to come, none of them used. */
-export function nextCodes(
+/** So many codes for lots of one kind to come, none of them used. */
+export const nextCodes = (
   context: ShopContext,
   state: ShopState,
   what: CodeFor,
   instants: readonly number[],
-): string[] {
-  const used = usedCodes(context);
-  return instants.map((atMs) => freshCode(LETTER[what], atMs, state.shop.timeZone, used));
-}
+): string[] =>
+  newCodes(
+    context,
+    state,
+    instants.map((atMs) => ({ what, atMs })),
+  );

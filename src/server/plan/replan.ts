@@ -13,6 +13,7 @@ import {
 import { z } from '@/core/parse';
 import { maybeOneBake, listPinned, oneMethodVersion, savePin } from '@/data';
 import type { ShopContext } from '../context';
+import { withdrawDraft } from '../journal/entries';
 import { storePlan } from '../bakes/store-plan';
 import { done, refused, type Outcome } from '@/shop/outcome';
 import { parseForm, refusing } from '@/shop/parse-form';
@@ -160,11 +161,7 @@ function written(
     whoAt,
     more: [
       ...lit.map(({ atMs, act, by }) => ({ atMs, tense: 'planned' as const, by, body: act })),
-      ...steps.map((step) => ({
-        atMs: state.nowMs,
-        tense: 'planned' as const,
-        body: { kind: 'withdraw' as const, supersedes: step.stepId, reason: tr`Planned anew` },
-      })),
+      ...steps.map((step) => withdrawDraft(step, state.nowMs, tr`Planned anew`)),
     ],
     batch,
   });

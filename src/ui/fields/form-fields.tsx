@@ -63,7 +63,7 @@ export function formFields<Fields extends object>(
       name: Name,
       label: string,
       of?: QuantityKind,
-      more: Pick<FigureFieldProps, 'hint' | 'whole'> = {},
+      more: Pick<FigureFieldProps, 'hint' | 'whole' | 'more'> = {},
     ) => (
       <FigureField
         key={name}

@@ -14,11 +14,8 @@ import {
   logLookAction,
   restCultureAction,
   retireCultureAction,
-  takeFeedAction,
-  takeMixAction,
   takePartAction,
-  takeSeriesAction,
-  takeThawAction,
+  takeWishAction,
   undoAction,
 } from '../../actions';
 import { segmentOf } from '../../segment';
@@ -50,15 +47,12 @@ export default async function CulturesPage({ params }: Props) {
         actions={{
           undo: undoAction,
           logLook: logLookAction,
-          takeFeed: takeFeedAction,
+          takeWish: takeWishAction,
           describeCulture: describeCultureAction,
           bringIn: bringInAction,
           restCulture: restCultureAction,
           retireCulture: retireCultureAction,
-          takeMix: takeMixAction,
           takePart: takePartAction,
-          takeSeries: takeSeriesAction,
-          takeThaw: takeThawAction,
         }}
       />
     </ViewFrame>
