@@ -6,9 +6,11 @@ import lighthouse, { desktopConfig } from 'lighthouse';
 import { openChromium } from './chromium';
 import { openAt } from './served';
 
+/** Views by their paths; Hold or hurry is that of the first bake of the Tide which can still be held. */
 const VIEWS = (
   process.env['OLVIK_VIEWS'] ?? '/,/plan,/hold,/cultures,/doughs,/log,/day,/practice,/shop'
 ).split(',');
+const HOLD = '/hold';
 const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
 const WANTED = 95;
 const MOST_TRIES = 3;
@@ -29,8 +31,20 @@ async function measured(url: string) {
     process.stderr.write(`${url} was not recorded; once more.\n`);
   }
 }
+/** Where a view is; where there is none, its path as it is said, to be told that it is not there. */
+async function pathOf(view: string): Promise<string> {
+  if (view !== HOLD) return view;
+  const tide = await (await fetch(open.url)).text();
+  for (const [, bakeId] of tide.matchAll(/bakeId\\":\\"([^"\\]+)/g)) {
+    const at = `${HOLD}/${bakeId}`;
+    if ((await fetch(`${open.url}${at}`)).ok) return at;
+  }
+  return view;
+}
 for (const view of VIEWS) {
-  const result = await measured(`${open.url}${view}`);
+  const result = await measured(`${open.url}${await pathOf(view)}`);
+  const { runtimeError } = result?.lhr ?? {};
+  if (runtimeError !== undefined) process.stderr.write(`${view}: ${runtimeError.message}\n`);
   const scores = Object.values(result?.lhr.categories ?? {}).map(
     ({ id, score }) => [id, score === null ? null : Math.round(score * 100)] as const,
   );
