@@ -89,7 +89,7 @@ const TWO_LINES = {
   verticalAlign: 'top',
 } as const;
 /** A letter of an answer is about this wide, of its height. */
-const LETTER_EM = 0.52;
+const LETTER_EM = 0.48;
 
 /** As large as an answer fits its tell in one line, and no smaller than reads well from where the dough is. */
 const answerSize = (answer: string) =>
