@@ -101,7 +101,20 @@ function RefreshFound(props: {
   const { units, nowMs } = facts;
   return (
     <>
-      <Finding figure={percentText(sheet.amounts.share, 0)}>{refreshVerdict(sheet, facts)}</Finding>
+      <Finding
+        figure={percentText(sheet.amounts.share, 0)}
+        act={
+          <ActButton
+            title={tr`Refresh now`}
+            under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields, facts)}`}
+            glyph="mix"
+            disabled={busy}
+            onAct={onTake}
+          />
+        }
+      >
+        {refreshVerdict(sheet, facts)}
+      </Finding>
       {sheet.remarks.map((remark) => (
         <Alert key={remark.kind} severity="warning" sx={{ mx: 2, my: 0.5 }}>
           {remarkText(remark)}
@@ -114,12 +127,12 @@ function RefreshFound(props: {
         nowMs={nowMs}
         timeZone={units.timeZone}
         width={width}
-        height={178}
+        height={162}
       />
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) auto auto' },
+          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) auto' },
           gap: 2,
           px: 2,
           py: 1,
@@ -127,13 +140,6 @@ function RefreshFound(props: {
       >
         <Weigh sheet={sheet} facts={facts} fields={fields} />
         <ChainChart facts={facts} next={sheet} />
-        <ActButton
-          title={tr`Refresh now`}
-          under={`${massText(sheet.amounts.totalG, units)}, ${ballsText(sheet, fields, facts)}`}
-          glyph="mix"
-          disabled={busy}
-          onAct={onTake}
-        />
       </Box>
     </>
   );

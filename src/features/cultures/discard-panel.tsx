@@ -66,7 +66,20 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
       waits={isEmpty ? null : tr`Working it out…`}
       found={(dough, width) => (
         <>
-          <Finding figure={figureOf(dough, facts)}>{verdictOf(dough, facts)}</Finding>
+          <Finding
+            figure={figureOf(dough, facts)}
+            act={
+              <ActButton
+                title={tr`Mixed now`}
+                under={tr`${massText(dough.totalG, units)}, ${fields.balls} balls`}
+                glyph="mix"
+                disabled={busy}
+                onAct={() => take(dough)}
+              />
+            }
+          >
+            {verdictOf(dough, facts)}
+          </Finding>
           <HoursCurve
             sheet={dough}
             label={tr`Level of the dough over the hours to come`}
@@ -76,23 +89,8 @@ export function DiscardPanel({ facts, actions }: { facts: DiscardFacts; actions:
             width={width}
             height={140}
           />
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', md: '1fr auto' },
-              gap: 2,
-              px: 2,
-              py: 1,
-            }}
-          >
+          <Box sx={{ px: 2, py: 1 }}>
             <Weigh dough={dough} facts={facts} fields={fields} />
-            <ActButton
-              title={tr`Mixed now`}
-              under={tr`${massText(dough.totalG, units)}, ${fields.balls} balls`}
-              glyph="mix"
-              disabled={busy}
-              onAct={() => take(dough)}
-            />
           </Box>
         </>
       )}

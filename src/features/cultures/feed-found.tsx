@@ -4,6 +4,7 @@ import { tr, trOf } from '@/words/tr';
 import { ActButton, Finding } from '@/ui/panels/panel-parts';
 
 import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
 
 import type { FeedChoice, FeedSheet } from '@/core/cultures';
 import { fromLocalText, toLocalText } from '@/core/units';
@@ -33,7 +34,7 @@ export function FeedFound(props: {
   const readyMs = fields.seeks === 'hour' ? null : fromLocalText(fields.readyAt, timeZone);
   return (
     <>
-      <Verdict sheet={sheet} facts={facts} />
+      <Verdict sheet={sheet} facts={facts} act={<TakeButton {...props} />} />
       <HoursCurve
         sheet={sheet}
         label={tr`Level of the feed over the hours to come`}
@@ -41,7 +42,7 @@ export function FeedFound(props: {
         nowMs={nowMs}
         timeZone={timeZone}
         width={width}
-        height={172}
+        height={148}
       />
       <Box
         sx={{
@@ -58,40 +59,37 @@ export function FeedFound(props: {
       </Box>
       <Box
         sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 190px' },
-          gap: 2,
+          display: 'flex',
+          flexWrap: { xs: 'wrap', lg: 'nowrap' },
+          columnGap: 2,
+          rowGap: 1,
           px: 2,
           py: 1,
           borderTop: '2px solid var(--line)',
         }}
       >
-        <Box
-          sx={{ display: 'flex', columnGap: 2, rowGap: 1, flexWrap: { xs: 'wrap', lg: 'nowrap' } }}
-        >
-          <Choices
-            title={tr`Other place, still ${clockText(readyMs ?? nowMs, timeZone)}`}
-            choices={choices.filter((one) => one.placeId !== fields.placeId)}
-            nameOf={(one) => placeName(facts, one.placeId)}
-            onTake={(one) => onChange({ placeId: one.placeId, seeks: 'ratio' })}
-          />
-          <Choices
-            title={tr`Other hour, ${placeName(facts, fields.placeId)}`}
-            choices={choices.filter((one) => one.placeId === fields.placeId)}
-            nameOf={(one) => momentText(one.readyMs, nowMs, timeZone)}
-            onTake={(one) =>
-              onChange({ readyAt: toLocalText(one.readyMs, timeZone), seeks: 'ratio' })
-            }
-          />
-        </Box>
-        <TakeButton {...props} />
+        <Choices
+          title={tr`Other place, still ${clockText(readyMs ?? nowMs, timeZone)}`}
+          choices={choices.filter((one) => one.placeId !== fields.placeId)}
+          nameOf={(one) => placeName(facts, one.placeId)}
+          onTake={(one) => onChange({ placeId: one.placeId, seeks: 'ratio' })}
+        />
+        <Choices
+          title={tr`Other hour, ${placeName(facts, fields.placeId)}`}
+          choices={choices.filter((one) => one.placeId === fields.placeId)}
+          nameOf={(one) => momentText(one.readyMs, nowMs, timeZone)}
+          onTake={(one) =>
+            onChange({ readyAt: toLocalText(one.readyMs, timeZone), seeks: 'ratio' })
+          }
+        />
       </Box>
     </>
   );
 }
 
 /** The ratio, and in words what comes of it. */
-function Verdict({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
+function Verdict(props: { sheet: FeedSheet; facts: FeedFacts; act: ReactNode }) {
+  const { sheet, facts, act } = props;
   const { serves, nowMs, timeZone, units } = facts;
   const before =
     serves === null ? tr`the wanted hour` : tr`the ${serves.title.split(' ')[0] ?? tr`mix`}`;
@@ -101,7 +99,7 @@ function Verdict({ sheet, facts }: { sheet: FeedSheet; facts: FeedFacts }) {
       ? ''
       : tr` ${tempText(Math.round(sheet.soughtC * 2) / 2, units)} would do; the nearest place is ${placeName(facts, sheet.placeId)}.`;
   return (
-    <Finding figure={ratioText(sheet.amounts)} testId="ratio">
+    <Finding figure={ratioText(sheet.amounts)} testId="ratio" act={act}>
       {verdictText(sheet, at)} {feasibleText(sheet, at)}
       {sought}
     </Finding>

@@ -47,20 +47,20 @@ export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: Cul
               figure={answer.feeds
                 .map((feed) => ratioText(feed.amounts).split(' : ')[1])
                 .join(' · ')}
+              act={
+                <ActButton
+                  title={tr`Plan them`}
+                  under={tr`first ${momentText(answer.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
+                  glyph="feed"
+                  disabled={wish.busy}
+                  onAct={() => take(answer)}
+                />
+              }
             >
               {verdictOf(answer, facts)}
             </Finding>
             <SeriesPicture series={answer} facts={facts} width={width} />
             <SeriesTable series={answer} fields={fields} facts={facts} />
-            <Box sx={{ display: 'grid', px: 2, py: 1 }}>
-              <ActButton
-                title={tr`Plan them`}
-                under={tr`first ${momentText(answer.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
-                glyph="feed"
-                disabled={wish.busy}
-                onAct={() => take(answer)}
-              />
-            </Box>
           </Box>
         )
       }

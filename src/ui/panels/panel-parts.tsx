@@ -31,23 +31,48 @@ export function PanelRefusal({ sentence }: { sentence: string | null }) {
   );
 }
 
-/** The found figure at arm’s length, and what comes of it in words. */
-export function Finding(props: { figure: string; testId?: string; children: ReactNode }) {
+/** The found figure at arm’s length, what comes of it in words, and the act by it. */
+export function Finding(props: {
+  figure: string;
+  testId?: string;
+  act?: ReactNode;
+  children: ReactNode;
+}) {
+  const { figure, testId, act, children } = props;
   return (
     <Box
-      aria-live="polite"
-      sx={{ px: 2, py: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'center' }}
+      sx={{
+        px: 2,
+        py: 0.5,
+        display: 'flex',
+        flexWrap: { xs: 'wrap', md: 'nowrap' },
+        columnGap: 3,
+        rowGap: 1,
+        alignItems: 'center',
+      }}
     >
-      <Typography
-        component="p"
-        data-testid={props.testId ?? 'found'}
-        sx={{ fontSize: rem(42), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
+      <Box
+        aria-live="polite"
+        sx={{
+          flex: { xs: '1 1 100%', md: 1 },
+          display: 'flex',
+          flexWrap: 'wrap',
+          columnGap: 3,
+          alignItems: 'center',
+        }}
       >
-        {props.figure}
-      </Typography>
-      <Typography component="div" sx={{ flex: '1 1 20rem' }}>
-        {props.children}
-      </Typography>
+        <Typography
+          component="p"
+          data-testid={testId ?? 'found'}
+          sx={{ fontSize: rem(42), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
+        >
+          {figure}
+        </Typography>
+        <Typography component="div" sx={{ flex: '1 1 18rem' }}>
+          {children}
+        </Typography>
+      </Box>
+      {act}
     </Box>
   );
 }
@@ -67,12 +92,13 @@ export function ActButton(props: {
       onClick={onAct}
       disabled={disabled}
       sx={{
-        alignSelf: 'end',
+        flex: 'none',
         justifySelf: 'end',
         minWidth: 190,
         textAlign: 'left',
         display: 'block',
-        p: 1.5,
+        px: 1.5,
+        py: 1,
         '--disc': 'var(--paper)',
         '--disc-mark': 'var(--ink)',
       }}
@@ -122,26 +148,26 @@ export function FlourLines(props: {
   ));
 }
 
-/** A weight to read at arm’s length, in the shop’s unit. */
+/** A weight to read at arm’s length, in the shop’s unit; a note that has no room beside it stands below. */
 export function WeightLine(props: { name: string; massG: number; children?: ReactNode }) {
   const { name, massG, children } = props;
   const units = useShopUnits();
   const [digits, unit] = splitUnit(massText(massG, units));
-  const columns = `7.5rem ${units.massUnit === 'oz' ? 9 : 6.5}rem 1fr`;
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: columns,
-        alignItems: 'baseline',
-      }}
-    >
-      <Typography className="name" noWrap sx={{ fontSize: rem(18) }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
+      <Typography className="name" noWrap sx={{ fontSize: rem(18), width: '7.5rem' }}>
         {name}
       </Typography>
       <Typography
         noWrap
-        sx={{ fontSize: rem(32), fontWeight: 700, textAlign: 'right', lineHeight: 1.08 }}
+        sx={{
+          fontSize: rem(32),
+          fontWeight: 700,
+          textAlign: 'right',
+          lineHeight: 1.08,
+          width: units.massUnit === 'oz' ? '9rem' : '6.5rem',
+          ml: -1.5,
+        }}
       >
         {digits}
         <Box component="span" sx={{ fontSize: rem(17), fontWeight: 400 }}>
@@ -149,7 +175,7 @@ export function WeightLine(props: { name: string; massG: number; children?: Reac
           {unit}
         </Box>
       </Typography>
-      <Typography variant="body2" color="text.secondary" sx={{ pl: 1.5 }}>
+      <Typography variant="body2" color="text.secondary">
         {children}
       </Typography>
     </Box>
