@@ -1,3 +1,6 @@
+'use client';
+
+import { useSpareHeight } from '@/ui/use-spare-height';
 import { BaseLine, ChartFrame } from '@/ui/chart/chart-frame';
 import { PhaseCurve } from '@/ui/strand/phase-curve';
 import { RiseLines } from '@/ui/chart/rise-lines';
@@ -15,7 +18,7 @@ const FOOT = 10;
 /** A mix to come with its level and its window. */
 export type ToCome = Pick<FeedSheet, 'curve' | 'atMs' | 'window' | 'risingMs'>;
 
-/** The level of a mix to come, its window with its band, and the hour it is wanted at. */
+/** The level of a mix to come, its window with its band, and the hour it is wanted at; on a large screen it takes the room there is. */
 export function HoursCurve(props: {
   sheet: ToCome;
   label: string;
@@ -23,9 +26,11 @@ export function HoursCurve(props: {
   nowMs: number;
   timeZone: string;
   width: number;
+  /** The least it is drawn, px. */
   height: number;
 }) {
-  const { sheet, readyMs, nowMs, timeZone, width, height } = props;
+  const { sheet, readyMs, nowMs, timeZone, width } = props;
+  const height = props.height + useSpareHeight();
   const { curve, atMs, window } = sheet;
   const stepMs = curve.stepH * MS_PER_HOUR;
   const endMs = Math.max(
