@@ -12,7 +12,7 @@ import type { Made, Makes } from './form';
 const WEIGHED_G = 0.05;
 
 /** True for what is made of a starter. */
-export const isOfStarter = ({ as }: Made): boolean => as === 'feed' || as === 'levain';
+const isOfStarter = ({ as }: Made): boolean => as === 'feed' || as === 'levain';
 
 /** The culture that a wish goes by, null for a dough of its own; refused where the shop has none such. */
 export function cultureWished(
@@ -20,7 +20,11 @@ export function cultureWished(
   state: ShopState,
   { cultureId, makes }: Makes,
 ): Outcome<Culture | null> {
-  if (makes.some(isOfStarter)) return starterNamed(context, state, cultureId ?? '');
+  if (makes.some(isOfStarter)) {
+    return makes.every(isOfStarter)
+      ? starterNamed(context, state, cultureId ?? '')
+      : refused('makes', tr`Feeds in a row: feeds and a levain of one starter, nothing else.`);
+  }
   if (cultureId == null || makes.every(({ as }) => as === 'dough')) return done(null);
   const chain = culturesOf(context, state).find((one) => one.id === cultureId);
   return chain?.kind === 'carry-over'

@@ -26,7 +26,7 @@ interface Making {
 
 /**
  * The entries of what a wish makes. A feed that is done carries out the planned one of its jar, a feed that is planned takes its
- * place; a few in a row take the place of all planned feeds of their culture.
+ * place; a few in a row in which the culture goes on take the place of all its planned feeds.
  */
 export function makeDrafts(
   context: ShopContext,
@@ -96,8 +96,9 @@ function inRow(making: Making, instants: readonly number[]): Outcome<WishDrafts>
     const at = { atMs: lots[index]!.atMs, lotId: lotIds[index] ?? '' };
     return planned(at.atMs, actOf(making, one, { ...at, beforeId: lotIds[index - 1] ?? null }));
   });
-  const lastFeed = lotIds[wish.makes.findLastIndex(({ as }) => as === 'feed')] ?? '';
-  const { withdrawn, takenFrom } = feedsReplaced(state, culture?.id ?? '', lastFeed);
+  const goesOn = lotIds[wish.makes.findLastIndex(({ as }) => GOES_ON.has(as))];
+  if (culture === null || goesOn === undefined) return done({ drafts: made, lotIds });
+  const { withdrawn, takenFrom } = feedsReplaced(state, culture.id, goesOn);
   return done({ drafts: [...withdrawn, ...made, ...takenFrom], lotIds });
 }
 

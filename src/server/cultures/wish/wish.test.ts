@@ -47,6 +47,23 @@ test('feeds in a row take the place of the planned ones; what was to take from t
   const nobodys = { ...first!, portions: [{ lotId: 'S-9', massG: 10 }] };
   expect(sentences(inRow([nobodys, ...after]))[0]).toContain('Leaven: S-9 has not been made yet');
   expect(sentences(inRow(after))[0]).toContain('has not been made yet');
+  const mixed = [makes[0]!, { ...makes[1]!, as: 'refresh' as const }];
+  expect(sentences(inRow(mixed as typeof makes))[0]).toContain('of one starter, nothing else');
+});
+
+test('levains in a row leave the planned feeds of their starter as they are', () => {
+  const feeds = () =>
+    loadShop(context).folded.plan.filter(
+      ({ act }) => isAct(act, 'make') && act.cultureId === 'grusa',
+    );
+  const before = feeds();
+  const levain = { as: 'levain' as const, motherG: 10, waterG: 20 };
+  const makes = [
+    feedOf({ ...levain, at: '2026-11-27T10:00', fromLotId: 'S-G21' }),
+    feedOf({ ...levain, at: '2026-11-27T18:00' }),
+  ];
+  value(takeWish(context, wishFor(makes, { cultureId: 'grusa', tense: 'planned' })));
+  expect(feeds()).toEqual(before);
 });
 
 test('a wish may take from what is still planned, and a dough has a name and grams that are there', () => {
