@@ -123,20 +123,32 @@ function Forecast(props: {
         fill="none"
       />
       <circle cx={first} cy={39} r={8} fill="var(--ink)" />
-      {before === undefined ? null : (
-        <>
-          <path
-            d={`M${at(before.first)} 63H${at(before.last)}l-8 -4m8 4l-8 4`}
-            stroke="var(--ink)"
-            strokeDasharray="2 4"
-            strokeWidth={2}
-            fill="none"
-          />
-          <text x={Math.max(18, at(before.first) - 16)} y={68} fontSize={14} fill="var(--ink)">
-            {letter}
-          </text>
-        </>
-      )}
+      {before === undefined ? null : <Before at={at} before={before} letter={letter} />}
     </OpeningZones>
+  );
+}
+
+function Before({
+  at,
+  before,
+  letter,
+}: {
+  at: (one: number) => number;
+  before: { readonly first: number; readonly last: number };
+  letter: string;
+}) {
+  return (
+    <>
+      <path
+        d={`M${at(before.first)} 63H${at(before.last)}l-8 -4m8 4l-8 4`}
+        stroke="var(--ink)"
+        strokeDasharray="2 4"
+        strokeWidth={2}
+        fill="none"
+      />
+      <text x={Math.max(18, at(before.first) - 16)} y={68} fontSize={14} fill="var(--ink)">
+        {letter}
+      </text>
+    </>
   );
 }

@@ -12,7 +12,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useState } from 'react';
-import type { LotsView } from '@/server/scores/lots-view';
+import type { LotBeside, LotsView } from '@/server/scores/lots-view';
 import { clockText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { useWidth } from '@/ui/use-width';
@@ -110,19 +110,7 @@ function CameOut({ view }: { view: LotsView }) {
     >
       <Typography variant="h2">{tr`How they came out`}</Typography>
       <Table size="small" aria-label={tr`How they came out`}>
-        <TableHead>
-          <TableRow>
-            <TableCell>{tr`Lot`}</TableCell>
-            {lots.map((lot, index) => (
-              <TableCell key={lot.lotId}>
-                <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-                  <LetterBadge index={index} />
-                  <NextLink href={`/lots/${encodeURIComponent(lot.lotId)}`}>{lot.lotId}</NextLink>
-                </Box>
-              </TableCell>
-            ))}
-          </TableRow>
-        </TableHead>
+        <Heads lots={lots} />
         <TableBody>
           {compared.outcome.map((row) => (
             <TableRow key={row.name}>
@@ -147,5 +135,23 @@ function CameOut({ view }: { view: LotsView }) {
         </TableBody>
       </Table>
     </Box>
+  );
+}
+
+function Heads({ lots }: { lots: readonly LotBeside[] }) {
+  return (
+    <TableHead>
+      <TableRow>
+        <TableCell>{tr`Lot`}</TableCell>
+        {lots.map((lot, index) => (
+          <TableCell key={lot.lotId}>
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+              <LetterBadge index={index} />
+              <NextLink href={`/lots/${encodeURIComponent(lot.lotId)}`}>{lot.lotId}</NextLink>
+            </Box>
+          </TableCell>
+        ))}
+      </TableRow>
+    </TableHead>
   );
 }

@@ -29,35 +29,47 @@ export function OpeningZones(props: {
     >
       <Textures />
       {OPENINGS.map((name, index) => (
-        <g key={name}>
-          <rect
-            x={index * zone + 1}
-            width={zone - 2}
-            height={height}
-            fill={name === 'right' ? 'var(--lamp)' : 'var(--flour)'}
-          />
-          {index < 2 ? null : (
-            <rect
-              x={index * zone + 1}
-              width={zone - 2}
-              height={height}
-              fill="url(#tx-past)"
-              opacity={0.4}
-            />
-          )}
-          <text
-            x={index * zone + 8}
-            y={19}
-            fontSize={14}
-            fontWeight={name === 'right' ? 700 : 400}
-            fill="var(--ink)"
-            className="halo"
-          >
-            {trOf(name)}
-          </text>
-        </g>
+        <Zone key={name} name={name} index={index} zone={zone} height={height} />
       ))}
       {children}
     </Box>
+  );
+}
+
+function Zone(props: {
+  name: 'springs back' | 'right' | 'slack' | 'tears';
+  index: number;
+  zone: number;
+  height: number;
+}) {
+  const { name, index, zone, height } = props;
+  return (
+    <g>
+      <rect
+        x={index * zone + 1}
+        width={zone - 2}
+        height={height}
+        fill={name === 'right' ? 'var(--lamp)' : 'var(--flour)'}
+      />
+      {index < 2 ? null : (
+        <rect
+          x={index * zone + 1}
+          width={zone - 2}
+          height={height}
+          fill="url(#tx-past)"
+          opacity={0.4}
+        />
+      )}
+      <text
+        x={index * zone + 8}
+        y={19}
+        fontSize={14}
+        fontWeight={name === 'right' ? 700 : 400}
+        fill="var(--ink)"
+        className="halo"
+      >
+        {trOf(name)}
+      </text>
+    </g>
   );
 }

@@ -23,36 +23,7 @@ export function Outcomes({ view }: { view: CompareView }) {
       sx={{ p: 2, display: 'grid', gap: 1.5 }}
     >
       <Typography variant="h2">{tr`How they turned out`}</Typography>
-      <OpeningZones height={height} label={openingSaid(bakes)}>
-        {bakes.map(({ bakeId, words }, index) => {
-          const y = 44 + index * 30;
-          if (words?.opening === undefined) {
-            return (
-              <g key={bakeId}>
-                <LetterMark index={index} x={16} y={y} />
-                <text x={34} y={y + 5} fontSize={14} fill="var(--ink)" className="halo">
-                  {tr`not scored`}
-                </text>
-              </g>
-            );
-          }
-          const { first, last } = words.opening;
-          const from = zoneX(OPENINGS.indexOf(first) + 0.4);
-          const to = zoneX(OPENINGS.indexOf(last) + 0.7);
-          return (
-            <g key={bakeId}>
-              <path
-                d={`M${from} ${y}H${to}l-9 -5m9 5l-9 5`}
-                stroke="var(--ink)"
-                strokeWidth={2.6}
-                strokeDasharray={DASHES[index]}
-                fill="none"
-              />
-              <LetterMark index={index} x={from} y={y} />
-            </g>
-          );
-        })}
-      </OpeningZones>
+      <Zones height={height} bakes={bakes} />
       <Box
         sx={{
           display: 'grid',
@@ -70,6 +41,41 @@ export function Outcomes({ view }: { view: CompareView }) {
         ))}
       </Box>
     </Box>
+  );
+}
+
+function Zones({ height, bakes }: { height: number; bakes: readonly ComparedBake[] }) {
+  return (
+    <OpeningZones height={height} label={openingSaid(bakes)}>
+      {bakes.map(({ bakeId, words }, index) => {
+        const y = 44 + index * 30;
+        if (words?.opening === undefined) {
+          return (
+            <g key={bakeId}>
+              <LetterMark index={index} x={16} y={y} />
+              <text x={34} y={y + 5} fontSize={14} fill="var(--ink)" className="halo">
+                {tr`not scored`}
+              </text>
+            </g>
+          );
+        }
+        const { first, last } = words.opening;
+        const from = zoneX(OPENINGS.indexOf(first) + 0.4);
+        const to = zoneX(OPENINGS.indexOf(last) + 0.7);
+        return (
+          <g key={bakeId}>
+            <path
+              d={`M${from} ${y}H${to}l-9 -5m9 5l-9 5`}
+              stroke="var(--ink)"
+              strokeWidth={2.6}
+              strokeDasharray={DASHES[index]}
+              fill="none"
+            />
+            <LetterMark index={index} x={from} y={y} />
+          </g>
+        );
+      })}
+    </OpeningZones>
   );
 }
 
@@ -106,18 +112,24 @@ function Facts({ bake, units }: { bake: ComparedBake; units: CompareView['units'
     <>
       <Typography variant="body2">{facts.join(' · ')}</Typography>
       {words.note === undefined ? null : <Typography variant="body2">“{words.note}”</Typography>}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        {(words.photos ?? []).map((name, index) => (
-          <Box
-            key={name}
-            component="img"
-            src={`/photos/${name}`}
-            alt={tr`Photo ${index + 1} of ${bake.name}`}
-            sx={{ height: 84, borderRadius: 1 }}
-          />
-        ))}
-      </Box>
+      <Photos photos={words.photos} of={bake.name} />
     </>
+  );
+}
+
+function Photos({ photos, of }: { photos: string[] | undefined; of: string }) {
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+      {(photos ?? []).map((name, index) => (
+        <Box
+          key={name}
+          component="img"
+          src={`/photos/${name}`}
+          alt={tr`Photo ${index + 1} of ${of}`}
+          sx={{ height: 84, borderRadius: 1 }}
+        />
+      ))}
+    </Box>
   );
 }
 

@@ -44,37 +44,43 @@ export function Cultures(props: {
     const timer = setInterval(refresh, ASK_EVERY_MS);
     return () => clearInterval(timer);
   }, [refresh]);
-  const { starters, chains, discards, frozen } = view;
   return (
     <Panes columns="332px minmax(0, 1fr)">
       <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
         <Textures />
       </svg>
       <NamesStrip view={view} />
-      <Box
-        component="nav"
-        aria-label={tr`Leavens`}
-        sx={{ background: 'var(--dry)', borderRight: { md: '3px solid var(--ink)' } }}
-      >
-        <PastRuler view={view} />
-        {starters.map((row) => (
-          <StarterLine key={row.culture.id} row={row} view={view} />
-        ))}
-        {chains.map((row) => (
-          <ChainLine key={row.culture.id} row={row} view={view} />
-        ))}
-        {discards.map((row) => (
-          <DiscardLine key={row.culture.id} row={row} view={view} />
-        ))}
-        {frozen.map((row) => (
-          <FrozenLine key={row.lotId} row={row} view={view} />
-        ))}
-        <Below view={view} actions={actions} />
-      </Box>
+      <Kept view={view} actions={actions} />
       <Box sx={{ background: 'var(--paper)', minWidth: 0, order: { xs: -1, md: 0 } }}>
         <Opened view={view} feed={feed} actions={actions} />
       </Box>
     </Panes>
+  );
+}
+
+function Kept({ view, actions }: { view: CulturesView; actions: CultureActions }) {
+  const { starters, chains, discards, frozen } = view;
+  return (
+    <Box
+      component="nav"
+      aria-label={tr`Leavens`}
+      sx={{ background: 'var(--dry)', borderRight: { md: '3px solid var(--ink)' } }}
+    >
+      <PastRuler view={view} />
+      {starters.map((row) => (
+        <StarterLine key={row.culture.id} row={row} view={view} />
+      ))}
+      {chains.map((row) => (
+        <ChainLine key={row.culture.id} row={row} view={view} />
+      ))}
+      {discards.map((row) => (
+        <DiscardLine key={row.culture.id} row={row} view={view} />
+      ))}
+      {frozen.map((row) => (
+        <FrozenLine key={row.lotId} row={row} view={view} />
+      ))}
+      <Below view={view} actions={actions} />
+    </Box>
   );
 }
 

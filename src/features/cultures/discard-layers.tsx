@@ -20,7 +20,6 @@ export function Layers(props: {
   onThrow: (layer: Layer) => void;
 }) {
   const { facts, busy, onThrow } = props;
-  const { units, nowMs } = facts;
   if (facts.layers.length === 0) return null;
   return (
     <TableContainer sx={{ position: 'relative' }}>
@@ -42,34 +41,53 @@ export function Layers(props: {
         </TableHead>
         <TableBody>
           {facts.layers.map((layer) => (
-            <TableRow key={layer.jar.lot.id}>
-              <TableCell>
-                {`${layer.jar.lot.id}, ${decimals(layer.days, layer.days < 3 ? 1 : 0)} d`}
-              </TableCell>
-              <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-                <strong>{massText(layer.massG, units)}</strong>
-                {tr`: ${massText(layer.flourG, units)} flour`}
-              </TableCell>
-              <TableCell>
-                {tr`about pH ${decimals(layer.ph, 1)}, ${layer.yeast >= LIVELY ? tr`still lively` : tr`for flavour`}`}
-              </TableCell>
-              <TableCell>
-                {layer.endsMs === null
-                  ? '–'
-                  : layer.endsMs < nowMs
-                    ? tr`past its end since ${dateText(layer.endsMs, units.timeZone)}`
-                    : dateText(layer.endsMs, units.timeZone)}
-              </TableCell>
-              <TableCell align="right">
-                <Button size="small" variant="text" disabled={busy} onClick={() => onThrow(layer)}>
-                  {tr`Throw away`}
-                  <span className="visually-hidden"> {layer.jar.lot.id}</span>
-                </Button>
-              </TableCell>
-            </TableRow>
+            <LayerLine
+              key={layer.jar.lot.id}
+              layer={layer}
+              busy={busy}
+              onThrow={onThrow}
+              facts={facts}
+            />
           ))}
         </TableBody>
       </Table>
     </TableContainer>
+  );
+}
+
+function LayerLine(props: {
+  layer: Layer;
+  busy: boolean;
+  onThrow: (layer: Layer) => void;
+  facts: DiscardFacts;
+}) {
+  const { layer, busy, onThrow, facts } = props;
+  const { units, nowMs } = facts;
+  return (
+    <TableRow>
+      <TableCell>
+        {`${layer.jar.lot.id}, ${decimals(layer.days, layer.days < 3 ? 1 : 0)} d`}
+      </TableCell>
+      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+        <strong>{massText(layer.massG, units)}</strong>
+        {tr`: ${massText(layer.flourG, units)} flour`}
+      </TableCell>
+      <TableCell>
+        {tr`about pH ${decimals(layer.ph, 1)}, ${layer.yeast >= LIVELY ? tr`still lively` : tr`for flavour`}`}
+      </TableCell>
+      <TableCell>
+        {layer.endsMs === null
+          ? '–'
+          : layer.endsMs < nowMs
+            ? tr`past its end since ${dateText(layer.endsMs, units.timeZone)}`
+            : dateText(layer.endsMs, units.timeZone)}
+      </TableCell>
+      <TableCell align="right">
+        <Button size="small" variant="text" disabled={busy} onClick={() => onThrow(layer)}>
+          {tr`Throw away`}
+          <span className="visually-hidden"> {layer.jar.lot.id}</span>
+        </Button>
+      </TableCell>
+    </TableRow>
   );
 }

@@ -5,10 +5,10 @@ import { placeChoices } from '@/ui/fields/place-choices';
 import { isCold, placeKind, tempAt, type PlaceHistory } from '@/core/forecast';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { scaleLinear } from 'd3';
+import { scaleLinear, type ScaleLinear } from 'd3';
 import { useCallback } from 'react';
 import { addHours, atWallMinute, fromLocalText, toLocalText } from '@/core/units';
-import type { ThawPlan, ThawQuestion } from '@/core/cultures';
+import type { PowerLeft, ThawPlan, ThawQuestion } from '@/core/cultures';
 import type { FrozenFacts } from '@/server/cultures/frozen-facts';
 import { momentText, percentText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
@@ -172,34 +172,48 @@ function Power({ facts }: { facts: FrozenFacts }) {
       }}
     >
       {facts.power.map(({ inMonths, left }) => (
-        <Box key={inMonths} sx={{ display: 'flex', gap: 1.5, alignItems: 'center', minHeight: 30 }}>
-          <Typography variant="body2" sx={{ width: 96 }}>
-            {inMonths === 0
-              ? tr`power now`
-              : tr`in ${inMonths} ${inMonths === 1 ? tr`month` : tr`months`}`}
-          </Typography>
-          <svg
-            width={BAR.width / 2 + 20}
-            height={BAR.height}
-            viewBox={`0 0 ${BAR.width} ${BAR.height}`}
-            preserveAspectRatio="none"
-            aria-hidden="true"
-          >
-            <rect x={0} y={3} width={BAR.width} height={10} fill="none" stroke="var(--edge)" />
-            <rect
-              x={x(left.low)}
-              y={3}
-              width={x(left.high - left.low)}
-              height={10}
-              fill="var(--doubt)"
-            />
-            <rect x={x(left.share) - 2} y={0} width={4} height={16} fill="var(--ink)" />
-          </svg>
-          <Typography variant="body2" sx={{ fontWeight: 700, fontSize: rem(15) }}>
-            {percentText(left.low, 0)}–{percentText(left.high, 0)}
-          </Typography>
-        </Box>
+        <PowerLine key={inMonths} inMonths={inMonths} x={x} left={left} />
       ))}
+    </Box>
+  );
+}
+
+function PowerLine({
+  inMonths,
+  x,
+  left,
+}: {
+  inMonths: number;
+  x: ScaleLinear<number, number, never>;
+  left: PowerLeft;
+}) {
+  return (
+    <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', minHeight: 30 }}>
+      <Typography variant="body2" sx={{ width: 96 }}>
+        {inMonths === 0
+          ? tr`power now`
+          : tr`in ${inMonths} ${inMonths === 1 ? tr`month` : tr`months`}`}
+      </Typography>
+      <svg
+        width={BAR.width / 2 + 20}
+        height={BAR.height}
+        viewBox={`0 0 ${BAR.width} ${BAR.height}`}
+        preserveAspectRatio="none"
+        aria-hidden="true"
+      >
+        <rect x={0} y={3} width={BAR.width} height={10} fill="none" stroke="var(--edge)" />
+        <rect
+          x={x(left.low)}
+          y={3}
+          width={x(left.high - left.low)}
+          height={10}
+          fill="var(--doubt)"
+        />
+        <rect x={x(left.share) - 2} y={0} width={4} height={16} fill="var(--ink)" />
+      </svg>
+      <Typography variant="body2" sx={{ fontWeight: 700, fontSize: rem(15) }}>
+        {percentText(left.low, 0)}–{percentText(left.high, 0)}
+      </Typography>
     </Box>
   );
 }

@@ -39,21 +39,33 @@ export function ChainLine({ row, view }: { row: ChainRow; view: CulturesView }) 
       />
       <rect x={16} y={32} width={ROW_WIDTH - 16} height={4} fill="var(--olive)" />
       {row.refreshes.map((one) => (
-        <g key={one.atMs}>
-          <circle
-            cx={x(one.atMs)}
-            cy={24}
-            r={9}
-            fill="var(--paper)"
-            stroke="var(--ink)"
-            strokeWidth={2}
-          />
-          <text x={x(one.atMs) + 14} y={13} fontSize={rem(13)} fill="var(--ink)">
-            {ordinal(one.generation)}
-          </text>
-        </g>
+        <RefreshMark key={one.atMs} one={one} x={x} />
       ))}
     </RowFrame>
+  );
+}
+
+function RefreshMark({
+  one,
+  x,
+}: {
+  one: { readonly atMs: number; readonly generation: number };
+  x: (atMs: number) => number;
+}) {
+  return (
+    <g>
+      <circle
+        cx={x(one.atMs)}
+        cy={24}
+        r={9}
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        strokeWidth={2}
+      />
+      <text x={x(one.atMs) + 14} y={13} fontSize={rem(13)} fill="var(--ink)">
+        {ordinal(one.generation)}
+      </text>
+    </g>
   );
 }
 

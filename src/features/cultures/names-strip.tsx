@@ -34,17 +34,28 @@ export function NamesStrip({ view }: { view: CulturesView }) {
       }}
     >
       {all.map((one) => (
-        <Chip
-          key={one.id}
-          component={Link}
-          href={one.href}
-          clickable
-          label={one.name}
-          variant={one.id === openedId ? 'filled' : 'outlined'}
-          aria-current={one.id === openedId ? 'page' : undefined}
-          sx={{ minHeight: 44, flex: 'none' }}
-        />
+        <NameChip key={one.id} one={one} openedId={openedId} />
       ))}
     </Box>
+  );
+}
+
+function NameChip({
+  one,
+  openedId,
+}: {
+  one: { id: string; name: string; href: string };
+  openedId: string | null;
+}) {
+  return (
+    <Chip
+      component={Link}
+      href={one.href}
+      clickable
+      label={one.name}
+      variant={one.id === openedId ? 'filled' : 'outlined'}
+      aria-current={one.id === openedId ? 'page' : undefined}
+      sx={{ minHeight: 44, flex: 'none' }}
+    />
   );
 }

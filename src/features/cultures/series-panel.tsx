@@ -43,28 +43,38 @@ export function SeriesPanel({ facts, actions }: { facts: FeedFacts; actions: Cul
           <Finding figure={tr`None`}>{noneText(answer, fields, facts)}</Finding>
         ) : (
           <Box sx={{ opacity: wish.finding ? 0.6 : 1 }}>
-            <Finding
-              figure={answer.feeds
-                .map((feed) => ratioText(feed.amounts).split(' : ')[1])
-                .join(' · ')}
-              act={
-                <ActButton
-                  title={tr`Plan them`}
-                  under={tr`first ${momentText(answer.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
-                  glyph="feed"
-                  disabled={wish.busy}
-                  onAct={() => take(answer)}
-                />
-              }
-            >
-              {verdictOf(answer, facts)}
-            </Finding>
+            <SeriesFinding answer={answer} facts={facts} busy={wish.busy} onTake={take} />
             <SeriesPicture series={answer} facts={facts} width={width} />
             <SeriesTable series={answer} fields={fields} facts={facts} />
           </Box>
         )
       }
     />
+  );
+}
+
+function SeriesFinding(props: {
+  answer: Found;
+  facts: FeedFacts;
+  busy: boolean;
+  onTake: (series: Found) => void;
+}) {
+  const { answer, facts, busy, onTake } = props;
+  return (
+    <Finding
+      figure={answer.feeds.map((feed) => ratioText(feed.amounts).split(' : ')[1]).join(' · ')}
+      act={
+        <ActButton
+          title={tr`Plan them`}
+          under={tr`first ${momentText(answer.feeds[0]?.atMs ?? 0, facts.nowMs, facts.timeZone)}, one act to take back`}
+          glyph="feed"
+          disabled={busy}
+          onAct={() => onTake(answer)}
+        />
+      }
+    >
+      {verdictOf(answer, facts)}
+    </Finding>
   );
 }
 

@@ -46,24 +46,44 @@ export function SeriesTable({
         </TableHead>
         <TableBody>
           {series.feeds.map((feed, index) => (
-            <TableRow key={feed.act.lotId}>
-              <TableCell sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
-                {momentText(feed.atMs, facts.nowMs, facts.timeZone)}
-              </TableCell>
-              <TableCell>
-                {isLevain(index, series, fields) ? tr`Levain` : tr`Feed`} {ratioText(feed.amounts)}
-              </TableCell>
-              {[feed.amounts.motherG, feed.amounts.flourG, feed.amounts.waterG].map((massG, at) => (
-                <TableCell key={at} align="right" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
-                  {massText(massG, facts.units)}
-                </TableCell>
-              ))}
-              <TableCell>{takenText(feed.takenPastBestH)}</TableCell>
-            </TableRow>
+            <FeedLine
+              key={feed.act.lotId}
+              feed={feed}
+              facts={facts}
+              index={index}
+              series={series}
+              fields={fields}
+            />
           ))}
         </TableBody>
       </Table>
     </TableContainer>
+  );
+}
+
+function FeedLine(props: {
+  feed: Found['feeds'][number];
+  facts: FeedFacts;
+  index: number;
+  series: Found;
+  fields: SeriesFields;
+}) {
+  const { feed, facts, index, series, fields } = props;
+  return (
+    <TableRow>
+      <TableCell sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+        {momentText(feed.atMs, facts.nowMs, facts.timeZone)}
+      </TableCell>
+      <TableCell>
+        {isLevain(index, series, fields) ? tr`Levain` : tr`Feed`} {ratioText(feed.amounts)}
+      </TableCell>
+      {[feed.amounts.motherG, feed.amounts.flourG, feed.amounts.waterG].map((massG, at) => (
+        <TableCell key={at} align="right" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+          {massText(massG, facts.units)}
+        </TableCell>
+      ))}
+      <TableCell>{takenText(feed.takenPastBestH)}</TableCell>
+    </TableRow>
   );
 }
 

@@ -93,31 +93,7 @@ function Jar({ vessel, facts }: { vessel: VesselLevel; facts: FeedFacts }) {
   const base = JAR_HEIGHT - 3;
   return (
     <Box sx={{ textAlign: 'center', minWidth: 76 }}>
-      <svg width={64} height={JAR_HEIGHT + 6} aria-hidden="true">
-        <rect
-          x={6}
-          y={base - level(vessel.atBest)}
-          width={52}
-          height={level(vessel.atBest)}
-          fill="var(--rising)"
-        />
-        <rect
-          x={6}
-          y={base - level(vessel.atMix)}
-          width={52}
-          height={level(vessel.atMix)}
-          fill="var(--under)"
-        />
-        <path
-          d={`M6,6V${base - 6}q0,6 6,6h40q6,0 6,-6V6`}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth={vessel.overMs === null ? 3 : 1.6}
-        />
-        {vessel.overMs === null ? null : (
-          <path d="M2,10q30,-16 60,0" fill="none" stroke="var(--ripe)" strokeWidth={5} />
-        )}
-      </svg>
+      <JarPicture base={base} level={level} vessel={vessel} />
       <Typography variant="body2">
         {`${vessel.name}, ${decimals(vessel.ml / 1000, 1)} l`}
       </Typography>
@@ -127,6 +103,44 @@ function Jar({ vessel, facts }: { vessel: VesselLevel; facts: FeedFacts }) {
           : tr`over at ${clockText(vessel.overMs, facts.timeZone)}, ${vessel.count} of it`}
       </Typography>
     </Box>
+  );
+}
+
+function JarPicture({
+  base,
+  level,
+  vessel,
+}: {
+  base: number;
+  level: (share: number) => number;
+  vessel: VesselLevel;
+}) {
+  return (
+    <svg width={64} height={JAR_HEIGHT + 6} aria-hidden="true">
+      <rect
+        x={6}
+        y={base - level(vessel.atBest)}
+        width={52}
+        height={level(vessel.atBest)}
+        fill="var(--rising)"
+      />
+      <rect
+        x={6}
+        y={base - level(vessel.atMix)}
+        width={52}
+        height={level(vessel.atMix)}
+        fill="var(--under)"
+      />
+      <path
+        d={`M6,6V${base - 6}q0,6 6,6h40q6,0 6,-6V6`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={vessel.overMs === null ? 3 : 1.6}
+      />
+      {vessel.overMs === null ? null : (
+        <path d="M2,10q30,-16 60,0" fill="none" stroke="var(--ripe)" strokeWidth={5} />
+      )}
+    </svg>
   );
 }
 

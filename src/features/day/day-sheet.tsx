@@ -31,33 +31,36 @@ export function Sheet(props: {
       {rows.length === 0 ? (
         <Typography color="text.secondary">{tr`Nothing.`}</Typography>
       ) : (
-        <Table
-          size="small"
-          sx={{ '& td, & th': { fontSize: rem(15), borderColor: 'var(--line)' } }}
-        >
-          <TableHead>
-            <TableRow>
-              {heads.map((head) => (
-                <TableCell key={head}>{head}</TableCell>
-              ))}
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {rows.map((row) => (
-              <TableRow key={row.join(' ')}>
-                {row.map((cell, index) => (
-                  <TableCell
-                    key={`${heads[index]}`}
-                    {...(index === 0 ? { component: 'th', scope: 'row' } : {})}
-                  >
-                    {cell}
-                  </TableCell>
-                ))}
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+        <Rows heads={heads} rows={rows} />
       )}
     </Box>
+  );
+}
+
+function Rows({ heads, rows }: { heads: readonly string[]; rows: readonly (readonly string[])[] }) {
+  return (
+    <Table size="small" sx={{ '& td, & th': { fontSize: rem(15), borderColor: 'var(--line)' } }}>
+      <TableHead>
+        <TableRow>
+          {heads.map((head) => (
+            <TableCell key={head}>{head}</TableCell>
+          ))}
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {rows.map((row) => (
+          <TableRow key={row.join(' ')}>
+            {row.map((cell, index) => (
+              <TableCell
+                key={`${heads[index]}`}
+                {...(index === 0 ? { component: 'th', scope: 'row' } : {})}
+              >
+                {cell}
+              </TableCell>
+            ))}
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
   );
 }

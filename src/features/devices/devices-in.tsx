@@ -14,6 +14,7 @@ import type { Device } from '@/shop/kept/device';
 import { momentText } from '@/ui/format';
 import { ROLE_WORDS, type DeviceActions } from './device-actions';
 import { useSend } from '@/ui/hands/use-send';
+import type { Who } from '@/server/ways-in/who';
 
 /** Every device that was let in, with when it was here last; shut out at once. */
 export function DevicesIn({ view, actions }: { view: WaysInView; actions: DeviceActions }) {
@@ -39,28 +40,48 @@ export function DevicesIn({ view, actions }: { view: WaysInView; actions: Device
         </TableHead>
         <TableBody>
           {devices.map((device) => (
-            <TableRow key={device.id} data-testid="device">
-              <TableCell sx={{ fontWeight: 700 }}>
-                {device.name}
-                {device.id === who.device?.id ? tr` (this one)` : ''}
-              </TableCell>
-              <TableCell>{ROLE_WORDS[device.role].name}</TableCell>
-              <TableCell>{device.person ?? tr`everybody`}</TableCell>
-              <TableCell>{at(device.seenMs)}</TableCell>
-              <TableCell align="right">
-                {device.shutMs === null ? (
-                  <Button size="small" disabled={busy} onClick={() => shut(device)}>
-                    {tr`Shut out`}
-                    <span className="visually-hidden"> {device.name}</span>
-                  </Button>
-                ) : (
-                  tr`out since ${at(device.shutMs)}`
-                )}
-              </TableCell>
-            </TableRow>
+            <DeviceLine
+              key={device.id}
+              device={device}
+              who={who}
+              at={at}
+              busy={busy}
+              onShut={shut}
+            />
           ))}
         </TableBody>
       </Table>
     </TableContainer>
+  );
+}
+
+function DeviceLine(props: {
+  device: Device;
+  who: Who;
+  at: (atMs: number) => string;
+  busy: boolean;
+  onShut: ({ id, name }: Device) => void;
+}) {
+  const { device, who, at, busy, onShut } = props;
+  return (
+    <TableRow data-testid="device">
+      <TableCell sx={{ fontWeight: 700 }}>
+        {device.name}
+        {device.id === who.device?.id ? tr` (this one)` : ''}
+      </TableCell>
+      <TableCell>{ROLE_WORDS[device.role].name}</TableCell>
+      <TableCell>{device.person ?? tr`everybody`}</TableCell>
+      <TableCell>{at(device.seenMs)}</TableCell>
+      <TableCell align="right">
+        {device.shutMs === null ? (
+          <Button size="small" disabled={busy} onClick={() => onShut(device)}>
+            {tr`Shut out`}
+            <span className="visually-hidden"> {device.name}</span>
+          </Button>
+        ) : (
+          tr`out since ${at(device.shutMs)}`
+        )}
+      </TableCell>
+    </TableRow>
   );
 }

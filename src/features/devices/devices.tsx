@@ -17,7 +17,7 @@ const never = () => () => undefined;
 
 /** The crew’s other devices: how they reach the shop, who is in, and what opens by a key. */
 export function Devices({ view, actions }: { view: WaysInView; actions: DeviceActions }) {
-  const { gate, keys, people, nowMs, timeZone } = view;
+  const { gate, keys, nowMs, timeZone } = view;
   const own = useSyncExternalStore(
     never,
     () => window.location.origin,
@@ -35,21 +35,7 @@ export function Devices({ view, actions }: { view: WaysInView; actions: DeviceAc
   );
   return (
     <Panes columns="minmax(0, 1fr) minmax(0, 1fr)">
-      <Box
-        sx={{
-          background: 'var(--paper)',
-          p: 2.5,
-          borderRight: { md: '3px solid var(--ink)' },
-          display: 'grid',
-          gap: 3,
-          alignContent: 'start',
-        }}
-      >
-        <SharePanel gate={gate} actions={actions} />
-        {gate.addresses.length === 0 ? null : (
-          <LetIn addresses={gate.addresses} people={people} actions={actions} />
-        )}
-      </Box>
+      <Network actions={actions} view={view} />
       <Box sx={{ p: 2.5, display: 'grid', gap: 3, alignContent: 'start' }}>
         <Box component="section" aria-label={tr`Devices of the crew`}>
           <Typography variant="h2" gutterBottom>
@@ -63,5 +49,27 @@ export function Devices({ view, actions }: { view: WaysInView; actions: DeviceAc
         {keysOf('labels')}
       </Box>
     </Panes>
+  );
+}
+
+/** Whether the network may come in, and who is let in from it. */
+function Network({ actions, view }: { actions: DeviceActions; view: WaysInView }) {
+  const { gate, people } = view;
+  return (
+    <Box
+      sx={{
+        background: 'var(--paper)',
+        p: 2.5,
+        borderRight: { md: '3px solid var(--ink)' },
+        display: 'grid',
+        gap: 3,
+        alignContent: 'start',
+      }}
+    >
+      <SharePanel gate={gate} actions={actions} />
+      {gate.addresses.length === 0 ? null : (
+        <LetIn addresses={gate.addresses} people={people} actions={actions} />
+      )}
+    </Box>
   );
 }

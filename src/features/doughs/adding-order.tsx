@@ -52,20 +52,7 @@ export function AddingOrder(props: {
         collisionDetection={closestCenter}
         onDragEnd={dropped}
       >
-        <SortableContext items={shown} strategy={verticalListSortingStrategy}>
-          <Box component="ol" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0 }}>
-            {shown.map((key, index) => (
-              <Line
-                key={key}
-                id={key}
-                name={nameOf(key, method)}
-                up={shown[index - 1]}
-                down={shown[index + 1]}
-                put={put}
-              />
-            ))}
-          </Box>
-        </SortableContext>
+        <Lines shown={shown} method={method} onPut={put} />
       </DndContext>
       {method.mix.order === undefined ? null : (
         <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set(undefined)}>
@@ -73,6 +60,33 @@ export function AddingOrder(props: {
         </Button>
       )}
     </Box>
+  );
+}
+
+function Lines({
+  shown,
+  method,
+  onPut,
+}: {
+  shown: Addition[];
+  method: Method;
+  onPut: (key: Addition, over: Addition) => void;
+}) {
+  return (
+    <SortableContext items={shown} strategy={verticalListSortingStrategy}>
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0 }}>
+        {shown.map((key, index) => (
+          <Line
+            key={key}
+            id={key}
+            name={nameOf(key, method)}
+            up={shown[index - 1]}
+            down={shown[index + 1]}
+            put={onPut}
+          />
+        ))}
+      </Box>
+    </SortableContext>
   );
 }
 

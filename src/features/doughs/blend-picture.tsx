@@ -66,29 +66,16 @@ export function BlendPicture(props: { flows: readonly BlendFlow[]; wish: BlendWi
         const path = `${into({ source: [0, y], target: [MEET_X, toY] }) ?? ''}H${END_X}`;
         const thick = share * THICK;
         return (
-          <g key={flour.id}>
-            {thick < 1 ? (
-              <path d={path} fill="none" stroke="var(--edge)" strokeDasharray="2 4" />
-            ) : (
-              <>
-                <path d={path} fill="none" stroke="var(--edge)" strokeWidth={thick + 1.6} />
-                <path
-                  d={path}
-                  fill="none"
-                  stroke="var(--paper)"
-                  strokeWidth={Math.max(0, thick - 0.8)}
-                />
-              </>
-            )}
-            <text y={nameY} fontSize="0.8125rem" fill="var(--ink)">
-              {short(flour.name)}, {wishText(blendValue(flour, of), of)}
-            </text>
-            {thick < 14 ? null : (
-              <text x={8} y={y + 5} fontSize="0.875rem" fontWeight={700} fill="var(--ink)">
-                {decimals(share * 100, 1)} %
-              </text>
-            )}
-          </g>
+          <Line
+            key={flour.id}
+            flour={flour}
+            thick={thick}
+            path={path}
+            nameY={nameY}
+            of={of}
+            y={y}
+            share={share}
+          />
         );
       })}
       <rect x={END_X} y={blendY - THICK / 2} width={5} height={THICK} fill="var(--ink)" />
@@ -96,5 +83,37 @@ export function BlendPicture(props: { flows: readonly BlendFlow[]; wish: BlendWi
         {wishText(wish.value, of)}
       </text>
     </svg>
+  );
+}
+
+function Line(props: {
+  flour: Flour;
+  thick: number;
+  path: string;
+  nameY: number;
+  of: 'strength' | 'protein' | 'wholegrain';
+  y: number;
+  share: number;
+}) {
+  const { flour, thick, path, nameY, of, y, share } = props;
+  return (
+    <g>
+      {thick < 1 ? (
+        <path d={path} fill="none" stroke="var(--edge)" strokeDasharray="2 4" />
+      ) : (
+        <>
+          <path d={path} fill="none" stroke="var(--edge)" strokeWidth={thick + 1.6} />
+          <path d={path} fill="none" stroke="var(--paper)" strokeWidth={Math.max(0, thick - 0.8)} />
+        </>
+      )}
+      <text y={nameY} fontSize="0.8125rem" fill="var(--ink)">
+        {short(flour.name)}, {wishText(blendValue(flour, of), of)}
+      </text>
+      {thick < 14 ? null : (
+        <text x={8} y={y + 5} fontSize="0.875rem" fontWeight={700} fill="var(--ink)">
+          {decimals(share * 100, 1)} %
+        </text>
+      )}
+    </g>
   );
 }

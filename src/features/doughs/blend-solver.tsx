@@ -71,36 +71,57 @@ function BlendOfTwo({ flours }: { flours: readonly Flour[] }) {
   const answer = a === undefined || b === undefined ? null : blendFor(a, b, wish);
   return (
     <>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-        <ChoiceField
-          name="first"
-          label={tr`Of`}
-          value={first}
-          options={options}
-          onChange={setFirst}
-        />
-        <ChoiceField
-          name="second"
-          label={tr`and`}
-          value={second}
-          options={options}
-          onChange={setSecond}
-        />
-        <ChoiceField
-          name="wish"
-          label={tr`Wanted`}
-          value={of}
-          options={WISHES}
-          onChange={(next) => setOf(next as BlendWish['of'])}
-        />
-        <NumberBox name="wanted" label={tr`of`} value={value} onValue={setValue} />
-      </Box>
+      <Choices
+        first={first}
+        options={options}
+        onFirst={setFirst}
+        second={second}
+        onSecond={setSecond}
+        of={of}
+        onOf={setOf}
+        value={value}
+        onValue={setValue}
+      />
       <Box aria-live="polite" data-testid="blend">
         {answer === null || a === undefined ? null : (
           <Blended answer={answer} first={a} wish={wish} flours={flours} />
         )}
       </Box>
     </>
+  );
+}
+
+function Choices(props: {
+  first: string;
+  options: { id: string; name: string }[];
+  onFirst: (first: string) => void;
+  second: string;
+  onSecond: (second: string) => void;
+  of: 'strength' | 'protein' | 'wholegrain';
+  onOf: (of: 'strength' | 'protein' | 'wholegrain') => void;
+  value: number;
+  onValue: (value: number) => void;
+}) {
+  const { first, options, onFirst, second, onSecond, of, onOf, value, onValue } = props;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+      <ChoiceField name="first" label={tr`Of`} value={first} options={options} onChange={onFirst} />
+      <ChoiceField
+        name="second"
+        label={tr`and`}
+        value={second}
+        options={options}
+        onChange={onSecond}
+      />
+      <ChoiceField
+        name="wish"
+        label={tr`Wanted`}
+        value={of}
+        options={WISHES}
+        onChange={(next) => onOf(next as BlendWish['of'])}
+      />
+      <NumberBox name="wanted" label={tr`of`} value={value} onValue={onValue} />
+    </Box>
   );
 }
 

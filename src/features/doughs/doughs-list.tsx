@@ -62,43 +62,49 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
         </TableHead>
         <TableBody>
           {rows.map((row) => (
-            <TableRow key={row.id} hover>
-              <TableCell component="th" scope="row" sx={{ py: 0.5, minWidth: 220 }}>
-                <Link
-                  href={`/doughs/${encodeURIComponent(row.id)}`}
-                  className="name"
-                  style={{ fontSize: rem(18), display: 'inline-block', padding: '6px 0' }}
-                >
-                  {row.method.name}
-                </Link>
-                {row.number === null ? null : (
-                  <Typography component="span" variant="caption" color="text.secondary">
-                    {tr` version ${row.number}`}
-                  </Typography>
-                )}
-                <Typography variant="body2" color="text.secondary">
-                  {inUnits(row.method.says)}
-                </Typography>
-              </TableCell>
-              <TableCell>{raisedBy(row.method)}</TableCell>
-              <TableCell align="right">{decimals(row.method.dough.hydration * 100, 0)} %</TableCell>
-              <TableCell align="right">{decimals(row.method.dough.saltShare * 100, 1)} %</TableCell>
-              <TableCell align="right">{hours(row.method)}</TableCell>
-              <TableCell>
-                <a
-                  href={`/recipes/${encodeURIComponent(row.id)}`}
-                  download
-                  aria-label={tr`${row.method.name} as a recipe file`}
-                  style={{ color: 'inherit', display: 'inline-block', padding: '6px 0' }}
-                >
-                  {tr`recipe file`}
-                </a>
-              </TableCell>
-            </TableRow>
+            <MethodLine key={row.id} row={row} inUnits={inUnits} />
           ))}
         </TableBody>
       </Table>
     </Box>
+  );
+}
+
+function MethodLine({ row, inUnits }: { row: MethodRow; inUnits: (sentence: string) => string }) {
+  return (
+    <TableRow hover>
+      <TableCell component="th" scope="row" sx={{ py: 0.5, minWidth: 220 }}>
+        <Link
+          href={`/doughs/${encodeURIComponent(row.id)}`}
+          className="name"
+          style={{ fontSize: rem(18), display: 'inline-block', padding: '6px 0' }}
+        >
+          {row.method.name}
+        </Link>
+        {row.number === null ? null : (
+          <Typography component="span" variant="caption" color="text.secondary">
+            {tr` version ${row.number}`}
+          </Typography>
+        )}
+        <Typography variant="body2" color="text.secondary">
+          {inUnits(row.method.says)}
+        </Typography>
+      </TableCell>
+      <TableCell>{raisedBy(row.method)}</TableCell>
+      <TableCell align="right">{decimals(row.method.dough.hydration * 100, 0)} %</TableCell>
+      <TableCell align="right">{decimals(row.method.dough.saltShare * 100, 1)} %</TableCell>
+      <TableCell align="right">{hours(row.method)}</TableCell>
+      <TableCell>
+        <a
+          href={`/recipes/${encodeURIComponent(row.id)}`}
+          download
+          aria-label={tr`${row.method.name} as a recipe file`}
+          style={{ color: 'inherit', display: 'inline-block', padding: '6px 0' }}
+        >
+          {tr`recipe file`}
+        </a>
+      </TableCell>
+    </TableRow>
   );
 }
 

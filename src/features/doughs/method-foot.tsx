@@ -5,7 +5,7 @@ import type { DoughFacts } from '@/shop/doughs/facts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { piecesOf } from '@/core/planner';
-import { fromLocalText } from '@/core/units';
+import { fromLocalText, type ShopUnits } from '@/core/units';
 
 import type { MethodRow } from '@/server/doughs/methods';
 import { useWidth } from '@/ui/use-width';
@@ -19,6 +19,7 @@ import { MethodStages } from '@/ui/strand/method-stages';
 import { ShareSlider } from './share-slider';
 import type { Working } from './use-method';
 import { WaysPanel } from './ways-panel';
+import type { RefObject } from 'react';
 
 /** What comes of a formula: its stages on one clock, share, endurance, batches, the act, and what to know. */
 export function MethodFoot(props: {
@@ -42,63 +43,101 @@ export function MethodFoot(props: {
   const balls = pieces.reduce((sum, piece) => sum + piece.count, 0);
   return (
     <>
-      <Box
-        ref={ref}
-        component="section"
-        aria-label={tr`Stages`}
-        sx={{
-          borderTop: '2px solid var(--ink)',
-          background: 'var(--paper)',
-          minHeight: 138,
-          overflow: 'hidden',
-        }}
-      >
-        {plan === null ? (
-          <Typography color="text.secondary" sx={{ p: 2 }}>
-            {wrong === null ? tr`Working out the hours…` : tr`No hours yet.`}
-          </Typography>
-        ) : (
-          <MethodStages
-            plan={plan.plan}
-            service={service}
-            timeZone={units.timeZone}
-            width={Math.max(320, width)}
-          />
-        )}
-      </Box>
-      <Box
-        sx={{
-          borderTop: '2px solid var(--ink)',
-          display: 'grid',
-          columnGap: 3,
-          rowGap: 2,
-          px: 2,
-          py: 1,
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1.1fr 1.1fr 0.8fr auto' },
-          alignItems: 'start',
-        }}
-      >
-        <ShareSlider working={working} facts={facts} />
-        {plan === null ? (
-          <Box />
-        ) : (
-          <EndurancePanel
-            endurance={plan.endurance}
-            blend={plan.blend}
-            saltShare={method.dough.saltShare}
-            facts={facts}
-          />
-        )}
-        {columns === null ? (
-          <Box />
-        ) : (
-          <BatchesPanel columns={columns} method={method} balls={balls} facts={facts} />
-        )}
-        <MethodAct working={working} opened={opened} facts={facts} actions={actions} plan={plan} />
-      </Box>
+      <Stages ref={ref} plan={plan} wrong={wrong} service={service} units={units} width={width} />
+      <Acts
+        working={working}
+        facts={facts}
+        plan={plan}
+        balls={balls}
+        opened={opened}
+        actions={actions}
+      />
       {columns === null ? null : <ToKnow columns={columns} answer={plan} facts={facts} />}
       {columns === null ? null : <WaysPanel working={working} facts={facts} />}
     </>
+  );
+}
+
+/** Its stages on one clock. */
+function Stages(props: {
+  ref: RefObject<HTMLDivElement | null>;
+  plan: Extract<Working['answer'], { kind: 'plan' }> | null;
+  wrong: string | null;
+  service: { fromMs: number; toMs: number };
+  units: ShopUnits;
+  width: number;
+}) {
+  const { ref, plan, wrong, service, units, width } = props;
+  return (
+    <Box
+      ref={ref}
+      component="section"
+      aria-label={tr`Stages`}
+      sx={{
+        borderTop: '2px solid var(--ink)',
+        background: 'var(--paper)',
+        minHeight: 138,
+        overflow: 'hidden',
+      }}
+    >
+      {plan === null ? (
+        <Typography color="text.secondary" sx={{ p: 2 }}>
+          {wrong === null ? tr`Working out the hours…` : tr`No hours yet.`}
+        </Typography>
+      ) : (
+        <MethodStages
+          plan={plan.plan}
+          service={service}
+          timeZone={units.timeZone}
+          width={Math.max(320, width)}
+        />
+      )}
+    </Box>
+  );
+}
+
+/** Its share, its endurance, its batches and the act. */
+function Acts(props: {
+  working: Working;
+  facts: DoughFacts;
+  plan: Extract<Working['answer'], { kind: 'plan' }> | null;
+  balls: number;
+  opened: MethodRow;
+  actions: DoughActions;
+}) {
+  const { working, facts, plan, balls, opened, actions } = props;
+  const { method, columns } = working;
+  return (
+    <Box
+      sx={{
+        borderTop: '2px solid var(--ink)',
+        display: 'grid',
+        columnGap: 3,
+        rowGap: 2,
+        px: 2,
+        py: 1,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1.1fr 1.1fr 0.8fr auto' },
+        alignItems: 'start',
+      }}
+    >
+      <ShareSlider working={working} facts={facts} />
+      {plan === null ? (
+        <Box />
+      ) : (
+        <EndurancePanel
+          endurance={plan.endurance}
+          blend={plan.blend}
+          saltShare={method.dough.saltShare}
+          facts={facts}
+        />
+      )}
+      {columns === null ? (
+        <Box />
+      ) : (
+        <BatchesPanel columns={columns} method={method} balls={balls} facts={facts} />
+      )}
+      <MethodAct working={working} opened={opened} facts={facts} actions={actions} plan={plan} />
+    </Box>
   );
 }
 

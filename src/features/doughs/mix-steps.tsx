@@ -51,31 +51,7 @@ export function MixSteps(props: { steps: readonly Step[]; set: (steps: Step[]) =
   return (
     <Box role="group" aria-label={tr`Steps of the mix`} sx={{ mt: 1 }}>
       {steps.map((step, index) => (
-        <Box
-          key={index}
-          sx={{ display: 'grid', gridTemplateColumns: '1.6fr 1fr 0.8fr', gap: 1, mt: 0.5 }}
-        >
-          <TextField
-            label={tr`Step ${index + 1}`}
-            name={`step-name-${index}`}
-            value={step.name}
-            onChange={(event) => change(index, { name: event.target.value })}
-            slotProps={{ htmlInput: { maxLength: 30 } }}
-          />
-          <ChoiceField
-            name={`step-speed-${index}`}
-            label={tr`How`}
-            value={step.speed}
-            options={SPEEDS}
-            onChange={(speed) => change(index, { speed: speed as Step['speed'] })}
-          />
-          <NumberBox
-            name={`step-${index}`}
-            label={tr`min`}
-            value={step.minutes}
-            onValue={(minutes) => change(index, { minutes })}
-          />
-        </Box>
+        <StepLine key={index} index={index} step={step} onChange={change} />
       ))}
       {steps.length < MOST_STEPS ? (
         <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set([...steps, ANOTHER])}>
@@ -87,6 +63,41 @@ export function MixSteps(props: { steps: readonly Step[]; set: (steps: Step[]) =
           {tr`Without the last`}
         </Button>
       ) : null}
+    </Box>
+  );
+}
+
+function StepLine({
+  index,
+  step,
+  onChange,
+}: {
+  index: number;
+  step: Step;
+  onChange: (index: number, changed: Partial<Step>) => void;
+}) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1.6fr 1fr 0.8fr', gap: 1, mt: 0.5 }}>
+      <TextField
+        label={tr`Step ${index + 1}`}
+        name={`step-name-${index}`}
+        value={step.name}
+        onChange={(event) => onChange(index, { name: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: 30 } }}
+      />
+      <ChoiceField
+        name={`step-speed-${index}`}
+        label={tr`How`}
+        value={step.speed}
+        options={SPEEDS}
+        onChange={(speed) => onChange(index, { speed: speed as Step['speed'] })}
+      />
+      <NumberBox
+        name={`step-${index}`}
+        label={tr`min`}
+        value={step.minutes}
+        onValue={(minutes) => onChange(index, { minutes })}
+      />
     </Box>
   );
 }

@@ -28,64 +28,87 @@ export function RecipeLines(props: {
           const open = line.kind === 'question' || line.kind === 'not understood';
           const askable = open && line.thing !== null;
           return (
-            <Box
-              component="li"
+            <LineRead
               key={line.index}
-              data-line={line.kind}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: 'minmax(0, 1fr) auto',
-                gap: 1,
-                alignItems: 'end',
-                px: 1,
-                py: 0.75,
-                borderBottom: '1px solid var(--line)',
-                ...(line.kind === 'skipped' ? { opacity: 0.75, py: 0 } : {}),
-                ...(open ? { border: '2px dashed var(--ink)', my: 0.5 } : {}),
-              }}
-            >
-              <Box sx={{ minWidth: 0 }}>
-                <Typography variant="body2" color="text.secondary" noWrap>
-                  {line.raw}
-                </Typography>
-                <Typography sx={{ fontWeight: 700 }}>
-                  ↳ {'says' in line ? line.says : ''}
-                </Typography>
-              </Box>
-              {line.kind === 'understood' ? (
-                <Box sx={{ textAlign: 'right' }}>
-                  <Typography sx={{ fontSize: rem(20), fontWeight: 700, lineHeight: 1.1 }}>
-                    {massText(line.mass.massG, units)}
-                  </Typography>
-                  <Range line={line} units={units} />
-                  {answers[line.index] === undefined ? null : (
-                    <AnswerField
-                      name={`answer-${line.index}`}
-                      value={answers[line.index]}
-                      onAnswer={(massG) => onAnswer(line.index, massG)}
-                    />
-                  )}
-                </Box>
-              ) : null}
-              {line.kind === 'skipped' || open ? (
-                <Button
-                  size="small"
-                  variant="text"
-                  onClick={() => onCounts(line.index, line.kind === 'skipped')}
-                >
-                  {line.kind === 'skipped' ? tr`Count it` : tr`Leave it out`}
-                </Button>
-              ) : null}
-              {askable ? (
-                <AnswerField
-                  name={`answer-${line.index}`}
-                  value={answers[line.index]}
-                  onAnswer={(massG) => onAnswer(line.index, massG)}
-                />
-              ) : null}
-            </Box>
+              line={line}
+              open={open}
+              units={units}
+              answers={answers}
+              onAnswer={onAnswer}
+              onCounts={onCounts}
+              askable={askable}
+            />
           );
         })}
+    </Box>
+  );
+}
+
+/** A line of the recipe, as it was read, and what can be said of it. */
+function LineRead(props: {
+  line: RecipeLine;
+  open: boolean;
+  units: ShopUnits;
+  answers: Readonly<Record<number, number>>;
+  onAnswer: (index: number, massG: number | null) => void;
+  onCounts: (index: number, counts: boolean) => void;
+  askable: boolean;
+}) {
+  const { line, open, units, answers, onAnswer, onCounts, askable } = props;
+  return (
+    <Box
+      component="li"
+
+      data-line={line.kind}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr) auto',
+        gap: 1,
+        alignItems: 'end',
+        px: 1,
+        py: 0.75,
+        borderBottom: '1px solid var(--line)',
+        ...(line.kind === 'skipped' ? { opacity: 0.75, py: 0 } : {}),
+        ...(open ? { border: '2px dashed var(--ink)', my: 0.5 } : {}),
+      }}
+    >
+      <Box sx={{ minWidth: 0 }}>
+        <Typography variant="body2" color="text.secondary" noWrap>
+          {line.raw}
+        </Typography>
+        <Typography sx={{ fontWeight: 700 }}>↳ {'says' in line ? line.says : ''}</Typography>
+      </Box>
+      {line.kind === 'understood' ? (
+        <Box sx={{ textAlign: 'right' }}>
+          <Typography sx={{ fontSize: rem(20), fontWeight: 700, lineHeight: 1.1 }}>
+            {massText(line.mass.massG, units)}
+          </Typography>
+          <Range line={line} units={units} />
+          {answers[line.index] === undefined ? null : (
+            <AnswerField
+              name={`answer-${line.index}`}
+              value={answers[line.index]}
+              onAnswer={(massG) => onAnswer(line.index, massG)}
+            />
+          )}
+        </Box>
+      ) : null}
+      {line.kind === 'skipped' || open ? (
+        <Button
+          size="small"
+          variant="text"
+          onClick={() => onCounts(line.index, line.kind === 'skipped')}
+        >
+          {line.kind === 'skipped' ? tr`Count it` : tr`Leave it out`}
+        </Button>
+      ) : null}
+      {askable ? (
+        <AnswerField
+          name={`answer-${line.index}`}
+          value={answers[line.index]}
+          onAnswer={(massG) => onAnswer(line.index, massG)}
+        />
+      ) : null}
     </Box>
   );
 }

@@ -16,6 +16,7 @@ import { useTypedCompute } from '@/ui/compute/use-typed-compute';
 import { decimals, massText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { NumberBox } from '@/ui/fields/number-box';
+import type { ClaimCompared } from '@/core/formula/check/compare';
 
 /** True water, salt, leaven, yeast and weights with their ranges; claims beside them; hours at the baker’s temperature. */
 export function RecipeTruth(props: {
@@ -33,21 +34,7 @@ export function RecipeTruth(props: {
     <>
       <Sums sums={sums} view={view} />
       {claims.map((claim) => (
-        <Box key={`${claim.of}-${claim.claimed}`} data-testid="claim">
-          <Typography sx={{ fontSize: rem(19) }}>
-            {tr`${claim.of}: says ${figure(claim.claimed, claim.unit, view)} `}
-            {claim.agrees ? (
-              '✓'
-            ) : (
-              <strong>{tr`≠ is ${figure(claim.truth.value, claim.unit, view)}`}</strong>
-            )}
-          </Typography>
-          {claim.why === null ? null : (
-            <Typography variant="body2" color="text.secondary">
-              {claim.why}
-            </Typography>
-          )}
-        </Box>
+        <ClaimLine key={`${claim.of}-${claim.claimed}`} claim={claim} view={view} />
       ))}
       {remarksOf(sums).map((remark) => (
         <Typography key={remark.id} sx={{ fontWeight: 700 }}>
@@ -65,6 +52,26 @@ export function RecipeTruth(props: {
         {tr`${massText(sums.doughG.value, units)} of dough in all.`}
       </Typography>
     </>
+  );
+}
+
+function ClaimLine({ claim, view }: { claim: ClaimCompared; view: DoughsView }) {
+  return (
+    <Box data-testid="claim">
+      <Typography sx={{ fontSize: rem(19) }}>
+        {tr`${claim.of}: says ${figure(claim.claimed, claim.unit, view)} `}
+        {claim.agrees ? (
+          '✓'
+        ) : (
+          <strong>{tr`≠ is ${figure(claim.truth.value, claim.unit, view)}`}</strong>
+        )}
+      </Typography>
+      {claim.why === null ? null : (
+        <Typography variant="body2" color="text.secondary">
+          {claim.why}
+        </Typography>
+      )}
+    </Box>
   );
 }
 

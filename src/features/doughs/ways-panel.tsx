@@ -32,19 +32,7 @@ export function WaysPanel({ working, facts }: { working: Working; facts: DoughFa
       aria-label={tr`Other ways of this dough`}
       sx={{ borderTop: '2px solid var(--ink)', px: 2, py: 1.5, background: 'var(--paper)' }}
     >
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Typography variant="h2" sx={{ flex: 1 }}>
-          {tr`Other ways of this dough`}
-        </Typography>
-        {busy && opened ? (
-          <Button size="small" onClick={stop}>
-            {tr`Stop`}
-          </Button>
-        ) : null}
-        <Button aria-expanded={opened} onClick={() => setOpened(!opened)}>
-          {opened ? tr`Put away` : tr`Lay them side by side`}
-        </Button>
-      </Box>
+      <Ask busy={busy} opened={opened} onStop={stop} onOpened={setOpened} />
       {opened ? null : (
         <Typography color="text.secondary">
           {tr`More or fewer hours in the cold, tempered or not, a boost, another leaven: each planned for the same service.`}
@@ -63,6 +51,30 @@ export function WaysPanel({ working, facts }: { working: Working; facts: DoughFa
   );
 }
 
+function Ask(props: {
+  busy: boolean;
+  opened: boolean;
+  onStop: () => void;
+  onOpened: (opened: boolean) => void;
+}) {
+  const { busy, opened, onStop, onOpened } = props;
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Typography variant="h2" sx={{ flex: 1 }}>
+        {tr`Other ways of this dough`}
+      </Typography>
+      {busy && opened ? (
+        <Button size="small" onClick={onStop}>
+          {tr`Stop`}
+        </Button>
+      ) : null}
+      <Button aria-expanded={opened} onClick={() => onOpened(!opened)}>
+        {opened ? tr`Put away` : tr`Lay them side by side`}
+      </Button>
+    </Box>
+  );
+}
+
 function Ways(props: { ways: readonly Way[]; working: Working; facts: DoughFacts }) {
   const { ways, working, facts } = props;
   const { ref, width } = useWidth(900);
@@ -77,41 +89,61 @@ function Ways(props: { ways: readonly Way[]; working: Working; facts: DoughFacts
       {ways.map((way) => {
         const words = wayWords(way);
         return (
-          <Box
+          <WayLine
             key={words}
-            role="group"
-            aria-label={words}
-            sx={{ borderTop: '1px solid var(--edge)', pt: 1, mt: 1 }}
-          >
-            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
-              <Box sx={{ flex: '1 1 18rem' }}>
-                <Typography sx={{ fontWeight: 700 }}>{words}</Typography>
-                <Typography variant="body2">{saidOf(way, facts)}</Typography>
-              </Box>
-              {way.plan === null ? null : (
-                <Typography sx={{ fontSize: rem(24), fontWeight: 700 }} data-testid="way-odds">
-                  {percentText(way.plan.odds.service, 0)}
-                </Typography>
-              )}
-              {way.otherwise === null || way.plan === null ? null : (
-                <Button onClick={() => working.change(way.method)}>
-                  {tr`Make it so`}
-                  <span className="visually-hidden">: {words}</span>
-                </Button>
-              )}
-            </Box>
-            {way.plan === null ? null : (
-              <MethodStages
-                plan={way.plan.plan}
-                service={service}
-                timeZone={timeZone}
-                width={Math.max(320, width)}
-                firstMs={firstMs}
-              />
-            )}
-          </Box>
+            words={words}
+            way={way}
+            facts={facts}
+            working={working}
+            service={service}
+            width={width}
+            firstMs={firstMs}
+          />
         );
       })}
+    </Box>
+  );
+}
+
+function WayLine(props: {
+  words: string;
+  way: Way;
+  facts: DoughFacts;
+  working: Working;
+  service: { fromMs: number; toMs: number };
+  width: number;
+  firstMs: number;
+}) {
+  const { words, way, facts, working, service, width, firstMs } = props;
+  const { timeZone } = facts.units;
+  return (
+    <Box role="group" aria-label={words} sx={{ borderTop: '1px solid var(--edge)', pt: 1, mt: 1 }}>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Box sx={{ flex: '1 1 18rem' }}>
+          <Typography sx={{ fontWeight: 700 }}>{words}</Typography>
+          <Typography variant="body2">{saidOf(way, facts)}</Typography>
+        </Box>
+        {way.plan === null ? null : (
+          <Typography sx={{ fontSize: rem(24), fontWeight: 700 }} data-testid="way-odds">
+            {percentText(way.plan.odds.service, 0)}
+          </Typography>
+        )}
+        {way.otherwise === null || way.plan === null ? null : (
+          <Button onClick={() => working.change(way.method)}>
+            {tr`Make it so`}
+            <span className="visually-hidden">: {words}</span>
+          </Button>
+        )}
+      </Box>
+      {way.plan === null ? null : (
+        <MethodStages
+          plan={way.plan.plan}
+          service={service}
+          timeZone={timeZone}
+          width={Math.max(320, width)}
+          firstMs={firstMs}
+        />
+      )}
     </Box>
   );
 }

@@ -31,31 +31,7 @@ export function HandsByDay(props: {
       sx={{ background: 'var(--paper)', flex: 1, p: 2, position: 'relative' }}
     >
       <PrintButton what={tr`the hands`} />
-      <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
-        <LinkButton
-          href="/hands?who="
-          variant={who === null ? 'contained' : 'outlined'}
-          size="small"
-        >
-          {tr`Everybody`}
-        </LinkButton>
-        {list.people.map((one) => (
-          <LinkButton
-            key={one}
-            href={`/hands?who=${encodeURIComponent(one)}`}
-            variant={who === one ? 'contained' : 'outlined'}
-            size="small"
-          >
-            {one}
-          </LinkButton>
-        ))}
-        <Button href="/hands/hands.ics" size="small" data-testid="ics">
-          {tr`Calendar file`}
-        </Button>
-        <Button href="/hands/hands.csv" size="small">
-          {tr`CSV`}
-        </Button>
-      </Box>
+      <Whose who={who} list={list} />
       {days.length === 0 ? (
         <Typography>{tr`Nothing is planned. Take a plan of a service under Plan first.`}</Typography>
       ) : null}
@@ -72,6 +48,33 @@ export function HandsByDay(props: {
   );
 }
 
+/** Whose list is shown. */
+function Whose({ who, list }: { who: string | null; list: HandsList }) {
+  return (
+    <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
+      <LinkButton href="/hands?who=" variant={who === null ? 'contained' : 'outlined'} size="small">
+        {tr`Everybody`}
+      </LinkButton>
+      {list.people.map((one) => (
+        <LinkButton
+          key={one}
+          href={`/hands?who=${encodeURIComponent(one)}`}
+          variant={who === one ? 'contained' : 'outlined'}
+          size="small"
+        >
+          {one}
+        </LinkButton>
+      ))}
+      <Button href="/hands/hands.ics" size="small" data-testid="ics">
+        {tr`Calendar file`}
+      </Button>
+      <Button href="/hands/hands.csv" size="small">
+        {tr`CSV`}
+      </Button>
+    </Box>
+  );
+}
+
 function DayTable(props: {
   day: string;
   list: HandsList;
@@ -79,42 +82,62 @@ function DayTable(props: {
   moments: readonly HandsMoment[];
 }) {
   const { day, list, assign, moments } = props;
-  const { units } = list;
   return (
     <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
       <Typography variant="h2">{day}</Typography>
       <Table size="small" aria-label={day}>
-        <TableHead>
-          <TableRow>
-            {[tr`When`, tr`Who`, tr`What`, tr`Grams`, tr`Where`].map((head) => (
-              <TableCell key={head}>{head}</TableCell>
-            ))}
-          </TableRow>
-        </TableHead>
+        <Heads />
         <TableBody>
           {moments.map((one) => (
-            <TableRow key={one.stepId}>
-              <TableCell sx={{ whiteSpace: 'nowrap' }}>
-                <b>{clockText(one.atMs, units.timeZone)}</b>–{clockText(one.toMs, units.timeZone)}
-              </TableCell>
-              <TableCell>
-                <WhoseHands moment={one} people={list.people} assign={assign} />
-              </TableCell>
-              <TableCell>{one.title}</TableCell>
-              <TableCell>
-                {one.lines
-                  .map((line) =>
-                    line.massG === undefined
-                      ? `${line.label} ${line.text ?? ''}`
-                      : `${line.label} ${massText(line.massG, units)}`,
-                  )
-                  .join(', ')}
-              </TableCell>
-              <TableCell>{one.place}</TableCell>
-            </TableRow>
+            <MomentLine key={one.stepId} one={one} list={list} onAssign={assign} />
           ))}
         </TableBody>
       </Table>
     </Box>
+  );
+}
+
+function Heads() {
+  return (
+    <TableHead>
+      <TableRow>
+        {[tr`When`, tr`Who`, tr`What`, tr`Grams`, tr`Where`].map((head) => (
+          <TableCell key={head}>{head}</TableCell>
+        ))}
+      </TableRow>
+    </TableHead>
+  );
+}
+
+function MomentLine({
+  one,
+  list,
+  onAssign,
+}: {
+  one: HandsMoment;
+  list: HandsList;
+  onAssign: AssignStep;
+}) {
+  const { units } = list;
+  return (
+    <TableRow>
+      <TableCell sx={{ whiteSpace: 'nowrap' }}>
+        <b>{clockText(one.atMs, units.timeZone)}</b>–{clockText(one.toMs, units.timeZone)}
+      </TableCell>
+      <TableCell>
+        <WhoseHands moment={one} people={list.people} assign={onAssign} />
+      </TableCell>
+      <TableCell>{one.title}</TableCell>
+      <TableCell>
+        {one.lines
+          .map((line) =>
+            line.massG === undefined
+              ? `${line.label} ${line.text ?? ''}`
+              : `${line.label} ${massText(line.massG, units)}`,
+          )
+          .join(', ')}
+      </TableCell>
+      <TableCell>{one.place}</TableCell>
+    </TableRow>
   );
 }

@@ -151,25 +151,31 @@ function Stands({ search, children }: { search: HoldSearch | null; children: Rea
         {tr`Odds are the chance that the balls open right through the service; moves stand by that and a ripe leaven together${search === null ? '.' : tr`, ${search.stands.odds.draws} runs each.`}`}
       </Typography>
       {/* Room for the bar, whether it is there or not: nothing below it moves. */}
-      <Box
-        sx={{
-          display: 'flex',
-          alignItems: 'center',
-          gap: 1,
-          mt: 'auto',
-          pt: 1,
-          minHeight: RUNNING_PX,
-        }}
+      <Figures search={search}>{children}</Figures>
+    </Box>
+  );
+}
+
+function Figures({ search, children }: { search: HoldSearch | null; children: ReactNode }) {
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        mt: 'auto',
+        pt: 1,
+        minHeight: RUNNING_PX,
+      }}
+    >
+      <Typography
+        component="p"
+        sx={{ fontSize: rem(38), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
+        data-testid="stands"
       >
-        <Typography
-          component="p"
-          sx={{ fontSize: rem(38), fontWeight: 700, lineHeight: 1.1, whiteSpace: 'nowrap' }}
-          data-testid="stands"
-        >
-          {search === null ? '…' : percentText(search.stands.odds.service, 0)}
-        </Typography>
-        {children}
-      </Box>
+        {search === null ? '…' : percentText(search.stands.odds.service, 0)}
+      </Typography>
+      {children}
     </Box>
   );
 }

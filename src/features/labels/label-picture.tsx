@@ -1,6 +1,6 @@
 import { tr } from '@/words/tr';
 import type { LabelContent } from '@/server/labels/label';
-import { guessWidth, labelLayout } from '@/shop/labels/layout';
+import { guessWidth, labelLayout, type LabelLayout } from '@/shop/labels/layout';
 import type { QrSquares } from '@/shop/labels/qr';
 import type { LabelSize } from '@/shop/labels/sizes';
 
@@ -25,30 +25,36 @@ export function LabelPicture(props: { content: LabelContent; size: LabelSize; qr
         border: '1px solid var(--line)',
       }}
     >
-      <g fill="#000" fontFamily="inherit">
-        {layout.lines.map((line) => (
-          <text
-            key={line.y}
-            x={line.x}
-            y={line.y}
-            fontSize={line.mm}
-            fontWeight={line.bold ? 700 : 400}
-          >
-            {line.text}
-          </text>
-        ))}
-        {qr.dark.map((dark, index) =>
-          dark ? (
-            <rect
-              key={index}
-              x={layout.qr.x + (index % qr.size) * step}
-              y={layout.qr.y + Math.floor(index / qr.size) * step}
-              width={step * 1.02}
-              height={step * 1.02}
-            />
-          ) : null,
-        )}
-      </g>
+      <Marks layout={layout} qr={qr} step={step} />
     </svg>
+  );
+}
+
+function Marks({ layout, qr, step }: { layout: LabelLayout; qr: QrSquares; step: number }) {
+  return (
+    <g fill="#000" fontFamily="inherit">
+      {layout.lines.map((line) => (
+        <text
+          key={line.y}
+          x={line.x}
+          y={line.y}
+          fontSize={line.mm}
+          fontWeight={line.bold ? 700 : 400}
+        >
+          {line.text}
+        </text>
+      ))}
+      {qr.dark.map((dark, index) =>
+        dark ? (
+          <rect
+            key={index}
+            x={layout.qr.x + (index % qr.size) * step}
+            y={layout.qr.y + Math.floor(index / qr.size) * step}
+            width={step * 1.02}
+            height={step * 1.02}
+          />
+        ) : null,
+      )}
+    </g>
   );
 }

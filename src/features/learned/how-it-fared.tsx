@@ -2,9 +2,9 @@ import { tr, trOf } from '@/words/tr';
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import { max, scaleBand, scaleLinear } from 'd3';
+import { max, scaleBand, scaleLinear, type ScaleLinear, type ScaleBand } from 'd3';
 import type { ShopUnits } from '@/core/units';
-import type { ForecastRecord, OddLook } from '@/shop/learned/learned-record';
+import type { ForecastRecord, OddLook, RecordWeek } from '@/shop/learned/learned-record';
 import { dateText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 
@@ -83,41 +83,65 @@ function Weeks({ record, units }: { record: ForecastRecord; units: ShopUnits }) 
     <svg width={WIDTH} height={HEIGHT} role="img" aria-label={weeksText(record, units)}>
       <line x1={0} x2={WIDTH} y1={y(0)} y2={y(0)} stroke="var(--ink)" strokeWidth={2} />
       {weeks.map(({ fromMs, errorMin }, i) => (
-        <g key={fromMs} transform={`translate(${x(fromMs) ?? 0},0)`}>
-          {errorMin === null ? null : (
-            <>
-              <rect
-                y={y(errorMin)}
-                width={x.bandwidth()}
-                height={y(0) - y(errorMin)}
-                fill="var(--doubt)"
-              />
-              <text
-                x={x.bandwidth() / 2}
-                y={y(errorMin) - 5}
-                fontSize={rem(14)}
-                fontWeight={700}
-                textAnchor="middle"
-                fill="var(--ink)"
-              >
-                {Math.round(errorMin)}
-              </text>
-            </>
-          )}
-          {i % 3 === 0 || i === weeks.length - 1 ? (
-            <text
-              x={x.bandwidth() / 2}
-              y={HEIGHT - 7}
-              fontSize={rem(14)}
-              textAnchor="middle"
-              fill="var(--ink)"
-            >
-              {dayMonth(fromMs, units)}
-            </text>
-          ) : null}
-        </g>
+        <WeekBar
+          key={fromMs}
+          fromMs={fromMs}
+          x={x}
+          errorMin={errorMin}
+          y={y}
+          i={i}
+          weeks={weeks}
+          units={units}
+        />
       ))}
     </svg>
+  );
+}
+
+function WeekBar(props: {
+  fromMs: number;
+  x: ScaleBand<number>;
+  errorMin: number | null;
+  y: ScaleLinear<number, number, never>;
+  i: number;
+  weeks: readonly RecordWeek[];
+  units: ShopUnits;
+}) {
+  const { fromMs, x, errorMin, y, i, weeks, units } = props;
+  return (
+    <g transform={`translate(${x(fromMs) ?? 0},0)`}>
+      {errorMin === null ? null : (
+        <>
+          <rect
+            y={y(errorMin)}
+            width={x.bandwidth()}
+            height={y(0) - y(errorMin)}
+            fill="var(--doubt)"
+          />
+          <text
+            x={x.bandwidth() / 2}
+            y={y(errorMin) - 5}
+            fontSize={rem(14)}
+            fontWeight={700}
+            textAnchor="middle"
+            fill="var(--ink)"
+          >
+            {Math.round(errorMin)}
+          </text>
+        </>
+      )}
+      {i % 3 === 0 || i === weeks.length - 1 ? (
+        <text
+          x={x.bandwidth() / 2}
+          y={HEIGHT - 7}
+          fontSize={rem(14)}
+          textAnchor="middle"
+          fill="var(--ink)"
+        >
+          {dayMonth(fromMs, units)}
+        </text>
+      ) : null}
+    </g>
   );
 }
 

@@ -10,7 +10,7 @@ import { LinkButton } from '@/ui/link-button';
 
 /** Where a lot came from and where it went: the next step large, the whole tree beneath. */
 export function LineageTree({ lineage }: { lineage: Lineage }) {
-  const { lot, back, forward, cut } = lineage;
+  const { lot, cut } = lineage;
   return (
     <Box
       sx={{
@@ -22,22 +22,7 @@ export function LineageTree({ lineage }: { lineage: Lineage }) {
         alignContent: 'start',
       }}
     >
-      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
-        <Way
-          title={tr`It came from`}
-          empty={tr`Nothing of the shop: flour and water, or brought in.`}
-          lots={back}
-          of={lot}
-          lineage={lineage}
-        />
-        <Way
-          title={tr`It went into`}
-          empty={tr`Nothing yet.`}
-          lots={forward}
-          of={lot}
-          lineage={lineage}
-        />
-      </Box>
+      <Ways lineage={lineage} />
       <Typography variant="body2">
         {tr`In ${lot.name} itself: ${floursText(lot, lineage) || tr`no flour was weighed into it`}.${cut ? tr` The line is longer than is shown here.` : ''}`}
       </Typography>
@@ -52,6 +37,28 @@ export function LineageTree({ lineage }: { lineage: Lineage }) {
         </Button>
         <LinkButton href={`/lots/${encodeURIComponent(lot.lotId)}`}>{tr`The lot`}</LinkButton>
       </Box>
+    </Box>
+  );
+}
+
+function Ways({ lineage }: { lineage: Lineage }) {
+  const { back, lot, forward } = lineage;
+  return (
+    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
+      <Way
+        title={tr`It came from`}
+        empty={tr`Nothing of the shop: flour and water, or brought in.`}
+        lots={back}
+        of={lot}
+        lineage={lineage}
+      />
+      <Way
+        title={tr`It went into`}
+        empty={tr`Nothing yet.`}
+        lots={forward}
+        of={lot}
+        lineage={lineage}
+      />
     </Box>
   );
 }

@@ -50,22 +50,36 @@ export function Row(props: {
       <TableCell sx={WIDE_ONLY}>
         <Belongs row={row} />
       </TableCell>
-      <TableCell align="right">
-        {row.struck ? (
-          tr`taken back`
-        ) : (
-          <Button
-            size="small"
-            variant="text"
-            disabled={busy}
-            onClick={() => takeBack(row.batch)}
-            sx={QUIET_ACT}
-          >
-            {tr`Take back`}
-          </Button>
-        )}
-      </TableCell>
+      <TakeBackCell row={row} busy={busy} onTakeBack={takeBack} />
     </TableRow>
+  );
+}
+
+function TakeBackCell({
+  row,
+  busy,
+  onTakeBack,
+}: {
+  row: LogRow;
+  busy: boolean;
+  onTakeBack: (batch: string) => void;
+}) {
+  return (
+    <TableCell align="right">
+      {row.struck ? (
+        tr`taken back`
+      ) : (
+        <Button
+          size="small"
+          variant="text"
+          disabled={busy}
+          onClick={() => onTakeBack(row.batch)}
+          sx={QUIET_ACT}
+        >
+          {tr`Take back`}
+        </Button>
+      )}
+    </TableCell>
   );
 }
 

@@ -115,23 +115,37 @@ function AmountHandle(props: {
           {tr`plan ${plan}`}
         </Box>
       </Typography>
-      <Slider
-        aria-label={seed ? tr`Flour for one part of mother` : tr`Yeast against the plan`}
-        value={seed ? handles.parts : Math.log2(handles.dose)}
-        onChange={(_, value) =>
-          onChange(seed ? { ...handles, parts: value } : { ...handles, dose: 2 ** value })
-        }
-        min={seed ? 1 : -2}
-        max={seed ? 12 : 2}
-        step={seed ? 0.5 : 0.05}
-        marks={
-          seed
-            ? [1, 2, 4, 6, 8, 10, 12].map((value) => ({ value, label: String(value) }))
-            : [-2, -1, 0, 1, 2].map((value) => ({ value, label: `×${decimals(2 ** value, 2)}` }))
-        }
-        track={false}
-        sx={SLIDER}
-      />
+      <RatioSlider seed={seed} handles={handles} onChange={onChange} />
     </Box>
+  );
+}
+
+function RatioSlider({
+  seed,
+  handles,
+  onChange,
+}: {
+  seed: boolean;
+  handles: Handles;
+  onChange: (handles: Handles) => void;
+}) {
+  return (
+    <Slider
+      aria-label={seed ? tr`Flour for one part of mother` : tr`Yeast against the plan`}
+      value={seed ? handles.parts : Math.log2(handles.dose)}
+      onChange={(_, value) =>
+        onChange(seed ? { ...handles, parts: value } : { ...handles, dose: 2 ** value })
+      }
+      min={seed ? 1 : -2}
+      max={seed ? 12 : 2}
+      step={seed ? 0.5 : 0.05}
+      marks={
+        seed
+          ? [1, 2, 4, 6, 8, 10, 12].map((value) => ({ value, label: String(value) }))
+          : [-2, -1, 0, 1, 2].map((value) => ({ value, label: `×${decimals(2 ** value, 2)}` }))
+      }
+      track={false}
+      sx={SLIDER}
+    />
   );
 }

@@ -16,6 +16,7 @@ import type { MixActions } from './mix-actions';
 import { ByFeel, DoughLook, UndoLast } from './side-acts';
 import type { useCard } from './use-card';
 import { Divide } from './finish-divide';
+import type { MixCard } from '@/core/mixing';
 
 type CardWork = ReturnType<typeof useCard>;
 
@@ -123,6 +124,29 @@ function Finish(props: { view: MixView; working: CardWork; actions: MixActions }
   const { card } = working;
   const wrong = Object.values(refused)[0];
   return (
+    <FinishFields
+      card={card}
+      view={view}
+      by={by}
+      onBy={setBy}
+      wrong={wrong}
+      busy={busy}
+      onFinish={finish}
+    />
+  );
+}
+
+function FinishFields(props: {
+  card: MixCard;
+  view: MixView;
+  by: string;
+  onBy: (by: string) => void;
+  wrong: string | undefined;
+  busy: boolean;
+  onFinish: () => void;
+}) {
+  const { card, view, by, onBy, wrong, busy, onFinish } = props;
+  return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <Typography data-testid="out">
         {tr`Out at ${tempText(card.out?.tempC ?? 0, view.units)}${card.out?.doughG == null ? '' : `, ${massText(card.out.doughG, view.units)}`}.`}
@@ -133,11 +157,11 @@ function Finish(props: { view: MixView; working: CardWork; actions: MixActions }
           label={tr`Mixed by`}
           value={by}
           options={view.people.map((name) => ({ id: name, name }))}
-          onChange={setBy}
+          onChange={onBy}
         />
       )}
       {wrong === undefined ? null : <Alert severity="warning">{wrong}</Alert>}
-      <Button size="large" variant="contained" disabled={busy} onClick={finish}>
+      <Button size="large" variant="contained" disabled={busy} onClick={onFinish}>
         {tr`Finish this mix`}
       </Button>
     </Box>

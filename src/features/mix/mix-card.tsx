@@ -235,7 +235,6 @@ function useSpace(tick: (() => void) | null): void {
 }
 
 function Foot({ view, kept }: { view: MixView; kept: boolean }) {
-  const { sums, units, allergens } = view;
   return (
     <Box
       sx={{
@@ -249,29 +248,7 @@ function Foot({ view, kept }: { view: MixView; kept: boolean }) {
         justifyContent: 'space-between',
       }}
     >
-      <Box sx={{ flex: '1 1 22rem' }}>
-        <Typography>
-          {tr`Per cent of all flour, `}
-          <strong>{massText(sums.flourG, units)}</strong>
-          {tr`. Dough `}
-          <strong>{massText(sums.massG, units)}</strong>
-          {tr`. Contains ${allergens.join(', ') || tr`nothing noted`}.`}
-        </Typography>
-        {view.notes.map((note) => (
-          <Typography key={note} variant="body2">
-            {note}
-          </Typography>
-        ))}
-        {view.water === null || view.water.answer.bound === null ? null : (
-          <Typography variant="body2" data-testid="water-note" sx={{ fontWeight: 700 }}>
-            {sentenceInUnits(waterNote(view.water), units)}
-          </Typography>
-        )}
-        <Typography variant="body2" aria-live="polite" data-testid="kept">
-          {kept ? tr`Every line is kept.` : tr`Keeping it…`}
-        </Typography>
-        <CautionLine at="mix" />
-      </Box>
+      <OfAll view={view} kept={kept} />
       <LinkButton
         href={`/mix/${encodeURIComponent(view.stepId)}/sheet`}
         variant="text"
@@ -279,6 +256,36 @@ function Foot({ view, kept }: { view: MixView; kept: boolean }) {
       >
         {tr`On paper`}
       </LinkButton>
+    </Box>
+  );
+}
+
+/** What the whole dough comes to, and what is to be known of it. */
+function OfAll({ view, kept }: { view: MixView; kept: boolean }) {
+  const { sums, units, allergens } = view;
+  return (
+    <Box sx={{ flex: '1 1 22rem' }}>
+      <Typography>
+        {tr`Per cent of all flour, `}
+        <strong>{massText(sums.flourG, units)}</strong>
+        {tr`. Dough `}
+        <strong>{massText(sums.massG, units)}</strong>
+        {tr`. Contains ${allergens.join(', ') || tr`nothing noted`}.`}
+      </Typography>
+      {view.notes.map((note) => (
+        <Typography key={note} variant="body2">
+          {note}
+        </Typography>
+      ))}
+      {view.water === null || view.water.answer.bound === null ? null : (
+        <Typography variant="body2" data-testid="water-note" sx={{ fontWeight: 700 }}>
+          {sentenceInUnits(waterNote(view.water), units)}
+        </Typography>
+      )}
+      <Typography variant="body2" aria-live="polite" data-testid="kept">
+        {kept ? tr`Every line is kept.` : tr`Keeping it…`}
+      </Typography>
+      <CautionLine at="mix" />
     </Box>
   );
 }

@@ -37,23 +37,30 @@ export function BakePage({ view, actions }: { view: BakePageView; actions: Score
             </Typography>
           )}
         </Box>
-        <Box component="aside" sx={{ p: 2, borderLeft: { md: '2px solid var(--line)' } }}>
-          {view.state === 'baked' ? <Beside view={view} /> : null}
-          <Typography variant="h2" sx={{ mt: 2 }}>
-            {tr`What was done for it`}
-          </Typography>
-          {view.rows.map((row) => (
-            <Typography key={row.batch} variant="body2" sx={{ py: 0.25 }}>
-              <strong>{clockText(row.atMs, units.timeZone)}</strong> {row.says}
-              {row.by === null ? '' : `, ${row.by}`}
-            </Typography>
-          ))}
-          <LinkButton href={`/log?q=${encodeURIComponent(view.name)}`} variant="text">
-            {tr`All of it in the Log`}
-          </LinkButton>
-        </Box>
+        <DoneForIt view={view} />
       </Panes>
     </ViewFrame>
+  );
+}
+
+function DoneForIt({ view }: { view: BakePageView }) {
+  const { units } = view;
+  return (
+    <Box component="aside" sx={{ p: 2, borderLeft: { md: '2px solid var(--line)' } }}>
+      {view.state === 'baked' ? <Beside view={view} /> : null}
+      <Typography variant="h2" sx={{ mt: 2 }}>
+        {tr`What was done for it`}
+      </Typography>
+      {view.rows.map((row) => (
+        <Typography key={row.batch} variant="body2" sx={{ py: 0.25 }}>
+          <strong>{clockText(row.atMs, units.timeZone)}</strong> {row.says}
+          {row.by === null ? '' : `, ${row.by}`}
+        </Typography>
+      ))}
+      <LinkButton href={`/log?q=${encodeURIComponent(view.name)}`} variant="text">
+        {tr`All of it in the Log`}
+      </LinkButton>
+    </Box>
   );
 }
 

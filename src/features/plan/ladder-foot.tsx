@@ -9,6 +9,7 @@ import type { Ladder } from '@/shop/plan/ladder';
 import { clockText, massText, percentText, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { Grains } from './grains';
+import type { PlanCosts } from '@/core/planner/week';
 
 /** Under a ladder: the odds in figures and grains, what it costs, and the act. */
 export function LadderFoot(props: {
@@ -26,32 +27,8 @@ export function LadderFoot(props: {
   const last = odds.halfHours.at(-1);
   return (
     <Box sx={{ px: 1.5, pt: 0.5, pb: 1, display: 'flex', flexDirection: 'column', gap: 0.25 }}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-        <Chance
-          share={ladder.windows.length === 0 ? null : odds.leaven}
-          says={ladder.windows.length === 0 ? tr`no leaven to ripen` : tr`leaven ripe at the mix`}
-          detail={window === undefined ? '' : `${clock(window.opensMs)}–${clock(window.closesMs)}`}
-        />
-        <Chance
-          share={odds.service}
-          says={tr`balls ready to ${clock(last?.toMs)}`}
-          detail={tr`${percentText(last?.ready ?? 0, 0)} in the last ½ h`}
-        />
-      </Box>
-      <Typography variant="body2" sx={{ display: 'flex', justifyContent: 'space-between' }}>
-        <span>
-          {tr`hands `}
-          <b>{spanText(costs.handsMin * 60_000)}</b>
-        </span>
-        <span>
-          {tr`night `}
-          <b>{costs.nightMoments}</b>
-        </span>
-        <span>
-          {tr`discard `}
-          <b>{massText(costs.discardG, units)}</b>
-        </span>
-      </Typography>
+      <Peaks ladder={ladder} window={window} clock={clock} last={last} />
+      <Hands costs={costs} units={units} />
       <Button
         variant={best ? 'contained' : 'outlined'}
         size="large"
@@ -62,6 +39,49 @@ export function LadderFoot(props: {
         {broken.length === 0 ? tr`Take this plan` : tr`Take it all the same`}
       </Button>
     </Box>
+  );
+}
+
+function Peaks(props: {
+  ladder: Ladder;
+  window: Ladder['windows'][number] | undefined;
+  clock: (atMs: number | null | undefined) => string;
+  last: Ladder['odds']['halfHours'][number] | undefined;
+}) {
+  const { ladder, window, clock, last } = props;
+  const { odds } = ladder;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+      <Chance
+        share={ladder.windows.length === 0 ? null : odds.leaven}
+        says={ladder.windows.length === 0 ? tr`no leaven to ripen` : tr`leaven ripe at the mix`}
+        detail={window === undefined ? '' : `${clock(window.opensMs)}–${clock(window.closesMs)}`}
+      />
+      <Chance
+        share={odds.service}
+        says={tr`balls ready to ${clock(last?.toMs)}`}
+        detail={tr`${percentText(last?.ready ?? 0, 0)} in the last ½ h`}
+      />
+    </Box>
+  );
+}
+
+function Hands({ costs, units }: { costs: PlanCosts; units: ShopUnits }) {
+  return (
+    <Typography variant="body2" sx={{ display: 'flex', justifyContent: 'space-between' }}>
+      <span>
+        {tr`hands `}
+        <b>{spanText(costs.handsMin * 60_000)}</b>
+      </span>
+      <span>
+        {tr`night `}
+        <b>{costs.nightMoments}</b>
+      </span>
+      <span>
+        {tr`discard `}
+        <b>{massText(costs.discardG, units)}</b>
+      </span>
+    </Typography>
   );
 }
 

@@ -112,19 +112,7 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
       <Typography variant="caption" component="p" color="text.secondary">
         {tr`Priority`}
       </Typography>
-      <TextField
-        select
-        name="wish"
-        value={wish}
-        onChange={(event) => choose(event.target.value)}
-        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': tr`Priority` } }}
-      >
-        {[...Object.keys(WISHES), own()].map((one) => (
-          <option key={one} value={one}>
-            {WISH_NAMES[one] ?? one}
-          </option>
-        ))}
-      </TextField>
+      <Priority wish={wish} onChoose={choose} />
       {wish === own() ? (
         <Button size="small" variant="text" onClick={() => setWeighing(true)}>
           {tr`Change them`}
@@ -142,6 +130,24 @@ function WeighedFor({ view, actions }: { view: PlanView; actions: PlanActions })
         />
       ) : null}
     </Box>
+  );
+}
+
+function Priority({ wish, onChoose }: { wish: string; onChoose: (value: string) => void }) {
+  return (
+    <TextField
+      select
+      name="wish"
+      value={wish}
+      onChange={(event) => onChoose(event.target.value)}
+      slotProps={{ select: { native: true }, htmlInput: { 'aria-label': tr`Priority` } }}
+    >
+      {[...Object.keys(WISHES), own()].map((one) => (
+        <option key={one} value={one}>
+          {WISH_NAMES[one] ?? one}
+        </option>
+      ))}
+    </TextField>
   );
 }
 const own = () => tr`own weights`;

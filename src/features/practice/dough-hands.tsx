@@ -38,47 +38,84 @@ export function DoughHands(props: {
         {next === null ? (
           <Typography>{tr`Nothing is left to do.`}</Typography>
         ) : (
-          <>
-            <Button variant="contained" size="large" onClick={props.onNow} data-testid="do-now">
-              {tr`${momentWords(next, nameOf)} now`}
-            </Button>
-            <Button onClick={props.onLater} data-testid="put-off">
-              {tr`½ h later`}
-            </Button>
-            <Typography>
-              {tr`planned `}
-              <strong>
-                {next.atMs - atMs < DAY_MS
-                  ? clockText(next.atMs, timeZone)
-                  : momentText(next.atMs, atMs, timeZone)}
-              </strong>
-            </Typography>
-          </>
+          <NextMoment
+            onNow={props.onNow}
+            next={next}
+            nameOf={nameOf}
+            onLater={props.onLater}
+            atMs={atMs}
+            timeZone={timeZone}
+          />
         )}
         <Box sx={{ flex: 1 }} />
         <Button disabled={!canUndo} onClick={props.onUndo}>
           {tr`Take the last back`}
         </Button>
       </Box>
-      <ToggleButtonGroup
-        exclusive
-        value={placeId}
-        onChange={(_, value: string | null) => value !== null && props.onPlace(value)}
-        aria-label={tr`Where it stands`}
-        sx={{ flexWrap: 'wrap' }}
-      >
-        {places.map((place, index) => (
-          <ToggleButton
-            key={place.id}
-            value={place.id}
-            aria-keyshortcuts={String(index + 1)}
-            sx={{ minHeight: 48 }}
-          >
-            {place.name} {place.temp}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
+      <Places placeId={placeId} onPlace={props.onPlace} places={places} />
     </Box>
+  );
+}
+
+/** What comes next: done now, or put off. */
+function NextMoment(props: {
+  onNow: () => void;
+  next: Moment;
+  nameOf: (id: string) => string;
+  onLater: () => void;
+  atMs: number;
+  timeZone: string;
+}) {
+  const { onNow, next, nameOf, onLater, atMs, timeZone } = props;
+  return (
+    <>
+      <Button variant="contained" size="large" onClick={onNow} data-testid="do-now">
+        {tr`${momentWords(next, nameOf)} now`}
+      </Button>
+      <Button onClick={onLater} data-testid="put-off">
+        {tr`½ h later`}
+      </Button>
+      <Typography>
+        {tr`planned `}
+        <strong>
+          {next.atMs - atMs < DAY_MS
+            ? clockText(next.atMs, timeZone)
+            : momentText(next.atMs, atMs, timeZone)}
+        </strong>
+      </Typography>
+    </>
+  );
+}
+
+/** Where the dough stands, and where else it can. */
+function Places({
+  placeId,
+  onPlace,
+  places,
+}: {
+  placeId: string | null;
+  onPlace: (placeId: string) => void;
+  places: readonly BenchPlace[];
+}) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={placeId}
+      onChange={(_, value: string | null) => value !== null && onPlace(value)}
+      aria-label={tr`Where it stands`}
+      sx={{ flexWrap: 'wrap' }}
+    >
+      {places.map((place, index) => (
+        <ToggleButton
+          key={place.id}
+          value={place.id}
+          aria-keyshortcuts={String(index + 1)}
+          sx={{ minHeight: 48 }}
+        >
+          {place.name} {place.temp}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
   );
 }
 const DAY_MS = 86_400_000;

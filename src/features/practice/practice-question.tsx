@@ -31,43 +31,8 @@ export function Question(props: {
   const { judgement, onJudgement, bestInH, onBestInH, onSubmit } = props;
   return (
     <>
-      <ToggleButtonGroup
-        exclusive
-        value={judgement}
-        onChange={(_, value: Judgement | null) => onJudgement(value)}
-        aria-label={tr`Your judgement`}
-      >
-        {JUDGEMENTS.map((one, index) => (
-          <ToggleButton
-            key={one}
-            value={one}
-            aria-keyshortcuts={String(index + 1)}
-            sx={{ minWidth: 120, minHeight: 56, fontSize: rem(18) }}
-          >
-            {index + 1} {trOf(one)}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
-      <Box>
-        <Typography id="best-in">
-          {tr`Its best: `}
-          <strong>{guessWords(bestInH)}</strong>
-        </Typography>
-        <Slider
-          aria-labelledby="best-in"
-          value={bestInH}
-          min={-MOST_GUESS_H}
-          max={MOST_GUESS_H}
-          step={0.25}
-          onChange={(_, value) => onBestInH(value)}
-          getAriaValueText={guessWords}
-          marks={[-12, -8, -4, 0, 4, 8, 12].map((value) => ({
-            value,
-            label: value === 0 ? tr`now` : `${value > 0 ? '+' : '−'}${Math.abs(value)} h`,
-          }))}
-          sx={{ maxWidth: 620 }}
-        />
-      </Box>
+      <AskedJudgement judgement={judgement} onJudgement={onJudgement} />
+      <BestHour bestInH={bestInH} onBestInH={onBestInH} />
       <ChoiceRow {...props} />
       <Box>
         <Button variant="contained" size="large" onClick={onSubmit} data-testid="judge">
@@ -78,6 +43,61 @@ export function Question(props: {
         {tr`Keys: 1, 2, 3 judge; arrows on the slider; 4 to 7 choose; Enter goes on. Nothing here counts as a look at the shop’s own jars.`}
       </Typography>
     </>
+  );
+}
+
+/** The judgement that is asked for. */
+function AskedJudgement({
+  judgement,
+  onJudgement,
+}: {
+  judgement: Judgement | null;
+  onJudgement: (judgement: Judgement | null) => void;
+}) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={judgement}
+      onChange={(_, value: Judgement | null) => onJudgement(value)}
+      aria-label={tr`Your judgement`}
+    >
+      {JUDGEMENTS.map((one, index) => (
+        <ToggleButton
+          key={one}
+          value={one}
+          aria-keyshortcuts={String(index + 1)}
+          sx={{ minWidth: 120, minHeight: 56, fontSize: rem(18) }}
+        >
+          {index + 1} {trOf(one)}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}
+
+/** When it will be at its best, said in hours. */
+function BestHour({ bestInH, onBestInH }: { bestInH: number; onBestInH: (hours: number) => void }) {
+  return (
+    <Box>
+      <Typography id="best-in">
+        {tr`Its best: `}
+        <strong>{guessWords(bestInH)}</strong>
+      </Typography>
+      <Slider
+        aria-labelledby="best-in"
+        value={bestInH}
+        min={-MOST_GUESS_H}
+        max={MOST_GUESS_H}
+        step={0.25}
+        onChange={(_, value) => onBestInH(value)}
+        getAriaValueText={guessWords}
+        marks={[-12, -8, -4, 0, 4, 8, 12].map((value) => ({
+          value,
+          label: value === 0 ? tr`now` : `${value > 0 ? '+' : '−'}${Math.abs(value)} h`,
+        }))}
+        sx={{ maxWidth: 620 }}
+      />
+    </Box>
   );
 }
 

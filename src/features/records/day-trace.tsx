@@ -14,6 +14,7 @@ import { LinkButton } from '@/ui/link-button';
 import { PrintButton } from '@/ui/print-button';
 import { ViewFrame } from '@/ui/view-frame';
 import { DayChoice } from './day-choice';
+import type { ShopUnits } from '@/core/units';
 
 /** A day traced both ways on one page: what was sold back to its flour, what was made on to where it was sold. */
 export function DayTrace({ view }: { view: DayTraceView }) {
@@ -40,30 +41,36 @@ export function DayTrace({ view }: { view: DayTraceView }) {
         </Box>
       }
     >
-      <Box sx={{ p: 2.5, background: 'var(--paper)', flex: 1 }}>
-        {view.remark === null ? null : <Typography role="alert">{view.remark}</Typography>}
-        <Typography sx={{ fontWeight: 700, mb: 2 }}>{view.codesFirst}</Typography>
-        <Sales
-          title={tr`Sold on that day`}
-          sales={view.sold}
-          view={view}
-          none={tr`Nothing was baked.`}
-        />
-        <Lots title={tr`Back to the flour`} lots={view.back} view={view} />
-        {view.older.length === 0 ? null : (
-          <Typography variant="body2" sx={{ mb: 2 }}>
-            {tr`Older lots in the line: ${view.older.join(' ')}`}
-          </Typography>
-        )}
-        <Lots title={tr`Made on that day, and what came of it`} lots={view.on} view={view} />
-        <Sales
-          title={tr`Where that was sold`}
-          sales={view.soldLater}
-          view={view}
-          none={tr`Nowhere yet.`}
-        />
-      </Box>
+      <OfTheDay view={view} />
     </ViewFrame>
+  );
+}
+
+function OfTheDay({ view }: { view: DayTraceView }) {
+  return (
+    <Box sx={{ p: 2.5, background: 'var(--paper)', flex: 1 }}>
+      {view.remark === null ? null : <Typography role="alert">{view.remark}</Typography>}
+      <Typography sx={{ fontWeight: 700, mb: 2 }}>{view.codesFirst}</Typography>
+      <Sales
+        title={tr`Sold on that day`}
+        sales={view.sold}
+        view={view}
+        none={tr`Nothing was baked.`}
+      />
+      <Lots title={tr`Back to the flour`} lots={view.back} view={view} />
+      {view.older.length === 0 ? null : (
+        <Typography variant="body2" sx={{ mb: 2 }}>
+          {tr`Older lots in the line: ${view.older.join(' ')}`}
+        </Typography>
+      )}
+      <Lots title={tr`Made on that day, and what came of it`} lots={view.on} view={view} />
+      <Sales
+        title={tr`Where that was sold`}
+        sales={view.soldLater}
+        view={view}
+        none={tr`Nowhere yet.`}
+      />
+    </Box>
   );
 }
 
@@ -114,42 +121,53 @@ function Lots({
       {lots.length === 0 ? <Typography>{tr`No lot.`}</Typography> : null}
       {lots.length === 0 ? null : (
         <Table size="small" aria-label={title}>
-          <TableHead>
-            <TableRow>
-              <TableCell>{tr`Lot`}</TableCell>
-              <TableCell>{tr`Made`}</TableCell>
-              <TableCell>{tr`By`}</TableCell>
-              <TableCell>{tr`Weighed in`}</TableCell>
-              <TableCell>{tr`From`}</TableCell>
-              <TableCell>{tr`Into`}</TableCell>
-            </TableRow>
-          </TableHead>
+          <Heads />
           <TableBody>
             {lots.map((lot) => (
-              <TableRow key={lot.lotId}>
-                <TableCell>
-                  <NextLink href={`/lots/${encodeURIComponent(lot.lotId)}`}>{lot.lotId}</NextLink>{' '}
-                  {lot.name}
-                </TableCell>
-                <TableCell>
-                  {dateText(lot.madeMs, units.timeZone)}, {clockText(lot.madeMs, units.timeZone)}
-                </TableCell>
-                <TableCell>{lot.by ?? ''}</TableCell>
-                <TableCell>
-                  {lot.weighed
-                    .map(
-                      (one) =>
-                        `${one.name} ${massText(one.massG, units)}${one.sack === null ? '' : tr`, sack ${one.sack}`}`,
-                    )
-                    .join('; ')}
-                </TableCell>
-                <TableCell>{lot.from.join(' ')}</TableCell>
-                <TableCell>{lot.into.join(' ')}</TableCell>
-              </TableRow>
+              <LotLine key={lot.lotId} lot={lot} units={units} />
             ))}
           </TableBody>
         </Table>
       )}
     </Box>
+  );
+}
+
+function Heads() {
+  return (
+    <TableHead>
+      <TableRow>
+        <TableCell>{tr`Lot`}</TableCell>
+        <TableCell>{tr`Made`}</TableCell>
+        <TableCell>{tr`By`}</TableCell>
+        <TableCell>{tr`Weighed in`}</TableCell>
+        <TableCell>{tr`From`}</TableCell>
+        <TableCell>{tr`Into`}</TableCell>
+      </TableRow>
+    </TableHead>
+  );
+}
+
+function LotLine({ lot, units }: { lot: DayLot; units: ShopUnits }) {
+  return (
+    <TableRow>
+      <TableCell>
+        <NextLink href={`/lots/${encodeURIComponent(lot.lotId)}`}>{lot.lotId}</NextLink> {lot.name}
+      </TableCell>
+      <TableCell>
+        {dateText(lot.madeMs, units.timeZone)}, {clockText(lot.madeMs, units.timeZone)}
+      </TableCell>
+      <TableCell>{lot.by ?? ''}</TableCell>
+      <TableCell>
+        {lot.weighed
+          .map(
+            (one) =>
+              `${one.name} ${massText(one.massG, units)}${one.sack === null ? '' : tr`, sack ${one.sack}`}`,
+          )
+          .join('; ')}
+      </TableCell>
+      <TableCell>{lot.from.join(' ')}</TableCell>
+      <TableCell>{lot.into.join(' ')}</TableCell>
+    </TableRow>
   );
 }

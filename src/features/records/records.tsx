@@ -47,31 +47,7 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
       clock={clockText(view.nowMs, timeZone)}
     >
       <Panes columns="minmax(0, 1fr) minmax(0, 1fr)">
-        <Box
-          sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '2px solid var(--ink)' } }}
-        >
-          <Typography variant="h2">{tr`Sheets for food safety`}</Typography>
-          <ColdCurves cold={view.cold} nowMs={view.nowMs} units={view.units} />
-          <Typography sx={{ my: 1 }}>
-            {tr`The sheets hold this with gaps and excursions, the trace of each sack, allergens. The shop’s own plan and local codes come first.`}
-          </Typography>
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            <LinkButton href="/records/sheets">{tr`Open the sheets`}</LinkButton>
-            <Button component="a" href="/records/sheets.pdf" download>
-              {tr`As PDF`}
-            </Button>
-          </Box>
-          <Typography variant="h2" sx={{ mt: 4 }}>
-            {tr`Tables, as CSV`}
-          </Typography>
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-            {view.tables.map((name) => (
-              <Button key={name} component="a" href={`/shop/export/${name}.csv`} download>
-                {trOf(TABLES[name] ?? name)}
-              </Button>
-            ))}
-          </Box>
-        </Box>
+        <Sheets view={view} />
         <Box sx={{ p: 2.5 }}>
           <ArchivePanel view={view} />
           <Typography variant="h2" sx={{ mt: 4 }}>
@@ -85,6 +61,34 @@ export function Records({ view, actions }: { view: RecordsView; actions: RecordA
         </Box>
       </Panes>
     </ViewFrame>
+  );
+}
+
+function Sheets({ view }: { view: RecordsView }) {
+  return (
+    <Box sx={{ background: 'var(--paper)', p: 2.5, borderRight: { md: '2px solid var(--ink)' } }}>
+      <Typography variant="h2">{tr`Sheets for food safety`}</Typography>
+      <ColdCurves cold={view.cold} nowMs={view.nowMs} units={view.units} />
+      <Typography sx={{ my: 1 }}>
+        {tr`The sheets hold this with gaps and excursions, the trace of each sack, allergens. The shop’s own plan and local codes come first.`}
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <LinkButton href="/records/sheets">{tr`Open the sheets`}</LinkButton>
+        <Button component="a" href="/records/sheets.pdf" download>
+          {tr`As PDF`}
+        </Button>
+      </Box>
+      <Typography variant="h2" sx={{ mt: 4 }}>
+        {tr`Tables, as CSV`}
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+        {view.tables.map((name) => (
+          <Button key={name} component="a" href={`/shop/export/${name}.csv`} download>
+            {trOf(TABLES[name] ?? name)}
+          </Button>
+        ))}
+      </Box>
+    </Box>
   );
 }
 

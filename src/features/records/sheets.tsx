@@ -1,4 +1,5 @@
 import { tr } from '@/words/tr';
+import type { Trace } from '@/server/sheets/trace';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -15,6 +16,7 @@ import { clockText, dateText, massText, tempText } from '@/ui/format';
 import { LinkButton } from '@/ui/link-button';
 import { PrintButton } from '@/ui/print-button';
 import { ViewFrame } from '@/ui/view-frame';
+import type { ShopUnits } from '@/core/units';
 
 /** The food-safety sheets: cold stores, traces, allergens. */
 export function SheetsView({ sheets }: { sheets: Sheets }) {
@@ -37,25 +39,32 @@ export function SheetsView({ sheets }: { sheets: Sheets }) {
         </Box>
       }
     >
-      <Box sx={{ p: 2.5, background: 'var(--paper)', flex: 1 }}>
-        <Typography sx={{ fontWeight: 700, mb: 2 }}>{sheets.codesFirst}</Typography>
-        <AsCsv name="cold-stores" of={tr`Cold stores`} />
-        {sheets.cold.map((store) => (
-          <ColdStore key={store.placeId} store={store} sheets={sheets} />
-        ))}
-        <Traces sheets={sheets} />
-        <Typography variant="h2" sx={{ mt: 3 }}>
-          {tr`Allergens`}
-        </Typography>
-        <AsCsv name="allergens" of={tr`Allergens`} />
-        {sheets.allergens.length === 0 ? <Typography>{tr`No dough in sight.`}</Typography> : null}
-        {sheets.allergens.map((row) => (
-          <Typography key={row.lotId}>
-            {row.name} ({row.lotId}): <strong>{row.allergens.join(', ') || tr`none noted`}</strong>
-          </Typography>
-        ))}
-      </Box>
+      <Papers sheets={sheets} />
     </ViewFrame>
+  );
+}
+
+/** All sheets, one under the other, as they are printed. */
+function Papers({ sheets }: { sheets: Sheets }) {
+  return (
+    <Box sx={{ p: 2.5, background: 'var(--paper)', flex: 1 }}>
+      <Typography sx={{ fontWeight: 700, mb: 2 }}>{sheets.codesFirst}</Typography>
+      <AsCsv name="cold-stores" of={tr`Cold stores`} />
+      {sheets.cold.map((store) => (
+        <ColdStore key={store.placeId} store={store} sheets={sheets} />
+      ))}
+      <Traces sheets={sheets} />
+      <Typography variant="h2" sx={{ mt: 3 }}>
+        {tr`Allergens`}
+      </Typography>
+      <AsCsv name="allergens" of={tr`Allergens`} />
+      {sheets.allergens.length === 0 ? <Typography>{tr`No dough in sight.`}</Typography> : null}
+      {sheets.allergens.map((row) => (
+        <Typography key={row.lotId}>
+          {row.name} ({row.lotId}): <strong>{row.allergens.join(', ') || tr`none noted`}</strong>
+        </Typography>
+      ))}
+    </Box>
   );
 }
 
@@ -88,33 +97,47 @@ function ColdStore({ store, sheets }: { store: ColdStoreLog; sheets: Sheets }) {
           {tr`Gap: no reading from ${at(gap.fromMs)} to ${at(gap.toMs)}`}
         </Typography>
       ))}
-      <Table size="small" aria-label={tr`Temperatures of ${store.name}`} sx={{ maxWidth: 640 }}>
-        <TableHead>
-          <TableRow>
-            <TableCell>{tr`Day`}</TableCell>
-            <TableCell align="right">{tr`Readings`}</TableCell>
-            <TableCell align="right">{tr`Coldest`}</TableCell>
-            <TableCell align="right">{tr`Warmest`}</TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {store.days.map((day) => {
-            const over = day.mostC !== null && day.mostC > store.limitC;
-            return (
-              <TableRow key={day.fromMs}>
-                <TableCell>{dateText(day.fromMs, units.timeZone)}</TableCell>
-                <TableCell align="right">{day.readings === 0 ? tr`none` : day.readings}</TableCell>
-                <TableCell align="right">{temp(day.leastC)}</TableCell>
-                <TableCell align="right" sx={{ fontWeight: over ? 700 : 400 }}>
-                  {temp(day.mostC)}
-                  {over ? tr`, over` : ''}
-                </TableCell>
-              </TableRow>
-            );
-          })}
-        </TableBody>
-      </Table>
+      <ColdTable store={store} units={units} temp={temp} />
     </Box>
+  );
+}
+
+function ColdTable({
+  store,
+  units,
+  temp,
+}: {
+  store: ColdStoreLog;
+  units: ShopUnits;
+  temp: (tempC: number | null) => string;
+}) {
+  return (
+    <Table size="small" aria-label={tr`Temperatures of ${store.name}`} sx={{ maxWidth: 640 }}>
+      <TableHead>
+        <TableRow>
+          <TableCell>{tr`Day`}</TableCell>
+          <TableCell align="right">{tr`Readings`}</TableCell>
+          <TableCell align="right">{tr`Coldest`}</TableCell>
+          <TableCell align="right">{tr`Warmest`}</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {store.days.map((day) => {
+          const over = day.mostC !== null && day.mostC > store.limitC;
+          return (
+            <TableRow key={day.fromMs}>
+              <TableCell>{dateText(day.fromMs, units.timeZone)}</TableCell>
+              <TableCell align="right">{day.readings === 0 ? tr`none` : day.readings}</TableCell>
+              <TableCell align="right">{temp(day.leastC)}</TableCell>
+              <TableCell align="right" sx={{ fontWeight: over ? 700 : 400 }}>
+                {temp(day.mostC)}
+                {over ? tr`, over` : ''}
+              </TableCell>
+            </TableRow>
+          );
+        })}
+      </TableBody>
+    </Table>
   );
 }
 
@@ -130,37 +153,41 @@ function Traces({ sheets }: { sheets: Sheets }) {
         </Typography>
       ) : null}
       {traces.map((trace) => (
-        <Box key={trace.sack.id} component="section" sx={{ mb: 2 }}>
-          <Typography sx={{ fontWeight: 700 }}>
-            {tr`${trace.flourName}, sack ${trace.sack.code}, open from ${dateText(trace.sack.fromMs, units.timeZone)}${trace.untilMs === null ? '' : tr` to ${dateText(trace.untilMs, units.timeZone)}`}`}
-          </Typography>
-          <Typography variant="body2">
-            {tr`Into ${
-              trace.lots
-                .filter((lot) => lot.flourG > 0)
-                .map((lot) => `${lot.lotId} (${massText(lot.flourG, units)})`)
-                .join(', ') || tr`nothing yet`
-            }`}
-          </Typography>
-          <Typography variant="body2">
-            {tr`From these ${
-              trace.lots
-                .filter((lot) => lot.flourG === 0)
-                .map((lot) => lot.lotId)
-                .join(', ') || tr`nothing more`
-            }`}
-          </Typography>
-          <Typography variant="body2">
-            {tr`Baked: ${
-              trace.bakes
-                .map(
-                  (bake) => `${bake.name} ${dateText(bake.atMs, units.timeZone)} (${bake.balls})`,
-                )
-                .join(', ') || tr`nothing yet`
-            }`}
-          </Typography>
-        </Box>
+        <TraceLine key={trace.sack.id} trace={trace} units={units} />
       ))}
     </>
+  );
+}
+
+function TraceLine({ trace, units }: { trace: Trace; units: ShopUnits }) {
+  return (
+    <Box component="section" sx={{ mb: 2 }}>
+      <Typography sx={{ fontWeight: 700 }}>
+        {tr`${trace.flourName}, sack ${trace.sack.code}, open from ${dateText(trace.sack.fromMs, units.timeZone)}${trace.untilMs === null ? '' : tr` to ${dateText(trace.untilMs, units.timeZone)}`}`}
+      </Typography>
+      <Typography variant="body2">
+        {tr`Into ${
+          trace.lots
+            .filter((lot) => lot.flourG > 0)
+            .map((lot) => `${lot.lotId} (${massText(lot.flourG, units)})`)
+            .join(', ') || tr`nothing yet`
+        }`}
+      </Typography>
+      <Typography variant="body2">
+        {tr`From these ${
+          trace.lots
+            .filter((lot) => lot.flourG === 0)
+            .map((lot) => lot.lotId)
+            .join(', ') || tr`nothing more`
+        }`}
+      </Typography>
+      <Typography variant="body2">
+        {tr`Baked: ${
+          trace.bakes
+            .map((bake) => `${bake.name} ${dateText(bake.atMs, units.timeZone)} (${bake.balls})`)
+            .join(', ') || tr`nothing yet`
+        }`}
+      </Typography>
+    </Box>
   );
 }

@@ -32,36 +32,13 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
             onSaved={() => setChanging(null)}
           />
         ) : (
-          <Box
+          <ThingLine
             key={thing.id}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 2,
-              borderBottom: '1px solid var(--line)',
-            }}
-          >
-            <Typography sx={{ flex: 1, minWidth: 0 }}>
-              <strong>
-                {thing.count} × {thing.name}
-              </strong>
-              , {inUnits(sizeText(thing))}
-              {thing.broken === undefined ? null : (
-                <Typography component="span" variant="body2" sx={{ display: 'block' }}>
-                  {thing.count === 1 ? tr`Out of order.` : tr`${thing.broken} out of order.`}
-                </Typography>
-              )}
-            </Typography>
-            <OutOfOrder thing={thing} actions={actions} />
-            <Button
-              size="small"
-              variant="text"
-              aria-label={tr`Change ${thing.name}`}
-              onClick={() => setChanging(thing.id)}
-            >
-              {tr`Change`}
-            </Button>
-          </Box>
+            thing={thing}
+            inUnits={inUnits}
+            actions={actions}
+            onChanging={setChanging}
+          />
         ),
       )}
       {adding ? (
@@ -71,6 +48,46 @@ export function EquipmentPanel(props: { things: readonly Equipment[]; actions: E
           {tr`Add a mixer, oven, box or tub`}
         </Button>
       )}
+    </Box>
+  );
+}
+
+function ThingLine(props: {
+  thing: Equipment;
+  inUnits: (sentence: string) => string;
+  actions: EquipmentActions;
+  onChanging: (changing: string | null) => void;
+}) {
+  const { thing, inUnits, actions, onChanging } = props;
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+        borderBottom: '1px solid var(--line)',
+      }}
+    >
+      <Typography sx={{ flex: 1, minWidth: 0 }}>
+        <strong>
+          {thing.count} × {thing.name}
+        </strong>
+        , {inUnits(sizeText(thing))}
+        {thing.broken === undefined ? null : (
+          <Typography component="span" variant="body2" sx={{ display: 'block' }}>
+            {thing.count === 1 ? tr`Out of order.` : tr`${thing.broken} out of order.`}
+          </Typography>
+        )}
+      </Typography>
+      <OutOfOrder thing={thing} actions={actions} />
+      <Button
+        size="small"
+        variant="text"
+        aria-label={tr`Change ${thing.name}`}
+        onClick={() => onChanging(thing.id)}
+      >
+        {tr`Change`}
+      </Button>
     </Box>
   );
 }

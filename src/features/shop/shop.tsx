@@ -43,36 +43,42 @@ export function Shop({ view, actions }: { view: ShopView; actions: ShopActions }
           <SackLine key={flour.flourId} flour={flour} units={view.shop} actions={actions} />
         ))}
       </Box>
-      <Box sx={{ p: 2.5 }}>
-        <Typography variant="h2" gutterBottom>
-          {tr`Hours, scales, units`}
-        </Typography>
-        <SettingsPanel shop={view.shop} change={actions.changeShop} />
-        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          {tr`Who is there when`}
-        </Typography>
-        <HoursPanel people={view.shop.people} hours={view.hours} actions={actions} />
-        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          {tr`Mixers, ovens, boxes, tubs`}
-        </Typography>
-        <EquipmentPanel things={view.equipment} actions={actions} />
-        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          {tr`This device`}
-        </Typography>
-        <DevicePanel />
-        <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-          {tr`Back-ups`}
-        </Typography>
-        <BackupsPanel backups={view.backups} timeZone={view.shop.timeZone} actions={actions} />
-        {view.isDemo ? null : (
-          <>
-            <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
-              {tr`A demo shop`}
-            </Typography>
-            <DemoLook look={actions.lookAtDemo} />
-          </>
-        )}
-      </Box>
+      <HoursAndUnits view={view} actions={actions} />
     </Panes>
+  );
+}
+
+function HoursAndUnits({ view, actions }: { view: ShopView; actions: ShopActions }) {
+  return (
+    <Box sx={{ p: 2.5 }}>
+      <Typography variant="h2" gutterBottom>
+        {tr`Hours, scales, units`}
+      </Typography>
+      <SettingsPanel shop={view.shop} change={actions.changeShop} />
+      <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+        {tr`Who is there when`}
+      </Typography>
+      <HoursPanel people={view.shop.people} hours={view.hours} actions={actions} />
+      <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+        {tr`Mixers, ovens, boxes, tubs`}
+      </Typography>
+      <EquipmentPanel things={view.equipment} actions={actions} />
+      <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+        {tr`This device`}
+      </Typography>
+      <DevicePanel />
+      <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+        {tr`Back-ups`}
+      </Typography>
+      <BackupsPanel backups={view.backups} timeZone={view.shop.timeZone} actions={actions} />
+      {view.isDemo ? null : (
+        <>
+          <Typography variant="h2" sx={{ mt: 4 }} gutterBottom>
+            {tr`A demo shop`}
+          </Typography>
+          <DemoLook look={actions.lookAtDemo} />
+        </>
+      )}
+    </Box>
   );
 }

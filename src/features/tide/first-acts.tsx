@@ -18,22 +18,7 @@ export function FirstActs(props: { moment: Moment; onDone: () => void; onOpen: (
         zIndex: 1,
       }}
     >
-      <Button
-        size="small"
-        variant="contained"
-        color="inherit"
-        onClick={onDone}
-        aria-keyshortcuts="d"
-        sx={{
-          flex: '1 0 auto',
-          px: 1.5,
-          background: 'var(--paper)',
-          color: 'var(--ink)',
-          whiteSpace: 'nowrap',
-        }}
-      >
-        {tr`Done now`}
-      </Button>
+      <DoneNow onDone={onDone} />
       <Button
         size="small"
         variant="text"
@@ -45,5 +30,26 @@ export function FirstActs(props: { moment: Moment; onDone: () => void; onOpen: (
       </Button>
       <ToCard moment={moment} />
     </Box>
+  );
+}
+
+function DoneNow({ onDone }: { onDone: () => void }) {
+  return (
+    <Button
+      size="small"
+      variant="contained"
+      color="inherit"
+      onClick={onDone}
+      aria-keyshortcuts="d"
+      sx={{
+        flex: '1 0 auto',
+        px: 1.5,
+        background: 'var(--paper)',
+        color: 'var(--ink)',
+        whiteSpace: 'nowrap',
+      }}
+    >
+      {tr`Done now`}
+    </Button>
   );
 }

@@ -14,29 +14,9 @@ export function NoticeLine(props: {
   onLater: (notice: Notice) => void;
 }) {
   const { notice, onShow, onSeen, onLater } = props;
-  const { lotId, href } = notice;
   return (
     <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minHeight: 44 }}>
-      <Button
-        variant="text"
-        size="small"
-        color="inherit"
-        disabled={lotId === null && href === undefined}
-        {...(href === undefined
-          ? { onClick: () => lotId !== null && onShow(lotId) }
-          : { component: Link, href })}
-        sx={{
-          flex: 1,
-          minWidth: 0,
-          justifyContent: 'start',
-          textAlign: 'left',
-          lineHeight: 1.15,
-          px: 0.5,
-          '&.Mui-disabled': { color: 'var(--ink)' },
-        }}
-      >
-        {notice.text}
-      </Button>
+      <NoticeText onShow={onShow} notice={notice} />
       <Button size="small" sx={{ px: 1, minWidth: 0 }} onClick={() => onSeen(notice)}>
         {tr`Seen`}
       </Button>
@@ -50,5 +30,32 @@ export function NoticeLine(props: {
         {tr`in 10 min`}
       </Button>
     </Box>
+  );
+}
+
+/** What the notice says; it leads to what it is about. */
+function NoticeText({ onShow, notice }: { onShow: (lotId: string) => void; notice: Notice }) {
+  const { lotId, href } = notice;
+  return (
+    <Button
+      variant="text"
+      size="small"
+      color="inherit"
+      disabled={lotId === null && href === undefined}
+      {...(href === undefined
+        ? { onClick: () => lotId !== null && onShow(lotId) }
+        : { component: Link, href })}
+      sx={{
+        flex: 1,
+        minWidth: 0,
+        justifyContent: 'start',
+        textAlign: 'left',
+        lineHeight: 1.15,
+        px: 0.5,
+        '&.Mui-disabled': { color: 'var(--ink)' },
+      }}
+    >
+      {notice.text}
+    </Button>
   );
 }

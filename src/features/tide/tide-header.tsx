@@ -23,7 +23,6 @@ export function TideHeader(props: {
   onTell: (tell: Tell) => void;
 }) {
   const { view, nowMs, tells, leftWidth, tall, stale, onTell } = props;
-  const { timeZone } = view.units;
   return (
     <Box
       component="header"
@@ -33,39 +32,67 @@ export function TideHeader(props: {
         minHeight: 76,
       }}
     >
-      <Box
-        sx={{
-          width: tall ? '100%' : { xs: '100%', md: leftWidth + 52 },
-          flex: 'none',
-          display: 'flex',
-          flexWrap: tall ? 'wrap' : 'nowrap',
-          alignItems: 'center',
-          gap: 1.25,
-          px: 2,
-          pr: 1,
-          minHeight: 76,
-        }}
-      >
-        <Box sx={{ flex: 1, minWidth: tall ? 'min(10rem, 100%)' : 0 }}>
-          <Typography variant="h1">Olvik</Typography>
-          <Typography variant="caption" component="p" noWrap sx={{ color: 'var(--ink2)' }}>
-            {view.shopName} · {dateText(nowMs, timeZone)}
-          </Typography>
-        </Box>
-        <ClockCap text={clockText(nowMs, timeZone)} {...clockNote(view, stale)} />
+      <Clock tall={tall} leftWidth={leftWidth} view={view} nowMs={nowMs} stale={stale} />
+      <Tells tall={tall} tells={tells} onTell={onTell} />
+    </Box>
+  );
+}
+
+function Clock(props: {
+  tall: boolean;
+  leftWidth: number;
+  view: TideView;
+  nowMs: number;
+  stale: boolean;
+}) {
+  const { tall, leftWidth, view, nowMs, stale } = props;
+  const { timeZone } = view.units;
+  return (
+    <Box
+      sx={{
+        width: tall ? '100%' : { xs: '100%', md: leftWidth + 52 },
+        flex: 'none',
+        display: 'flex',
+        flexWrap: tall ? 'wrap' : 'nowrap',
+        alignItems: 'center',
+        gap: 1.25,
+        px: 2,
+        pr: 1,
+        minHeight: 76,
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: tall ? 'min(10rem, 100%)' : 0 }}>
+        <Typography variant="h1">Olvik</Typography>
+        <Typography variant="caption" component="p" noWrap sx={{ color: 'var(--ink2)' }}>
+          {view.shopName} · {dateText(nowMs, timeZone)}
+        </Typography>
       </Box>
-      <Box
-        sx={{
-          flex: 1,
-          minWidth: 0,
-          display: 'grid',
-          gridTemplateColumns: tall ? TALL_COLUMNS : { xs: TALL_COLUMNS, sm: WIDE_COLUMNS },
-        }}
-      >
-        {tells.map((tell) => (
-          <TellButton key={tell.question} tell={tell} onClick={() => onTell(tell)} />
-        ))}
-      </Box>
+      <ClockCap text={clockText(nowMs, timeZone)} {...clockNote(view, stale)} />
+    </Box>
+  );
+}
+
+function Tells({
+  tall,
+  tells,
+  onTell,
+}: {
+  tall: boolean;
+  tells: readonly Tell[];
+  onTell: (tell: Tell) => void;
+}) {
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        minWidth: 0,
+        display: 'grid',
+        gridTemplateColumns: tall ? TALL_COLUMNS : { xs: TALL_COLUMNS, sm: WIDE_COLUMNS },
+      }}
+    >
+      {tells.map((tell) => (
+        <TellButton key={tell.question} tell={tell} onClick={() => onTell(tell)} />
+      ))}
     </Box>
   );
 }

@@ -49,19 +49,23 @@ export function TideStage(props: StageProps) {
       ) : null}
       <EmptyTide view={view} left={frame.keelX} tall={frame.tall} />
       <DemoClockControl clock={view.clock} setRate={actions.setDemoRate} />
-      {lit === null ? null : (
-        <Button
-          component={Link}
-          href={`/lots/${encodeURIComponent(lit)}`}
-          size="small"
-          variant="contained"
-          sx={{ position: 'absolute', right: 12, top: 60 }}
-        >
-          {tr`Open ${nameIn(view, lit)}`}
-        </Button>
-      )}
+      {lit === null ? null : <OpenLit lit={lit} view={view} />}
       {problem === '' ? null : <Problem text={problem} onClose={props.onProblemSeen} />}
     </Box>
+  );
+}
+
+function OpenLit({ lit, view }: { lit: string; view: TideView }) {
+  return (
+    <Button
+      component={Link}
+      href={`/lots/${encodeURIComponent(lit)}`}
+      size="small"
+      variant="contained"
+      sx={{ position: 'absolute', right: 12, top: 60 }}
+    >
+      {tr`Open ${nameIn(view, lit)}`}
+    </Button>
   );
 }
 

@@ -56,18 +56,7 @@ function Day({ day, units }: { day: WeekDay; units: ShopUnits }) {
         {day.closed ? tr`, closed` : ''}
       </Typography>
       {day.services.map((one) => (
-        <Box
-          key={one.key}
-          sx={{ background: 'var(--lamp)', borderLeft: '4px solid var(--ink)', px: 0.75, my: 0.5 }}
-        >
-          <Typography sx={{ fontWeight: 700, lineHeight: 1.25 }}>
-            {one.balls} {one.name}
-          </Typography>
-          <Typography variant="body2">
-            {clockText(one.fromMs, timeZone)}–{clockText(one.toMs, timeZone)}{' '}
-            <b>{one.state === 'open' ? tr`no plan` : coverText(one.odds)}</b>
-          </Typography>
-        </Box>
+        <ServiceOfDay key={one.key} service={one} timeZone={timeZone} />
       ))}
       {day.moments.map((one) => (
         <Line key={one.stepId} moment={one} units={units} />
@@ -75,6 +64,26 @@ function Day({ day, units }: { day: WeekDay; units: ShopUnits }) {
       {day.moments.length === 0 && day.services.length === 0 ? (
         <Typography variant="body2">{tr`nothing`}</Typography>
       ) : null}
+    </Box>
+  );
+}
+
+function ServiceOfDay({
+  service,
+  timeZone,
+}: {
+  service: WeekDay['services'][number];
+  timeZone: string;
+}) {
+  return (
+    <Box sx={{ background: 'var(--lamp)', borderLeft: '4px solid var(--ink)', px: 0.75, my: 0.5 }}>
+      <Typography sx={{ fontWeight: 700, lineHeight: 1.25 }}>
+        {service.balls} {service.name}
+      </Typography>
+      <Typography variant="body2">
+        {clockText(service.fromMs, timeZone)}–{clockText(service.toMs, timeZone)}{' '}
+        <b>{service.state === 'open' ? tr`no plan` : coverText(service.odds)}</b>
+      </Typography>
     </Box>
   );
 }
