@@ -23,12 +23,38 @@ export function MomentsPanel(props: {
   onHold: (field: HeldField, value: string | null) => void;
 }) {
   const { plan, nowMs, timeZone, held, onHold } = props;
+  const at = (atMs: number) => momentText(atMs, nowMs, timeZone);
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      {momentsOf(plan, at).map((row) => (
+        <MomentLine
+          key={row.field}
+          row={row}
+          held={held}
+          onHold={onHold}
+          timeZone={timeZone}
+          at={at}
+        />
+      ))}
+    </Box>
+  );
+}
+
+interface HeldMoment {
+  readonly field: HeldField;
+  readonly glyph: GlyphName;
+  readonly name: string;
+  readonly atMs: number;
+  readonly says: string;
+}
+
+/** What of a plan can be held: its poolish, its mix, its balls; `at` writes an hour. */
+function momentsOf(plan: MethodPlan, at: (atMs: number) => string): readonly HeldMoment[] {
   const { mixAtMs, ballAtMs } = plan;
   const [poolish] = plan.leavens;
   const poolishAtMs = poolish?.atMs ?? mixAtMs;
-  const at = (atMs: number) => momentText(atMs, nowMs, timeZone);
   const bestMs = poolish?.forecast.window.bestMs ?? null;
-  const rows: { field: HeldField; glyph: GlyphName; name: string; atMs: number; says: string }[] = [
+  return [
     {
       field: 'poolishAt',
       glyph: 'feed',
@@ -51,66 +77,69 @@ export function MomentsPanel(props: {
       says: tr`${spanText(ballAtMs - mixAtMs)} after the mix`,
     },
   ];
+}
+
+function MomentLine(props: {
+  row: HeldMoment;
+  held: Readonly<Record<HeldField, string | null>>;
+  onHold: (field: HeldField, value: string | null) => void;
+  timeZone: string;
+  at: (atMs: number) => string;
+}) {
+  const { row, held, onHold, timeZone, at } = props;
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
-      {rows.map((row) => (
-        <Box
-          key={row.field}
-          sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}
-        >
-          <GlyphDisc name={row.glyph} size={32} />
-          <Box sx={{ width: 150 }}>
-            <Typography variant="h3" component="p">
-              {row.name}
-            </Typography>
-            <Typography variant="caption" sx={{ color: 'var(--ink2)' }}>
-              {row.says}
-            </Typography>
-          </Box>
-          <Box sx={{ flex: '1 1 200px' }}>
-            {held[row.field] === null ? (
-              <Button
-                variant="text"
-                size="small"
-                aria-description={tr`${row.name}: hold this hour or another`}
-                onClick={() => onHold(row.field, toLocalText(row.atMs, timeZone))}
-                sx={{ px: 0, fontSize: rem(18), fontWeight: 400 }}
-              >
-                {tr`${at(row.atMs)}, computed`}
-              </Button>
-            ) : (
-              <WallTimeField
-                label={tr`held`}
-                value={toLocalText(row.atMs, timeZone)}
-                onChange={(value) => onHold(row.field, value)}
-                name={row.field}
-              />
-            )}
-          </Box>
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
+      <GlyphDisc name={row.glyph} size={32} />
+      <Box sx={{ width: 150 }}>
+        <Typography variant="h3" component="p">
+          {row.name}
+        </Typography>
+        <Typography variant="caption" sx={{ color: 'var(--ink2)' }}>
+          {row.says}
+        </Typography>
+      </Box>
+      <Box sx={{ flex: '1 1 200px' }}>
+        {held[row.field] === null ? (
           <Button
-            size="small"
-            aria-label={tr`${row.name}: 15 minutes earlier`}
-            onClick={() => onHold(row.field, toLocalText(row.atMs - NUDGE_MS, timeZone))}
-          >
-            −15
-          </Button>
-          <Button
-            size="small"
-            aria-label={tr`${row.name}: 15 minutes later`}
-            onClick={() => onHold(row.field, toLocalText(row.atMs + NUDGE_MS, timeZone))}
-          >
-            +15
-          </Button>
-          <Button
-            size="small"
             variant="text"
-            disabled={held[row.field] === null}
-            onClick={() => onHold(row.field, null)}
+            size="small"
+            aria-description={tr`${row.name}: hold this hour or another`}
+            onClick={() => onHold(row.field, toLocalText(row.atMs, timeZone))}
+            sx={{ px: 0, fontSize: rem(18), fontWeight: 400 }}
           >
-            {tr`Use calculated time`}
+            {tr`${at(row.atMs)}, computed`}
           </Button>
-        </Box>
-      ))}
+        ) : (
+          <WallTimeField
+            label={tr`held`}
+            value={toLocalText(row.atMs, timeZone)}
+            onChange={(value) => onHold(row.field, value)}
+            name={row.field}
+          />
+        )}
+      </Box>
+      <Button
+        size="small"
+        aria-label={tr`${row.name}: 15 minutes earlier`}
+        onClick={() => onHold(row.field, toLocalText(row.atMs - NUDGE_MS, timeZone))}
+      >
+        −15
+      </Button>
+      <Button
+        size="small"
+        aria-label={tr`${row.name}: 15 minutes later`}
+        onClick={() => onHold(row.field, toLocalText(row.atMs + NUDGE_MS, timeZone))}
+      >
+        +15
+      </Button>
+      <Button
+        size="small"
+        variant="text"
+        disabled={held[row.field] === null}
+        onClick={() => onHold(row.field, null)}
+      >
+        {tr`Use calculated time`}
+      </Button>
     </Box>
   );
 }

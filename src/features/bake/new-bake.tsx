@@ -7,7 +7,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { Suspense, useState } from 'react';
-import { threeColumns } from '@/core/formula';
+import { threeColumns, type Columns } from '@/core/formula';
 import { fromLocalText } from '@/core/units';
 import type { NewBakeView } from '@/server/bakes/new-bake-view';
 import type { Outcome } from '@/shop/outcome';
@@ -27,6 +27,8 @@ import { useBakePlan } from './use-bake-plan';
 import { BAR_HEIGHT } from '@/ui/bar-size';
 import { rem } from '@/ui/rem';
 import { Panes } from '@/ui/panes';
+import type { Mend, MethodPlan, HourReason } from '@/core/planner';
+import type { ShopFacts } from '@/shop/facts';
 
 /** A new bake: say how many and when; the grams and the hours follow as it is typed. */
 export function NewBake(props: {
@@ -81,96 +83,158 @@ export function NewBake(props: {
         }}
       >
         {wrong[''] === undefined && wrong['readyFrom'] === undefined ? null : (
-          <Alert
-            severity="warning"
-            data-testid="refusal"
-            action={
-              <MendButton
-                mend={mend}
-                timeZone={facts.timeZone}
-                onMend={(one) => change(mendedFields(fields, one, facts.timeZone))}
-              />
-            }
-          >
-            {wrong[''] ?? wrong['readyFrom']}
-          </Alert>
+          <Refused mend={mend} facts={facts} onChange={change} fields={fields} wrong={wrong} />
         )}
         {plan === null || columns === null ? (
           <Typography color="text.secondary">
             {tr`Correct the marked fields, and the grams and the hours stand here.`}
           </Typography>
         ) : (
-          <>
-            <Suspense>
-              <MethodStages
-                plan={plan}
-                service={{
-                  fromMs: fromLocalText(fields.readyFrom, facts.timeZone),
-                  toMs: fromLocalText(fields.readyTo, facts.timeZone),
-                }}
-                timeZone={facts.timeZone}
-                width={Math.max(280, width - 32)}
-              />
-            </Suspense>
-            <Suspense>
-              <FormulaTable columns={columns} pantry={facts.pantry} units={view.facts.units} />
-            </Suspense>
-            <Box
-              sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}
-            >
-              <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
-                <MethodRemarks plan={plan} columns={plan.columns} planning={facts} />
-                <HoursWhy reasons={whys} units={view.facts.units} />
-                <Suspense>
-                  <MomentsPanel
-                    plan={plan}
-                    nowMs={facts.nowMs}
-                    timeZone={facts.timeZone}
-                    held={fields}
-                    onHold={(field, value) => change({ [field]: value })}
-                  />
-                </Suspense>
-              </Box>
-              <Button
-                variant="contained"
-                onClick={takeIt}
-                disabled={busy || planning}
-                sx={{
-                  alignSelf: 'end',
-                  // The act stays in sight, over the bar of a phone.
-                  position: 'sticky',
-                  bottom: { xs: BAR_HEIGHT + 12, sm: 16 },
-                  zIndex: 2,
-                  justifySelf: { xs: 'stretch', lg: 'end' },
-                  width: { lg: 190 },
-                  display: 'block',
-                  textAlign: 'left',
-                  p: 2,
-                  '--disc': 'var(--paper)',
-                  '--disc-mark': 'var(--ink)',
-                }}
-              >
-                <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-                  <GlyphDisc name="feed" size={30} />
-                  <Box component="span" sx={{ fontSize: rem(25) }}>
-                    {clockText(plan.leavens[0]?.atMs ?? plan.mixAtMs, facts.timeZone)}
-                  </Box>
-                </Box>
-                <Box
-                  component="span"
-                  className="name"
-                  sx={{ display: 'block', fontSize: rem(19), mt: 0.5 }}
-                >
-                  {tr`Take this bake`}
-                </Box>
-                <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
-                  {tr`poolish ${massText(columns.poolishG, view.facts.units)}`}
-                </Box>
-              </Button>
-            </Box>
-          </>
+          <Found
+            plan={plan}
+            fields={fields}
+            width={width}
+            columns={columns}
+            view={view}
+            whys={whys}
+            onChange={change}
+            onTake={takeIt}
+            busy={busy}
+            planning={planning}
+          />
         )}
       </Box>
     </Panes>
+  );
+}
+
+/** Why there is no such bake, and what would mend it. */
+function Refused(props: {
+  mend: Mend | null;
+  facts: ShopFacts;
+  onChange: (changed: Partial<BakeFields>) => void;
+  fields: BakeFields;
+  wrong: Readonly<Record<string, string>>;
+}) {
+  const { mend, facts, onChange, fields, wrong } = props;
+  return (
+    <Alert
+      severity="warning"
+      data-testid="refusal"
+      action={
+        <MendButton
+          mend={mend}
+          timeZone={facts.timeZone}
+          onMend={(one) => onChange(mendedFields(fields, one, facts.timeZone))}
+        />
+      }
+    >
+      {wrong[''] ?? wrong['readyFrom']}
+    </Alert>
+  );
+}
+
+/** The bake as it was found: its strand, its grams, its hours, and the act. */
+function Found(props: {
+  plan: MethodPlan;
+  fields: BakeFields;
+  width: number;
+  columns: Columns;
+  view: NewBakeView;
+  whys: readonly HourReason[];
+  onChange: (changed: Partial<BakeFields>) => void;
+  onTake: () => void;
+  busy: boolean;
+  planning: boolean;
+}) {
+  const { plan, fields, width, columns, view, whys, onChange, onTake, busy, planning } = props;
+  const { facts } = view;
+  return (
+    <>
+      <Suspense>
+        <MethodStages
+          plan={plan}
+          service={{
+            fromMs: fromLocalText(fields.readyFrom, facts.timeZone),
+            toMs: fromLocalText(fields.readyTo, facts.timeZone),
+          }}
+          timeZone={facts.timeZone}
+          width={Math.max(280, width - 32)}
+        />
+      </Suspense>
+      <Suspense>
+        <FormulaTable columns={columns} pantry={facts.pantry} units={view.facts.units} />
+      </Suspense>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr auto' }, gap: 2 }}>
+        <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+          <MethodRemarks plan={plan} columns={plan.columns} planning={facts} />
+          <HoursWhy reasons={whys} units={view.facts.units} />
+          <Suspense>
+            <MomentsPanel
+              plan={plan}
+              nowMs={facts.nowMs}
+              timeZone={facts.timeZone}
+              held={fields}
+              onHold={(field, value) => onChange({ [field]: value })}
+            />
+          </Suspense>
+        </Box>
+        <TakeAct
+          onTake={onTake}
+          busy={busy}
+          planning={planning}
+          plan={plan}
+          columns={columns}
+          view={view}
+        />
+      </Box>
+    </>
+  );
+}
+
+/** Takes the bake as it stands; in sight on every screen. */
+function TakeAct(props: {
+  onTake: () => void;
+  busy: boolean;
+  planning: boolean;
+  plan: MethodPlan;
+  columns: Columns;
+  view: NewBakeView;
+}) {
+  const { onTake, busy, planning, plan, columns, view } = props;
+  const { facts } = view;
+  return (
+    <Button
+      variant="contained"
+      onClick={onTake}
+      disabled={busy || planning}
+      sx={{
+        alignSelf: 'end',
+        // The act stays in sight, over the bar of a phone.
+        position: 'sticky',
+        bottom: { xs: BAR_HEIGHT + 12, sm: 16 },
+        zIndex: 2,
+        justifySelf: { xs: 'stretch', lg: 'end' },
+        width: { lg: 190 },
+        display: 'block',
+        textAlign: 'left',
+        p: 2,
+        '--disc': 'var(--paper)',
+        '--disc-mark': 'var(--ink)',
+      }}
+    >
+      <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        <GlyphDisc name="feed" size={30} />
+        <Box component="span" sx={{ fontSize: rem(25) }}>
+          {clockText(plan.leavens[0]?.atMs ?? plan.mixAtMs, facts.timeZone)}
+        </Box>
+      </Box>
+      <Box component="span" className="name" sx={{ display: 'block', fontSize: rem(19), mt: 0.5 }}>
+        {tr`Take this bake`}
+      </Box>
+      <Box component="span" sx={{ display: 'block', fontSize: rem(14), fontWeight: 400 }}>
+        {tr`poolish ${massText(columns.poolishG, view.facts.units)}`}
+      </Box>
+    </Button>
   );
 }

@@ -34,16 +34,7 @@ export function SeriesTable({
         aria-label={tr`Feeds in a row`}
         sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
       >
-        <TableHead>
-          <TableRow>
-            <TableCell>{tr`When`}</TableCell>
-            <TableCell>{tr`What`}</TableCell>
-            <TableCell align="right">{tr`Mother`}</TableCell>
-            <TableCell align="right">{tr`Flour`}</TableCell>
-            <TableCell align="right">{tr`Water`}</TableCell>
-            <TableCell>{tr`Taken`}</TableCell>
-          </TableRow>
-        </TableHead>
+        <Heads />
         <TableBody>
           {series.feeds.map((feed, index) => (
             <FeedLine
@@ -58,6 +49,21 @@ export function SeriesTable({
         </TableBody>
       </Table>
     </TableContainer>
+  );
+}
+
+function Heads() {
+  return (
+    <TableHead>
+      <TableRow>
+        <TableCell>{tr`When`}</TableCell>
+        <TableCell>{tr`What`}</TableCell>
+        <TableCell align="right">{tr`Mother`}</TableCell>
+        <TableCell align="right">{tr`Flour`}</TableCell>
+        <TableCell align="right">{tr`Water`}</TableCell>
+        <TableCell>{tr`Taken`}</TableCell>
+      </TableRow>
+    </TableHead>
   );
 }
 

@@ -128,32 +128,48 @@ export function YoungPanel({ facts, actions }: { facts: YoungFacts; actions: Cul
           />
         </Box>
       )}
-      <TableContainer>
-        <Table
-          size="small"
-          aria-label={tr`Days`}
-          sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
-        >
-          <TableHead>
-            <TableRow>
-              <TableCell>{tr`Day`}</TableCell>
-              <TableCell>{tr`Do`}</TableCell>
-              <TableCell>{tr`Expect`}</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {facts.days.map((one) => (
-              <TableRow key={one.day} sx={one.day === day ? { background: 'var(--flour)' } : {}}>
-                <TableCell sx={{ whiteSpace: 'nowrap', fontWeight: one.day === day ? 700 : 400 }}>
-                  {one.day} · {dateText(one.atMs, units.timeZone)}
-                </TableCell>
-                <TableCell>{inUnits(one.does)}</TableCell>
-                <TableCell>{one.expect}</TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
-      </TableContainer>
+      <DaysTable facts={facts} day={day} inUnits={inUnits} />
     </Box>
+  );
+}
+
+/** The first days, one a row: what to do, what to expect. */
+function DaysTable({
+  facts,
+  day,
+  inUnits,
+}: {
+  facts: YoungFacts;
+  day: number;
+  inUnits: (sentence: string) => string;
+}) {
+  const { units } = facts;
+  return (
+    <TableContainer>
+      <Table
+        size="small"
+        aria-label={tr`Days`}
+        sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
+      >
+        <TableHead>
+          <TableRow>
+            <TableCell>{tr`Day`}</TableCell>
+            <TableCell>{tr`Do`}</TableCell>
+            <TableCell>{tr`Expect`}</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {facts.days.map((one) => (
+            <TableRow key={one.day} sx={one.day === day ? { background: 'var(--flour)' } : {}}>
+              <TableCell sx={{ whiteSpace: 'nowrap', fontWeight: one.day === day ? 700 : 400 }}>
+                {one.day} · {dateText(one.atMs, units.timeZone)}
+              </TableCell>
+              <TableCell>{inUnits(one.does)}</TableCell>
+              <TableCell>{one.expect}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </TableContainer>
   );
 }

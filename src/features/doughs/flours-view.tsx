@@ -54,100 +54,13 @@ export function FloursView(props: {
   actions: DoughActions;
 }) {
   const { view, stock, actions } = props;
-  const { flours, units } = view.facts;
+  const { flours } = view.facts;
   const [editing, setEditing] = useState<FlourRow | 'new' | null>(null);
-  const { send, busy } = useSend('notice');
-  const retire = ({ id, name }: FlourRow, retired: boolean) =>
-    send(() => actions.retireFlour({ id, retired }), {
-      said: `${name}: ${retired ? tr`not in the shop any more` : tr`back in the shop`}.`,
-      undo: () => () => actions.retireFlour({ id, retired: !retired }),
-    });
   const here = flours.filter((flour) => flour.retiredMs === null);
   return (
     <Panes columns="minmax(0, 1fr) 400px">
       <Box sx={{ background: 'var(--paper)', p: 2.5, minWidth: 0 }}>
-        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={tr`Flours`}>
-          <Table
-            size="small"
-            aria-label={tr`Flours`}
-            sx={{
-              '& td, & th': { px: 0.75 },
-              '& button': { minWidth: 0, px: 1 },
-              '& .MuiTableCell-alignRight': { whiteSpace: 'nowrap' },
-            }}
-          >
-            <TableHead>
-              <TableRow>
-                <TableCell>{tr`Flour`}</TableCell>
-                <TableCell align="right">W</TableCell>
-                <TableCell align="right">{tr`Protein`}</TableCell>
-                <TableCell align="right">{tr`Ash`}</TableCell>
-                <TableCell align="right">{tr`Whole grain`}</TableCell>
-                <TableCell align="right">{tr`Takes water`}</TableCell>
-                <TableCell>{tr`Contains`}</TableCell>
-                <TableCell>{tr`There`}</TableCell>
-                <TableCell align="right">{tr`Acts`}</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {flours.map((flour) => (
-                <TableRow key={flour.id} sx={{ opacity: flour.retiredMs === null ? 1 : 0.75 }}>
-                  <TableCell component="th" scope="row" className="name">
-                    {flour.name}
-                    {flour.retiredMs === null ? '' : tr`, out of stock`}
-                  </TableCell>
-                  <TableCell align="right">
-                    {Math.round(strengthOf(flour))}
-                    {isEstimated(flour) ? ` ± ${STRENGTH_SD}` : ''}
-                  </TableCell>
-                  <TableCell align="right">{pct(flour.proteinShare)}</TableCell>
-                  <TableCell align="right">{pct(flour.ashShare, 2)}</TableCell>
-                  <TableCell align="right">{pct(flour.wholegrainShare, 0)}</TableCell>
-                  <TableCell align="right">
-                    {flour.absorption == null ? '≈ ' : ''}
-                    {pct(absorptionOf(flour))}
-                  </TableCell>
-                  <TableCell>
-                    {(flour.allergens ?? ['wheat']).join(', ') || tr`nothing noted`}
-                  </TableCell>
-                  <TableCell sx={{ whiteSpace: 'nowrap' }}>
-                    <There
-                      row={stock.find((one) => one.ingredientId === flour.id)}
-                      units={units}
-                      nowMs={view.facts.nowMs}
-                    />
-                  </TableCell>
-                  <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-                    {flour.retiredMs === null ? (
-                      <>
-                        <Button size="small" variant="text" onClick={() => setEditing(flour)}>
-                          {tr`Change`}
-                        </Button>
-                        <Button
-                          size="small"
-                          variant="text"
-                          disabled={busy}
-                          onClick={() => retire(flour, true)}
-                        >
-                          {tr`Out of stock`}
-                        </Button>
-                      </>
-                    ) : (
-                      <Button
-                        size="small"
-                        variant="text"
-                        disabled={busy}
-                        onClick={() => retire(flour, false)}
-                      >
-                        {tr`Back`}
-                      </Button>
-                    )}
-                  </TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </Box>
+        <FlourTable view={view} stock={stock} onEdit={setEditing} retire={actions.retireFlour} />
         <Typography variant="body2" color="text.secondary" sx={{ my: 1.5 }}>
           {tr`W with ± is worked out from protein (180 + 47 for each per cent over 10). Water with ≈ is worked out from strength and whole grain. Wheat and what else is noted stands on labels and sheets; local codes say what must be printed.`}
         </Typography>
@@ -169,5 +82,136 @@ export function FloursView(props: {
         <BlendSolver flours={here} />
       </Box>
     </Panes>
+  );
+}
+
+/** The flours one a line; what is out of stock stays in sight. */
+function FlourTable(props: {
+  view: DoughsView;
+  stock: readonly StockRow[];
+  onEdit: (flour: FlourRow) => void;
+  retire: DoughActions['retireFlour'];
+}) {
+  const { view, stock, onEdit, retire } = props;
+  const { send, busy } = useSend('notice');
+  const setRetired = ({ id, name }: FlourRow, retired: boolean) =>
+    send(() => retire({ id, retired }), {
+      said: `${name}: ${retired ? tr`not in the shop any more` : tr`back in the shop`}.`,
+      undo: () => () => retire({ id, retired: !retired }),
+    });
+  return (
+    <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={tr`Flours`}>
+      <Table
+        size="small"
+        aria-label={tr`Flours`}
+        sx={{
+          '& td, & th': { px: 0.75 },
+          '& button': { minWidth: 0, px: 1 },
+          '& .MuiTableCell-alignRight': { whiteSpace: 'nowrap' },
+        }}
+      >
+        <Heads />
+        <TableBody>
+          {view.facts.flours.map((flour) => (
+            <FlourLine
+              key={flour.id}
+              flour={flour}
+              stock={stock}
+              view={view}
+              onEdit={onEdit}
+              busy={busy}
+              onRetire={setRetired}
+            />
+          ))}
+        </TableBody>
+      </Table>
+    </Box>
+  );
+}
+
+function Heads() {
+  return (
+    <TableHead>
+      <TableRow>
+        <TableCell>{tr`Flour`}</TableCell>
+        <TableCell align="right">W</TableCell>
+        <TableCell align="right">{tr`Protein`}</TableCell>
+        <TableCell align="right">{tr`Ash`}</TableCell>
+        <TableCell align="right">{tr`Whole grain`}</TableCell>
+        <TableCell align="right">{tr`Takes water`}</TableCell>
+        <TableCell>{tr`Contains`}</TableCell>
+        <TableCell>{tr`There`}</TableCell>
+        <TableCell align="right">{tr`Acts`}</TableCell>
+      </TableRow>
+    </TableHead>
+  );
+}
+
+/** A flour and what is known of it. */
+function FlourLine(props: {
+  flour: FlourRow;
+  stock: readonly StockRow[];
+  view: DoughsView;
+  onEdit: (flour: FlourRow) => void;
+  busy: boolean;
+  onRetire: (flour: FlourRow, retired: boolean) => void;
+}) {
+  const { flour, stock, view, onEdit, busy, onRetire } = props;
+  const { units } = view.facts;
+  return (
+    <TableRow sx={{ opacity: flour.retiredMs === null ? 1 : 0.75 }}>
+      <TableCell component="th" scope="row" className="name">
+        {flour.name}
+        {flour.retiredMs === null ? '' : tr`, out of stock`}
+      </TableCell>
+      <TableCell align="right">
+        {Math.round(strengthOf(flour))}
+        {isEstimated(flour) ? ` ± ${STRENGTH_SD}` : ''}
+      </TableCell>
+      <TableCell align="right">{pct(flour.proteinShare)}</TableCell>
+      <TableCell align="right">{pct(flour.ashShare, 2)}</TableCell>
+      <TableCell align="right">{pct(flour.wholegrainShare, 0)}</TableCell>
+      <TableCell align="right">
+        {flour.absorption == null ? '≈ ' : ''}
+        {pct(absorptionOf(flour))}
+      </TableCell>
+      <TableCell>{(flour.allergens ?? ['wheat']).join(', ') || tr`nothing noted`}</TableCell>
+      <TableCell sx={{ whiteSpace: 'nowrap' }}>
+        <There
+          row={stock.find((one) => one.ingredientId === flour.id)}
+          units={units}
+          nowMs={view.facts.nowMs}
+        />
+      </TableCell>
+      <FlourActs flour={flour} onEdit={onEdit} busy={busy} onRetire={onRetire} />
+    </TableRow>
+  );
+}
+
+/** What can be done with a flour: change it, put it away, bring it back. */
+function FlourActs(props: {
+  flour: FlourRow;
+  onEdit: (flour: FlourRow) => void;
+  busy: boolean;
+  onRetire: (flour: FlourRow, retired: boolean) => void;
+}) {
+  const { flour, onEdit, busy, onRetire } = props;
+  return (
+    <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+      {flour.retiredMs === null ? (
+        <>
+          <Button size="small" variant="text" onClick={() => onEdit(flour)}>
+            {tr`Change`}
+          </Button>
+          <Button size="small" variant="text" disabled={busy} onClick={() => onRetire(flour, true)}>
+            {tr`Out of stock`}
+          </Button>
+        </>
+      ) : (
+        <Button size="small" variant="text" disabled={busy} onClick={() => onRetire(flour, false)}>
+          {tr`Back`}
+        </Button>
+      )}
+    </TableCell>
   );
 }

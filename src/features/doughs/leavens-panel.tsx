@@ -51,68 +51,115 @@ export function LeavensPanel(props: {
         <Typography>{tr`None: yeast in the final mix alone.`}</Typography>
       ) : null}
       {leavens.map((leaven) => (
-        <Box key={leaven.id} component="section" aria-label={leaven.name}>
-          <Box sx={{ display: 'grid', gridTemplateColumns: '1.4fr 1fr 1fr', gap: 1 }}>
-            <ChoiceField
-              name={`kind-${leaven.id}`}
-              label={leaven.name}
-              value={leaven.kind}
-              options={kinds()}
-              onChange={(kind) => onChange(exchanged(method, leaven, kind as LeavenKind))}
-            />
-            <NumberBox
-              name={`share-${leaven.id}`}
-              label={tr`% of the flour`}
-              value={leaven.flourShare * 100}
-              onValue={(value) => set({ ...leaven, flourShare: value / 100 })}
-            />
-            <NumberBox
-              name={`water-${leaven.id}`}
-              label={tr`Its water, %`}
-              value={leaven.hydration * 100}
-              onValue={(value) => set({ ...leaven, hydration: value / 100 })}
-            />
-          </Box>
-          <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-            {USUAL_LEAVENS[leaven.kind].says}. {madeSays(leaven, facts)}
-          </Typography>
-          {leaven.made.by === 'taken' ? null : (
-            <LeavenOfItsOwn
-              leaven={leaven}
-              weighed={shown.dough.leavens.find((one) => one.id === leaven.id) ?? leaven}
-              facts={facts}
-              onFlour={(flourId) =>
-                onChange({ ...method, dough: withLeavenFlour(method.dough, leaven.id, flourId) })
-              }
-              onLeaven={set}
-            />
-          )}
-          <TakenFrom method={method} leaven={leaven} facts={facts} onChange={onChange} />
-          {isTyped(leaven) ? (
-            <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => set(found(leaven))}>
-              {tr`Use calculated dose`}
-            </Button>
-          ) : null}
-          <Button
-            size="small"
-            variant="text"
-            sx={{ px: 0 }}
-            onClick={() => onChange(without(method, leaven.id))}
-          >
-            {tr`Without ${inSentence(leaven.name)}`}
-          </Button>
-        </Box>
+        <OneLeaven
+          key={leaven.id}
+          leaven={leaven}
+          onChange={onChange}
+          method={method}
+          onSet={set}
+          facts={facts}
+          shown={shown}
+        />
       ))}
-      {leavens.length < 3 ? (
-        <Button
-          size="small"
-          sx={{ justifySelf: 'start' }}
-          onClick={() => onChange(withLeaven(method, 'poolish', freshId(leavens)))}
-        >
-          {tr`Another leaven`}
+      {leavens.length < 3 ? <AnotherLeaven onChange={onChange} method={method} /> : null}
+    </Box>
+  );
+}
+
+/** A leaven of the method and what can be changed of it. */
+function OneLeaven(props: {
+  leaven: Leaven;
+  onChange: (method: Method) => void;
+  method: Method;
+  onSet: (leaven: Leaven) => void;
+  facts: DoughFacts;
+  shown: Method;
+}) {
+  const { leaven, onChange, method, onSet, facts, shown } = props;
+  return (
+    <Box component="section" aria-label={leaven.name}>
+      <Sizes leaven={leaven} onChange={onChange} method={method} onSet={onSet} />
+      <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
+        {USUAL_LEAVENS[leaven.kind].says}. {madeSays(leaven, facts)}
+      </Typography>
+      {leaven.made.by === 'taken' ? null : (
+        <LeavenOfItsOwn
+          leaven={leaven}
+          weighed={shown.dough.leavens.find((one) => one.id === leaven.id) ?? leaven}
+          facts={facts}
+          onFlour={(flourId) =>
+            onChange({ ...method, dough: withLeavenFlour(method.dough, leaven.id, flourId) })
+          }
+          onLeaven={onSet}
+        />
+      )}
+      <TakenFrom method={method} leaven={leaven} facts={facts} onChange={onChange} />
+      {isTyped(leaven) ? (
+        <Button size="small" variant="text" sx={{ px: 0 }} onClick={() => onSet(found(leaven))}>
+          {tr`Use calculated dose`}
         </Button>
       ) : null}
+      <Button
+        size="small"
+        variant="text"
+        sx={{ px: 0 }}
+        onClick={() => onChange(without(method, leaven.id))}
+      >
+        {tr`Without ${inSentence(leaven.name)}`}
+      </Button>
     </Box>
+  );
+}
+
+/** What of a leaven is typed: its kind, its share, its water. */
+function Sizes(props: {
+  leaven: Leaven;
+  onChange: (method: Method) => void;
+  method: Method;
+  onSet: (leaven: Leaven) => void;
+}) {
+  const { leaven, onChange, method, onSet } = props;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1.4fr 1fr 1fr', gap: 1 }}>
+      <ChoiceField
+        name={`kind-${leaven.id}`}
+        label={leaven.name}
+        value={leaven.kind}
+        options={kinds()}
+        onChange={(kind) => onChange(exchanged(method, leaven, kind as LeavenKind))}
+      />
+      <NumberBox
+        name={`share-${leaven.id}`}
+        label={tr`% of the flour`}
+        value={leaven.flourShare * 100}
+        onValue={(value) => onSet({ ...leaven, flourShare: value / 100 })}
+      />
+      <NumberBox
+        name={`water-${leaven.id}`}
+        label={tr`Its water, %`}
+        value={leaven.hydration * 100}
+        onValue={(value) => onSet({ ...leaven, hydration: value / 100 })}
+      />
+    </Box>
+  );
+}
+
+function AnotherLeaven({
+  onChange,
+  method,
+}: {
+  onChange: (method: Method) => void;
+  method: Method;
+}) {
+  const { leavens } = method.dough;
+  return (
+    <Button
+      size="small"
+      sx={{ justifySelf: 'start' }}
+      onClick={() => onChange(withLeaven(method, 'poolish', freshId(leavens)))}
+    >
+      {tr`Another leaven`}
+    </Button>
   );
 }
 

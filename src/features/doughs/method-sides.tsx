@@ -24,6 +24,7 @@ import { TargetPanel } from './target-panel';
 import type { Working } from './use-method';
 
 const SIDES = ['Makes', 'Leavens', 'Flours', 'Stages', 'Schools'] as const;
+type Side = (typeof SIDES)[number];
 
 /** Everything of a method that is chosen beside its figures, a side at a time; above it undo and saving. */
 export function MethodSides(props: {
@@ -33,9 +34,7 @@ export function MethodSides(props: {
   actions: DoughActions;
 }) {
   const { working, opened, view, actions } = props;
-  const { method, change } = working;
-  const { facts } = view;
-  const [side, setSide] = useState<(typeof SIDES)[number]>('Makes');
+  const [side, setSide] = useState<Side>('Makes');
   return (
     <Box
       component="section"
@@ -50,47 +49,58 @@ export function MethodSides(props: {
       }}
     >
       <Saving working={working} opened={opened} view={view} actions={actions} />
-      <Tabs
-        value={side}
-        onChange={(_, next: (typeof SIDES)[number]) => setSide(next)}
-        variant="fullWidth"
-        sx={{
-          px: 1,
-          borderBottom: '2px solid var(--line)',
-          '& .MuiTab-root': {
-            minWidth: 0,
-            px: 0.5,
-            minHeight: 44,
-            fontSize: rem(15),
-            color: 'var(--ink)',
-          },
-        }}
-      >
-        {SIDES.map((one) => (
-          <Tab key={one} value={one} label={trOf(one)} />
-        ))}
-      </Tabs>
-      <Box role="tabpanel" aria-label={trOf(side)} sx={{ p: 2 }}>
-        {side === 'Makes' ? (
-          <Box sx={{ display: 'grid', gap: 1.25 }}>
-            <TargetPanel
-              method={method}
-              columns={working.columns}
-              facts={facts}
-              onChange={change}
-            />
-            <Hours working={working} view={view} />
-          </Box>
-        ) : null}
-        {side === 'Leavens' ? (
-          <LeavensPanel method={method} shown={working.shown} facts={facts} onChange={change} />
-        ) : null}
-        {side === 'Flours' ? (
-          <FloursOfDough method={method} opened={opened.method} facts={facts} onChange={change} />
-        ) : null}
-        {side === 'Stages' ? <StagesPanel method={method} facts={facts} onChange={change} /> : null}
-        {side === 'Schools' ? <SchoolsPanel method={method} onChange={change} /> : null}
-      </Box>
+      <SideTabs side={side} onSide={setSide} />
+      <SidePanel side={side} working={working} view={view} opened={opened} />
+    </Box>
+  );
+}
+
+function SideTabs({ side, onSide }: { side: Side; onSide: (side: Side) => void }) {
+  return (
+    <Tabs
+      value={side}
+      onChange={(_, next: Side) => onSide(next)}
+      variant="fullWidth"
+      sx={{
+        px: 1,
+        borderBottom: '2px solid var(--line)',
+        '& .MuiTab-root': {
+          minWidth: 0,
+          px: 0.5,
+          minHeight: 44,
+          fontSize: rem(15),
+          color: 'var(--ink)',
+        },
+      }}
+    >
+      {SIDES.map((one) => (
+        <Tab key={one} value={one} label={trOf(one)} />
+      ))}
+    </Tabs>
+  );
+}
+
+/** The part of the method that is looked at. */
+function SidePanel(props: { side: Side; working: Working; view: DoughsView; opened: MethodRow }) {
+  const { side, working, view, opened } = props;
+  const { method, change } = working;
+  const { facts } = view;
+  return (
+    <Box role="tabpanel" aria-label={trOf(side)} sx={{ p: 2 }}>
+      {side === 'Makes' ? (
+        <Box sx={{ display: 'grid', gap: 1.25 }}>
+          <TargetPanel method={method} columns={working.columns} facts={facts} onChange={change} />
+          <Hours working={working} view={view} />
+        </Box>
+      ) : null}
+      {side === 'Leavens' ? (
+        <LeavensPanel method={method} shown={working.shown} facts={facts} onChange={change} />
+      ) : null}
+      {side === 'Flours' ? (
+        <FloursOfDough method={method} opened={opened.method} facts={facts} onChange={change} />
+      ) : null}
+      {side === 'Stages' ? <StagesPanel method={method} facts={facts} onChange={change} /> : null}
+      {side === 'Schools' ? <SchoolsPanel method={method} onChange={change} /> : null}
     </Box>
   );
 }

@@ -118,23 +118,7 @@ function WayLine(props: {
   const { timeZone } = facts.units;
   return (
     <Box role="group" aria-label={words} sx={{ borderTop: '1px solid var(--edge)', pt: 1, mt: 1 }}>
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Box sx={{ flex: '1 1 18rem' }}>
-          <Typography sx={{ fontWeight: 700 }}>{words}</Typography>
-          <Typography variant="body2">{saidOf(way, facts)}</Typography>
-        </Box>
-        {way.plan === null ? null : (
-          <Typography sx={{ fontSize: rem(24), fontWeight: 700 }} data-testid="way-odds">
-            {percentText(way.plan.odds.service, 0)}
-          </Typography>
-        )}
-        {way.otherwise === null || way.plan === null ? null : (
-          <Button onClick={() => working.change(way.method)}>
-            {tr`Make it so`}
-            <span className="visually-hidden">: {words}</span>
-          </Button>
-        )}
-      </Box>
+      <WayHead words={words} way={way} facts={facts} working={working} />
       {way.plan === null ? null : (
         <MethodStages
           plan={way.plan.plan}
@@ -143,6 +127,30 @@ function WayLine(props: {
           width={Math.max(320, width)}
           firstMs={firstMs}
         />
+      )}
+    </Box>
+  );
+}
+
+/** A way in a line: what it is, what comes of it, and the act. */
+function WayHead(props: { words: string; way: Way; facts: DoughFacts; working: Working }) {
+  const { words, way, facts, working } = props;
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Box sx={{ flex: '1 1 18rem' }}>
+        <Typography sx={{ fontWeight: 700 }}>{words}</Typography>
+        <Typography variant="body2">{saidOf(way, facts)}</Typography>
+      </Box>
+      {way.plan === null ? null : (
+        <Typography sx={{ fontSize: rem(24), fontWeight: 700 }} data-testid="way-odds">
+          {percentText(way.plan.odds.service, 0)}
+        </Typography>
+      )}
+      {way.otherwise === null || way.plan === null ? null : (
+        <Button onClick={() => working.change(way.method)}>
+          {tr`Make it so`}
+          <span className="visually-hidden">: {words}</span>
+        </Button>
       )}
     </Box>
   );

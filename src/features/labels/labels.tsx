@@ -51,51 +51,58 @@ export function Labels({
             {tr`Nothing yet. Every lot has its label: open the lot and choose Label.`}
           </Typography>
         ) : (
-          <TableContainer>
-            <Table size="small" aria-label={tr`Printed labels`}>
-              <TableHead>
-                <TableRow>
-                  <TableCell>{tr`When`}</TableCell>
-                  <TableCell>{tr`Lot`}</TableCell>
-                  <TableCell sx={WIDE_ONLY}>{tr`As it was printed`}</TableCell>
-                  <TableCell align="right">{tr`How many`}</TableCell>
-                  <TableCell sx={WIDE_ONLY}>{tr`Size`}</TableCell>
-                </TableRow>
-              </TableHead>
-              <TableBody>
-                {view.printed.map((label) => (
-                  <TableRow key={label.id}>
-                    <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
-                      {momentText(label.atMs, view.nowMs, view.units.timeZone)}
-                    </TableCell>
-                    <TableCell>
-                      <Link href={`/lots/${encodeURIComponent(label.lotId)}`}>
-                        {label.content.name} {label.lotId}
-                      </Link>
-                    </TableCell>
-                    <TableCell sx={WIDE_ONLY}>
-                      <Box sx={{ width: PICTURE_PX }}>
-                        <LabelPicture
-                          content={label.content}
-                          size={labelSize(label.size)}
-                          qr={label.qr}
-                        />
-                        <span className="visually-hidden">
-                          {label.content.lines
-                            .map((line) => `${line.what} ${line.says}`)
-                            .join(' · ')}
-                        </span>
-                      </Box>
-                    </TableCell>
-                    <TableCell align="right">{label.copies}</TableCell>
-                    <TableCell sx={WIDE_ONLY}>{label.sizeName}</TableCell>
-                  </TableRow>
-                ))}
-              </TableBody>
-            </Table>
-          </TableContainer>
+          <PrintedLabels view={view} />
         )}
       </Box>
     </Box>
+  );
+}
+
+/** Every label that was printed, as it was. */
+function PrintedLabels({ view }: { view: LabelsView }) {
+  return (
+    <TableContainer>
+      <Table size="small" aria-label={tr`Printed labels`}>
+        <TableHead>
+          <TableRow>
+            <TableCell>{tr`When`}</TableCell>
+            <TableCell>{tr`Lot`}</TableCell>
+            <TableCell sx={WIDE_ONLY}>{tr`As it was printed`}</TableCell>
+            <TableCell align="right">{tr`How many`}</TableCell>
+            <TableCell sx={WIDE_ONLY}>{tr`Size`}</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {view.printed.map((label) => (
+            <PrintedLine key={label.id} label={label} view={view} />
+          ))}
+        </TableBody>
+      </Table>
+    </TableContainer>
+  );
+}
+
+function PrintedLine({ label, view }: { label: LabelsView['printed'][number]; view: LabelsView }) {
+  return (
+    <TableRow>
+      <TableCell sx={{ whiteSpace: { sm: 'nowrap' } }}>
+        {momentText(label.atMs, view.nowMs, view.units.timeZone)}
+      </TableCell>
+      <TableCell>
+        <Link href={`/lots/${encodeURIComponent(label.lotId)}`}>
+          {label.content.name} {label.lotId}
+        </Link>
+      </TableCell>
+      <TableCell sx={WIDE_ONLY}>
+        <Box sx={{ width: PICTURE_PX }}>
+          <LabelPicture content={label.content} size={labelSize(label.size)} qr={label.qr} />
+          <span className="visually-hidden">
+            {label.content.lines.map((line) => `${line.what} ${line.says}`).join(' · ')}
+          </span>
+        </Box>
+      </TableCell>
+      <TableCell align="right">{label.copies}</TableCell>
+      <TableCell sx={WIDE_ONLY}>{label.sizeName}</TableCell>
+    </TableRow>
   );
 }

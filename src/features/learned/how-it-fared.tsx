@@ -118,16 +118,7 @@ function WeekBar(props: {
             height={y(0) - y(errorMin)}
             fill="var(--doubt)"
           />
-          <text
-            x={x.bandwidth() / 2}
-            y={y(errorMin) - 5}
-            fontSize={rem(14)}
-            fontWeight={700}
-            textAnchor="middle"
-            fill="var(--ink)"
-          >
-            {Math.round(errorMin)}
-          </text>
+          <MissText x={x} y={y} errorMin={errorMin} />
         </>
       )}
       {i % 3 === 0 || i === weeks.length - 1 ? (
@@ -142,6 +133,29 @@ function WeekBar(props: {
         </text>
       ) : null}
     </g>
+  );
+}
+
+function MissText({
+  x,
+  y,
+  errorMin,
+}: {
+  x: ScaleBand<number>;
+  y: ScaleLinear<number, number, never>;
+  errorMin: number;
+}) {
+  return (
+    <text
+      x={x.bandwidth() / 2}
+      y={y(errorMin) - 5}
+      fontSize={rem(14)}
+      fontWeight={700}
+      textAnchor="middle"
+      fill="var(--ink)"
+    >
+      {Math.round(errorMin)}
+    </text>
   );
 }
 

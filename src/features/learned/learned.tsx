@@ -58,33 +58,45 @@ function Row(props: { row: LearnedRow; view: LearnedView; reset: Change; undo: C
         borderBottom: '1.5px solid var(--line)',
       }}
     >
-      <Box>
-        <Typography variant="h2">{row.name}</Typography>
-        <Typography sx={{ fontSize: rem(22), fontWeight: 700, lineHeight: 1.2 }}>
-          {verdictText(row, view.units)}
-        </Typography>
-        <Typography variant="body2" color="text.secondary">
-          {fromText(row)}
-        </Typography>
-      </Box>
+      <Said row={row} view={view} />
       <BandLine row={row} units={view.units} />
-      <Box>
-        <Typography variant="body2">
-          {tr`Off by ${errorText(row, row.bookError, view.units)} by the book, `}
-          <strong>{errorText(row, row.learnedError, view.units)}</strong>
-          {tr` as learned so far.`}
-        </Typography>
-        {row.lessons.slice(0, row.about === 'culture' ? 3 : 1).map((lesson) => (
-          <Typography key={`${lesson.atMs} ${lesson.label}`} variant="caption" component="p">
-            {[dateText(lesson.atMs, view.units.timeZone), lesson.label].join(' ').trim()}:{' '}
-            {errorText(row, lesson.bookError, view.units)} →{' '}
-            {errorText(row, lesson.learnedError, view.units)}
-          </Typography>
-        ))}
-      </Box>
+      <Lessons row={row} view={view} />
       <Button size="small" disabled={busy} onClick={forget} aria-label={tr`Reset ${row.name}`}>
         {tr`Reset`}
       </Button>
+    </Box>
+  );
+}
+
+function Said({ row, view }: { row: LearnedRow; view: LearnedView }) {
+  return (
+    <Box>
+      <Typography variant="h2">{row.name}</Typography>
+      <Typography sx={{ fontSize: rem(22), fontWeight: 700, lineHeight: 1.2 }}>
+        {verdictText(row, view.units)}
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        {fromText(row)}
+      </Typography>
+    </Box>
+  );
+}
+
+function Lessons({ row, view }: { row: LearnedRow; view: LearnedView }) {
+  return (
+    <Box>
+      <Typography variant="body2">
+        {tr`Off by ${errorText(row, row.bookError, view.units)} by the book, `}
+        <strong>{errorText(row, row.learnedError, view.units)}</strong>
+        {tr` as learned so far.`}
+      </Typography>
+      {row.lessons.slice(0, row.about === 'culture' ? 3 : 1).map((lesson) => (
+        <Typography key={`${lesson.atMs} ${lesson.label}`} variant="caption" component="p">
+          {[dateText(lesson.atMs, view.units.timeZone), lesson.label].join(' ').trim()}:{' '}
+          {errorText(row, lesson.bookError, view.units)} →{' '}
+          {errorText(row, lesson.learnedError, view.units)}
+        </Typography>
+      ))}
     </Box>
   );
 }

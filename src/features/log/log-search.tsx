@@ -59,40 +59,14 @@ export function LogSearchBar({ view }: { view: LogView }) {
         borderBottom: '2px solid var(--line)',
       }}
     >
-      <TextField
-        fullWidth={false}
-        label={tr`Words, a name, a lot’s code`}
-        value={words}
-        onChange={(event) => {
+      <WordsField
+        words={words}
+        onWords={(next) => {
           typed.current = true;
-          setWords(event.target.value);
-        }}
-        sx={{ flex: '1 1 260px' }}
-        slotProps={{
-          htmlInput: { 'data-testid': 'log-words', maxLength: 120 },
-          input: {
-            startAdornment: (
-              <InputAdornment position="start">
-                <Search />
-              </InputAdornment>
-            ),
-          },
+          setWords(next);
         }}
       />
-      <TextField
-        fullWidth={false}
-        select
-        label={tr`Show`}
-        value={search.part ?? 'everything'}
-        onChange={(event) => ask({ part: event.target.value })}
-        sx={{ minWidth: { xs: 140, sm: 180 }, flex: { xs: '1 1 100%', sm: 'none' } }}
-      >
-        {LOG_PART_NAMES.map((name) => (
-          <MenuItem key={name} value={name}>
-            {trOf(name)}
-          </MenuItem>
-        ))}
-      </TextField>
+      <PartField search={search} onAsk={ask} />
       <Box sx={{ width: { xs: 'calc(50% - 6px)', sm: 190 } }}>
         <DayField
           label={tr`From`}
@@ -108,25 +82,85 @@ export function LogSearchBar({ view }: { view: LogView }) {
           onChange={(to) => ask({ to })}
         />
       </Box>
-      {people.length < 2 ? null : (
-        <TextField
-          fullWidth={false}
-          select
-          label={tr`Who`}
-          value={search.by ?? ''}
-          onChange={(event) => ask({ by: event.target.value })}
-          sx={{ minWidth: 120 }}
-        >
-          <MenuItem value="">{tr`anybody`}</MenuItem>
-          {people.map((name) => (
-            <MenuItem key={name} value={name}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
-      )}
+      {people.length < 2 ? null : <WhoField onAsk={ask} view={view} />}
       {asked ? <Button onClick={clear}>{tr`Show all again`}</Button> : null}
     </Box>
+  );
+}
+
+function WordsField({ words, onWords }: { words: string; onWords: (words: string) => void }) {
+  return (
+    <TextField
+      fullWidth={false}
+      label={tr`Words, a name, a lot’s code`}
+      value={words}
+      onChange={(event) => {
+        onWords(event.target.value);
+      }}
+      sx={{ flex: '1 1 260px' }}
+      slotProps={{
+        htmlInput: { 'data-testid': 'log-words', maxLength: 120 },
+        input: {
+          startAdornment: (
+            <InputAdornment position="start">
+              <Search />
+            </InputAdornment>
+          ),
+        },
+      }}
+    />
+  );
+}
+
+function PartField({
+  search,
+  onAsk,
+}: {
+  search: LogView['search'];
+  onAsk: (change: Record<string, string | undefined>) => void;
+}) {
+  return (
+    <TextField
+      fullWidth={false}
+      select
+      label={tr`Show`}
+      value={search.part ?? 'everything'}
+      onChange={(event) => onAsk({ part: event.target.value })}
+      sx={{ minWidth: { xs: 140, sm: 180 }, flex: { xs: '1 1 100%', sm: 'none' } }}
+    >
+      {LOG_PART_NAMES.map((name) => (
+        <MenuItem key={name} value={name}>
+          {trOf(name)}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+function WhoField({
+  onAsk,
+  view,
+}: {
+  onAsk: (change: Record<string, string | undefined>) => void;
+  view: LogView;
+}) {
+  const { search, people } = view;
+  return (
+    <TextField
+      fullWidth={false}
+      select
+      label={tr`Who`}
+      value={search.by ?? ''}
+      onChange={(event) => onAsk({ by: event.target.value })}
+      sx={{ minWidth: 120 }}
+    >
+      <MenuItem value="">{tr`anybody`}</MenuItem>
+      {people.map((name) => (
+        <MenuItem key={name} value={name}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
   );
 }
 

@@ -20,6 +20,8 @@ import { newId } from '@/ui/new-id';
 
 const NUDGE_MS = 15 * 60_000;
 
+type PlannedMoment = PlanView['moments'][number];
+
 /** A service with a plan: its moments, each to be nudged or pinned, and the way back. */
 export function PlannedService(props: {
   view: PlanView;
@@ -83,49 +85,74 @@ export function PlannedService(props: {
               {one.by === null ? '' : `, ${one.by}`}
             </Typography>
             {one.glyph === 'bake' ? null : (
-              <>
-                <Button
-                  size="small"
-                  disabled={busy}
-                  aria-label={tr`${one.title} 15 minutes earlier`}
-                  onClick={() => nudge(one.ref, one.atMs - NUDGE_MS)}
-                >
-                  −15
-                </Button>
-                <Button
-                  size="small"
-                  disabled={busy}
-                  aria-label={tr`${one.title} 15 minutes later`}
-                  onClick={() => nudge(one.ref, one.atMs + NUDGE_MS)}
-                >
-                  +15
-                </Button>
-                <IconButton
-                  aria-pressed={one.pinned}
-                  aria-label={`${one.title}: ${one.pinned ? tr`pinned` : tr`pin`}`}
-                  disabled={busy}
-                  onClick={() => pin(one.ref, !one.pinned)}
-                >
-                  {one.pinned ? <PushPin /> : <PushPinOutlined />}
-                </IconButton>
-              </>
+              <MomentActs busy={busy} one={one} onNudge={nudge} onPin={pin} />
             )}
           </Box>
         ))}
       </Box>
-      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
-        {moments.length === 0 ? null : (
-          <>
-            <Button disabled={busy} onClick={replan} data-testid="replan">
-              {tr`Plan it anew around the pins`}
-            </Button>
-            <Button disabled={busy} onClick={withdraw}>
-              {tr`Withdraw this plan`}
-            </Button>
-          </>
-        )}
-        <LinkButton href="/">{tr`See it on the Tide`}</LinkButton>
-      </Box>
+      <ServiceActs moments={moments} busy={busy} onReplan={replan} onWithdraw={withdraw} />
+    </Box>
+  );
+}
+
+/** A moment a little earlier or later, or pinned to its hour. */
+function MomentActs(props: {
+  busy: boolean;
+  one: PlannedMoment;
+  onNudge: (stepId: string, toMs: number) => void;
+  onPin: (stepId: string, pinned: boolean) => void;
+}) {
+  const { busy, one, onNudge, onPin } = props;
+  return (
+    <>
+      <Button
+        size="small"
+        disabled={busy}
+        aria-label={tr`${one.title} 15 minutes earlier`}
+        onClick={() => onNudge(one.ref, one.atMs - NUDGE_MS)}
+      >
+        −15
+      </Button>
+      <Button
+        size="small"
+        disabled={busy}
+        aria-label={tr`${one.title} 15 minutes later`}
+        onClick={() => onNudge(one.ref, one.atMs + NUDGE_MS)}
+      >
+        +15
+      </Button>
+      <IconButton
+        aria-pressed={one.pinned}
+        aria-label={`${one.title}: ${one.pinned ? tr`pinned` : tr`pin`}`}
+        disabled={busy}
+        onClick={() => onPin(one.ref, !one.pinned)}
+      >
+        {one.pinned ? <PushPin /> : <PushPinOutlined />}
+      </IconButton>
+    </>
+  );
+}
+
+function ServiceActs(props: {
+  moments: readonly PlannedMoment[];
+  busy: boolean;
+  onReplan: () => void;
+  onWithdraw: () => void;
+}) {
+  const { moments, busy, onReplan, onWithdraw } = props;
+  return (
+    <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+      {moments.length === 0 ? null : (
+        <>
+          <Button disabled={busy} onClick={onReplan} data-testid="replan">
+            {tr`Plan it anew around the pins`}
+          </Button>
+          <Button disabled={busy} onClick={onWithdraw}>
+            {tr`Withdraw this plan`}
+          </Button>
+        </>
+      )}
+      <LinkButton href="/">{tr`See it on the Tide`}</LinkButton>
     </Box>
   );
 }

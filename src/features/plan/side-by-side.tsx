@@ -13,10 +13,8 @@ import { Textures } from '@/ui/marks/textures';
 import { useExtraHeight } from '@/ui/use-extra-height';
 import { ladderClock } from './ladder-clock';
 import { LadderFoot } from './ladder-foot';
-import { ClockColumn, LadderPicture } from './ladders';
-import { NightBands } from './night-bands';
+import { LadderRow } from './ladder-row';
 import { Searching, SearchShare, type Search } from './searching';
-import { RungHours } from './rung-hours';
 import type { Holding } from './use-held-hours';
 
 /** Height of the ladders in the lowest window, px, and by how much a higher one makes them longer at most. */
@@ -49,7 +47,7 @@ export function SideBySide(props: {
   const { view, service, search, width, page, onPage, chosen, rung, onTake, holding, onInstead } =
     props;
   const busy = props.busy || holding.busy;
-  const { units, nowMs } = view;
+  const { units } = view;
   const across = laddersAcross(width);
   const all = search.answer?.shown ?? [];
   const shown = all.slice(page * across, (page + 1) * across);
@@ -61,7 +59,6 @@ export function SideBySide(props: {
     service.fromMs,
     LEAST_HEIGHT + Math.min(MOST_MORE_PX, useExtraHeight()),
   );
-  const first = Math.min(service.fromMs, ...shown.map((one) => one.rungs[0]?.atMs ?? Infinity));
   return (
     <Box sx={{ minWidth: 0 }} data-testid="side-by-side">
       <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
@@ -98,43 +95,15 @@ export function SideBySide(props: {
             onFree={() => holding.free(ladder.key)}
           />
         ))}
-        <Box
-          sx={{
-            gridColumn: '1 / -1',
-            position: 'relative',
-            display: 'grid',
-            gridTemplateColumns: 'subgrid',
-            borderBottom: '2px solid var(--ink)',
-          }}
-        >
-          <NightBands clock={clock} worked={view.worked} fromMs={first} toMs={service.fromMs} />
-          <Box sx={{ background: 'var(--dry)', mixBlendMode: 'normal' }}>
-            <ClockColumn clock={clock} units={units} service={service} />
-          </Box>
-          {shown.map((ladder, index) => (
-            <Box
-              key={ladder.key}
-              sx={{ borderLeft: '2px solid var(--line)', minWidth: 0, position: 'relative' }}
-            >
-              <LadderPicture
-                ladder={ladder}
-                clock={clock}
-                width={each - 2}
-                units={units}
-                nowMs={nowMs}
-                readyFromMs={service.fromMs}
-                rung={page * across + index === chosen ? rung : -1}
-              />
-              <RungHours
-                ladder={ladder}
-                clock={clock}
-                units={units}
-                readyFromMs={service.fromMs}
-                onHold={(of, atMs) => holding.hold(ladder, of, atMs)}
-              />
-            </Box>
-          ))}
-        </Box>
+        <LadderRow
+          view={view}
+          service={service}
+          shown={shown}
+          clock={clock}
+          width={each - 2}
+          lit={{ index: chosen - page * across, rung }}
+          onHold={holding.hold}
+        />
         <Box sx={{ background: 'var(--flour)', p: 1 }}>
           {all.length > across ? (
             <Pages page={page} pages={Math.ceil(all.length / across)} onPage={onPage} />

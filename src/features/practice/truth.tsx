@@ -58,17 +58,31 @@ export function Truth(props: {
       <Typography id="lapse-label" variant="body2">
         {tr`Turn the hours by hand`}
       </Typography>
-      <Slider
-        aria-labelledby="lapse-label"
-        value={hour}
-        min={0}
-        max={lastH}
-        step={0.1}
-        onChange={(_, value) => onHour(value)}
-        getAriaValueText={(value) => tr`${decimals(value, 1)} hours`}
-        sx={{ maxWidth: WIDTH }}
-      />
+      <HourSlider hour={hour} lastH={lastH} onHour={onHour} />
     </Box>
+  );
+}
+
+function HourSlider({
+  hour,
+  lastH,
+  onHour,
+}: {
+  hour: number;
+  lastH: number;
+  onHour: (hour: number) => void;
+}) {
+  return (
+    <Slider
+      aria-labelledby="lapse-label"
+      value={hour}
+      min={0}
+      max={lastH}
+      step={0.1}
+      onChange={(_, value) => onHour(value)}
+      getAriaValueText={(value) => tr`${decimals(value, 1)} hours`}
+      sx={{ maxWidth: WIDTH }}
+    />
   );
 }
 

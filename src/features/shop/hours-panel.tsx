@@ -67,54 +67,10 @@ export function HoursPanel(props: {
         {tr`Left empty everywhere, everybody is there in the shop’s hours.`}
       </Typography>
       {people.map((who) => (
-        <Box
-          key={who}
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: { xs: 'repeat(4, 1fr)', sm: '4.5rem repeat(7, minmax(0, 1fr))' },
-            gap: 1,
-            alignItems: 'end',
-          }}
-        >
-          <Typography sx={{ fontWeight: 700, minHeight: 44, alignContent: 'center' }}>
-            {who}
-          </Typography>
-          {weekdaysShort().map((day, index) => (
-            <TextField
-              key={day}
-              label={trOf(day)}
-              value={texts[who]?.[index] ?? ''}
-              onChange={(event) => {
-                const changed = [...(texts[who] ?? [])];
-                changed[index] = event.target.value;
-                setTexts({ ...texts, [who]: changed });
-              }}
-              slotProps={{ htmlInput: { 'aria-label': `${who}, ${day}`, maxLength: 30 } }}
-            />
-          ))}
-        </Box>
+        <HoursOf key={who} who={who} texts={texts} onTexts={setTexts} />
       ))}
       <Typography sx={{ mt: 2 }}>{tr`Closed on`}</Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
-        {weekdaysShort().map((day, index) => (
-          <FormControlLabel
-            key={day}
-            label={trOf(day)}
-            control={
-              <Checkbox
-                checked={weekdays.includes(index + 1)}
-                onChange={(event) =>
-                  setWeekdays(
-                    event.target.checked
-                      ? [...weekdays, index + 1]
-                      : weekdays.filter((one) => one !== index + 1),
-                  )
-                }
-              />
-            }
-          />
-        ))}
-      </Box>
+      <ClosedDays weekdays={weekdays} onWeekdays={setWeekdays} />
       <TextField
         label={tr`And on these days, with commas`}
         placeholder="2026-12-24, 2026-12-25"
@@ -130,6 +86,74 @@ export function HoursPanel(props: {
       <Button size="small" disabled={busy} onClick={save} sx={{ mt: 1 }}>
         {tr`Save hours`}
       </Button>
+    </Box>
+  );
+}
+
+/** The hours of a person, day by day. */
+function HoursOf({
+  who,
+  texts,
+  onTexts,
+}: {
+  who: string;
+  texts: Record<string, string[]>;
+  onTexts: (texts: Record<string, string[]>) => void;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'repeat(4, 1fr)', sm: '4.5rem repeat(7, minmax(0, 1fr))' },
+        gap: 1,
+        alignItems: 'end',
+      }}
+    >
+      <Typography sx={{ fontWeight: 700, minHeight: 44, alignContent: 'center' }}>{who}</Typography>
+      {weekdaysShort().map((day, index) => (
+        <TextField
+          key={day}
+          label={trOf(day)}
+          value={texts[who]?.[index] ?? ''}
+          onChange={(event) => {
+            const changed = [...(texts[who] ?? [])];
+            changed[index] = event.target.value;
+            onTexts({ ...texts, [who]: changed });
+          }}
+          slotProps={{ htmlInput: { 'aria-label': `${who}, ${day}`, maxLength: 30 } }}
+        />
+      ))}
+    </Box>
+  );
+}
+
+function ClosedDays({
+  weekdays,
+  onWeekdays,
+}: {
+  weekdays: readonly number[];
+  onWeekdays: (weekdays: readonly number[]) => void;
+}) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
+      {weekdaysShort().map((day, index) => (
+        <FormControlLabel
+          key={day}
+          label={trOf(day)}
+          control={
+            <Checkbox
+              checked={weekdays.includes(index + 1)}
+              onChange={(event) =>
+                onWeekdays(
+                  event.target.checked
+                    ? [...weekdays, index + 1]
+                    : weekdays.filter((one) => one !== index + 1),
+                )
+              }
+            />
+          }
+        />
+      ))}
     </Box>
   );
 }

@@ -7,10 +7,11 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import type { StockView } from '@/shop/stock-view';
+import type { StockRow, StockView } from '@/shop/stock-view';
 import { decimals, massText, momentText } from '@/ui/format';
 import { PrintButton } from '@/ui/print-button';
 import { StockRowFields, type StockActions } from './stock-row-fields';
+import type { ShopUnits } from '@/core/units';
 
 /** What the plans of the coming days take, what is there of it, what to buy by when, what it costs. */
 export function Stock({ view, actions }: { view: StockView; actions: StockActions }) {
@@ -33,45 +34,10 @@ export function Stock({ view, actions }: { view: StockView; actions: StockAction
       ) : (
         <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={tr`What to buy`}>
           <Table size="small" aria-label={tr`What to buy`}>
-            <TableHead>
-              <TableRow>
-                {[
-                  tr`What`,
-                  tr`Plans take`,
-                  tr`There`,
-                  tr`To buy`,
-                  tr`Short from`,
-                  units.massUnit === 'oz' ? tr`A pound costs` : tr`A kilo costs`,
-                  tr`Cost`,
-                ].map((head) => (
-                  <TableCell key={head}>{head}</TableCell>
-                ))}
-              </TableRow>
-            </TableHead>
+            <Heads units={units} />
             <TableBody>
               {rows.map((row) => (
-                <TableRow key={row.ingredientId}>
-                  <TableCell component="th" scope="row">
-                    {row.name}
-                  </TableCell>
-                  <TableCell>{massText(row.neededG, units)}</TableCell>
-                  <StockRowFields
-                    row={row}
-                    units={units}
-                    actions={actions}
-                    toBuy={
-                      <>
-                        <TableCell>{toBuyText(row, view)}</TableCell>
-                        <TableCell>
-                          {row.shortMs === null
-                            ? ''
-                            : momentText(row.shortMs, view.nowMs, units.timeZone)}
-                        </TableCell>
-                      </>
-                    }
-                  />
-                  <TableCell>{row.cost === null ? '' : decimals(row.cost, 2)}</TableCell>
-                </TableRow>
+                <StockLine key={row.ingredientId} row={row} actions={actions} view={view} />
               ))}
             </TableBody>
           </Table>
@@ -79,6 +45,60 @@ export function Stock({ view, actions }: { view: StockView; actions: StockAction
       )}
       <Costs view={view} />
     </Box>
+  );
+}
+
+function Heads({ units }: { units: ShopUnits }) {
+  return (
+    <TableHead>
+      <TableRow>
+        {[
+          tr`What`,
+          tr`Plans take`,
+          tr`There`,
+          tr`To buy`,
+          tr`Short from`,
+          units.massUnit === 'oz' ? tr`A pound costs` : tr`A kilo costs`,
+          tr`Cost`,
+        ].map((head) => (
+          <TableCell key={head}>{head}</TableCell>
+        ))}
+      </TableRow>
+    </TableHead>
+  );
+}
+
+function StockLine({
+  row,
+  actions,
+  view,
+}: {
+  row: StockRow;
+  actions: StockActions;
+  view: StockView;
+}) {
+  const { units } = view;
+  return (
+    <TableRow>
+      <TableCell component="th" scope="row">
+        {row.name}
+      </TableCell>
+      <TableCell>{massText(row.neededG, units)}</TableCell>
+      <StockRowFields
+        row={row}
+        units={units}
+        actions={actions}
+        toBuy={
+          <>
+            <TableCell>{toBuyText(row, view)}</TableCell>
+            <TableCell>
+              {row.shortMs === null ? '' : momentText(row.shortMs, view.nowMs, units.timeZone)}
+            </TableCell>
+          </>
+        }
+      />
+      <TableCell>{row.cost === null ? '' : decimals(row.cost, 2)}</TableCell>
+    </TableRow>
   );
 }
 

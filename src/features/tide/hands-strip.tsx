@@ -29,11 +29,6 @@ export function HandsStrip(props: {
   onOpen: (ref: string) => void;
 }) {
   const { view, nowMs, count, leftWidth, tall, notice, onLook, onDone, onOpen } = props;
-  const person = useWho();
-  const next = view.moments
-    .filter(({ tense, by }) => tense === 'planned' && isForHands(person, by))
-    .slice(0, count);
-  const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
   return (
     <Box
       component="section"
@@ -46,90 +41,139 @@ export function HandsStrip(props: {
         minHeight: 172,
       }}
     >
+      <JustDone
+        tall={tall}
+        leftWidth={leftWidth}
+        notice={notice}
+        view={view}
+        nowMs={nowMs}
+        onLook={onLook}
+      />
+      <NextMoments
+        tall={tall}
+        count={count}
+        view={view}
+        nowMs={nowMs}
+        onDone={onDone}
+        onOpen={onOpen}
+      />
+    </Box>
+  );
+}
+
+/** What was just done or is told, and what can be told at once. */
+function JustDone(props: {
+  tall: boolean;
+  leftWidth: number;
+  notice: ReactNode;
+  view: TideView;
+  nowMs: number;
+  onLook: () => void;
+}) {
+  const { tall, leftWidth, notice, view, nowMs, onLook } = props;
+  const last = view.moments.filter((moment) => moment.tense === 'done').at(-1);
+  return (
+    <Box
+      sx={{
+        width: tall ? 'auto' : { md: leftWidth },
+        flex: 'none',
+        p: 1.5,
+        pr: 1,
+        order: tall ? 2 : { xs: 2, md: 0 },
+      }}
+    >
+      {notice ?? (
+        <>
+          <Typography variant="caption" sx={{ fontWeight: 700, display: 'block' }}>
+            {tr`Just done`}
+          </Typography>
+          <Typography variant="body2" noWrap>
+            {last === undefined ? tr`Nothing logged yet` : lastText(last, view, nowMs)}
+          </Typography>
+        </>
+      )}
       <Box
         sx={{
-          width: tall ? 'auto' : { md: leftWidth },
-          flex: 'none',
-          p: 1.5,
-          pr: 1,
-          order: tall ? 2 : { xs: 2, md: 0 },
+          display: 'flex',
+          flexWrap: tall ? 'wrap' : 'nowrap',
+          gap: 2,
+          mt: 1.5,
+          alignItems: 'center',
         }}
       >
-        {notice ?? (
-          <>
-            <Typography variant="caption" sx={{ fontWeight: 700, display: 'block' }}>
-              {tr`Just done`}
-            </Typography>
-            <Typography variant="body2" noWrap>
-              {last === undefined ? tr`Nothing logged yet` : lastText(last, view, nowMs)}
-            </Typography>
-          </>
-        )}
-        <Box
-          sx={{
-            display: 'flex',
-            flexWrap: tall ? 'wrap' : 'nowrap',
-            gap: 2,
-            mt: 1.5,
-            alignItems: 'center',
-          }}
+        <Button size="large" onClick={onLook} aria-keyshortcuts="l" sx={{ flex: 'none' }}>
+          {tr`Log a look`}
+        </Button>
+        <Key />
+      </Box>
+      <PlanBy view={view} nowMs={nowMs} />
+      {view.toScore === null ? null : (
+        <Button
+          component={Link}
+          href={`/bakes/${encodeURIComponent(view.toScore.bakeId)}`}
+          variant="text"
+          sx={{ mt: 0.5, px: 1, textAlign: 'left' }}
+          data-testid="score-bake"
         >
-          <Button size="large" onClick={onLook} aria-keyshortcuts="l" sx={{ flex: 'none' }}>
-            {tr`Log a look`}
-          </Button>
-          <Key />
-        </Box>
-        <PlanBy view={view} nowMs={nowMs} />
-        {view.toScore === null ? null : (
-          <Button
-            component={Link}
-            href={`/bakes/${encodeURIComponent(view.toScore.bakeId)}`}
-            variant="text"
-            sx={{ mt: 0.5, px: 1, textAlign: 'left' }}
-            data-testid="score-bake"
-          >
-            {tr`How did ${view.toScore.name} turn out?`}
-          </Button>
-        )}
-      </Box>
-      <Box
-        component="ol"
-        sx={{
-          listStyle: 'none',
-          m: 0,
-          p: 1.25,
-          flex: 1,
-          minWidth: 0,
-          display: 'grid',
-          gap: 1,
-          ...(tall
-            ? {
-                gridAutoFlow: 'column',
-                gridAutoColumns: 'minmax(min(17rem, 82vw), 1fr)',
-                overflowX: 'auto',
-                scrollSnapType: 'x proximity',
-              }
-            : {
-                gridTemplateColumns: {
-                  xs: '1fr 1fr',
-                  md: `1.35fr repeat(${count - 1}, 1fr)`,
-                },
-              }),
-        }}
-      >
-        {next.map((moment, index) => (
-          <HandsCard
-            key={moment.ref}
-            moment={moment}
-            view={view}
-            nowMs={nowMs}
-            first={index === 0}
-            onDone={() => onDone(moment.ref)}
-            onOpen={() => onOpen(moment.ref)}
-          />
-        ))}
-        {next.length === 0 && view.strands.length > 0 ? <NothingPlanned /> : null}
-      </Box>
+          {tr`How did ${view.toScore.name} turn out?`}
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/** The next moments, the first the largest. */
+function NextMoments(props: {
+  tall: boolean;
+  count: number;
+  view: TideView;
+  nowMs: number;
+  onDone: (ref: string) => void;
+  onOpen: (ref: string) => void;
+}) {
+  const { tall, count, view, nowMs, onDone, onOpen } = props;
+  const person = useWho();
+  const next = view.moments
+    .filter(({ tense, by }) => tense === 'planned' && isForHands(person, by))
+    .slice(0, count);
+  return (
+    <Box
+      component="ol"
+      sx={{
+        listStyle: 'none',
+        m: 0,
+        p: 1.25,
+        flex: 1,
+        minWidth: 0,
+        display: 'grid',
+        gap: 1,
+        ...(tall
+          ? {
+              gridAutoFlow: 'column',
+              gridAutoColumns: 'minmax(min(17rem, 82vw), 1fr)',
+              overflowX: 'auto',
+              scrollSnapType: 'x proximity',
+            }
+          : {
+              gridTemplateColumns: {
+                xs: '1fr 1fr',
+                md: `1.35fr repeat(${count - 1}, 1fr)`,
+              },
+            }),
+      }}
+    >
+      {next.map((moment, index) => (
+        <HandsCard
+          key={moment.ref}
+          moment={moment}
+          view={view}
+          nowMs={nowMs}
+          first={index === 0}
+          onDone={() => onDone(moment.ref)}
+          onOpen={() => onOpen(moment.ref)}
+        />
+      ))}
+      {next.length === 0 && view.strands.length > 0 ? <NothingPlanned /> : null}
     </Box>
   );
 }
