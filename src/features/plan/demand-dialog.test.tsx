@@ -161,6 +161,38 @@ test('the same on other days is asked for at once, each at its hours, and taken 
   await waitFor(() => expect(actions.withdrawDemand).toHaveBeenCalledTimes(3));
 });
 
+test('a service that was changed is told, and put back as it was with one tap', async () => {
+  const { user, actions, onSaved } = opened();
+  actions.stateDemand.mockResolvedValueOnce({
+    ok: true,
+    value: { id: 'friday', before: FRIDAY },
+  } as never);
+  await user.type(fieldNamed('balls'), '{Control>}a{/Control}24');
+  await user.click(await pressable(/^Save$/));
+  await waitFor(() => expect(onSaved).toHaveBeenCalledWith('friday'));
+  expect(await screen.findByText('Friday: changed.')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Undo', hidden: true }));
+  await waitFor(() => expect(actions.stateDemand).toHaveBeenCalledTimes(2));
+  expect(actions.stateDemand).toHaveBeenLastCalledWith(
+    expect.objectContaining({
+      id: 'friday',
+      balls: '30',
+      perHour: [10, 20],
+      readyFrom: '2026-12-04T18:00',
+      weekly: true,
+    }),
+  );
+  expect(actions.withdrawDemand).not.toHaveBeenCalled();
+});
+
+test('one that was asked for is told, and taken back with one tap', async () => {
+  const { user, actions } = opened({ demand: null, day: null });
+  await user.click(await pressable(/Ask for it/));
+  expect(await screen.findByText('Evening: asked for.')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Undo', hidden: true }));
+  await waitFor(() => expect(actions.withdrawDemand).toHaveBeenCalledWith('friday', true));
+});
+
 test('one of several that is refused is told; those before it stand', async () => {
   const { user, actions, onSaved } = opened({ demand: null, day: null });
   const sentence = 'Pizzas: 24 are too many.';

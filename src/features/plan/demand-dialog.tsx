@@ -14,14 +14,23 @@ import { useState } from 'react';
 import type { PlanSearch } from '@/shop/plan/search';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { FormRefusal } from '@/ui/fields/form-frame';
+import { backInTurn, inTurn, type InTurn } from './in-turn';
+import { putBack, type Stored } from './put-back';
 import { useFormFields } from '@/ui/fields/use-form-fields';
 import { useSend } from '@/ui/hands/use-send';
 import { SpanFields } from '@/ui/fields/span-fields';
 import { changedForm, newForm, type DemandForm } from './demand-form';
-import { askedText, askForAll, withdrawAll } from './ask-for-all';
 import type { PlanActions } from './plan-actions';
 import { dayName, onDays, SameOn } from './same-on';
 import { SplitOff } from './split-off';
+
+/** "Friday: changed." or "3 services asked for. Not the next: …" */
+function storedText(name: string, { all, why }: InTurn<Stored>): string {
+  if (all.length === 1 && why === '') {
+    return all[0]?.before === null ? tr`${name}: asked for.` : tr`${name}: changed.`;
+  }
+  return tr`${all.length === 1 ? tr`1 service` : tr`${all.length} services`} asked for.${why === '' ? '' : tr` Not the next: ${why}`}`;
+}
 
 /** States a service, or changes one. */
 export function DemandDialog(props: {
@@ -46,10 +55,11 @@ export function DemandDialog(props: {
   const { values: form, change: set, text, errors } = fields;
   const save = () => {
     const perHour = form.perHour.split(/[\s,;]+/).filter((part) => part !== '');
-    send(() => askForAll(onDays(form, days), perHour, actions), {
-      said: days.length === 0 ? undefined : askedText,
-      undo: ({ ids }) => withdrawAll(ids, actions),
-      then: ({ ids }) => onSaved(ids[0] ?? ''),
+    const state = (one: DemandForm) => actions.stateDemand({ ...one, perHour });
+    send(() => inTurn(onDays(form, days), state), {
+      said: (stored) => storedText(form.name.trim(), stored),
+      undo: ({ all }) => backInTurn(all, (one) => putBack(one, view, actions)),
+      then: ({ all }) => onSaved(all[0]?.id ?? ''),
     });
   };
   const remove = ({ id, name }: DemandRow) =>

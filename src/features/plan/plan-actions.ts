@@ -1,5 +1,6 @@
 import type { Outcome } from '@/shop/outcome';
 import type { DemandRow, ShopWish } from '@/server/plan/view';
+import type { Stored } from './put-back';
 
 /** What the Plan view can do. */
 export interface PlanActions {
@@ -7,7 +8,7 @@ export interface PlanActions {
   readonly take: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
   readonly replan: (form: unknown) => Promise<Outcome<{ bakeId: string; batch: string }>>;
   readonly planFeeds: (form: unknown) => Promise<Outcome<{ batch: string; feeds: number }>>;
-  readonly stateDemand: (form: unknown) => Promise<Outcome<{ id: string; before: unknown }>>;
+  readonly stateDemand: (form: unknown) => Promise<Outcome<Stored>>;
   readonly withdrawDemand: (id: string, withdrawn: boolean) => Promise<Outcome<{ id: string }>>;
   readonly splitDemand: (form: unknown) => Promise<Outcome<{ id: string; before: DemandRow }>>;
   readonly skipDemandDay: (form: unknown) => Promise<Outcome<{ id: string }>>;

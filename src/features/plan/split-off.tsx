@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { useSend } from '@/ui/hands/use-send';
-import { changedForm } from './demand-form';
+import { putBack } from './put-back';
 import type { PlanActions } from './plan-actions';
 
 interface About {
@@ -36,9 +36,7 @@ function Split(props: About) {
         ({ id, before }) =>
         async () => {
           const gone = await actions.withdrawDemand(id, true);
-          if (!gone.ok) return gone;
-          const perHour = before.perHour ?? [];
-          return actions.stateDemand({ ...changedForm(view, before, null), perHour });
+          return gone.ok ? putBack({ id: before.id, before }, view, actions) : gone;
         },
       then: ({ id }) => onSaved(id),
     });

@@ -11,16 +11,37 @@ import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
-import { useMemo, useTransition } from 'react';
+import { useMemo } from 'react';
 import type { PlanView } from '@/server/plan/view';
 import type { WeekService } from '@/server/plan/week-services';
 import { useCompute } from '@/ui/compute/use-compute';
 import { momentText } from '@/ui/format';
-import { useSay } from '@/ui/snack';
 import type { PlanActions } from './plan-actions';
 import { demandOfService } from './use-plan';
 import { newId } from '@/ui/new-id';
-import { sentencesOf } from '@/shop/outcome';
+import { refused, sentencesOf, type Outcome } from '@/shop/outcome';
+import type { Ladder } from '@/shop/plan/ladder';
+import { useSend } from '@/ui/hands/use-send';
+import { backInTurn, inTurn, type InTurn } from './in-turn';
+
+/** A service and what would be taken for it. */
+interface Found {
+  readonly service: WeekService;
+  readonly ladder: Pick<Ladder, 'take'>;
+}
+
+/** Takes a plan; why it can not be taken names its service. */
+async function takenFor(
+  { service, ladder }: Found,
+  actions: PlanActions,
+): Promise<Outcome<{ batch: string }>> {
+  const { demandId, date, name } = service;
+  const outcome = await actions.take({ ...ladder.take, demandId, date, batch: newId() });
+  return outcome.ok ? outcome : refused(null, `${name}: ${sentencesOf(outcome)}`);
+}
+
+const takenText = ({ all, why }: InTurn<unknown>): string =>
+  tr`${all.length === 1 ? tr`1 plan` : tr`${all.length} plans`} taken.${why === '' ? '' : tr` Not the next: ${why}`}`;
 
 /** All open services planned together: what would be taken for each, as it is found, and one tap that takes them all. */
 export function WeekDialog(props: {
@@ -41,32 +62,20 @@ export function WeekDialog(props: {
     [view, services],
   );
   const { answer, busy: searching, share, stop } = useCompute('week', asks);
-  const [busy, start] = useTransition();
-  const say = useSay();
+  const { send, busy } = useSend('notice');
   const rows = services.map((service, index) => ({
     service,
     ladder: answer?.chosen[index]?.ladder ?? null,
   }));
+  const found = rows.flatMap(({ service, ladder }) =>
+    ladder === null ? [] : [{ service, ladder }],
+  );
   const takeAll = () =>
-    start(async () => {
-      for (const { service, ladder } of rows) {
-        if (ladder === null) continue;
-        const outcome = await actions.take({
-          ...ladder.take,
-          demandId: service.demandId,
-          date: service.date,
-          batch: newId(),
-        });
-        if (!outcome.ok) {
-          say({
-            text: `${service.name}: ${sentencesOf(outcome)}`,
-          });
-          break;
-        }
-      }
-      onTaken();
+    send(() => inTurn(found, (one) => takenFor(one, actions)), {
+      said: takenText,
+      undo: ({ all }) => backInTurn(all, ({ batch }) => actions.undo(batch)),
+      then: onTaken,
     });
-  const found = rows.filter((one) => one.ladder !== null).length;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="week-title">
       <DialogTitle id="week-title">{tr`All open services together`}</DialogTitle>
@@ -104,11 +113,11 @@ export function WeekDialog(props: {
         </Button>
         <Button
           variant="contained"
-          disabled={busy || found === 0 || answer?.complete !== true}
+          disabled={busy || found.length === 0 || answer?.complete !== true}
           onClick={takeAll}
           data-testid="take-all"
         >
-          {tr`Take ${found} of ${rows.length}`}
+          {tr`Take ${found.length} of ${rows.length}`}
         </Button>
       </DialogActions>
     </Dialog>
