@@ -15,12 +15,12 @@ import type { PlanSearch } from '@/shop/plan/search';
 import type { DemandRow, PlanView } from '@/server/plan/view';
 import { FormRefusal } from '@/ui/fields/form-frame';
 import { backInTurn, inTurn, type InTurn } from './in-turn';
-import { putBack, type Stored } from './put-back';
+import { putBack } from './put-back';
 import { useFormFields } from '@/ui/fields/use-form-fields';
 import { useSend } from '@/ui/hands/use-send';
 import { SpanFields } from '@/ui/fields/span-fields';
 import { changedForm, newForm, type DemandForm } from './demand-form';
-import type { PlanActions } from './plan-actions';
+import type { PlanActions, Stored } from './plan-actions';
 import { dayName, onDays, SameOn } from './same-on';
 import { SplitOff } from './split-off';
 

@@ -1,6 +1,11 @@
 import type { Outcome } from '@/shop/outcome';
 import type { DemandRow, ShopWish } from '@/server/plan/view';
-import type { Stored } from './put-back';
+
+/** What was stored of a service, and what it was before; null of one that is new. */
+export interface Stored {
+  readonly id: string;
+  readonly before: DemandRow | null;
+}
 
 /** What the Plan view can do. */
 export interface PlanActions {

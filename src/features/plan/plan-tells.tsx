@@ -65,8 +65,6 @@ function tellsOf(
   const ahead = services.filter((one) => one.toMs > nowMs);
   const planned = ahead.filter((one) => one.state !== 'open').length;
   const closed = view.days.filter((day) => day.closed).length;
-  const best = search?.shown.find((one) => one.key === search.bestKey);
-  const firstMs = best?.rungs[0]?.atMs;
   return [
     service === null
       ? { ask: tr`Service`, says: tr`none`, detail: tr`ask for one` }
@@ -78,17 +76,38 @@ function tellsOf(
               ? tr`${service.name}: none taken yet`
               : `${service.name}: ${trOf(service.state)}`,
         },
-    {
-      ask: tr`Choose by`,
-      says: firstMs === undefined ? '–' : momentText(firstMs, nowMs, units.timeZone),
-      detail: firstMs === undefined ? tr`no plan to choose` : tr`then the best is too late`,
-    },
+    chooseBy(view, service, search),
     {
       ask: tr`Services planned`,
       says: tr`${planned} of ${ahead.length}`,
       detail: closed === 0 ? tr`open all week` : tr`closed ${closedDays(view)}`,
     },
   ];
+}
+
+/** The hour up to which all its methods can still begin, as the Tide says it, and when the best that was found begins. */
+function chooseBy(
+  { unplanned, nowMs, units }: PlanView,
+  service: WeekService | null,
+  search: PlanSearch | null,
+): PlainTell {
+  const ask = tr`Choose by`;
+  const at = (atMs: number) => momentText(atMs, nowMs, units.timeZone);
+  const planBy = unplanned.find((one) => one.key === service?.key)?.planBy ?? null;
+  const bestMs = search?.shown.find((one) => one.key === search.bestKey)?.rungs[0]?.atMs;
+  if (planBy === null) {
+    return bestMs === undefined
+      ? { ask, says: '–', detail: tr`no plan to choose` }
+      : { ask, says: at(bestMs), detail: tr`then the best is too late` };
+  }
+  return {
+    ask,
+    says: at(planBy.atMs),
+    detail:
+      bestMs === undefined
+        ? tr`then ${planBy.method} is too late`
+        : tr`the best begins ${at(bestMs)}`,
+  };
 }
 
 function closedDays(view: PlanView): string {

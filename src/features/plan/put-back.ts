@@ -1,13 +1,7 @@
 import type { Outcome } from '@/shop/outcome';
-import type { DemandRow, PlanView } from '@/server/plan/view';
+import type { PlanView } from '@/server/plan/view';
 import { changedForm } from './demand-form';
-import type { PlanActions } from './plan-actions';
-
-/** What was stored of a service, and what it was before; null of one that is new. */
-export interface Stored {
-  readonly id: string;
-  readonly before: DemandRow | null;
-}
+import type { PlanActions, Stored } from './plan-actions';
 
 /** Makes a service what it was before it was stored; a new one is withdrawn. */
 export const putBack = (

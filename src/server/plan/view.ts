@@ -1,5 +1,6 @@
 import type { PlanFacts } from '@/shop/plan/facts';
 import { workingHours } from '@/shop/state';
+import type { Unplanned } from '@/shop/unplanned';
 import type { ShopWish } from '@/shop/kept/shop';
 import type { DemandRow } from '@/shop/kept/demand';
 import { isClosedOn, workedSpans } from '@/core/planner';
@@ -8,6 +9,7 @@ import { atWallMinute, type ShopUnits, unitsOf } from '@/core/units';
 import { listDemands, listPinned } from '@/data';
 import { bakesInSight } from '../bakes/bakes-in-sight';
 import type { ShopContext } from '../context';
+import { unplannedServices } from '../unplanned/unplanned';
 import { forecastState } from '../shop/forecast-state';
 import { loadShop } from '../shop/load-shop';
 import type { Moment } from '@/shop/hands/moment';
@@ -38,6 +40,8 @@ export interface PlanView {
   readonly changes: readonly PlanChange[];
   /** What is still to be done of the planned bakes. */
   readonly moments: readonly (Moment & { readonly pinned: boolean })[];
+  /** Those without a plan, each with the hour by which it wants one, as the Tide says it. */
+  readonly unplanned: readonly Unplanned[];
   /** Cultures that want a feed within the week that nobody has planned. */
   readonly feeds: readonly FeedWanted[];
   /** What the plans as they stand break. */
@@ -85,6 +89,7 @@ export function planView(context: ShopContext): PlanView {
       { state, forecast },
       (one) => one.tense === 'planned' && one.bakeId !== null,
     ).map((one) => ({ ...one, pinned: pinned.has(one.ref) })),
+    unplanned: unplannedServices(context, state, bakes, span.toMs),
     feeds: feedsWanted(context, state, span.toMs),
     broken: brokenByNeeds(facts.background, facts.kitchen).filter((one) => one.atMs >= nowMs),
     demands,

@@ -15,13 +15,13 @@ import { demandMethods } from '../doughs/demand-methods';
 /** Days ahead in which a service stands on the Tide, the hands’ list and in the calendar before it is planned. */
 const DAYS_AHEAD = 7;
 
-/** The services of the coming days that nobody has planned yet, each with the hour by which it has to be. */
+/** The services of the coming days, or up to an instant, that nobody has planned yet, each with the hour by which it has to be. */
 export function unplannedServices(
   context: ShopContext,
   state: ShopState,
   bakes: readonly Bake[],
+  toMs = addHours(state.nowMs, DAYS_AHEAD * 24),
 ): Unplanned[] {
-  const toMs = addHours(state.nowMs, DAYS_AHEAD * 24);
   const open = openOccurrences(listDemands(context.db), state, { bakes, toMs });
   if (open.length === 0) return [];
   const dough = { sources: sourcesOf(context, state) };
