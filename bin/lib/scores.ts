@@ -6,7 +6,7 @@ import lighthouse, { desktopConfig } from 'lighthouse';
 import { openChromium } from './chromium';
 import { openAt } from './served';
 
-/** Views by their paths; Hold or hurry is that of the first bake of the Tide which can still be held. */
+/** Views by their paths; Hold or hurry is that of the next bake that can still be held. */
 const VIEWS = (
   process.env['OLVIK_VIEWS'] ?? '/,/plan,/hold,/cultures,/doughs,/log,/day,/practice,/shop'
 ).split(',');
@@ -31,16 +31,10 @@ async function measured(url: string) {
     process.stderr.write(`${url} was not recorded; once more.\n`);
   }
 }
-/** Where a view is; where there is none, its path as it is said, to be told that it is not there. */
-async function pathOf(view: string): Promise<string> {
-  if (view !== HOLD) return view;
-  const tide = await (await fetch(open.url)).text();
-  for (const [, bakeId] of tide.matchAll(/bakeId\\":\\"([^"\\]+)/g)) {
-    const at = `${HOLD}/${bakeId}`;
-    if ((await fetch(`${open.url}${at}`)).ok) return at;
-  }
-  return view;
-}
+/** Where a view is: Hold or hurry leads on to its bake. */
+const pathOf = async (view: string): Promise<string> =>
+  view === HOLD ? new URL((await fetch(`${open.url}${view}`)).url).pathname : view;
+
 for (const view of VIEWS) {
   const result = await measured(`${open.url}${await pathOf(view)}`);
   const { runtimeError } = result?.lhr ?? {};

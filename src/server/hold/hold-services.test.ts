@@ -13,6 +13,7 @@ import { forecastState } from '../shop/forecast-state';
 import { loadShop } from '../shop/load-shop';
 import { tideView } from '../tide';
 import { undoBatch } from '../journal/undo';
+import { nextToHold } from './next-to-hold';
 import { holdView } from './question';
 import { risksOf } from '../odds/risks';
 import { searchHold, type HoldSearch } from '@/shop/hold/search';
@@ -125,11 +126,13 @@ test('a half of the balls into the cold is two turns of one service, taken and t
 
 test('of a bake that is over, or of none, there is nothing to hold', () => {
   expect(holdView(context, 'nobody')).toBeNull();
+  expect(nextToHold(context)).toBe(bakeId);
   for (const step of plan()) {
     nowMs = step.atMs;
     value(doStep(context, { stepId: step.stepId, batch: freshBatch() }));
   }
   expect(holdView(context, bakeId)).toBeNull();
+  expect(nextToHold(context)).toBeNull();
 });
 
 describe('weather from a file', () => {

@@ -11,269 +11,200 @@ export interface NamedView {
   readonly holds?: readonly string[];
 }
 
+/** A view whose words are said in the language of the moment in which they are read. */
+const named = (
+  href: string,
+  name: () => string,
+  says: () => string,
+  more: Pick<NamedView, 'key' | 'holds'> = {},
+): NamedView => ({
+  ...more,
+  href,
+  get name() {
+    return name();
+  },
+  get says() {
+    return says();
+  },
+});
+
 /** The views of the bar: the ones that are opened many times a day. */
 export const BAR: readonly NamedView[] = [
-  {
-    href: '/',
-    get name() {
-      return tr`Tide`;
-    },
-    get says() {
-      return tr`now and next`;
-    },
-    key: 't',
-    holds: ['/lots', '/mix'],
-  },
-  {
-    href: '/plan',
-    get name() {
-      return tr`Plan`;
-    },
-    get says() {
-      return tr`services of the week, plans side by side`;
-    },
-    key: 'p',
-    holds: ['/hold'],
-  },
-  {
-    href: '/cultures',
-    get name() {
-      return tr`Cultures`;
-    },
-    get says() {
-      return tr`how they are, what to feed`;
-    },
-    key: 'c',
-  },
-  {
-    href: '/doughs',
-    get name() {
-      return tr`Doughs`;
-    },
-    get says() {
-      return tr`methods, what is in them`;
-    },
-    key: 'd',
-    holds: ['/recipes'],
-  },
-  {
-    href: '/log',
-    get name() {
-      return tr`Log`;
-    },
-    get says() {
-      return tr`what happened; take it back`;
-    },
-    key: 'l',
-    holds: ['/bakes'],
-  },
+  named(
+    '/',
+    () => tr`Tide`,
+    () => tr`now and next`,
+    { key: 't', holds: ['/lots', '/mix'] },
+  ),
+  named(
+    '/plan',
+    () => tr`Plan`,
+    () => tr`services of the week, plans side by side`,
+    { key: 'p', holds: ['/hold'] },
+  ),
+  named(
+    '/cultures',
+    () => tr`Cultures`,
+    () => tr`how they are, what to feed`,
+    { key: 'c' },
+  ),
+  named(
+    '/doughs',
+    () => tr`Doughs`,
+    () => tr`methods, what is in them`,
+    { key: 'd', holds: ['/recipes'] },
+  ),
+  named(
+    '/log',
+    () => tr`Log`,
+    () => tr`what happened; take it back`,
+    { key: 'l', holds: ['/bakes'] },
+  ),
 ];
 
+/** Views that stand together. */
+interface ViewGroup {
+  readonly name: string;
+  readonly views: readonly NamedView[];
+}
+const group = (name: () => string, views: readonly NamedView[]): ViewGroup => ({
+  views,
+  get name() {
+    return name();
+  },
+});
+
 /** Everything else, in groups. */
-export const MORE: readonly { readonly name: string; readonly views: readonly NamedView[] }[] = [
-  {
-    get name() {
-      return tr`Today`;
-    },
-    views: [
-      {
-        href: '/day',
-        get name() {
-          return tr`The day`;
-        },
-        get says() {
-          return tr`the Tide as tables, to print`;
-        },
-        key: 'y',
-      },
-      {
-        href: '/week',
-        get name() {
-          return tr`The week`;
-        },
-        get says() {
-          return tr`seven days on one page, to print`;
-        },
-        key: 'u',
-      },
-      {
-        href: '/hands',
-        get name() {
-          return tr`Hands`;
-        },
-        get says() {
-          return tr`who does what when; calendar file`;
-        },
-        key: 'h',
-      },
-      {
-        href: '/bakes/new',
-        get name() {
-          return tr`New bake`;
-        },
-        get says() {
-          return tr`grams and hours, backwards`;
-        },
-        key: 'n',
-      },
-      {
-        href: '/stock',
-        get name() {
-          return tr`To buy`;
-        },
-        get says() {
-          return tr`what the plans take, what is there, costs`;
-        },
-        key: 'k',
-      },
-      {
-        href: '/wall',
-        get name() {
-          return tr`Wall`;
-        },
-        get says() {
-          return tr`large, for a screen nobody touches`;
-        },
-        key: 'v',
-      },
-      {
-        href: '/labels',
-        get name() {
-          return tr`Labels`;
-        },
-        get says() {
-          return tr`a lot by its code; what was printed`;
-        },
-        key: 'b',
-      },
+export const MORE: readonly ViewGroup[] = [
+  group(
+    () => tr`Today`,
+    [
+      named(
+        '/hold',
+        () => tr`Hold or hurry`,
+        () => tr`what to move when a bake may slip`,
+        { key: 'm' },
+      ),
+      named(
+        '/day',
+        () => tr`The day`,
+        () => tr`the Tide as tables, to print`,
+        { key: 'y' },
+      ),
+      named(
+        '/week',
+        () => tr`The week`,
+        () => tr`seven days on one page, to print`,
+        { key: 'u' },
+      ),
+      named(
+        '/hands',
+        () => tr`Hands`,
+        () => tr`who does what when; calendar file`,
+        { key: 'h' },
+      ),
+      named(
+        '/bakes/new',
+        () => tr`New bake`,
+        () => tr`grams and hours, backwards`,
+        { key: 'n' },
+      ),
+      named(
+        '/stock',
+        () => tr`To buy`,
+        () => tr`what the plans take, what is there, costs`,
+        { key: 'k' },
+      ),
+      named(
+        '/wall',
+        () => tr`Wall`,
+        () => tr`large, for a screen nobody touches`,
+        { key: 'v' },
+      ),
+      named(
+        '/labels',
+        () => tr`Labels`,
+        () => tr`a lot by its code; what was printed`,
+        { key: 'b' },
+      ),
     ],
-  },
-  {
-    get name() {
-      return tr`Doughs and flours`;
-    },
-    views: [
-      {
-        href: '/doughs/check',
-        get name() {
-          return tr`Recipe check`;
-        },
-        get says() {
-          return tr`what a recipe really is`;
-        },
-        key: 'r',
-      },
-      {
-        href: '/doughs/flours',
-        get name() {
-          return tr`Flours`;
-        },
-        get says() {
-          return tr`blends by strength, sacks`;
-        },
-        key: 'f',
-      },
-      {
-        href: '/try',
-        get name() {
-          return tr`Try out`;
-        },
-        get says() {
-          return tr`what if, without a lot`;
-        },
-        key: 'o',
-      },
+  ),
+  group(
+    () => tr`Doughs and flours`,
+    [
+      named(
+        '/doughs/check',
+        () => tr`Recipe check`,
+        () => tr`what a recipe really is`,
+        { key: 'r' },
+      ),
+      named(
+        '/doughs/flours',
+        () => tr`Flours`,
+        () => tr`blends by strength, sacks`,
+        { key: 'f' },
+      ),
+      named(
+        '/try',
+        () => tr`Try out`,
+        () => tr`what if, without a lot`,
+        { key: 'o' },
+      ),
     ],
-  },
-  {
-    get name() {
-      return tr`What was`;
-    },
-    views: [
-      {
-        href: '/compare',
-        get name() {
-          return tr`Side by side`;
-        },
-        get says() {
-          return tr`bakes compared; one thing to change`;
-        },
-      },
-      {
-        href: '/learned',
-        get name() {
-          return tr`Learned`;
-        },
-        get says() {
-          return tr`what looks and readings have taught`;
-        },
-      },
-      {
-        href: '/records',
-        get name() {
-          return tr`Records`;
-        },
-        get says() {
-          return tr`sheets, tables, archive, back-ups`;
-        },
-      },
+  ),
+  group(
+    () => tr`What was`,
+    [
+      named(
+        '/compare',
+        () => tr`Side by side`,
+        () => tr`bakes compared; one thing to change`,
+      ),
+      named(
+        '/learned',
+        () => tr`Learned`,
+        () => tr`what looks and readings have taught`,
+      ),
+      named(
+        '/records',
+        () => tr`Records`,
+        () => tr`sheets, tables, archive, back-ups`,
+      ),
     ],
-  },
-  {
-    get name() {
-      return tr`To learn, to set`;
-    },
-    views: [
-      {
-        href: '/practice',
-        get name() {
-          return tr`Practice`;
-        },
-        get says() {
-          return tr`read simulated jars`;
-        },
-      },
-      {
-        href: '/practice/dough',
-        get name() {
-          return tr`A whole dough`;
-        },
-        get says() {
-          return tr`two days in a minute, hands on`;
-        },
-      },
-      {
-        href: '/words',
-        get name() {
-          return tr`Words`;
-        },
-        get says() {
-          return tr`what each word means; first steps`;
-        },
-        key: 'w',
-      },
-      {
-        href: '/devices',
-        get name() {
-          return tr`Other devices`;
-        },
-        get says() {
-          return tr`let in, shut out; calendar address, keys`;
-        },
-        key: 'e',
-      },
-      {
-        href: '/shop',
-        get name() {
-          return tr`Shop`;
-        },
-        get says() {
-          return tr`places, hours, units, this device`;
-        },
-        key: 's',
-      },
+  ),
+  group(
+    () => tr`To learn, to set`,
+    [
+      named(
+        '/practice',
+        () => tr`Practice`,
+        () => tr`read simulated jars`,
+      ),
+      named(
+        '/practice/dough',
+        () => tr`A whole dough`,
+        () => tr`two days in a minute, hands on`,
+      ),
+      named(
+        '/words',
+        () => tr`Words`,
+        () => tr`what each word means; first steps`,
+        { key: 'w' },
+      ),
+      named(
+        '/devices',
+        () => tr`Other devices`,
+        () => tr`let in, shut out; calendar address, keys`,
+        { key: 'e' },
+      ),
+      named(
+        '/shop',
+        () => tr`Shop`,
+        () => tr`places, hours, units, this device`,
+        { key: 's' },
+      ),
     ],
-  },
+  ),
 ];
 
 /** Every view by name. */

@@ -1,8 +1,8 @@
 import { tr } from '@/words/tr';
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { Hold } from '@/features/hold/hold';
+import { NothingToHold } from '@/features/hold/nothing-to-hold';
 import { shopContext } from '@/server/context';
 import { holdView } from '@/server/hold/question';
 import { takeMoveAction, undoAction } from '../../actions';
@@ -22,6 +22,5 @@ export default async function HoldPage({ params }: Props) {
   await connection();
   const { bakeId } = await params;
   const view = holdView(shopContext(), segmentOf(bakeId));
-  if (view === null) notFound();
-  return <Hold view={view} actions={actions} />;
+  return view === null ? <NothingToHold /> : <Hold view={view} actions={actions} />;
 }
