@@ -34,7 +34,7 @@ export function MoreSheet(props: {
           sx: {
             background: 'var(--paper)',
             color: 'var(--ink)',
-            width: { xs: '100%', sm: 620 },
+            width: { xs: '100%', sm: 660 },
             maxHeight: { xs: '85dvh', sm: 'none' },
             p: 2.5,
             outline: 'none',
@@ -52,9 +52,14 @@ export function MoreSheet(props: {
       >
         {tr`Find a lot, a bake, a word …`}
       </Button>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, columnGap: 3 }}>
+      <Box sx={{ columnCount: { sm: 2 }, columnGap: 3 }}>
         {MORE.map((group) => (
-          <Box key={group.name} component="section" aria-label={group.name} sx={{ mt: 1.5 }}>
+          <Box
+            key={group.name}
+            component="section"
+            aria-label={group.name}
+            sx={{ pt: 1.5, breakInside: 'avoid' }}
+          >
             <Typography variant="h3" component="h2" sx={{ px: 1 }}>
               {group.name}
             </Typography>
@@ -67,15 +72,21 @@ export function MoreSheet(props: {
                   onClick={onClose}
                   selected={view === current}
                   aria-current={view === current ? 'page' : undefined}
-                  sx={{ px: 1, minHeight: 52, alignItems: 'flex-start' }}
+                  sx={{ px: 1, py: 0.5, minHeight: 52, alignItems: 'flex-start' }}
                 >
                   <ListItemText
                     primary={view.name}
                     secondary={view.says}
+                    sx={{ my: 0 }}
                     slotProps={{ secondary: { sx: { color: 'var(--ink2)' } } }}
                   />
                   {view.key === undefined || phone ? null : (
-                    <Typography component="kbd" variant="caption" sx={{ color: 'var(--ink2)' }}>
+                    <Typography
+                      component="kbd"
+                      variant="caption"
+                      noWrap
+                      sx={{ color: 'var(--ink2)', flex: 'none' }}
+                    >
                       {`g ${view.key}`}
                     </Typography>
                   )}
