@@ -6,6 +6,7 @@ import type { Demand } from '@/core/planner/week';
 import type { PlanView } from '@/server/plan/view';
 import type { WeekService } from '@/server/plan/week-services';
 import type { Occurrence } from '@/shop/plan/occurrences';
+import { methodsFor } from '@/shop/plan/methods-for';
 import { demandOn } from '@/shop/plan/demand-on';
 import { useAskAnew } from '@/ui/ask-anew';
 import { useCompute } from '@/ui/compute/use-compute';
@@ -101,6 +102,5 @@ function chosen(view: PlanView, key: string | null): WeekService | null {
 /** An open service as the planner takes it. */
 export function demandOfService(view: PlanView, asked: Occurrence): Demand {
   const named = view.demands.find((one) => one.id === asked.demandId)?.methods ?? [];
-  const methods = view.methods.filter((one) => named.length === 0 || named.includes(one.key));
-  return demandOn(asked, methods);
+  return demandOn(asked, methodsFor(named, view.methods));
 }

@@ -1,6 +1,5 @@
 import { tr } from '@/words/tr';
 import type { ShopState } from '@/shop/state';
-import { isDeepStrictEqual } from 'node:util';
 import {
   piecesOf,
   stepsOf,
@@ -9,10 +8,11 @@ import {
   type MethodRequest,
 } from '@/core/planner';
 import { addBake, addMethodVersion, listMethods, oneMethodVersion } from '@/data';
-import { methodSchema, type Method } from '@/core/methods';
+import type { Method } from '@/core/methods';
 import type { ShopContext } from '../context';
 import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
 import { methodCodes } from '../journal/lot-codes';
+import { saysTheSame } from '../doughs/same-method';
 
 /** A plan about to be written as a bake. */
 export interface PlanToStore {
@@ -119,25 +119,4 @@ function versionFor(context: ShopContext, { method, versionId }: PlanToStore): s
   if (same !== undefined) return same.id;
   addMethodVersion(context.db, { id, methodId: context.newId(), createdMs, method });
   return id;
-}
-
-const saysTheSame = (one: Method, other: Method) =>
-  isDeepStrictEqual(withoutBake(methodSchema.parse(one)), withoutBake(methodSchema.parse(other)));
-
-/** A method without what each bake finds anew: its count, and doses and seeds that are not typed. */
-function withoutBake({ dough, target, ...method }: Method) {
-  const made = dough.leavens.map(({ made, ...leaven }) => ({
-    ...leaven,
-    made:
-      made.by === 'yeast' && made.typed !== true
-        ? { ...made, freshShare: 0 }
-        : made.by === 'seed' && made.typed !== true
-          ? { ...made, seedShare: 0 }
-          : made,
-  }));
-  const counted =
-    target.by === 'products'
-      ? { ...target, products: target.products.map((one) => ({ ...one, count: 0 })) }
-      : target;
-  return { ...method, dough: { ...dough, leavens: made }, target: counted };
 }
