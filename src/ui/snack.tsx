@@ -23,6 +23,10 @@ const RIGHT_PX = 228;
 /** Seconds that an offer to undo stays on the page; the Log keeps it for ever. */
 const UNDO_MS = 10_000;
 
+const RIGHT = {
+  maxWidth: RIGHT_PX,
+  '& .MuiSnackbarContent-root': { minWidth: 0 },
+} as const;
 const LEFT = { maxWidth: LEFT_OF_THE_ACTS, ml: `${BAR_WIDTH}px` } as const;
 
 /** Says one notice at a time, with what can be done about it. */
@@ -67,7 +71,7 @@ export function SnackProvider({ children }: { children: ReactNode }) {
         autoHideDuration={UNDO_MS}
         message={notice?.text}
         action={action}
-        sx={narrow ? {} : right ? { maxWidth: RIGHT_PX } : LEFT}
+        sx={narrow ? {} : right ? RIGHT : LEFT}
         anchorOrigin={{
           vertical: narrow ? 'top' : 'bottom',
           horizontal: right && !narrow ? 'right' : 'left',

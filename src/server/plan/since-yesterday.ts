@@ -5,7 +5,7 @@ import { isAct, type Entry } from '@/core/journal';
 import { MS_PER_HOUR } from '@/core/units';
 
 import type { ShopContext } from '../context';
-import { journalEntries } from '../journal/journal-memory';
+import { journalEntries, struckEntries } from '../journal/journal-memory';
 
 import { dayHour } from '@/shop/plan/broken-words';
 
@@ -25,9 +25,13 @@ export function sinceYesterday(
   bakes: readonly Bake[],
 ): PlanChange[] {
   const fromMs = state.nowMs - DAY_MS;
-  const recent = journalEntries(context).filter(
-    (entry) => entry.tense === 'planned' && entry.recordedMs >= fromMs,
-  );
+  const entries = journalEntries(context);
+  const struck = struckEntries(context);
+  const recent = entries.flatMap((entry) => {
+    if (entry.recordedMs < fromMs || struck.has(entry.id)) return [];
+    if (entry.body.kind === 'strike') return before(entries, entry.body.strikes, fromMs, entry);
+    return entry.tense === 'planned' ? [entry] : [];
+  });
   const byBatch = new Map<string, Entry[]>();
   for (const entry of recent) {
     byBatch.set(entry.batch, [...(byBatch.get(entry.batch) ?? []), entry]);
@@ -36,6 +40,24 @@ export function sinceYesterday(
     .reverse()
     .flatMap((batch) => changeOf(batch, bakes, state.shop.timeZone))
     .slice(0, MOST);
+}
+
+/** What was taken back of the plans as they stood a day ago: withdrawn by the act that took it back. */
+function before(
+  entries: readonly Entry[],
+  id: string,
+  fromMs: number,
+  strike: Entry,
+): readonly Entry[] {
+  const one = entries.find((each) => each.id === id);
+  const stood =
+    one?.tense === 'planned' &&
+    one.recordedMs < fromMs &&
+    one.body.kind !== 'withdraw' &&
+    one.body.kind !== 'replace';
+  return stood
+    ? [{ ...one, batch: strike.batch, body: { kind: 'withdraw', supersedes: one.id } }]
+    : [];
 }
 
 function changeOf(batch: readonly Entry[], bakes: readonly Bake[], timeZone: string): PlanChange[] {
