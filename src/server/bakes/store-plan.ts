@@ -8,11 +8,10 @@ import {
   type MethodRequest,
 } from '@/core/planner';
 import { addBake, addMethodVersion, listMethods, oneMethodVersion } from '@/data';
-import type { Method } from '@/core/methods';
+import { saysTheSame, type Method } from '@/core/methods';
 import type { ShopContext } from '../context';
 import { batchOf, type EntryDraft, writeEntries } from '../journal/entries';
 import { methodCodes } from '../journal/lot-codes';
-import { saysTheSame } from '../doughs/same-method';
 
 /** A plan about to be written as a bake. */
 export interface PlanToStore {

@@ -5,7 +5,7 @@ import type { ShopState } from '@/shop/state';
 import type { DemandMethod } from '@/core/planner/week';
 import type { ShopContext } from '../context';
 import { methodRows, type MethodRow } from './methods';
-import { standIns } from './same-method';
+import { standIns } from './stand-ins';
 
 /** The methods that can be planned: those whose cultures the shop has, a starting one only while none of its own stands for it. */
 export function plannableMethods(
