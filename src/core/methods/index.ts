@@ -14,7 +14,7 @@ export {
 } from './method';
 export { nearestFlour, nearestPlace, placedMethod } from './placed';
 export { poolishMethod } from './poolish-bake';
-export { saysTheSame } from './same-method';
+export { doughText, saysTheSame } from './same-method';
 export { variationsOf, type Variation } from './variations';
 export { USUAL_MIX } from './usual-mix';
 export { SCHOOLS, SCHOOL_QUESTIONS, schoolSays, USUAL_SCHOOLS, type Schools } from './schools';

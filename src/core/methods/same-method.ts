@@ -1,10 +1,12 @@
 import { methodSchema, type Method } from './method';
 
 /** True where two methods are one, but for how many are made and the doses that each bake finds anew. */
-export const saysTheSame = (one: Method, other: Method): boolean => asText(one) === asText(other);
+export const saysTheSame = (one: Method, other: Method): boolean =>
+  one.name === other.name && one.says === other.says && doughText(one) === doughText(other);
 
-const asText = (method: Method): string =>
-  JSON.stringify(withoutBake(methodSchema.parse(method)), byName);
+/** A method as a text by which two can be compared, whatever they are called: without what each bake finds anew. */
+export const doughText = (method: Method): string =>
+  JSON.stringify({ ...withoutBake(methodSchema.parse(method)), name: '', says: '' }, byName);
 
 /** Parts of a thing in the order of their names, in whichever they were written. */
 const byName = (_: string, part: unknown): unknown =>

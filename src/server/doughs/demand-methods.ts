@@ -7,45 +7,34 @@ import type { ShopContext } from '../context';
 import { methodRows, type MethodRow } from './methods';
 import { standIns } from './stand-ins';
 
-/** The methods that can be planned: those whose cultures the shop has, a starting one only while none of its own stands for it. */
-export function plannableMethods(
-  context: ShopContext,
-  state: ShopState,
-  about: {
-    readonly dough: Pick<DoughFacts, 'sources'>;
-    /** The methods of the shop where they are at hand. */
-    readonly rows?: readonly MethodRow[];
-  },
-): DemandMethod[] {
-  const rows = about.rows ?? methodRows(context, state);
-  const taken = standIns(rows);
-  return rows
-    .filter((row) => !taken.has(row.id) && hasSources(row, about.dough))
-    .map(({ id, versionId, method }) => ({ key: id, versionId, method }));
+/** What services can be planned with. */
+export interface DemandMethods {
+  /** Every method whose cultures the shop has; a starting one only while none of the shop’s own stands for it. */
+  readonly all: readonly DemandMethod[];
+  /** A demand that names what the shop has: its own method where it was asked for with the starting one that it stands for. */
+  readonly naming: <One extends Pick<DemandRow, 'methods'>>(demand: One) => One;
+  /** The methods that will do for a demand: those it names, else all. */
+  readonly of: (demand: Pick<DemandRow, 'methods'>) => readonly DemandMethod[];
 }
 
-/** Demands that name what the shop has: its own method where they were asked for with the starting one that it stands for. */
-export function namingOwn<One extends Pick<DemandRow, 'methods'>>(
-  demands: readonly One[],
-  rows: readonly MethodRow[],
-): One[] {
-  const own = standIns(rows);
-  return demands.map((one) => ({ ...one, methods: one.methods.map((key) => own.get(key) ?? key) }));
-}
-
-/** The methods that will do for a demand: those it names, else every one that can be planned. */
+/** The methods of the shop, as services are planned with them. */
 export function demandMethods(
   context: ShopContext,
   state: ShopState,
-  about: {
-    readonly demand: Pick<DemandRow, 'methods'>;
-    readonly dough: Pick<DoughFacts, 'sources'>;
-    readonly rows?: readonly MethodRow[];
-  },
-): readonly DemandMethod[] {
-  const rows = about.rows ?? methodRows(context, state);
-  const [demand] = namingOwn([about.demand], rows);
-  return methodsFor(demand?.methods ?? [], plannableMethods(context, state, { ...about, rows }));
+  dough: Pick<DoughFacts, 'sources'>,
+): DemandMethods {
+  const rows = methodRows(context, state);
+  const own = standIns(rows);
+  const all = rows
+    .filter((row) => !own.has(row.id) && hasSources(row, dough))
+    .map(({ id, versionId, method }) => ({ key: id, versionId, method }));
+  const names = ({ methods }: Pick<DemandRow, 'methods'>) =>
+    methods.map((key) => own.get(key) ?? key);
+  return {
+    all,
+    naming: (demand) => ({ ...demand, methods: names(demand) }),
+    of: (demand) => methodsFor(names(demand), all),
+  };
 }
 
 function hasSources({ method }: MethodRow, { sources }: Pick<DoughFacts, 'sources'>): boolean {

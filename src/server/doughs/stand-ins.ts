@@ -1,17 +1,16 @@
-import { saysTheSame } from '@/core/methods';
+import { doughText } from '@/core/methods';
 import type { MethodRow } from './methods';
 
-/** The shop’s own methods that stand for a starting one: of its name, or saying the same under another; by its id, their ids. */
+/** The shop’s own methods that stand for a starting one: of its name, or the same dough under another; by its id, their ids. */
 export function standIns(rows: readonly MethodRow[]): ReadonlyMap<string, string> {
   const own = rows.filter((row) => row.versionId !== null);
+  const byName = new Map(own.map(({ id, method }) => [method.name, id]));
+  const byDough = new Map(own.map(({ id, method }) => [doughText(method), id]));
   return new Map(
-    rows.flatMap((row) => {
-      if (row.versionId !== null) return [];
-      const { name, says } = row.method;
-      const one =
-        own.find(({ method }) => method.name === name) ??
-        own.find(({ method }) => saysTheSame({ ...method, name, says }, row.method));
-      return one === undefined ? [] : [[row.id, one.id] as const];
+    rows.flatMap(({ id, versionId, method }) => {
+      if (versionId !== null) return [];
+      const one = byName.get(method.name) ?? byDough.get(doughText(method));
+      return one === undefined ? [] : [[id, one] as const];
     }),
   );
 }

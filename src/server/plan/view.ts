@@ -14,8 +14,7 @@ import { forecastState } from '../shop/forecast-state';
 import { loadShop } from '../shop/load-shop';
 import type { Moment } from '@/shop/hands/moment';
 import { momentsOf } from '../tide/moments';
-import { namingOwn, plannableMethods } from '../doughs/demand-methods';
-import { methodRows } from '../doughs/methods';
+import { demandMethods } from '../doughs/demand-methods';
 import { planFacts } from './facts';
 import { feedsWanted, type FeedWanted } from './keep-alive';
 import { sinceYesterday, type PlanChange } from './since-yesterday';
@@ -66,7 +65,7 @@ export function planView(context: ShopContext): PlanView {
   const changes = sinceYesterday(context, state, bakes);
   const facts = planFacts(context, state);
   const demands = listDemands(context.db);
-  const rows = methodRows(context, state);
+  const methods = demandMethods(context, state, facts.dough);
   const pinned = listPinned(context.db);
   const moments = forecast.acts.filter(
     ({ act, atMs }) => atMs >= span.fromMs && atMs < span.toMs && isHands(act.kind),
@@ -94,8 +93,8 @@ export function planView(context: ShopContext): PlanView {
     unplanned: unplannedServices(context, state, bakes, span.toMs),
     feeds: feedsWanted(context, state, span.toMs),
     broken: brokenByNeeds(facts.background, facts.kitchen).filter((one) => one.atMs >= nowMs),
-    demands: namingOwn(demands, rows),
-    methods: plannableMethods(context, state, { dough: facts.dough, rows }),
+    demands: demands.map(methods.naming),
+    methods: methods.all,
     facts,
   };
 }

@@ -3,7 +3,7 @@ import type { Method } from '@/core/methods';
 import { unitsOf, type ShopUnits } from '@/core/units';
 import type { ShopContext } from '../context';
 import { doughFacts } from '../doughs/facts';
-import { plannableMethods } from '../doughs/demand-methods';
+import { demandMethods } from '../doughs/demand-methods';
 import { loadShop } from '../shop/load-shop';
 
 /** What a whole dough can be run from: the shop’s methods and what they rest on. */
@@ -26,7 +26,7 @@ export function wholeDoughView(context: ShopContext): WholeDoughView {
   return {
     units: unitsOf(shop),
     nowMs,
-    methods: plannableMethods(context, state, { dough: facts }).map(({ key, method }) => ({
+    methods: demandMethods(context, state, facts).all.map(({ key, method }) => ({
       key,
       name: method.name,
       method,

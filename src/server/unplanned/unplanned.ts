@@ -9,7 +9,6 @@ import type { Unplanned } from '@/shop/unplanned';
 import { workingHours, type ShopState } from '@/shop/state';
 import type { ShopContext } from '../context';
 import { sourcesOf } from '../doughs/facts';
-import { methodRows } from '../doughs/methods';
 import { demandMethods } from '../doughs/demand-methods';
 
 /** Days ahead in which a service stands on the Tide, the hands’ list and in the calendar before it is planned. */
@@ -24,8 +23,7 @@ export function unplannedServices(
 ): Unplanned[] {
   const open = openOccurrences(listDemands(context.db), state, { bakes, toMs });
   if (open.length === 0) return [];
-  const dough = { sources: sourcesOf(context, state) };
-  const rows = methodRows(context, state);
+  const methods = demandMethods(context, state, { sources: sourcesOf(context, state) });
   const { nowMs, shop } = state;
   const worked = workedSpans(nowMs, DAYS_AHEAD + 1, workingHours(state), shop.timeZone);
   const demands = new Map(listDemands(context.db).map((one) => [one.id, one]));
@@ -37,7 +35,7 @@ export function unplannedServices(
       fromMs: one.readyFromMs,
       toMs: one.readyToMs,
       balls: one.balls,
-      planBy: planBy(one.readyFromMs, demandMethods(context, state, { demand, dough, rows }), {
+      planBy: planBy(one.readyFromMs, methods.of(demand), {
         nowMs,
         worked,
       }),
