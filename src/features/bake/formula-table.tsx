@@ -2,13 +2,13 @@ import { tr } from '@/words/tr';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { Pantry } from '@/core/composition';
 import type { Columns } from '@/core/formula';
 import type { ShopUnits } from '@/core/units';
 import { decimals, massText, percentText } from '@/ui/format';
 import { rem } from '@/ui/rem';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 /** The formula in three columns that add up: whole = poolish + final mix, as weighed. */
 export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: ShopUnits }) {
@@ -29,15 +29,15 @@ export function FormulaTable(props: { columns: Columns; pantry: Pantry; units: S
         '& td': { fontVariantNumeric: 'tabular-nums slashed-zero' },
       }}
     >
-      <TableHead>
-        <TableRow>
-          <TableCell>{units.massUnit}</TableCell>
-          <TableCell align="right">{tr`Whole dough`}</TableCell>
-          <TableCell align="right">{tr`% of flour`}</TableCell>
-          <TableCell align="right">{tr`Poolish`}</TableCell>
-          <TableCell align="right">{tr`Final mix`}</TableCell>
-        </TableRow>
-      </TableHead>
+      <TableHeads
+        of={[
+          units.massUnit,
+          figures(tr`Whole dough`),
+          figures(tr`% of flour`),
+          figures(tr`Poolish`),
+          figures(tr`Final mix`),
+        ]}
+      />
       <TableBody>
         {columns.rows.map((row) => (
           <TableRow key={row.ingredientId} data-row={row.ingredientId}>

@@ -5,7 +5,6 @@ import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableContainer from '@mui/material/TableContainer';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { SeriesAnswer } from '@/core/cultures';
 import type { FeedFacts } from '@/server/cultures/feed-facts';
@@ -13,6 +12,7 @@ import { massText, momentText, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
 import { ratioText } from './feed-words';
 import type { SeriesFields } from './series-fields';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 /** A series that was found. */
 export type Found = Extract<SeriesAnswer, { kind: 'series' }>;
@@ -34,7 +34,16 @@ export function SeriesTable({
         aria-label={tr`Feeds in a row`}
         sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
       >
-        <Heads />
+        <TableHeads
+          of={[
+            tr`When`,
+            tr`What`,
+            figures(tr`Mother`),
+            figures(tr`Flour`),
+            figures(tr`Water`),
+            tr`Taken`,
+          ]}
+        />
         <TableBody>
           {series.feeds.map((feed, index) => (
             <FeedLine
@@ -49,21 +58,6 @@ export function SeriesTable({
         </TableBody>
       </Table>
     </TableContainer>
-  );
-}
-
-function Heads() {
-  return (
-    <TableHead>
-      <TableRow>
-        <TableCell>{tr`When`}</TableCell>
-        <TableCell>{tr`What`}</TableCell>
-        <TableCell align="right">{tr`Mother`}</TableCell>
-        <TableCell align="right">{tr`Flour`}</TableCell>
-        <TableCell align="right">{tr`Water`}</TableCell>
-        <TableCell>{tr`Taken`}</TableCell>
-      </TableRow>
-    </TableHead>
   );
 }
 

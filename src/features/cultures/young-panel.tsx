@@ -6,7 +6,6 @@ import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableContainer from '@mui/material/TableContainer';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useState } from 'react';
 import type { YoungFacts } from '@/server/cultures/young-facts';
@@ -20,6 +19,7 @@ import type { CultureActions } from './culture-actions';
 import { grams } from './first-feed-fields';
 import { ActButton, FieldRow, Finding, PanelHead, PanelRefusal } from '@/ui/panels/panel-parts';
 import { formFields } from '@/ui/fields/form-fields';
+import { TableHeads } from '@/ui/table-heads';
 
 const fedSchema = z.object({
   motherG: grams(word('Keep'), 0.1),
@@ -151,13 +151,7 @@ function DaysTable({
         aria-label={tr`Days`}
         sx={{ '& td, & th': { fontSize: rem(16), borderColor: 'var(--line)' } }}
       >
-        <TableHead>
-          <TableRow>
-            <TableCell>{tr`Day`}</TableCell>
-            <TableCell>{tr`Do`}</TableCell>
-            <TableCell>{tr`Expect`}</TableCell>
-          </TableRow>
-        </TableHead>
+        <TableHeads of={[tr`Day`, tr`Do`, tr`Expect`]} />
         <TableBody>
           {facts.days.map((one) => (
             <TableRow key={one.day} sx={one.day === day ? { background: 'var(--flour)' } : {}}>

@@ -3,10 +3,10 @@ import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { rem } from '@/ui/rem';
+import { TableHeads } from '@/ui/table-heads';
 
 /** One table of the day. */
 export function Sheet(props: {
@@ -40,13 +40,7 @@ export function Sheet(props: {
 function Rows({ heads, rows }: { heads: readonly string[]; rows: readonly (readonly string[])[] }) {
   return (
     <Table size="small" sx={{ '& td, & th': { fontSize: rem(15), borderColor: 'var(--line)' } }}>
-      <TableHead>
-        <TableRow>
-          {heads.map((head) => (
-            <TableCell key={head}>{head}</TableCell>
-          ))}
-        </TableRow>
-      </TableHead>
+      <TableHeads of={heads} />
       <TableBody>
         {rows.map((row) => (
           <TableRow key={row.join(' ')}>

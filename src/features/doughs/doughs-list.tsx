@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -16,6 +15,7 @@ import { decimals } from '@/ui/format';
 import { useInUnits } from '@/ui/fields/in-units';
 import { LinkButton } from '@/ui/link-button';
 import { rem } from '@/ui/rem';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 /** The methods: the shop’s own, then the starting ones, each with its leaven, water and hours. */
 export function DoughsList({ view }: { view: DoughsView }) {
@@ -48,18 +48,16 @@ function Methods({ title, rows }: { title: string; rows: readonly MethodRow[] })
     <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
       <Typography variant="h2">{title}</Typography>
       <Table size="small" aria-label={title} sx={{ '& td, & th': { borderColor: 'var(--line)' } }}>
-        <TableHead>
-          <TableRow>
-            <TableCell sx={{ width: '38%' }}>{tr`Method`}</TableCell>
-            <TableCell sx={{ width: '24%' }}>{tr`Raised by`}</TableCell>
-            <TableCell align="right">{tr`Water`}</TableCell>
-            <TableCell align="right">{tr`Salt`}</TableCell>
-            <TableCell align="right" sx={{ width: '16%' }}>
-              {tr`From the first step`}
-            </TableCell>
-            <TableCell sx={{ width: '10%' }}>{tr`To take along`}</TableCell>
-          </TableRow>
-        </TableHead>
+        <TableHeads
+          of={[
+            { name: tr`Method`, sx: { width: '38%' } },
+            { name: tr`Raised by`, sx: { width: '24%' } },
+            figures(tr`Water`),
+            figures(tr`Salt`),
+            figures(tr`From the first step`, { width: '16%' }),
+            { name: tr`To take along`, sx: { width: '10%' } },
+          ]}
+        />
         <TableBody>
           {rows.map((row) => (
             <MethodLine key={row.id} row={row} inUnits={inUnits} />

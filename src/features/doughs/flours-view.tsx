@@ -6,7 +6,6 @@ import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -22,6 +21,7 @@ import { Panes } from '@/ui/panes';
 import { BlendSolver } from './blend-solver';
 import type { DoughActions } from './dough-actions';
 import { FlourForm } from './flour-form';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 type FlourRow = DoughsView['facts']['flours'][number];
 
@@ -110,7 +110,19 @@ function FlourTable(props: {
           '& .MuiTableCell-alignRight': { whiteSpace: 'nowrap' },
         }}
       >
-        <Heads />
+        <TableHeads
+          of={[
+            tr`Flour`,
+            figures('W'),
+            figures(tr`Protein`),
+            figures(tr`Ash`),
+            figures(tr`Whole grain`),
+            figures(tr`Takes water`),
+            tr`Contains`,
+            tr`There`,
+            figures(tr`Acts`),
+          ]}
+        />
         <TableBody>
           {view.facts.flours.map((flour) => (
             <FlourLine
@@ -126,24 +138,6 @@ function FlourTable(props: {
         </TableBody>
       </Table>
     </Box>
-  );
-}
-
-function Heads() {
-  return (
-    <TableHead>
-      <TableRow>
-        <TableCell>{tr`Flour`}</TableCell>
-        <TableCell align="right">W</TableCell>
-        <TableCell align="right">{tr`Protein`}</TableCell>
-        <TableCell align="right">{tr`Ash`}</TableCell>
-        <TableCell align="right">{tr`Whole grain`}</TableCell>
-        <TableCell align="right">{tr`Takes water`}</TableCell>
-        <TableCell>{tr`Contains`}</TableCell>
-        <TableCell>{tr`There`}</TableCell>
-        <TableCell align="right">{tr`Acts`}</TableCell>
-      </TableRow>
-    </TableHead>
   );
 }
 

@@ -5,7 +5,6 @@ import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 
@@ -14,6 +13,7 @@ import { LinkButton } from '@/ui/link-button';
 import { WhoseHands, type AssignStep } from './whose-hands';
 import { PrintButton } from '@/ui/print-button';
 import { isForHands } from '@/shop/hands/for-hands';
+import { TableHeads } from '@/ui/table-heads';
 
 /** What the hands do next, a table for each day, for everybody or one person; to print, and as files. */
 export function HandsByDay(props: {
@@ -86,7 +86,7 @@ function DayTable(props: {
     <Box component="section" sx={{ mb: 3, overflowX: 'auto' }}>
       <Typography variant="h2">{day}</Typography>
       <Table size="small" aria-label={day}>
-        <Heads />
+        <TableHeads of={[tr`When`, tr`Who`, tr`What`, tr`Grams`, tr`Where`]} />
         <TableBody>
           {moments.map((one) => (
             <MomentLine key={one.stepId} one={one} list={list} onAssign={assign} />
@@ -94,18 +94,6 @@ function DayTable(props: {
         </TableBody>
       </Table>
     </Box>
-  );
-}
-
-function Heads() {
-  return (
-    <TableHead>
-      <TableRow>
-        {[tr`When`, tr`Who`, tr`What`, tr`Grams`, tr`Where`].map((head) => (
-          <TableCell key={head}>{head}</TableCell>
-        ))}
-      </TableRow>
-    </TableHead>
   );
 }
 

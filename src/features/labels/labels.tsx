@@ -4,7 +4,6 @@ import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableContainer from '@mui/material/TableContainer';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -14,6 +13,7 @@ import { labelSize } from '@/shop/labels/sizes';
 import { LabelPicture } from './label-picture';
 import { OpenByCode } from './open-by-code';
 import { PrinterLine, type HandlePrinter } from './printer-line';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 /** How wide a printed label is shown. */
 const PICTURE_PX = 250;
@@ -63,15 +63,15 @@ function PrintedLabels({ view }: { view: LabelsView }) {
   return (
     <TableContainer>
       <Table size="small" aria-label={tr`Printed labels`}>
-        <TableHead>
-          <TableRow>
-            <TableCell>{tr`When`}</TableCell>
-            <TableCell>{tr`Lot`}</TableCell>
-            <TableCell sx={WIDE_ONLY}>{tr`As it was printed`}</TableCell>
-            <TableCell align="right">{tr`How many`}</TableCell>
-            <TableCell sx={WIDE_ONLY}>{tr`Size`}</TableCell>
-          </TableRow>
-        </TableHead>
+        <TableHeads
+          of={[
+            tr`When`,
+            tr`Lot`,
+            { name: tr`As it was printed`, sx: WIDE_ONLY },
+            figures(tr`How many`),
+            { name: tr`Size`, sx: WIDE_ONLY },
+          ]}
+        />
         <TableBody>
           {view.printed.map((label) => (
             <PrintedLine key={label.id} label={label} view={view} />

@@ -2,12 +2,12 @@ import { tr } from '@/words/tr';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { MS_PER_HOUR, type ShopUnits } from '@/core/units';
 import type { LotHours } from '@/shop/lots/lot-hours';
 import { momentText, spanText } from '@/ui/format';
 import { rem } from '@/ui/rem';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 /** Hours gone and hours to go, by stage and in all. */
 export function HoursTable(props: { hours: LotHours; units: ShopUnits; nowMs: number }) {
@@ -22,13 +22,7 @@ export function HoursTable(props: { hours: LotHours; units: ShopUnits; nowMs: nu
       aria-label={tr`Hours by stage`}
       sx={{ maxWidth: 380, '& td, & th': { px: 0.5, py: 0.25, fontSize: rem(15), border: 0 } }}
     >
-      <TableHead>
-        <TableRow>
-          <TableCell>{tr`Stage`}</TableCell>
-          <TableCell align="right">{tr`gone`}</TableCell>
-          <TableCell align="right">{tr`to go`}</TableCell>
-        </TableRow>
-      </TableHead>
+      <TableHeads of={[tr`Stage`, figures(tr`gone`), figures(tr`to go`)]} />
       <TableBody>
         {rows.map((row) => (
           <TableRow key={`${row.name} ${row.fromMs}`}>

@@ -3,11 +3,11 @@ import type { MixView } from '@/shop/mix/view';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 
 import { decimals } from '@/ui/format';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 /** What was really weighed beside what was planned, where the two differ, and what was added by feel. */
 export function Differences({ view }: { view: MixView }) {
@@ -29,13 +29,7 @@ export function Differences({ view }: { view: MixView }) {
   const grams = (massG: number) => decimals(massG, massG < 100 ? 1 : 0);
   return (
     <Table size="small" aria-label={tr`Weighed beside planned`}>
-      <TableHead>
-        <TableRow>
-          <TableCell>{tr`Line`}</TableCell>
-          <TableCell align="right">{tr`planned, g`}</TableCell>
-          <TableCell align="right">{tr`weighed, g`}</TableCell>
-        </TableRow>
-      </TableHead>
+      <TableHeads of={[tr`Line`, figures(tr`planned, g`), figures(tr`weighed, g`)]} />
       <TableBody>
         {all.map((one, index) => (
           <TableRow key={`${one.name}-${index}`}>

@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
@@ -15,6 +14,7 @@ import { PrintButton } from '@/ui/print-button';
 import { ViewFrame } from '@/ui/view-frame';
 import { DayChoice } from './day-choice';
 import type { ShopUnits } from '@/core/units';
+import { TableHeads } from '@/ui/table-heads';
 
 /** A day traced both ways on one page: what was sold back to its flour, what was made on to where it was sold. */
 export function DayTrace({ view }: { view: DayTraceView }) {
@@ -121,7 +121,7 @@ function Lots({
       {lots.length === 0 ? <Typography>{tr`No lot.`}</Typography> : null}
       {lots.length === 0 ? null : (
         <Table size="small" aria-label={title}>
-          <Heads />
+          <TableHeads of={[tr`Lot`, tr`Made`, tr`By`, tr`Weighed in`, tr`From`, tr`Into`]} />
           <TableBody>
             {lots.map((lot) => (
               <LotLine key={lot.lotId} lot={lot} units={units} />
@@ -130,21 +130,6 @@ function Lots({
         </Table>
       )}
     </Box>
-  );
-}
-
-function Heads() {
-  return (
-    <TableHead>
-      <TableRow>
-        <TableCell>{tr`Lot`}</TableCell>
-        <TableCell>{tr`Made`}</TableCell>
-        <TableCell>{tr`By`}</TableCell>
-        <TableCell>{tr`Weighed in`}</TableCell>
-        <TableCell>{tr`From`}</TableCell>
-        <TableCell>{tr`Into`}</TableCell>
-      </TableRow>
-    </TableHead>
   );
 }
 

@@ -6,7 +6,6 @@ import Link from '@mui/material/Link';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import type { ExportName } from '@/server/exports/tables';
@@ -17,6 +16,7 @@ import { LinkButton } from '@/ui/link-button';
 import { PrintButton } from '@/ui/print-button';
 import { ViewFrame } from '@/ui/view-frame';
 import type { ShopUnits } from '@/core/units';
+import { figures, TableHeads } from '@/ui/table-heads';
 
 /** The food-safety sheets: cold stores, traces, allergens. */
 export function SheetsView({ sheets }: { sheets: Sheets }) {
@@ -113,14 +113,9 @@ function ColdTable({
 }) {
   return (
     <Table size="small" aria-label={tr`Temperatures of ${store.name}`} sx={{ maxWidth: 640 }}>
-      <TableHead>
-        <TableRow>
-          <TableCell>{tr`Day`}</TableCell>
-          <TableCell align="right">{tr`Readings`}</TableCell>
-          <TableCell align="right">{tr`Coldest`}</TableCell>
-          <TableCell align="right">{tr`Warmest`}</TableCell>
-        </TableRow>
-      </TableHead>
+      <TableHeads
+        of={[tr`Day`, figures(tr`Readings`), figures(tr`Coldest`), figures(tr`Warmest`)]}
+      />
       <TableBody>
         {store.days.map((day) => {
           const over = day.mostC !== null && day.mostC > store.limitC;

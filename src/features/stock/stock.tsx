@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import type { StockRow, StockView } from '@/shop/stock-view';
@@ -12,6 +11,7 @@ import { decimals, massText, momentText } from '@/ui/format';
 import { PrintButton } from '@/ui/print-button';
 import { StockRowFields, type StockActions } from './stock-row-fields';
 import type { ShopUnits } from '@/core/units';
+import { TableHeads } from '@/ui/table-heads';
 
 /** What the plans of the coming days take, what is there of it, what to buy by when, what it costs. */
 export function Stock({ view, actions }: { view: StockView; actions: StockActions }) {
@@ -50,21 +50,17 @@ export function Stock({ view, actions }: { view: StockView; actions: StockAction
 
 function Heads({ units }: { units: ShopUnits }) {
   return (
-    <TableHead>
-      <TableRow>
-        {[
-          tr`What`,
-          tr`Plans take`,
-          tr`There`,
-          tr`To buy`,
-          tr`Short from`,
-          units.massUnit === 'oz' ? tr`A pound costs` : tr`A kilo costs`,
-          tr`Cost`,
-        ].map((head) => (
-          <TableCell key={head}>{head}</TableCell>
-        ))}
-      </TableRow>
-    </TableHead>
+    <TableHeads
+      of={[
+        tr`What`,
+        tr`Plans take`,
+        tr`There`,
+        tr`To buy`,
+        tr`Short from`,
+        units.massUnit === 'oz' ? tr`A pound costs` : tr`A kilo costs`,
+        tr`Cost`,
+      ]}
+    />
   );
 }
 
